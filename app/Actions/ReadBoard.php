@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exceptions\InputRefused;
+use Zwindle\Board\Board;
+use Zwindle\Read\BoardReader;
+use Zwindle\Read\ProblemCode;
+use Zwindle\Read\Problems;
+
+/** Text of a board file → a board that can be judged. */
+final class ReadBoard
+{
+    /** @throws InputRefused with every problem of the file */
+    public function execute(string $text): Board
+    {
+        $problems = new Problems;
+        $board = BoardReader::read($text, $problems);
+        foreach ($board?->undecidedCables() ?? [] as $cable) {
+            $i = array_search($cable, array_keys($board->cables ?? []), true);
+            $problems->add("/cables/$i/type", ProblemCode::UndecidedCable, ['id' => $cable]);
+        }
+        if ($board === null || $problems->any()) {
+            throw InputRefused::file('board', $problems->all());
+        }
+
+        return $board;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SignInRequest;
+use App\Http\Resources\UserResource;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+
+final class SessionController extends Controller
+{
+    public function show(Request $request): JsonResponse
+    {
+        $user = $request->user();
+
+        return response()->json(['user' => $user === null ? null : UserResource::make($user)]);
+    }
+
+    public function store(SignInRequest $request): JsonResponse
+    {
+        $request->authenticate();
+        $request->session()->regenerate();
+
+        return response()->json(['user' => UserResource::make($request->user())]);
+    }
+
+    public function destroy(Request $request): Response
+    {
+        Auth::guard('web')->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return response()->noContent();
+    }
+}

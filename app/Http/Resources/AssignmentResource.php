@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @mixin \App\Models\Assignment */
+final class AssignmentResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->id,
+            'classroom' => $this->classroom->name,
+            'board' => BoardFileResource::make($this->boardFile),
+            'minutes' => $this->minutes,
+            'setAt' => $this->created_at->toIso8601ZuluString(),
+            'attempts' => AttemptSummaryResource::collection($this->attempts->each(fn ($attempt) => $attempt->setRelation('assignment', $this->resource))->sortBy('trainee.name')->values()),
+        ];
+    }
+}

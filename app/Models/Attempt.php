@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Zwindle\Bench\StepLog;
+
+/**
+ * One trainee's work on one assignment.
+ *
+ * @property int $id
+ * @property int $assignment_id
+ * @property int $trainee_id
+ * @property int $head sequence number of the newest step
+ * @property Carbon|null $started_at
+ * @property Carbon|null $handed_in_at
+ * @property string|null $verdict
+ * @property string|null $headline
+ * @property-read Assignment $assignment
+ * @property-read User $trainee
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Step> $appliedSteps
+ */
+final class Attempt extends Model
+{
+    protected $fillable = ['assignment_id', 'trainee_id', 'started_at', 'handed_in_at', 'verdict', 'headline', 'head'];
+
+    protected $casts = ['started_at' => 'datetime', 'handed_in_at' => 'datetime', 'head' => 'integer'];
+
+    protected $attributes = ['head' => 0];
+
+    /** @return BelongsTo<Assignment, $this> */
+    public function assignment(): BelongsTo
+    {
+        return $this->belongsTo(Assignment::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function trainee(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return HasMany<Step, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(Step::class);
+    }
+
+    /** @return HasMany<Step, $this> */
+    public function appliedSteps(): HasMany
+    {
+        return $this->steps()->whereNotNull('sequence')->orderBy('sequence');
+    }
+
+    /** The end of the time, by the server's clock; null where there is none. */
+    public function dueAt(): ?Carbon
+    {
+        return $this->assignment->minutes === null ? null : $this->started_at?->copy()->addMinutes($this->assignment->minutes);
+    }
+
+    public function stepLog(): StepLog
+    {
+        return StepLog::replay($this->assignment->boardFile->board(), $this->appliedSteps->map(fn (Step $step) => $step->parsed()));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Assignment;
+use App\Models\User;
+use Illuminate\Auth\Access\Response;
+
+final class AssignmentPolicy
+{
+    public function viewAny(User $user): bool
+    {
+        return $user->isInstructor();
+    }
+
+    public function view(User $user, Assignment $assignment): Response
+    {
+        return $user->isInstructor() && $assignment->classroom->instructor_id === $user->id
+            ? Response::allow()
+            : Response::denyAsNotFound();
+    }
+
+    public function create(User $user): bool
+    {
+        return $user->isInstructor();
+    }
+}

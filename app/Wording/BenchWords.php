@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Zwindle\Board\Board;
+
+/** Gives names to what eyes see at a bench, in the board's trade English; never what a terminal is inside. */
+final readonly class BenchWords
+{
+    private Words $words;
+
+    public function __construct(private Board $board)
+    {
+        $this->words = new Words($board);
+    }
+
+    /**
+     * @param  array{enclosures: list<array<string, mixed>>, cables: list<array<string, mixed>>}  $look
+     * @return array<string, mixed>
+     */
+    public function name(array $look): array
+    {
+        foreach ($look['enclosures'] as &$enclosure) {
+            foreach ($enclosure['ends'] as &$end) {
+                $end['name'] = $this->words->shortPlace($end['id']);
+            }
+            foreach ($enclosure['devices'] as &$device) {
+                $device['name'] = $this->words->say("bench.look.{$device['look']}");
+                foreach ($device['landings'] as $place => &$landing) {
+                    $landing['name'] = $this->landing($landing, $place + 1, $device);
+                }
+            }
+        }
+
+        return [...$look, 'tray' => $this->tray(), 'marks' => $this->marks(), 'words' => $this->words->group('bench.words')];
+    }
+
+    /**
+     * @param  array<string, mixed>  $landing
+     * @param  array<string, mixed>  $device
+     */
+    private function landing(array $landing, int $place, array $device): string
+    {
+        return $this->words->say("bench.landing.{$landing['shape']}", [
+            'place' => $place,
+            'finish' => $this->words->say("bench.finish.{$landing['finish']}"),
+            'print' => $landing['print'] === '' ? '' : $this->words->say('bench.printed', ['print' => $landing['print']]),
+            'device' => $device['id'],
+        ]);
+    }
+
+    /** @return list<array{by: string, ports: int|null, label: string}> */
+    private function tray(): array
+    {
+        $connectors = $this->board->practice->value === 'na'
+            ? [['wire-nut', null], ['lever', 2], ['lever', 3], ['lever', 5], ['push-in', 4]]
+            : [['strip', null], ['lever', 2], ['lever', 3], ['lever', 5], ['push-in', 4]];
+
+        return array_map(fn (array $connector) => [
+            'by' => $connector[0],
+            'ports' => $connector[1],
+            'label' => trim($this->words->say("bench.connector.$connector[0]").' '.$connector[1]),
+        ], $connectors);
+    }
+
+    /** @return list<array{as: string, label: string}> */
+    private function marks(): array
+    {
+        return array_map(fn (string $as) => ['as' => $as, 'label' => $this->words->say("bench.mark.$as")], ['line', 'neutral', 'earth']);
+    }
+}

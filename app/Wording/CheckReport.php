@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Illuminate\Console\OutputStyle;
+use Symfony\Component\Console\Formatter\OutputFormatter;
+use Zwindle\Check\Finding;
+use Zwindle\Check\Result;
+use Zwindle\Check\Severity;
+
+/** A check as a page of text: one sentence, the truth table, the findings with their consequences under them. */
+final readonly class CheckReport
+{
+    private const MOST_ROWS = 64;
+
+    private Words $words;
+
+    private FindingSentence $sentences;
+
+    public function __construct(private Result $result)
+    {
+        $this->words = Words::of($result->evidence->wiring);
+        $this->sentences = new FindingSentence($result);
+    }
+
+    public function print(OutputStyle $output): void
+    {
+        $board = $this->result->evidence->board;
+        $scheme = $this->result->scheme();
+        $output->writeln(self::plain("$board->title  ({$board->edition->value})"));
+        $output->newLine();
+        $output->writeln('<options=bold>'.self::plain(strtoupper($this->result->verdict->value).': '.(new Headline($this->result))->sentence()).'</>');
+        if ($scheme !== null) {
+            $output->writeln(self::plain('Scheme: '.$this->words->say("parts.scheme.$scheme->value")." ($scheme->value)"));
+        }
+        $output->newLine();
+        $this->printTable($output);
+        $output->newLine();
+        $this->printFindings($output);
+        $output->writeln(self::plain($this->words->say('verdict.caution')));
+    }
+
+    private function printTable(OutputStyle $output): void
+    {
+        $table = $this->result->evidence->table;
+        $rows = [];
+        for ($state = 0; $state < min($table->count(), self::MOST_ROWS); $state++) {
+            $row = array_values($table->positionsIn($state));
+            foreach (array_keys($table->lamps) as $lamp) {
+                $row[] = $table->lampIn($lamp, $state)->value;
+            }
+            $rows[] = [...$row, $table->tripIn($state)->value ?? ''];
+        }
+        $output->table([...array_keys($table->positionsIn(0)), ...array_keys($table->lamps), 'trip'], $rows);
+        if ($table->count() > self::MOST_ROWS) {
+            $output->writeln(sprintf('… %d more states: --json lists them all.', $table->count() - self::MOST_ROWS));
+        }
+    }
+
+    private function printFindings(OutputStyle $output): void
+    {
+        foreach ($this->result->findings as $i => $finding) {
+            if ($finding->causedBy === null) {
+                $this->printFinding($output, $finding, '');
+                foreach ($this->result->findings as $consequence) {
+                    if ($consequence->causedBy === $i) {
+                        $this->printFinding($output, $consequence, '    follows: ');
+                    }
+                }
+            }
+        }
+        if ($this->result->findings !== []) {
+            $output->newLine();
+        }
+    }
+
+    private function printFinding(OutputStyle $output, Finding $finding, string $lead): void
+    {
+        $sign = match ($finding->code->severity()) {
+            Severity::Danger => '/!\ danger',
+            Severity::Fault => ' x  fault',
+            Severity::Remark => ' -  remark',
+            Severity::Note => ' i  note',
+        };
+        $output->writeln(self::plain($lead.($lead === '' ? "$sign  " : '').$this->sentences->of($finding)." [{$finding->code->value}; $finding->reference]"));
+    }
+
+    private static function plain(string $text): string
+    {
+        return OutputFormatter::escape($text);
+    }
+}

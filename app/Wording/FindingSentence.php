@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Illuminate\Support\Str;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Result;
+
+/** A finding in the trade English of the board: the place and the reason. */
+final readonly class FindingSentence
+{
+    private Words $words;
+
+    public function __construct(private Result $result)
+    {
+        $this->words = Words::of($result->evidence->wiring);
+    }
+
+    public function of(Finding $finding): string
+    {
+        $key = 'findings.'.$finding->code->value;
+        if (isset($finding->params['shape'])) {
+            $key .= '.'.$finding->params['shape'];
+        }
+        $sentence = $finding->code === FindingCode::EndNotCapped
+            ? $this->words->count($key, (int) $finding->params['count'], $this->params($finding))
+            : $this->words->say($key, $this->params($finding));
+
+        return Str::ucfirst(trim($sentence));
+    }
+
+    /** @return array<string, string|int> what the sentences of this finding may name */
+    public function params(Finding $finding): array
+    {
+        $given = $finding->params;
+        $params = ['at' => $this->places($finding), 'box' => $this->boxes($finding)];
+        foreach ($given as $name => $value) {
+            $params[$name] = match ($name) {
+                'lamp', 'device' => $this->words->device((string) $value),
+                'enclosure' => $this->words->box((string) $value),
+                'is', 'needs' => $this->words->switchKind((string) $value),
+                'role' => $value === '' ? $this->words->say('findings.current') : $this->words->role((string) $value),
+                'mark' => $this->words->role((string) $value),
+                'asked', 'found' => $value === '' ? $this->words->say('findings.no-scheme') : $this->words->say("parts.scheme.$value"),
+                default => $value,
+            };
+        }
+        if (isset($given['state'])) {
+            $params['trips'] = $this->trips((int) $given['state']);
+        }
+
+        return $params;
+    }
+
+    private function places(Finding $finding): string
+    {
+        return $finding->code === FindingCode::EndNotCapped
+            ? $this->words->list(array_map($this->words->shortPlace(...), $finding->at))
+            : $this->words->places($finding->at);
+    }
+
+    private function boxes(Finding $finding): string
+    {
+        $enclosures = array_unique(array_map($this->words->enclosureOf(...), $finding->at));
+
+        return $this->words->list(array_values(array_map($this->words->box(...), $enclosures)));
+    }
+
+    private function trips(int $state): string
+    {
+        $table = $this->result->evidence->table;
+        if (! str_contains($table->trips, '-')) {
+            return $this->words->say('findings.trips-always');
+        }
+        $positions = [];
+        foreach ($table->positionsIn($state) as $switch => $position) {
+            $positions[] = $this->words->say("findings.$position", ['switch' => $this->words->device($switch)]);
+        }
+
+        return $this->words->say('findings.trips-sometimes', ['positions' => $this->words->list($positions)]);
+    }
+}

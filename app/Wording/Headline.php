@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Illuminate\Support\Facades\Lang;
+use Illuminate\Support\Str;
+use Zwindle\Check\Finding;
+use Zwindle\Check\Result;
+use Zwindle\Check\Severity;
+use Zwindle\Check\Verdict;
+
+/** The verdict in one sentence: what the lamp does, and why. */
+final readonly class Headline
+{
+    private Words $words;
+
+    public function __construct(private Result $result)
+    {
+        $this->words = Words::of($result->evidence->wiring);
+    }
+
+    public function sentence(): string
+    {
+        return match ($this->result->verdict) {
+            Verdict::Pass => $this->pass(),
+            Verdict::Remarks => $this->words->say('verdict.remarks', ['remarks' => $this->remarks()]),
+            Verdict::Fail => Str::ucfirst(rtrim($this->behaviour().$this->cause(), ': ')),
+        };
+    }
+
+    private function pass(): string
+    {
+        $control = $this->result->evidence->board->controls[0] ?? null;
+        if ($control === null || count($this->result->evidence->board->controls) > 1) {
+            return $this->words->say('verdict.pass-plain');
+        }
+
+        return $this->words->say('verdict.pass', [
+            'lamps' => Str::ucfirst($this->words->list(array_map($this->words->device(...), $control->lamps))),
+            'answers' => $this->words->count('verdict.answers', count($control->lamps)),
+            'switches' => $this->words->list(array_map($this->words->device(...), $control->switches)),
+        ]);
+    }
+
+    private function remarks(): string
+    {
+        $count = count(array_filter($this->result->findings, fn (Finding $finding) => $finding->code->severity() === Severity::Remark));
+
+        return $this->words->count('verdict.remark-count', $count);
+    }
+
+    private function behaviour(): string
+    {
+        $evidence = $this->result->evidence;
+        $control = $evidence->controls[0] ?? null;
+        $trips = $evidence->table->count() - substr_count($evidence->table->trips, '-');
+        $lamp = $control?->control->lamps[0];
+
+        return match (true) {
+            $trips === $evidence->table->count() => $this->words->say('verdict.trips-all'),
+            $trips > 0 => $this->words->say('verdict.trips-some', ['count' => $trips, 'all' => $evidence->table->count()]),
+            $control === null || $lamp === null => '',
+            $control->behaves() => $this->words->say($this->isDangerous() ? 'verdict.works-but' : 'verdict.works-fault'),
+            ! $evidence->table->isEverLit($lamp) => $this->words->say('verdict.never'),
+            $evidence->table->isEverDim($lamp) => $this->words->say('verdict.dim'),
+            ! $evidence->table->isEverDark($lamp) => $this->words->say('verdict.always'),
+            default => $this->litWhen($lamp),
+        };
+    }
+
+    private function litWhen(string $lamp): string
+    {
+        $table = $this->result->evidence->table;
+        $seen = [];
+        $lit = 0;
+        for ($state = 0; $state < $table->count(); $state++) {
+            if (! $table->lampIn($lamp, $state)->isLit()) {
+                continue;
+            }
+            $lit++;
+            foreach ($table->positionsIn($state) as $switch => $position) {
+                $seen[$switch][$position] = true;
+            }
+        }
+        $gates = array_filter($seen, fn (array $positions) => count($positions) === 1);
+        if (count($gates) !== 1) {
+            return $this->words->say('verdict.lit-in', ['count' => $lit, 'all' => $table->count()]);
+        }
+        $switch = (string) array_key_first($gates);
+
+        return $this->words->say('verdict.only-while', ['switch' => $this->words->device($switch), 'position' => (string) array_key_first($gates[$switch])]);
+    }
+
+    private function isDangerous(): bool
+    {
+        return array_filter($this->result->findings, fn (Finding $finding) => $finding->code->severity() === Severity::Danger) !== [];
+    }
+
+    private function cause(): string
+    {
+        $first = $this->mainMistake();
+        if ($first === null) {
+            return '';
+        }
+        $sentences = new FindingSentence($this->result);
+        $shape = isset($first->params['shape']) ? '-'.$first->params['shape'] : '';
+        $key = "verdict.clause.{$first->code->value}$shape";
+
+        return Lang::hasForLocale($key, $this->result->evidence->board->practice->value)
+            ? $this->words->say($key, $sentences->params($first))
+            : Str::lcfirst($sentences->of($first));
+    }
+
+    /** The mistake that explains the most; what was seen at the lamp is no mistake unless its reason is known. */
+    private function mainMistake(): ?Finding
+    {
+        $explained = array_count_values(array_filter(array_map(fn (Finding $finding) => $finding->causedBy, $this->result->findings), is_int(...)));
+        $main = null;
+        $most = -1;
+        foreach ($this->result->findings as $i => $finding) {
+            $isMistake = $finding->causedBy === null && $finding->code->severity()->fails()
+                && (! $finding->code->isSymptom() || ($finding->params['shape'] ?? '') === 'on-line');
+            if ($isMistake && ($explained[$i] ?? 0) > $most) {
+                $main = $finding;
+                $most = $explained[$i] ?? 0;
+            }
+        }
+
+        return $main;
+    }
+}

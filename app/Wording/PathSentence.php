@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Illuminate\Support\Str;
+use Zwindle\Trace\CurrentPath;
+use Zwindle\Trace\Hop;
+use Zwindle\Trace\HopKind;
+use Zwindle\Trace\PathEnd;
+use Zwindle\Wiring\Wiring;
+
+/** The way of the current in words, beside the drawing. */
+final readonly class PathSentence
+{
+    private Words $words;
+
+    public function __construct(private Wiring $wiring)
+    {
+        $this->words = Words::of($wiring);
+    }
+
+    public function of(CurrentPath $path): string
+    {
+        return $this->words->say('verdict.path.'.$path->end->value, [
+            'lamp' => $this->words->device($path->lamp),
+            'at' => $path->end === PathEnd::Returns || $path->stopsAt === null ? '' : $this->words->place($path->stopsAt),
+        ]);
+    }
+
+    /** @return list<string> one line a stretch */
+    public function stretches(CurrentPath $path): array
+    {
+        return array_map(fn (Hop $hop) => Str::ucfirst($this->stretch($hop)), $path->hops);
+    }
+
+    private function stretch(Hop $hop): string
+    {
+        $from = $this->wiring->points[$hop->from];
+        $to = $this->wiring->points[$hop->to];
+
+        return match ($hop->kind) {
+            HopKind::Core => $this->words->say('verdict.hop.core', [
+                'from' => $this->words->shortPlace($hop->from), 'cable' => (string) $from->core?->cable, 'box' => $this->words->box($to->enclosure),
+            ]),
+            HopKind::Joint => $this->words->say('verdict.hop.joint', ['to' => $this->words->place($hop->to)]),
+            HopKind::Contact, HopKind::OpenContact => $this->words->say('verdict.hop.contact', [
+                'device' => $this->words->device((string) $from->device), 'to' => $this->words->shortPlace($hop->to),
+            ]),
+            HopKind::Lamp => $this->words->say('verdict.hop.lamp', ['lamp' => $this->words->device((string) $from->device)]),
+        };
+    }
+}

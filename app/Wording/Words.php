@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Zwindle\Board\Board;
+use Zwindle\Board\Device;
+use Zwindle\Board\Point;
+use Zwindle\Board\PointKind;
+use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Catalogue\DeviceModel;
+use Zwindle\Wiring\Wiring;
+
+/** Places and parts of one board in the trade English of its practice. */
+final readonly class Words
+{
+    /** @param  array<string, DeviceModel>  $fitted */
+    public function __construct(
+        private Board $board,
+        private array $fitted = [],
+    ) {}
+
+    public static function of(Wiring $wiring): self
+    {
+        return new self($wiring->board, $wiring->fitted);
+    }
+
+    /** @param  array<string, string|int>  $params */
+    public function say(string $key, array $params = []): string
+    {
+        return __($key, $params, $this->board->practice->value);
+    }
+
+    /** @param  array<string, string|int>  $params */
+    public function count(string $key, int $count, array $params = []): string
+    {
+        return trans_choice($key, $count, $params, $this->board->practice->value);
+    }
+
+    public function box(string $enclosure): string
+    {
+        return $this->board->enclosures[$enclosure]->label;
+    }
+
+    /** @return array<string, string> */
+    public function group(string $key): array
+    {
+        return (array) trans($key, [], $this->board->practice->value);
+    }
+
+    /** `the switch at Gate post`, with its id where one box has several. */
+    public function device(string $id): string
+    {
+        $device = $this->board->devices[$id];
+        $siblings = array_filter($this->board->devicesIn($device->enclosure), fn (Device $other) => $other->model->kind === $device->model->kind);
+        $name = $this->say('parts.kind.'.$device->model->kind->value);
+        $name = count($siblings) > 1 ? "$name $id" : $name;
+
+        return $device->is(DeviceKind::Supply)
+            ? $this->say('parts.supply')
+            : $this->say('parts.at', ['what' => $name, 'box' => $this->box($device->enclosure)]);
+    }
+
+    /** What a switch of a function is called. */
+    public function switchKind(string $function): string
+    {
+        return $this->say("parts.function.$function");
+    }
+
+    public function role(string $role): string
+    {
+        return $this->say("parts.role.$role");
+    }
+
+    /** A point with the box it is in: `the common screw of the switch at Gate post`. */
+    public function place(string $id): string
+    {
+        $point = $this->point($id);
+        if ($point === null) {
+            return $this->device($id);
+        }
+
+        return match ($point->kind) {
+            PointKind::ConductorEnd => $this->say('parts.end-in', ['end' => $this->end($point), 'box' => $this->box($point->enclosure)]),
+            PointKind::EnclosureEarth => $this->say('parts.box-earth', ['box' => $this->box($point->enclosure)]),
+            default => $this->say('parts.terminal-of', ['terminal' => $this->terminal($point), 'device' => $this->device((string) $point->device)]),
+        };
+    }
+
+    /** A point without its box, for a list under the name of the box. */
+    public function shortPlace(string $id): string
+    {
+        $point = $this->point($id);
+
+        return match ($point?->kind) {
+            null => $this->device($id),
+            PointKind::ConductorEnd => $this->end($point),
+            PointKind::EnclosureEarth => $this->say('parts.own-earth'),
+            default => $this->say('parts.short-terminal', ['terminal' => $this->terminal($point), 'device' => (string) $point->device]),
+        };
+    }
+
+    public function enclosureOf(string $id): string
+    {
+        return $this->point($id)->enclosure ?? $this->board->devices[$id]->enclosure;
+    }
+
+    /** @param  list<string>  $ids */
+    public function places(array $ids): string
+    {
+        return $this->list(array_map($this->place(...), $ids));
+    }
+
+    /** @param  list<string>  $items */
+    public function list(array $items): string
+    {
+        $last = array_pop($items);
+
+        return $items === [] ? (string) $last : $this->say('parts.and', ['first' => implode(', ', $items), 'last' => (string) $last]);
+    }
+
+    private function end(Point $point): string
+    {
+        if ($point->core === null) {
+            return $point->id;
+        }
+        $cable = $this->board->cables[$point->core->cable];
+
+        return $this->say($cable->type->isSingle ? 'parts.single' : 'parts.core', [
+            'colour' => $this->say('parts.colour.'.$point->core->colour->value),
+            'cable' => $cable->id,
+            'far' => $this->box($cable->farFrom($point->enclosure)),
+        ]);
+    }
+
+    private function terminal(Point $point): string
+    {
+        $model = $this->fitted[$point->device] ?? $this->board->devices[$point->device]->model;
+
+        return $this->say("parts.terminal.$model->id.".$point->terminal?->name);
+    }
+
+    private function point(string $id): ?Point
+    {
+        static $cache = new \WeakMap;
+        $points = $cache[$this] ??= $this->board->points($this->fitted);
+
+        return $points[$id] ?? null;
+    }
+}

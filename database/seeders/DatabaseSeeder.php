@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\HandIn;
+use App\Actions\KeepSteps;
+use App\Actions\ReadBoard;
+use App\Actions\SetAssignment;
+use App\Models\Assignment;
+use App\Models\BoardFile;
+use App\Models\Classroom;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Seeder;
+use Zwindle\Read\Problems;
+use Zwindle\Read\WiringReader;
+
+/** A made-up evening class: a nursery's propagation houses and a canal museum's sheds. */
+final class DatabaseSeeder extends Seeder
+{
+    public const PASSWORD = 'lights-on';
+
+    /** Trainee → board → wiring handed in; a wiring with a number of steps is still being worked on. */
+    private const WORK = [
+        'odalys' => ['propagation-house' => 'right', 'tool-locker' => 'neutral-switched', 'boat-store' => 'right', 'towpath-workshop' => 'pair-split'],
+        'bertil' => ['propagation-house' => 'crossed', 'tool-locker' => 'right', 'boat-store' => 'drop-in-neutral-block', 'towpath-workshop' => 'right', 'packing-barn' => 'pair-split'],
+        'imara' => ['propagation-house' => 'open-neutral', 'tool-locker' => 'always-lit', 'boat-store' => 'unsleeved', 'towpath-workshop' => 'com-on-strapper', 'packing-barn' => 'ground-off'],
+        'tamsin' => ['propagation-house' => 7, 'boat-store' => 4],
+        'quill' => [],
+    ];
+
+    private const NAMES = ['odalys' => 'Odalys Wrenfield', 'bertil' => 'Bertil Osk', 'imara' => 'Imara Dunlow', 'tamsin' => 'Tamsin Vey', 'quill' => 'Quill Arden'];
+
+    public function run(): void
+    {
+        $instructor = User::create(['name' => 'Marit Halloway', 'username' => 'marit', 'role' => 'instructor', 'password' => self::PASSWORD]);
+        $classroom = Classroom::create(['instructor_id' => $instructor->id, 'name' => 'Tuesday evening, first year']);
+        $trainees = [];
+        foreach (self::NAMES as $username => $name) {
+            $trainees[$username] = User::create(['name' => $name, 'username' => $username, 'role' => 'trainee', 'password' => self::PASSWORD]);
+        }
+        $classroom->trainees()->attach(array_map(fn (User $trainee) => $trainee->id, array_values($trainees)));
+        foreach (['propagation-house' => null, 'tool-locker' => null, 'boat-store' => null, 'towpath-workshop' => null, 'packing-barn' => 15] as $slug => $minutes) {
+            $assignment = (new SetAssignment)->execute($classroom, self::boardFile($slug), array_column($trainees, 'id'), $minutes);
+            foreach (self::WORK as $username => $work) {
+                if (isset($work[$slug])) {
+                    $this->work($assignment, $trainees[$username], $slug, $work[$slug]);
+                }
+            }
+        }
+    }
+
+    private static function boardFile(string $slug): BoardFile
+    {
+        $json = self::text("$slug/board.json");
+        $board = (new ReadBoard)->execute($json);
+
+        return BoardFile::create([
+            'title' => $board->title,
+            'practice' => $board->practice->value,
+            'brief' => trim(self::text("$slug/brief.txt")),
+            'json' => $json,
+        ]);
+    }
+
+    private function work(Assignment $assignment, User $trainee, string $slug, string|int $work): void
+    {
+        $board = (new ReadBoard)->execute(self::text("$slug/board.json"));
+        $wiring = WiringReader::read(self::text("$slug/".(is_int($work) ? 'right' : $work).'.wiring.json'), $board, new Problems)
+            ?? throw new \LogicException("Demo wiring of $slug does not read");
+        $steps = WiringAsSteps::of($wiring);
+        $steps = is_int($work) ? array_slice($steps, 0, $work) : $steps;
+        $attempt = $assignment->attempts()->where('trainee_id', $trainee->id)->firstOrFail();
+        $start = CarbonImmutable::now()->subMinutes(is_int($work) ? 4 : 40);
+        $attempt->update(['started_at' => $start]);
+        $batch = [];
+        foreach ($steps as $i => $step) {
+            $batch[] = ['number' => $i + 1, 'at' => $start->addSeconds(15 * $i), 'step' => $step];
+        }
+        $attempt->update(['started_at' => null]);
+        app(KeepSteps::class)->execute($attempt, "demo-$trainee->username", 0, $batch);
+        $attempt->update(['started_at' => $start]);
+        if (is_string($work)) {
+            app(HandIn::class)->execute($attempt);
+        }
+    }
+
+    private static function text(string $path): string
+    {
+        return (string) file_get_contents(database_path("demo/$path"));
+    }
+}

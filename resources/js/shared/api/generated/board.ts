@@ -1,0 +1,108 @@
+/** Generated from schemas/board.schema.json by `npm run types`. */
+
+export type Id = string
+
+/**
+ * A switch-wiring practice board: what hangs on the wall and what must switch what.
+ */
+export interface BoardFile {
+  format: 'zwindle-board'
+  version: 1
+  title: string
+  practice: 'na' | 'gb'
+  code: 'NEC-2008' | 'NEC-2011' | 'NEC-2014' | 'NEC-2017' | 'NEC-2020' | 'NEC-2023' | 'BS7671-2018' | 'BS7671-2018A2'
+  /**
+   * @minItems 1
+   * @maxItems 200
+   */
+  enclosures: [Enclosure, ...Enclosure[]]
+  /**
+   * @minItems 1
+   * @maxItems 400
+   */
+  devices: [Device, ...Device[]]
+  /**
+   * @maxItems 600
+   */
+  cables: Cable[]
+  /**
+   * @maxItems 100
+   */
+  controls?: Control[]
+  /**
+   * @maxItems 400
+   */
+  alwaysOn?: Id[]
+  requirements?: {
+    scheme?: 'any' | 'single' | 'feed-through' | 'dead-end' | 'light-fed' | 'common-link' | 'polarity-switching'
+    neutralAtSwitches?: 'by-code' | 'every' | 'none'
+    earths?: 'required' | 'none'
+    [k: string]: unknown
+  }
+  [k: string]: unknown
+}
+export interface Enclosure {
+  id: Id
+  kind: 'supply' | 'switch-box' | 'light-box' | 'ceiling-rose' | 'junction-box'
+  label?: string
+  material?: 'metal' | 'plastic'
+  box?:
+    | 'octagon-4x1.25'
+    | 'octagon-4x1.5'
+    | 'octagon-4x2.125'
+    | 'square-4x1.25'
+    | 'square-4x1.5'
+    | 'square-4x2.125'
+    | 'square-4.6875x1.25'
+    | 'square-4.6875x1.5'
+    | 'square-4.6875x2.125'
+    | 'device-3x2x1.5'
+    | 'device-3x2x2'
+    | 'device-3x2x2.25'
+    | 'device-3x2x2.5'
+    | 'device-3x2x2.75'
+    | 'device-3x2x3.5'
+    | 'device-4x2.125x1.5'
+    | 'device-4x2.125x1.875'
+    | 'device-4x2.125x2.125'
+  volumeIn3?: number
+  addedIn3?: number
+  clamps?: 'internal' | 'none'
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  at?: [number, number]
+  [k: string]: unknown
+}
+export interface Device {
+  id: Id
+  in: Id
+  model: string
+  breakerA?: number
+  rcdMa?: number
+  [k: string]: unknown
+}
+export interface Cable {
+  id: Id
+  type: string
+  from: Id
+  to: Id
+  lengthM?: number
+  colour?:
+    'black' | 'red' | 'blue' | 'white' | 'grey' | 'green' | 'bare' | 'brown' | 'yellow' | 'orange' | 'green-yellow'
+  [k: string]: unknown
+}
+export interface Control {
+  /**
+   * @minItems 1
+   * @maxItems 100
+   */
+  lamps: [Id, ...Id[]]
+  /**
+   * @minItems 1
+   * @maxItems 100
+   */
+  switches: [Id, ...Id[]]
+  [k: string]: unknown
+}

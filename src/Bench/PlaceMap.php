@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Bench;
+
+use Zwindle\Board\Board;
+use Zwindle\Board\Point;
+use Zwindle\Catalogue\FaceCatalogue;
+
+/**
+ * The bench's names of places ↔ the board's points.
+ *
+ * A terminal is `S1#3`, the third landing of its face: what it is inside is the server's to know. Ends and enclosure
+ * earths keep their names, which say no more than eyes see.
+ */
+final readonly class PlaceMap
+{
+    /** @var array<string, string> place → point */
+    private array $pointAt;
+
+    /** @var array<string, string> point → place */
+    private array $placeOf;
+
+    /** @var array<string, Point> place → point */
+    private array $points;
+
+    public function __construct(Board $board)
+    {
+        $pointAt = [];
+        $all = $board->points();
+        foreach ($board->devices as $device) {
+            foreach (FaceCatalogue::of($device->model)->landings as $landing) {
+                $pointAt["$device->id#$landing->place"] = "$device->id.$landing->terminal";
+            }
+        }
+        foreach ($all as $id => $point) {
+            if ($point->device === null) {
+                $pointAt[$id] = $id;
+            }
+        }
+        $this->pointAt = $pointAt;
+        $this->placeOf = array_flip($pointAt);
+        $this->points = array_map(fn (string $id) => $all[$id], $pointAt);
+    }
+
+    public function pointAt(string $place): string
+    {
+        return $this->pointAt[$place];
+    }
+
+    public function placeOf(string $point): string
+    {
+        return $this->placeOf[$point] ?? $point;
+    }
+
+    public function find(string $place): ?Point
+    {
+        return $this->points[$place] ?? null;
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Board;
+
+use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Catalogue\DeviceModel;
+use Zwindle\Catalogue\Practice;
+
+/** What hangs on the wall. */
+final readonly class Board
+{
+    public const MOST_SWITCHES = 16;
+
+    /**
+     * @param  array<string, Enclosure>  $enclosures
+     * @param  array<string, Device>  $devices
+     * @param  array<string, Cable>  $cables
+     * @param  list<Control>  $controls
+     * @param  list<string>  $alwaysOn  ids of devices that stay live whatever the switches do
+     */
+    public function __construct(
+        public string $title,
+        public Practice $practice,
+        public CodeEdition $edition,
+        public array $enclosures,
+        public array $devices,
+        public array $cables,
+        public array $controls,
+        public array $alwaysOn,
+        public Requirements $requirements,
+    ) {}
+
+    public function supply(): Device
+    {
+        return $this->devicesOf(DeviceKind::Supply)[0];
+    }
+
+    /** @return list<Device> in the board's order */
+    public function devicesOf(DeviceKind $kind): array
+    {
+        return array_values(array_filter($this->devices, fn (Device $device) => $device->is($kind)));
+    }
+
+    /** @return list<Device> */
+    public function devicesIn(string $enclosure): array
+    {
+        return array_values(array_filter($this->devices, fn (Device $device) => $device->enclosure === $enclosure));
+    }
+
+    /** @return list<Cable> */
+    public function cablesIn(string $enclosure): array
+    {
+        return array_values(array_filter($this->cables, fn (Cable $cable) => $cable->touches($enclosure)));
+    }
+
+    /** @return list<string> ids of runs whose cable is still to be chosen */
+    public function undecidedCables(): array
+    {
+        return array_keys(array_filter($this->cables, fn (Cable $cable) => $cable->type->isUndecided()));
+    }
+
+    /**
+     * Every point of the board, with other parts fitted than the board names.
+     *
+     * @param  array<string, DeviceModel>  $fitted  device id → the part in its place
+     * @return array<string, Point> by id; enclosure by enclosure: its earth, its devices, its cables
+     */
+    public function points(array $fitted = []): array
+    {
+        $points = [];
+        foreach ($this->enclosures as $enclosure) {
+            if ($enclosure->isMetal) {
+                $points[] = Point::enclosureEarth($enclosure);
+            }
+            foreach ($this->devicesIn($enclosure->id) as $device) {
+                foreach (($fitted[$device->id] ?? $device->model)->terminals as $terminal) {
+                    $points[] = Point::terminal($device, $terminal);
+                }
+            }
+            foreach ($this->cablesIn($enclosure->id) as $cable) {
+                foreach ($cable->cores as $core) {
+                    $points[] = Point::end($core, $enclosure->id);
+                }
+            }
+        }
+
+        return array_column($points, null, 'id');
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Catalogue;
+
+/** A place on a device where a conductor lands; a lead is a conductor that flies out of it. */
+final readonly class Terminal
+{
+    public function __construct(
+        public string $name,
+        public TerminalDuty $duty,
+        public bool $isLead = false,
+    ) {}
+
+    public function isEarth(): bool
+    {
+        return $this->duty === TerminalDuty::Earth;
+    }
+}

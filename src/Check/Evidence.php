@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check;
+
+use Zwindle\Board\Board;
+use Zwindle\Board\Core;
+use Zwindle\Board\Point;
+use Zwindle\Net\Circuit;
+use Zwindle\Net\Nets;
+use Zwindle\Scheme\ControlView;
+use Zwindle\Scheme\Roles;
+use Zwindle\Scheme\SchemeFinder;
+use Zwindle\Scheme\SchemeName;
+use Zwindle\Solve\Survey;
+use Zwindle\Solve\TruthTable;
+use Zwindle\Wiring\Wiring;
+
+/** Everything that a rule may look at: what is joined, what happened in every state, what each core carries. */
+final readonly class Evidence
+{
+    public Board $board;
+
+    public Circuit $circuit;
+
+    public Nets $nets;
+
+    public Survey $survey;
+
+    public TruthTable $table;
+
+    public Roles $roles;
+
+    /** @var list<ControlView> in the board's order */
+    public array $controls;
+
+    /** @var list<SchemeName|null> of every control */
+    public array $schemes;
+
+    public function __construct(public Wiring $wiring)
+    {
+        $this->board = $wiring->board;
+        $this->circuit = Circuit::of($wiring);
+        $this->nets = $this->circuit->nets;
+        $this->survey = new Survey($this->circuit);
+        $this->table = $this->survey->truthTable;
+        $this->roles = Roles::of($this->survey);
+        $this->controls = array_map(fn ($control) => new ControlView($control, $this->survey), $wiring->board->controls);
+        $this->schemes = array_map((new SchemeFinder($this->survey))->schemeOf(...), $wiring->board->controls);
+    }
+
+    public function point(string $id): Point
+    {
+        return $this->wiring->points[$id];
+    }
+
+    /** @return list<Core> */
+    public function cores(): array
+    {
+        $cores = [];
+        foreach ($this->board->cables as $cable) {
+            $cores = [...$cores, ...array_values($cable->cores)];
+        }
+
+        return $cores;
+    }
+
+    public function netOfCore(Core $core): int
+    {
+        return $this->nets->at($core->ends()[0]);
+    }
+
+    /** Whether a net stands on more than one terminal of the supply, so that its cores have no role of their own. */
+    public function isMixed(int $net): bool
+    {
+        return count($this->roles->ofNet($net)) > 1;
+    }
+
+    /** Whether the board has no protective conductors on purpose, and this is a place for one. */
+    public function isSparedEarth(Point $point): bool
+    {
+        return ! $this->board->requirements->earths && ($point->isEarthing() || ($point->core?->colour->isEarths() ?? false));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check;
+
+/** Something that Check says about a wiring: code, places and what the sentence needs. */
+final readonly class Finding
+{
+    /**
+     * @param  list<string>  $at  points or device ids
+     * @param  array<string, string|int>  $params
+     * @param  int|null  $control  index of the control that it is about; null where it is about the whole board
+     * @param  string  $reference  rule or trade practice that it rests on; set by the checker from the rule
+     * @param  int|null  $causedBy  index in the list of findings
+     */
+    public function __construct(
+        public FindingCode $code,
+        public array $at,
+        public array $params = [],
+        public ?int $control = null,
+        public string $reference = '',
+        public ?int $causedBy = null,
+    ) {}
+
+    public function restingOn(string $reference): self
+    {
+        return new self($this->code, $this->at, $this->params, $this->control, $reference, $this->causedBy);
+    }
+
+    public function causedBy(?int $index): self
+    {
+        return new self($this->code, $this->at, $this->params, $this->control, $this->reference, $index);
+    }
+}

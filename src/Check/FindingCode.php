@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check;
+
+/** What Check can say about a wiring; the order is the order of the report. */
+enum FindingCode: string
+{
+    case ShortLineNeutral = 'short-line-neutral';
+    case ShortLineEarth = 'short-line-earth';
+    case PolaritySwitching = 'polarity-switching';
+    case NeutralSwitched = 'neutral-switched';
+    case ShellLive = 'shell-live';
+    case EarthAsLive = 'earth-as-live';
+    case NeutralEarthContact = 'neutral-earth-contact';
+    case LiveEndExposed = 'live-end-exposed';
+    case EarthMissing = 'earth-missing';
+    case WrongDevice = 'wrong-device';
+    case CommonOnTraveller = 'common-on-traveller';
+    case FourWayPairSplit = 'four-way-pair-split';
+    case OpenNeutral = 'open-neutral';
+    case NeverLights = 'never-lights';
+    case AlwaysLit = 'always-lit';
+    case Dim = 'dim';
+    case SwitchNoEffect = 'switch-no-effect';
+    case PartialControl = 'partial-control';
+    case WrongLamp = 'wrong-lamp';
+    case NotAlwaysOn = 'not-always-on';
+    case SchemeNotAsAsked = 'scheme-not-as-asked';
+    case LineUnmarked = 'line-unmarked';
+    case FalseMark = 'false-mark';
+    case NeutralColour = 'neutral-colour';
+    case EndNotCapped = 'end-not-capped';
+
+    public function severity(): Severity
+    {
+        return match ($this) {
+            self::ShortLineNeutral, self::ShortLineEarth, self::PolaritySwitching, self::NeutralSwitched, self::ShellLive,
+            self::EarthAsLive, self::NeutralEarthContact, self::LiveEndExposed, self::EarthMissing => Severity::Danger,
+            self::LineUnmarked, self::FalseMark, self::NeutralColour, self::EndNotCapped => Severity::Remark,
+            default => Severity::Fault,
+        };
+    }
+
+    /** Whether it tells what was seen rather than what is wrong with the wiring, and so can follow from something else. */
+    public function isSymptom(): bool
+    {
+        return in_array($this, [
+            self::NeverLights, self::AlwaysLit, self::Dim, self::SwitchNoEffect, self::PartialControl, self::WrongLamp,
+            self::NotAlwaysOn, self::SchemeNotAsAsked,
+        ], true);
+    }
+}

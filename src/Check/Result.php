@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check;
+
+use Zwindle\Scheme\SchemeName;
+
+/** What a check of one wiring came to. */
+final readonly class Result
+{
+    /** @param  list<Finding>  $findings */
+    public function __construct(
+        public Verdict $verdict,
+        public array $findings,
+        public Evidence $evidence,
+    ) {}
+
+    /** The scheme of the first control; null where there is none or it has no known one. */
+    public function scheme(): ?SchemeName
+    {
+        return $this->evidence->schemes[0] ?? null;
+    }
+
+    /** @return list<Finding> those that follow from no other */
+    public function causes(): array
+    {
+        return array_values(array_filter($this->findings, fn (Finding $finding) => $finding->causedBy === null));
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check;
+
+use Zwindle\Catalogue\Practice;
+
+/** One rule: looks at the evidence and says what it finds. */
+interface Rule
+{
+    /** The rule of the code or the trade practice that it rests on, as it is cited. */
+    public function reference(Practice $practice): string;
+
+    /** @return iterable<Finding> */
+    public function findingsIn(Evidence $evidence): iterable;
+}

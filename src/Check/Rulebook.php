@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check;
+
+/** All the rules there are. */
+final class Rulebook
+{
+    /** @return list<Rule> */
+    public static function rules(): array
+    {
+        return [
+            new Rules\ShortLineNeutral,
+            new Rules\ShortLineEarth,
+            new Rules\PolaritySwitching,
+            new Rules\NeutralSwitched,
+            new Rules\ShellLive,
+            new Rules\EarthAsLive,
+            new Rules\NeutralEarthContact,
+            new Rules\LiveEndExposed,
+            new Rules\EarthMissing,
+            new Rules\WrongDevice,
+            new Rules\CommonOnTraveller,
+            new Rules\FourWayPairSplit,
+            new Rules\OpenNeutral,
+            new Rules\NeverLights,
+            new Rules\AlwaysLit,
+            new Rules\Dim,
+            new Rules\SwitchNoEffect,
+            new Rules\PartialControl,
+            new Rules\WrongLamp,
+            new Rules\NotAlwaysOn,
+            new Rules\SchemeNotAsAsked,
+            new Rules\LineUnmarked,
+            new Rules\FalseMark,
+            new Rules\NeutralColour,
+            new Rules\EndNotCapped,
+        ];
+    }
+}

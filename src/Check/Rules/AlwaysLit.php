@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+
+/** A lamp of a control that is off in no state. */
+final readonly class AlwaysLit implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return 'what the board asks';
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->controls as $i => $view) {
+            foreach ($view->control->lamps as $lamp) {
+                if (! $evidence->table->isEverDark($lamp)) {
+                    $onLine = array_values(array_filter($view->sides($lamp), fn (string $side) => $evidence->nets->at($side) === $evidence->circuit->lineNet));
+                    $shape = $onLine === [] ? 'other' : 'on-line';
+                    yield new Finding(FindingCode::AlwaysLit, $onLine ?: $view->sides($lamp), ['lamp' => $lamp, 'shape' => $shape], $i);
+                }
+            }
+        }
+    }
+}

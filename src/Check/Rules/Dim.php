@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+
+/** A lamp that burns below 90 % of nominal voltage in some state: in series with another. */
+final readonly class Dim implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return 'common practice';
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->controls as $i => $view) {
+            foreach ($view->control->lamps as $lamp) {
+                if ($evidence->table->isEverDim($lamp)) {
+                    yield new Finding(FindingCode::Dim, $view->sides($lamp), ['lamp' => $lamp], $i);
+                }
+            }
+        }
+    }
+}

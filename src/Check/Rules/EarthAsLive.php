@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Board\Core;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+use Zwindle\Scheme\Role;
+
+/** A bare, green or green-and-yellow core carries line, switched line, a traveller or neutral. */
+final readonly class EarthAsLive implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return match ($practice) {
+            Practice::NorthAmerica => 'NEC 250.119, 200.6, 310.6 (memory)',
+            Practice::Britain => 'BS 7671 514.4.2, 543.1 (memory)',
+        };
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->cores() as $core) {
+            if (! $core->colour->isEarths()) {
+                continue;
+            }
+            $reachesEarth = $evidence->roles->has($core->ends()[0], Role::Earth);
+            $at = $reachesEarth ? self::endsOnCurrent($evidence, $core) : $core->ends();
+            if ($at !== [] && ($reachesEarth || self::roleOf($evidence, $core) !== Role::None)) {
+                yield new Finding(FindingCode::EarthAsLive, $at, ['role' => $reachesEarth ? '' : self::roleOf($evidence, $core)->value]);
+            }
+        }
+    }
+
+    /** @return list<string> ends of an earthed core that are joined to a terminal where current belongs */
+    private static function endsOnCurrent(Evidence $evidence, Core $core): array
+    {
+        $ends = [];
+        foreach ($core->ends() as $end) {
+            foreach ($evidence->wiring->jointAt($end)->points ?? [] as $other) {
+                $terminal = $evidence->point($other)->terminal;
+                if ($terminal !== null && ! $terminal->isEarth()) {
+                    $ends[] = $end;
+                }
+            }
+        }
+
+        return array_values(array_unique($ends));
+    }
+
+    private static function roleOf(Evidence $evidence, Core $core): Role
+    {
+        return $evidence->roles->at($core->ends()[0])[0];
+    }
+}

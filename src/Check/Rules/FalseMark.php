@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+use Zwindle\Scheme\Role;
+use Zwindle\Wiring\MarkedAs;
+
+/** A mark that says something else than the conductor is. */
+final readonly class FalseMark implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return match ($practice) {
+            Practice::NorthAmerica => 'NEC 200.6, 200.7 (memory)',
+            Practice::Britain => 'BS 7671 514.3 (memory)',
+        };
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->wiring->marks as $end => $mark) {
+            $roles = $evidence->roles->at($end);
+            if ($roles !== [Role::None] && ! self::isTrue($mark, $roles)) {
+                yield new Finding(FindingCode::FalseMark, [$end], ['mark' => $mark->value, 'role' => $roles[0]->value]);
+            }
+        }
+    }
+
+    /** @param  list<Role>  $roles */
+    private static function isTrue(MarkedAs $mark, array $roles): bool
+    {
+        foreach ($roles as $role) {
+            $says = match (true) {
+                $role->isOnLineSide() => MarkedAs::Line,
+                $role === Role::Neutral => MarkedAs::Neutral,
+                default => MarkedAs::Earth,
+            };
+            if ($says === $mark) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

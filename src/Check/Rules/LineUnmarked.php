@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+use Zwindle\Wiring\MarkedAs;
+
+/** A core used as line, switched line or traveller whose colour says otherwise, not marked as line at that end. */
+final readonly class LineUnmarked implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return match ($practice) {
+            Practice::NorthAmerica => 'NEC 200.7(C) (memory)',
+            Practice::Britain => 'BS 7671 514.3, 514.4 (memory)',
+        };
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->cores() as $core) {
+            $net = $evidence->netOfCore($core);
+            $colours = $evidence->board->cables[$core->cable]->type->colours;
+            if ($evidence->isMixed($net) || ! $evidence->roles->isOnLineSide($core->ends()[0]) || ! ($colours?->needsMarkAsLine($core->colour) ?? false)) {
+                continue;
+            }
+            $unmarked = array_values(array_filter($core->ends(), fn (string $end) => $evidence->wiring->markOn($end) !== MarkedAs::Line));
+            if ($unmarked !== []) {
+                yield new Finding(FindingCode::LineUnmarked, $unmarked, ['role' => $evidence->roles->ofNet($net)[0]->value]);
+            }
+        }
+    }
+}

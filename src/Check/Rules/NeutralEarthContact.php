@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\MeetingPlace;
+use Zwindle\Check\Rule;
+
+/** Neutral meets earth beyond the supply, so that load current returns by the earths too. */
+final readonly class NeutralEarthContact implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return match ($practice) {
+            Practice::NorthAmerica => 'NEC 250.24(A)(5), 250.142(B) (memory)',
+            Practice::Britain => 'BS 7671 411.3.1.1, 537.1.2 (memory)',
+        };
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        $state = $evidence->survey->neutralMeetsEarth;
+        if ($state !== null) {
+            yield new Finding(FindingCode::NeutralEarthContact, MeetingPlace::of($evidence, 'neutral', 'earth', $state));
+        }
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+
+/** A lamp goes off because its neutral side is opened while its other side stays on the line. */
+final readonly class NeutralSwitched implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return match ($practice) {
+            Practice::NorthAmerica => 'NEC 404.2(B) (memory)',
+            Practice::Britain => 'BS 7671 132.14.1, 530.3.2 (memory)',
+        };
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->controls as $i => $view) {
+            $neutralSwitches = [];
+            foreach ($view->control->switches as $switch) {
+                foreach ($view->contacts($switch) as $point => $net) {
+                    if ($net === $evidence->circuit->neutralNet) {
+                        $neutralSwitches[] = $point;
+                    }
+                }
+            }
+            foreach ($view->control->lamps as $lamp) {
+                if ($evidence->survey->lamps[$lamp]->losesNeutral() && $evidence->table->isEverLit($lamp)) {
+                    yield new Finding(FindingCode::NeutralSwitched, [...$neutralSwitches, ...$view->sides($lamp)], ['lamp' => $lamp], $i);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Board\Device;
+use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\TerminalDuty;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+use Zwindle\Solve\LampState;
+
+/** A device that should stay live whatever the switches do lacks line or neutral in some state. */
+final readonly class NotAlwaysOn implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return 'what the board asks';
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->board->alwaysOn as $id) {
+            $device = $evidence->board->devices[$id];
+            $lacking = $device->is(DeviceKind::Lamp) ? self::darkSides($evidence, $device) : self::deadTerminals($evidence, $device);
+            if ($lacking !== []) {
+                yield new Finding(FindingCode::NotAlwaysOn, $lacking, ['device' => $id]);
+            }
+        }
+    }
+
+    /** @return list<string> */
+    private static function darkSides(Evidence $evidence, Device $device): array
+    {
+        for ($state = 0; $state < $evidence->table->count(); $state++) {
+            if ($evidence->table->tripIn($state) === null && $evidence->table->lampIn($device->id, $state) !== LampState::On) {
+                return array_map(fn ($side) => "$device->id.$side->name", $evidence->wiring->modelOf($device)->lampSides());
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<string> */
+    private static function deadTerminals(Evidence $evidence, Device $device): array
+    {
+        $dead = [];
+        foreach ($evidence->wiring->modelOf($device)->terminals as $terminal) {
+            $wanted = match ($terminal->duty) {
+                TerminalDuty::Hot => $evidence->circuit->lineNet,
+                TerminalDuty::Neutral => $evidence->circuit->neutralNet,
+                default => null,
+            };
+            $point = "$device->id.$terminal->name";
+            if ($wanted !== null && ! $evidence->survey->areAlwaysOne($evidence->nets->at($point), $wanted)) {
+                $dead[] = $point;
+            }
+        }
+
+        return $dead;
+    }
+}

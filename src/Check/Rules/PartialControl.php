@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+use Zwindle\Solve\FlipEffect;
+
+/** A switch of a control that changes its lamp in some positions of the others but not in all. */
+final readonly class PartialControl implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return 'common practice';
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->controls as $i => $view) {
+            foreach ($view->control->lamps as $lamp) {
+                foreach ($view->control->switches as $switch) {
+                    if ($evidence->table->effect($switch, $lamp) === FlipEffect::Sometimes) {
+                        yield new Finding(FindingCode::PartialControl, [$switch], ['device' => $switch, 'lamp' => $lamp], $i);
+                    }
+                }
+            }
+        }
+    }
+}

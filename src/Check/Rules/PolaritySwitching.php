@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\TerminalDuty;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+use Zwindle\Scheme\SchemeName;
+
+/** The end switches choose between line and neutral at both sides of the lamp: forbidden everywhere. */
+final readonly class PolaritySwitching implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return match ($practice) {
+            Practice::NorthAmerica => 'NEC 404.2(A), (B) (memory)',
+            Practice::Britain => 'BS 7671 132.14.1, 530.3.2 (memory)',
+        };
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->controls as $i => $view) {
+            if ($evidence->schemes[$i] !== SchemeName::PolaritySwitching) {
+                continue;
+            }
+            $commons = [];
+            foreach ($view->control->switches as $switch) {
+                $commons = [...$commons, ...array_keys($view->contacts($switch, TerminalDuty::Common))];
+            }
+            yield new Finding(FindingCode::PolaritySwitching, $commons ?: $view->sides($view->control->lamps[0]), control: $i);
+        }
+    }
+}

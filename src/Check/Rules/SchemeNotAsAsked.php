@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Board\Requirements;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+
+/** The task insists on a scheme and the wiring works by another. */
+final readonly class SchemeNotAsAsked implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return 'what the task asks';
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        $asked = $evidence->board->requirements->scheme;
+        $view = $evidence->controls[0] ?? null;
+        if ($asked === Requirements::ANY_SCHEME || $view === null) {
+            return;
+        }
+        $found = $evidence->schemes[0];
+        if ($found?->value !== $asked && ($found !== null || $view->behaves())) {
+            yield new Finding(FindingCode::SchemeNotAsAsked, $view->control->switches, ['asked' => $asked, 'found' => $found->value ?? ''], 0);
+        }
+    }
+}

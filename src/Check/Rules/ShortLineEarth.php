@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\MeetingPlace;
+use Zwindle\Check\Rule;
+
+/** Line meets an earth conductor beyond the supply. */
+final readonly class ShortLineEarth implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return match ($practice) {
+            Practice::NorthAmerica => 'NEC 110.7, 250.4(A)(5) (memory)',
+            Practice::Britain => 'BS 7671 411.3.2, 643.3 (memory)',
+        };
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        $state = $evidence->survey->lineMeetsEarth;
+        if ($state !== null) {
+            $at = MeetingPlace::of($evidence, 'line', 'earth', $state);
+            yield new Finding(FindingCode::ShortLineEarth, $at, ['state' => $state, 'states' => $evidence->table->count()]);
+        }
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\SwitchFunction;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+use Zwindle\Scheme\ControlView;
+
+/** A part that cannot do what its place asks: by the board where another was fitted, by the number of switches else. */
+final readonly class WrongDevice implements Rule
+{
+    public function reference(Practice $practice): string
+    {
+        return 'common practice';
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->controls as $i => $view) {
+            foreach ($view->control->switches as $switch) {
+                $place = self::placeOf($evidence, $view, $switch);
+                $function = $view->model($switch)->function;
+                if ($function !== null && ! $function->canServeAs($place)) {
+                    yield new Finding(FindingCode::WrongDevice, [$switch], ['device' => $switch, 'is' => $function->value, 'needs' => $place->value], $i);
+                }
+            }
+        }
+    }
+
+    /** n positions take two three-ways and n − 2 four-ways between them (common practice). */
+    private static function placeOf(Evidence $evidence, ControlView $view, string $switch): SwitchFunction
+    {
+        $asked = $evidence->board->devices[$switch]->model->function;
+        if (count($view->control->switches) === 1 || $asked === null) {
+            return SwitchFunction::OnePole;
+        }
+        if ($asked === SwitchFunction::FourWay || $asked === SwitchFunction::ThreeWay) {
+            return $asked;
+        }
+        $threeWays = count($view->switchesOf(SwitchFunction::ThreeWay));
+
+        return $threeWays >= 2 ? SwitchFunction::FourWay : SwitchFunction::ThreeWay;
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Net;
+
+use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Wiring\Wiring;
+
+/** A wiring as nets with switches and lamps between them: what is solved, state by state. */
+final readonly class Circuit
+{
+    /**
+     * @param  list<string>  $switches  device ids in the board's order
+     * @param  list<array{list<array{int, int}>, list<array{int, int}>}>  $contacts  per switch: pairs of nets closed up, and closed down
+     * @param  list<string>  $lamps  device ids in the board's order
+     * @param  list<array{int, int}>  $lampNets  per lamp: the nets of its two sides, in the catalogue's order
+     */
+    private function __construct(
+        public Wiring $wiring,
+        public Nets $nets,
+        public int $lineNet,
+        public int $neutralNet,
+        public int $earthNet,
+        public bool $hasRcd,
+        public array $switches,
+        public array $contacts,
+        public array $lamps,
+        public array $lampNets,
+    ) {}
+
+    public static function of(Wiring $wiring): self
+    {
+        $nets = Nets::of($wiring);
+        $supply = $wiring->board->supply();
+        $switches = $contacts = $lamps = $lampNets = [];
+        foreach ($wiring->board->devicesOf(DeviceKind::Switch) as $switch) {
+            $model = $wiring->modelOf($switch);
+            $pair = fn (array $pair): array => [$nets->at("$switch->id.$pair[0]"), $nets->at("$switch->id.$pair[1]")];
+            $switches[] = $switch->id;
+            $contacts[] = [array_map($pair, $model->closedUp), array_map($pair, $model->closedDown)];
+        }
+        foreach ($wiring->board->devicesOf(DeviceKind::Lamp) as $lamp) {
+            [$one, $other] = $wiring->modelOf($lamp)->lampSides();
+            $lamps[] = $lamp->id;
+            $lampNets[] = [$nets->at("$lamp->id.$one->name"), $nets->at("$lamp->id.$other->name")];
+        }
+
+        return new self(
+            $wiring,
+            $nets,
+            $nets->at("$supply->id.line"),
+            $nets->at("$supply->id.neutral"),
+            $nets->at("$supply->id.earth"),
+            $supply->rcdMa !== null,
+            $switches,
+            $contacts,
+            $lamps,
+            $lampNets,
+        );
+    }
+
+    public function stateCount(): int
+    {
+        return 1 << count($this->switches);
+    }
+
+    /** Whether a switch is down in a state; the first switch is the slowest to change. */
+    public function isDown(int $switch, int $state): bool
+    {
+        return ($state & $this->bitOf($switch)) !== 0;
+    }
+
+    /** The bit of a state's number that a switch flips. */
+    public function bitOf(int $switch): int
+    {
+        return 1 << (count($this->switches) - 1 - $switch);
+    }
+
+    /**
+     * Nets that are one in a state.
+     *
+     * @return list<int> net → its node, named by the smallest net in it
+     */
+    public function nodesIn(int $state): array
+    {
+        $sets = DisjointSets::of($this->nets->count());
+        foreach ($this->contacts as $switch => $positions) {
+            foreach ($positions[$this->isDown($switch, $state) ? 1 : 0] as [$one, $other]) {
+                $sets->join($one, $other);
+            }
+        }
+        $nodes = [];
+        foreach (array_keys($this->nets->points) as $net) {
+            $nodes[] = $sets->find($net);
+        }
+
+        return $nodes;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Read;
+
+/** Every fault in a file for which it is refused. */
+enum ProblemCode: string
+{
+    case NotJson = 'not-json';
+    case TooLarge = 'too-large';
+    case TooDeep = 'too-deep';
+    case NotAsSchema = 'not-as-schema';
+    case TwiceUsedId = 'twice-used-id';
+    case UnknownEnclosure = 'unknown-enclosure';
+    case UnknownDevice = 'unknown-device';
+    case UnknownModel = 'unknown-model';
+    case UnknownCableType = 'unknown-cable-type';
+    case UndecidedCable = 'undecided-cable';
+    case OtherPractice = 'other-practice';
+    case NoSupply = 'no-supply';
+    case TwoSupplies = 'two-supplies';
+    case TooManySwitches = 'too-many-switches';
+    case CableToItself = 'cable-to-itself';
+    case ColourMissing = 'colour-missing';
+    case ColourOfCable = 'colour-of-cable';
+    case NotConnected = 'not-connected';
+    case NotALamp = 'not-a-lamp';
+    case NotASwitch = 'not-a-switch';
+    case TwiceControlled = 'twice-controlled';
+    case CannotBeAlwaysOn = 'cannot-be-always-on';
+    case UnknownPoint = 'unknown-point';
+    case OtherEnclosure = 'other-enclosure';
+    case TwiceUsedPoint = 'twice-used-point';
+    case JoinedAndCapped = 'joined-and-capped';
+    case NotOneTerminal = 'not-one-terminal';
+    case PortsOnTerminal = 'ports-on-terminal';
+    case NotAnEnd = 'not-an-end';
+    case OtherKindOfPart = 'other-kind-of-part';
+}

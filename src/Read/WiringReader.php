@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Read;
+
+use stdClass;
+use Zwindle\Board\Board;
+use Zwindle\Board\PointKind;
+use Zwindle\Catalogue\DeviceCatalogue;
+use Zwindle\Catalogue\DeviceModel;
+use Zwindle\Wiring\JoinedBy;
+use Zwindle\Wiring\Joint;
+use Zwindle\Wiring\MarkedAs;
+use Zwindle\Wiring\Wiring;
+
+/** Text of a wiring file → Wiring of one board, or every problem with its pointer. */
+final class WiringReader
+{
+    /** @return Wiring|null null if anything was added to the problems */
+    public static function read(string $text, Board $board, Problems $problems): ?Wiring
+    {
+        $json = JsonText::read($text, 'wiring', $problems);
+        if ($json === null) {
+            return null;
+        }
+        $fitted = self::fitted($json, $board, $problems);
+        $sense = new WiringSense($board, $board->points($fitted), $problems);
+        $joints = self::joints($json, $sense);
+        $caps = [];
+        foreach ($json->caps ?? [] as $i => $point) {
+            if ($sense->cap($point, "/caps/$i")) {
+                $caps[] = $point;
+            }
+        }
+        $marks = [];
+        foreach ($json->marks ?? [] as $i => $mark) {
+            if (isset($marks[$mark->point])) {
+                $problems->add("/marks/$i/point", ProblemCode::TwiceUsedPoint, ['point' => $mark->point]);
+            }
+            $sense->isOneOf($mark->point, "/marks/$i/point", PointKind::ConductorEnd);
+            $marks[$mark->point] = MarkedAs::from($mark->as);
+        }
+        $labels = [];
+        foreach ($json->labels ?? [] as $i => $label) {
+            $sense->exists($label->point, "/labels/$i/point");
+            $labels[$label->point] = $label->text;
+        }
+
+        return $problems->any() ? null : new Wiring($board, $joints, $caps, $marks, $fitted, $labels);
+    }
+
+    /** @return list<Joint> */
+    private static function joints(stdClass $json, WiringSense $sense): array
+    {
+        $joints = [];
+        foreach ($json->joints as $i => $entry) {
+            $joint = new Joint($entry->in, $entry->points, JoinedBy::from($entry->by), $entry->ports ?? null);
+            $sense->joint($joint, "/joints/$i");
+            $joints[] = $joint;
+        }
+
+        return $joints;
+    }
+
+    /** @return array<string, DeviceModel> */
+    private static function fitted(stdClass $json, Board $board, Problems $problems): array
+    {
+        $fitted = [];
+        foreach ((array) ($json->fitted ?? []) as $id => $modelId) {
+            $pointer = '/fitted/'.str_replace(['~', '/'], ['~0', '~1'], (string) $id);
+            $device = $board->devices[$id] ?? null;
+            $model = DeviceCatalogue::find($modelId);
+            if ($device === null) {
+                $problems->add($pointer, ProblemCode::UnknownDevice, ['id' => (string) $id]);
+            }
+            if ($model === null) {
+                $problems->add($pointer, ProblemCode::UnknownModel, ['model' => $modelId]);
+            }
+            if ($device === null || $model === null) {
+                continue;
+            }
+            if ($model->practice !== $board->practice) {
+                $problems->add($pointer, ProblemCode::OtherPractice, ['what' => $modelId]);
+            } elseif ($model->kind !== $device->model->kind) {
+                $problems->add($pointer, ProblemCode::OtherKindOfPart, ['id' => (string) $id, 'model' => $modelId]);
+            }
+            $fitted[$id] = $model;
+        }
+
+        return $fitted;
+    }
+}

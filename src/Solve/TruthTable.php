@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Solve;
+
+use Zwindle\Net\Circuit;
+
+/** All states with their lamps and trips; one character a state, so that 65,536 of them stay small. */
+final readonly class TruthTable
+{
+    private const LAMP_LETTERS = ['on' => '1', 'dim' => 'd', 'off' => '0'];
+
+    private const TRIP_LETTERS = ['breaker' => 'b', 'rcd' => 'r'];
+
+    private const NO_TRIP = '-';
+
+    /**
+     * @param  array<string, string>  $lamps  device id → a letter a state: `1` on, `d` dim, `0` off
+     * @param  string  $trips  a letter a state: `-` none, `b` breaker, `r` RCD
+     */
+    private function __construct(
+        private Circuit $circuit,
+        public array $lamps,
+        public string $trips,
+    ) {}
+
+    /** @param  list<string>  $columns  per lamp, in the circuit's order */
+    public static function of(Circuit $circuit, array $columns, string $trips): self
+    {
+        return new self($circuit, array_combine($circuit->lamps, $columns), $trips);
+    }
+
+    public static function lampLetter(LampState $lamp): string
+    {
+        return self::LAMP_LETTERS[$lamp->value];
+    }
+
+    public static function tripLetter(?Trip $trip): string
+    {
+        return $trip === null ? self::NO_TRIP : self::TRIP_LETTERS[$trip->value];
+    }
+
+    public function count(): int
+    {
+        return strlen($this->trips);
+    }
+
+    public function lampIn(string $lamp, int $state): LampState
+    {
+        return LampState::from((string) array_search($this->lamps[$lamp][$state], self::LAMP_LETTERS, true));
+    }
+
+    public function tripIn(int $state): ?Trip
+    {
+        return Trip::tryFrom((string) array_search($this->trips[$state], self::TRIP_LETTERS, true));
+    }
+
+    /** @return array<string, string> switch → `up` or `down`, in the board's order */
+    public function positionsIn(int $state): array
+    {
+        $positions = [];
+        foreach ($this->circuit->switches as $i => $switch) {
+            $positions[$switch] = $this->circuit->isDown($i, $state) ? 'down' : 'up';
+        }
+
+        return $positions;
+    }
+
+    public function isEverLit(string $lamp): bool
+    {
+        return strpbrk($this->lamps[$lamp], '1d') !== false;
+    }
+
+    public function isEverDark(string $lamp): bool
+    {
+        return str_contains($this->lamps[$lamp], '0');
+    }
+
+    public function isEverDim(string $lamp): bool
+    {
+        return str_contains($this->lamps[$lamp], 'd');
+    }
+
+    public function everTrips(): bool
+    {
+        return trim($this->trips, self::NO_TRIP) !== '';
+    }
+
+    /** @param  bool  $overTrips  whether flips into or out of a state that trips count */
+    public function effect(string $switch, string $lamp, bool $overTrips = true): FlipEffect
+    {
+        $bit = $this->circuit->bitOf((int) array_search($switch, $this->circuit->switches, true));
+        $column = $this->lamps[$lamp];
+        $changed = $kept = false;
+        for ($state = 0, $count = $this->count(); $state < $count; $state++) {
+            if (($state & $bit) !== 0 || (! $overTrips && $this->isTripped($state, $state | $bit))) {
+                continue;
+            }
+            if ($column[$state] === $column[$state | $bit]) {
+                $kept = true;
+            } else {
+                $changed = true;
+            }
+        }
+
+        return match (true) {
+            ! $changed => FlipEffect::Never,
+            $kept => FlipEffect::Sometimes,
+            default => FlipEffect::Always,
+        };
+    }
+
+    private function isTripped(int ...$states): bool
+    {
+        foreach ($states as $state) {
+            if ($this->trips[$state] !== self::NO_TRIP) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
