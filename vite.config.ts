@@ -5,11 +5,7 @@ import laravel from 'laravel-vite-plugin'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  plugins: [
-    laravel({ input: ['resources/css/app.css', 'resources/js/app.ts'], refresh: false }),
-    tailwindcss(),
-    vue(),
-  ],
+  plugins: [laravel({ input: ['resources/css/app.css', 'resources/js/app.ts'], refresh: false }), tailwindcss(), vue()],
   resolve: { alias: { '@': fileURLToPath(new URL('./resources/js', import.meta.url)) } },
   build: { target: 'es2022', reportCompressedSize: true },
   test: { environment: 'happy-dom', include: ['resources/js/**/*.test.ts'] },

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Zwindle\Board\Board;
+use Zwindle\Catalogue\Practice;
 
 /** Gives names to what eyes see at a bench, in the board's trade English; never what a terminal is inside. */
 final readonly class BenchWords
@@ -54,7 +55,7 @@ final readonly class BenchWords
     /** @return list<array{by: string, ports: int|null, label: string}> */
     private function tray(): array
     {
-        $connectors = $this->board->practice->value === 'na'
+        $connectors = $this->board->practice === Practice::NorthAmerica
             ? [['wire-nut', null], ['lever', 2], ['lever', 3], ['lever', 5], ['push-in', 4]]
             : [['strip', null], ['lever', 2], ['lever', 3], ['lever', 5], ['push-in', 4]];
 
@@ -65,9 +66,18 @@ final readonly class BenchWords
         ], $connectors);
     }
 
-    /** @return list<array{as: string, label: string}> */
+    /** @return list<array{as: string, label: string, colour: string}> */
     private function marks(): array
     {
-        return array_map(fn (string $as) => ['as' => $as, 'label' => $this->words->say("bench.mark.$as")], ['line', 'neutral', 'earth']);
+        $colours = match ($this->board->practice) {
+            Practice::NorthAmerica => ['line' => 'black', 'neutral' => 'white', 'earth' => 'green'],
+            Practice::Britain => ['line' => 'brown', 'neutral' => 'blue', 'earth' => 'green-yellow'],
+        };
+        $marks = [];
+        foreach ($colours as $as => $colour) {
+            $marks[] = ['as' => $as, 'label' => $this->words->say("bench.mark.$as"), 'colour' => $colour];
+        }
+
+        return $marks;
     }
 }

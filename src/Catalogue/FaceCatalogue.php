@@ -34,25 +34,25 @@ final class FaceCatalogue
                 ['neutral', 0, 50, 'screw', 'silver'], ['hot', 120, 50, 'screw', 'brass'], ['earth', 0, 150, 'screw', 'green'],
             ]),
             'gb-switch-1way' => self::face('rocker', 190, 120, '', [
-                ['com', 40, 35, 'hole', 'brass', 'COM'], ['l1', 150, 35, 'hole', 'brass', 'L1'], ['earth', 95, 100, 'hole', 'brass', '⏚'],
+                ['com', 40, 35, 'hole', 'brass', 'COM'], ['l1', 150, 35, 'hole', 'brass', 'L1'], ['earth', 95, 100, 'hole', 'brass', 'E'],
             ]),
             'gb-switch-2way' => self::face('rocker', 190, 120, '', [
-                ['com', 30, 35, 'hole', 'brass', 'COM'], ['l1', 95, 35, 'hole', 'brass', 'L1'], ['l2', 160, 35, 'hole', 'brass', 'L2'], ['earth', 95, 100, 'hole', 'brass', '⏚'],
+                ['com', 30, 35, 'hole', 'brass', 'COM'], ['l1', 95, 35, 'hole', 'brass', 'L1'], ['l2', 160, 35, 'hole', 'brass', 'L2'], ['earth', 95, 100, 'hole', 'brass', 'E'],
             ]),
             'gb-switch-intermediate' => self::face('rocker', 210, 130, '', self::twoBritishPairs()),
             'gb-switch-2p' => self::face('rocker', 210, 130, 'ON · OFF', self::twoBritishPairs()),
             'gb-rose' => self::face('rose', 300, 120, '', [
                 ['switched', 45, 40, 'block', 'brass', '1', 2], ['loop', 125, 40, 'block', 'brass', '2', 3],
-                ['neutral', 215, 40, 'block', 'brass', '3', 3], ['earth', 150, 100, 'hole', 'brass', '⏚'],
+                ['neutral', 215, 40, 'block', 'brass', '3', 3], ['earth', 150, 100, 'hole', 'brass', 'E'],
             ]),
             'gb-pendant' => self::face('pendant', 120, 60, '', [
                 ['live', 30, 0, 'lead', 'brown'], ['neutral', 90, 0, 'lead', 'blue'],
             ]),
             'gb-batten-bc' => self::face('batten', 190, 120, '', [
-                ['a', 40, 35, 'hole', 'brass'], ['b', 150, 35, 'hole', 'brass'], ['earth', 95, 100, 'hole', 'brass', '⏚'],
+                ['a', 40, 35, 'hole', 'brass'], ['b', 150, 35, 'hole', 'brass'], ['earth', 95, 100, 'hole', 'brass', 'E'],
             ]),
             'gb-batten-es' => self::face('batten', 190, 120, '', [
-                ['centre', 40, 35, 'hole', 'brass', 'L'], ['shell', 150, 35, 'hole', 'silver', 'N'], ['earth', 95, 100, 'hole', 'brass', '⏚'],
+                ['centre', 40, 35, 'hole', 'brass', 'L'], ['shell', 150, 35, 'hole', 'silver', 'N'], ['earth', 95, 100, 'hole', 'brass', 'E'],
             ]),
             'gb-luminaire' => self::face('luminaire', 180, 110, '', [
                 ['live', 30, 110, 'lead', 'brown'], ['neutral', 90, 110, 'lead', 'blue'], ['earth', 150, 110, 'lead', 'green-yellow'],
@@ -63,7 +63,7 @@ final class FaceCatalogue
 
     private static function supply(Practice $practice): Face
     {
-        $letters = $practice === Practice::Britain ? ['L', 'N', '⏚'] : ['HOT', 'NEUT', 'GRD'];
+        $letters = $practice === Practice::Britain ? ['L', 'N', 'E'] : ['HOT', 'NEUT', 'GRD'];
 
         return self::face('supply', 230, 110, '', [
             ['line', 40, 40, 'block', 'brass', $letters[0], 2], ['neutral', 115, 40, 'block', 'silver', $letters[1], 2], ['earth', 190, 40, 'block', 'green', $letters[2], 2],
@@ -84,7 +84,7 @@ final class FaceCatalogue
     {
         return [
             ['a1', 40, 30, 'hole', 'brass', 'A'], ['a2', 105, 30, 'hole', 'brass', 'A'],
-            ['b1', 40, 95, 'hole', 'brass', 'B'], ['b2', 105, 95, 'hole', 'brass', 'B'], ['earth', 175, 62, 'hole', 'brass', '⏚'],
+            ['b1', 40, 95, 'hole', 'brass', 'B'], ['b2', 105, 95, 'hole', 'brass', 'B'], ['earth', 175, 62, 'hole', 'brass', 'E'],
         ];
     }
 

@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test'
+
+export default defineConfig({
+  testDir: 'tests/Browser',
+  timeout: 45_000,
+  workers: 1,
+  reporter: [['list']],
+  use: {
+    baseURL: process.env.ZWINDLE_URL ?? 'http://127.0.0.1:8199',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env.ZWINDLE_CHROMIUM ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+})

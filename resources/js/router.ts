@@ -1,0 +1,36 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { useSession } from '@/shared/stores/session'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/sign-in', component: () => import('./screens/sign-in/SignInScreen.vue'), meta: { open: true } },
+    { path: '/', redirect: () => (useSession().user?.role === 'instructor' ? '/class' : '/my-boards') },
+    { path: '/my-boards', component: () => import('./screens/my-boards/MyBoardsScreen.vue') },
+    { path: '/class', component: () => import('./screens/class-room/ClassScreen.vue'), meta: { role: 'instructor' } },
+    { path: '/assign', component: () => import('./screens/assign/AssignScreen.vue'), meta: { role: 'instructor' } },
+    {
+      path: '/bench/:attempt(\\d+)',
+      component: () => import('./screens/bench/BenchScreen.vue'),
+      props: (to) => ({ attempt: Number(to.params.attempt) }),
+    },
+    {
+      path: '/verdict/:attempt(\\d+)',
+      component: () => import('./screens/verdict/VerdictScreen.vue'),
+      props: (to) => ({ attempt: Number(to.params.attempt) }),
+    },
+    { path: '/:rest(.*)*', component: () => import('./screens/sign-in/NotFoundScreen.vue'), meta: { open: true } },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  const session = useSession()
+  try {
+    await session.find()
+  } catch {
+    return to.meta.open ? true : { path: '/sign-in', query: { then: to.fullPath } }
+  }
+  if (!session.user && !to.meta.open) return { path: '/sign-in', query: { then: to.fullPath } }
+  if (to.meta.role && session.user?.role !== to.meta.role) return '/'
+  return true
+})

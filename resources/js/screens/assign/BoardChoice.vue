@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { RadioGroup, RadioGroupDescription, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
+import type { BoardFile } from '@/shared/api/types'
+
+defineProps<{ boards: readonly BoardFile[] }>()
+const chosen = defineModel<number>({ required: true })
+</script>
+
+<template>
+  <RadioGroup v-model="chosen" class="divide-y-2 divide-line border-y-2 border-ink">
+    <RadioGroupLabel class="sr-only">Board</RadioGroupLabel>
+    <RadioGroupOption v-for="board in boards" :key="board.id" v-slot="{ checked }" :value="board.id" as="template">
+      <div
+        class="flex min-h-16 cursor-pointer items-center gap-4 px-3 py-2"
+        :class="checked ? 'bg-wash' : ''"
+        :data-board="board.id"
+      >
+        <svg viewBox="0 0 24 24" class="h-6 w-6 shrink-0" aria-hidden="true">
+          <circle cx="12" cy="12" r="10" fill="none" stroke="#1D2129" stroke-width="2" />
+          <circle v-if="checked" cx="12" cy="12" r="6" fill="#5B2BB5" />
+        </svg>
+        <span class="code w-10 shrink-0 border-2 border-ink text-center">{{
+          board.practice === 'na' ? 'NA' : 'GB'
+        }}</span>
+        <div>
+          <RadioGroupLabel as="p" class="font-bold">{{ board.title }}</RadioGroupLabel>
+          <RadioGroupDescription as="p" class="text-soft">{{ board.brief }}</RadioGroupDescription>
+        </div>
+      </div>
+    </RadioGroupOption>
+  </RadioGroup>
+</template>

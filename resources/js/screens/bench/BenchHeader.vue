@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import HouseMark from '@/shared/ui/HouseMark.vue'
+import { computed, onScopeDispose, ref } from 'vue'
+import type { Line } from '@/shared/bench/useBench'
+
+const props = defineProps<{
+  title: string
+  brief: string
+  dueAt: string | null
+  minutes: number
+  clockOffsetMs: number
+  line: Line
+  waiting: number
+  steps: number
+  canUndo: boolean
+  canRedo: boolean
+}>()
+defineEmits<{ undo: []; redo: []; handIn: [] }>()
+
+const briefOpen = ref(false)
+const now = ref(Date.now())
+const ticking = setInterval(() => (now.value = Date.now()), 1000)
+onScopeDispose(() => clearInterval(ticking))
+
+const leftS = computed(() =>
+  props.dueAt === null
+    ? null
+    : Math.max(0, Math.round((Date.parse(props.dueAt) - now.value - props.clockOffsetMs) / 1000)),
+)
+const clock = computed(() => {
+  if (leftS.value === null) return ''
+  return `${String(Math.floor(leftS.value / 60)).padStart(2, '0')}:${String(leftS.value % 60).padStart(2, '0')}`
+})
+const kept = computed(() => {
+  if (props.line === 'signed-out') return `Signed out: ${props.waiting} steps are kept on this device only`
+  if (props.line === 'away')
+    return `Server away: it does not have ${props.waiting} ${props.waiting === 1 ? 'step' : 'steps'} yet. Go on working`
+  if (props.waiting > 0) return `Sending ${props.waiting} …`
+  return props.steps === 0
+    ? 'Every step is kept as you make it'
+    : `Kept: all ${props.steps} ${props.steps === 1 ? 'step' : 'steps'}`
+})
+</script>
+
+<template>
+  <header class="relative flex h-14 items-center gap-3 border-b-2 border-ink px-4">
+    <RouterLink to="/my-boards" class="flex min-h-11 items-center" aria-label="My boards"><HouseMark /></RouterLink>
+    <h1 class="max-w-72 truncate text-lg font-bold">{{ title }}</h1>
+    <button
+      type="button"
+      class="btn px-3"
+      :aria-expanded="briefOpen"
+      aria-controls="brief"
+      @click="briefOpen = !briefOpen"
+    >
+      Brief
+    </button>
+    <p v-if="briefOpen" id="brief" class="absolute top-14 left-0 z-10 w-full border-b-2 border-ink bg-wash px-5 py-3">
+      {{ brief || 'No brief was given: wire the board so that the lamp answers to its switches.' }}
+    </p>
+    <div v-if="leftS !== null" class="flex items-center gap-2" role="timer" :aria-label="`Time left ${clock}`">
+      <span class="code text-2xl">{{ clock }}</span>
+      <span class="hidden h-3 w-24 border-2 border-ink lg:block"
+        ><span class="block h-full bg-ink" :style="{ width: `${Math.min(100, (leftS / 60 / minutes) * 100)}%` }"
+      /></span>
+    </div>
+    <p v-else class="code text-soft">no time limit</p>
+    <p class="ml-auto text-right leading-tight" role="status" data-test="kept">
+      <strong v-if="line === 'away' || line === 'signed-out'" aria-hidden="true">⚠ </strong>{{ kept }}
+    </p>
+    <button type="button" class="btn px-3" :disabled="!canUndo" aria-keyshortcuts="Control+Z" @click="$emit('undo')">
+      Undo
+    </button>
+    <button
+      type="button"
+      class="btn px-3"
+      :disabled="!canRedo"
+      aria-keyshortcuts="Control+Shift+Z"
+      @click="$emit('redo')"
+    >
+      Redo
+    </button>
+    <button type="button" class="btn-main" @click="$emit('handIn')">Hand in</button>
+  </header>
+</template>

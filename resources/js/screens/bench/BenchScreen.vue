@@ -1,0 +1,246 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import type { BoardLook, Enclosure, Step } from '@/shared/api/types'
+import BoardMap from '@/shared/board/BoardMap.vue'
+import { layOutMap, neighbour } from '@/shared/board/mapLayout'
+import OpenBox from '@/shared/board/OpenBox.vue'
+import { jointAt } from '@/shared/bench/bench'
+import { useBench } from '@/shared/bench/useBench'
+import LoadState from '@/shared/ui/LoadState.vue'
+import NoticeBar from '@/shared/ui/NoticeBar.vue'
+import BenchHeader from './BenchHeader.vue'
+import KeyHelp from './KeyHelp.vue'
+import { reasonFor } from './reasons'
+import ToolTray from './ToolTray.vue'
+import { useDrag } from './useDrag'
+import { useHand } from './useHand'
+import { useKeys } from './useKeys'
+import WireSchedule from './WireSchedule.vue'
+
+const props = defineProps<{ attempt: number }>()
+const router = useRouter()
+const work = useBench(props.attempt)
+const data = work.data
+void work.load()
+
+const openId = ref('')
+const view = ref<'box' | 'schedule'>('box')
+const helpOpen = ref(false)
+const handingIn = ref(false)
+const busy = ref(false)
+const lettersOn = useLocalStorage('zwindle-letters', true)
+
+const board = computed<BoardLook>(
+  () => data.value?.board ?? { enclosures: [], cables: [], tray: [], marks: [], words: {} as BoardLook['words'] },
+)
+const box = computed<Enclosure>(
+  () => board.value.enclosures.find((candidate) => candidate.id === openId.value) ?? board.value.enclosures[0]!,
+)
+const hand = useHand(board, box, work.bench, work.places, work.make)
+const drag = useDrag(
+  (id) => {
+    if (!hand.carried.value.includes(id)) hand.toggle(id)
+  },
+  (target) => {
+    if (target.connector) hand.tapConnector(target.connector)
+    else if (target.place && hand.targets.value.has(target.place)) hand.landOn(target.place)
+    else if (target.tray === 'cap') hand.cap()
+    else if (target.tray) {
+      const item = board.value.tray.find((candidate) => `${candidate.by}-${candidate.ports ?? ''}` === target.tray)
+      if (item) hand.gather(item)
+    }
+  },
+)
+useKeys({
+  hand,
+  box: () => box.value,
+  tray: () => board.value.tray,
+  lettersOn: () => lettersOn.value && view.value === 'box',
+  goTo: (arrow) => {
+    const next = neighbour(
+      layOutMap(board.value),
+      board.value.enclosures.map(({ id }) => id),
+      box.value.id,
+      arrow,
+    )
+    if (next) open(next)
+  },
+  toggleHelp: () => (helpOpen.value = !helpOpen.value),
+})
+
+watch(data, (fresh) => {
+  if (fresh?.handedInAt || (fresh && !fresh.isMine)) void router.replace(`/verdict/${props.attempt}`)
+  if (fresh && !openId.value)
+    openId.value = fresh.board.enclosures.find(({ kind }) => kind !== 'supply')?.id ?? fresh.board.enclosures[0]!.id
+})
+
+function open(id: string) {
+  if (id !== openId.value) hand.putDown()
+  openId.value = id
+}
+
+function makeFromSchedule(step: Step) {
+  const reason = work.make(step)
+  hand.say(reason ? reasonFor(reason) : 'Done.')
+}
+
+const left = computed(() =>
+  board.value.enclosures.map((enclosure) => {
+    const ends = [
+      ...enclosure.ends.map(({ id }) => id),
+      ...enclosure.devices.flatMap((device) =>
+        device.landings.filter(({ shape }) => shape === 'lead').map(({ id }) => id),
+      ),
+    ]
+    const placed = ends.filter((id) => work.bench.value.caps.includes(id) || jointAt(work.bench.value, id)).length
+    return { id: enclosure.id, label: enclosure.label, placed, ends: ends.length }
+  }),
+)
+const counts = computed(() => new Map(left.value.map(({ id, placed, ends }) => [id, `${placed}/${ends}`])))
+const looseCount = computed(() => left.value.reduce((sum, { placed, ends }) => sum + ends - placed, 0))
+const far = computed(
+  () => new Set(box.value?.ends.filter(({ id }) => hand.carried.value.includes(id)).map((end) => end.far)),
+)
+const carriedFlag = computed(() => box.value?.ends.find(({ id }) => id === hand.carried.value.at(-1))?.flag ?? '')
+const minutes = computed(() =>
+  data.value?.dueAt && data.value.startedAt
+    ? (Date.parse(data.value.dueAt) - Date.parse(data.value.startedAt)) / 60_000
+    : 1,
+)
+
+async function handIn() {
+  busy.value = true
+  const done = await work.handIn()
+  busy.value = false
+  handingIn.value = false
+  if (done) await router.push(`/verdict/${props.attempt}`)
+}
+</script>
+
+<template>
+  <LoadState v-if="!data || !box" :failure="work.failure.value" what="The board" @again="work.load" />
+  <div v-else class="bench flex h-dvh flex-col overflow-hidden">
+    <BenchHeader
+      :title="data.title"
+      :brief="data.brief"
+      :due-at="data.dueAt"
+      :minutes="minutes"
+      :clock-offset-ms="work.clockOffsetMs.value"
+      :line="work.line.value"
+      :waiting="work.waitingCount.value"
+      :steps="work.stepCount.value"
+      :can-undo="work.canUndo.value"
+      :can-redo="work.canRedo.value"
+      @undo="hand.undo"
+      @redo="hand.redo"
+      @hand-in="handingIn = true"
+    />
+    <div
+      v-if="handingIn"
+      class="flex items-center gap-4 border-b-2 border-ink bg-wash px-4 py-2"
+      role="region"
+      aria-label="Hand in"
+    >
+      <p class="grow">
+        <strong>Hand in for good?</strong>
+        {{
+          looseCount === 0
+            ? 'Every end is joined or capped.'
+            : `${looseCount} ${looseCount === 1 ? 'end is' : 'ends are'} still loose.`
+        }}
+        You cannot change the board afterwards.
+      </p>
+      <button type="button" class="btn-main" :disabled="busy" @click="handIn">
+        {{ busy ? 'Handing in …' : 'Hand in for good' }}
+      </button>
+      <button type="button" class="btn" @click="handingIn = false">Keep working</button>
+    </div>
+    <NoticeBar v-if="work.notice.value" @dismiss="work.notice.value = ''">{{ work.notice.value }}</NoticeBar>
+    <main class="grid min-h-0 grow grid-cols-[minmax(0,36fr)_minmax(0,64fr)]">
+      <section class="flex min-h-0 flex-col border-r-2 border-ink" aria-label="The board">
+        <div class="min-h-0 grow bg-face">
+          <BoardMap :board="board" :selected="box.id" :counts="counts" :far="far" @open="open" />
+        </div>
+        <ul class="flex flex-wrap gap-1 border-t-2 border-ink p-2" aria-label="What is left, box by box">
+          <li v-for="item in left" :key="item.id">
+            <button
+              type="button"
+              class="btn px-2.5"
+              :class="{ 'border-violet bg-wash': item.id === box.id }"
+              :aria-pressed="item.id === box.id"
+              @click="open(item.id)"
+            >
+              <span class="text-sm">{{ item.label }}</span><span class="code">{{
+                item.placed === item.ends ? '✓' : `${item.placed}/${item.ends}`
+              }}</span>
+            </button>
+          </li>
+        </ul>
+      </section>
+      <section class="relative flex min-h-0 flex-col" aria-label="The open box">
+        <div class="flex items-center gap-3 px-3 py-1">
+          <h2 class="grow truncate text-lg">
+            <span class="text-soft">Open:</span> <strong>{{ box.label }}</strong>
+          </h2>
+          <button
+            type="button"
+            class="btn px-3"
+            :aria-pressed="view === 'schedule'"
+            @click="view = view === 'box' ? 'schedule' : 'box'"
+          >
+            {{ view === 'box' ? 'Schedule' : 'Box' }}
+          </button>
+          <button type="button" class="btn px-3" :aria-pressed="lettersOn" @click="lettersOn = !lettersOn">
+            {{ lettersOn ? 'Letters on' : 'Letters off' }}
+          </button>
+          <button
+            type="button"
+            class="btn px-3"
+            :aria-expanded="helpOpen"
+            aria-label="Keys"
+            @click="helpOpen = !helpOpen"
+          >
+            ?
+          </button>
+        </div>
+        <div class="min-h-0 grow px-2">
+          <OpenBox
+            v-if="view === 'box'"
+            :board="board"
+            :box="box"
+            :bench="work.bench.value"
+            :carried="hand.carried.value"
+            :numbers="hand.targets.value"
+            :keys="lettersOn"
+            @pick="hand.tap"
+            @connector="hand.tapConnector"
+            @hold="drag.hold"
+          />
+          <WireSchedule
+            v-else
+            :board="board"
+            :box="box"
+            :bench="work.bench.value"
+            :places="work.places.value"
+            @make="makeFromSchedule"
+          />
+        </div>
+        <p class="min-h-7 truncate px-3 text-soft" aria-live="polite" data-test="said">
+          {{ hand.said.value || 'Tap an end to take it in hand; tap a screw, a connector or the tray to land it.' }}
+        </p>
+        <div class="border-t-2 border-ink p-2"><ToolTray :board="board" :hand="hand" :keys="lettersOn" /></div>
+        <KeyHelp v-if="helpOpen" @close="helpOpen = false" />
+      </section>
+    </main>
+    <div
+      v-if="drag.at.value"
+      class="code pointer-events-none fixed z-30 -translate-x-1/2 border-3 border-violet bg-wash px-3 py-1 text-lg"
+      :style="{ left: `${drag.at.value.x}px`, top: `${drag.at.value.y - 70}px` }"
+      aria-hidden="true"
+    >
+      {{ hand.carried.value.length > 1 ? `${hand.carried.value.length} ends` : carriedFlag }}
+    </div>
+  </div>
+</template>

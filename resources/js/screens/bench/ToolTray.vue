@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import type { BoardLook } from '@/shared/api/types'
+import { paintOf } from '@/shared/board/conductor'
+import type { Hand } from './useHand'
+import { trayKeys } from './useKeys'
+
+defineProps<{ board: BoardLook; hand: Hand; keys: boolean }>()
+const MARK_KEYS = { line: 'H', neutral: 'N', earth: 'G' } as const
+</script>
+
+<template>
+  <div class="flex flex-wrap items-center gap-1.5" role="toolbar" aria-label="Tray: connectors, caps and marks">
+    <button
+      v-for="[key, item] in trayKeys(board.tray)"
+      :key="key"
+      type="button"
+      class="btn min-w-11 px-2.5"
+      :data-tray="`${item.by}-${item.ports ?? ''}`"
+      :disabled="hand.carried.value.length < 2"
+      @click="hand.gather(item)"
+    >
+      {{ item.label }}<kbd v-if="keys" class="code text-violet">{{ key }}</kbd>
+    </button>
+    <span class="h-8 border-l-2 border-line" aria-hidden="true" />
+    <button
+      type="button"
+      class="btn px-2.5"
+      data-tray="cap"
+      :disabled="hand.carried.value.length === 0"
+      @click="hand.cap()"
+    >
+      {{ board.words.cap }}<kbd v-if="keys" class="code text-violet">C</kbd>
+    </button>
+    <button
+      v-for="mark in board.marks"
+      :key="mark.as"
+      type="button"
+      class="btn px-2.5"
+      :aria-label="mark.label"
+      :title="mark.label"
+      :disabled="hand.carried.value.length === 0"
+      @click="hand.mark(mark.as)"
+    >
+      <svg viewBox="0 0 20 20" class="h-5 w-5" aria-hidden="true">
+        <rect x="1" y="5" width="18" height="10" :fill="paintOf(mark.colour).body" stroke="#1D2129" stroke-width="2" />
+        <path
+          v-if="paintOf(mark.colour).stripe"
+          d="M2 10h16"
+          :stroke="paintOf(mark.colour).stripe!"
+          stroke-width="8"
+          stroke-dasharray="4 4"
+        />
+      </svg>
+      {{ mark.label.split(':')[1]?.trim() }}<kbd v-if="keys" class="code text-violet">{{ MARK_KEYS[mark.as] }}</kbd>
+    </button>
+    <span class="h-8 border-l-2 border-line" aria-hidden="true" />
+    <button type="button" class="btn px-2.5" :disabled="hand.carried.value.length === 0" @click="hand.takeOff()">
+      take off<kbd v-if="keys" class="code text-violet">⌫</kbd>
+    </button>
+    <button type="button" class="btn px-2.5" :disabled="hand.carried.value.length === 0" @click="hand.putDown()">
+      put down<kbd v-if="keys" class="code text-violet">Esc</kbd>
+    </button>
+  </div>
+</template>

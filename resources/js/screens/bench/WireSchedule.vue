@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { BoardLook, Enclosure, MarkedAs, Step } from '@/shared/api/types'
+import { type BenchState, jointAt, type Places } from '@/shared/bench/bench'
+
+const props = defineProps<{ board: BoardLook; box: Enclosure; bench: BenchState; places: Places }>()
+const emit = defineEmits<{ make: [Step] }>()
+
+interface Row {
+  id: string
+  cable: string
+  flag: string
+  far: string
+  lands: string
+  markable: boolean
+}
+
+const rows = computed<Row[]>(() => [
+  ...props.box.ends.map((end) => ({
+    id: end.id,
+    cable: end.cable,
+    flag: end.flag,
+    far: labelOf(end.far),
+    lands: landsOn(end.id),
+    markable: true,
+  })),
+  ...props.box.devices
+    .flatMap((device) => device.landings.map((landing) => ({ device, landing })))
+    .filter(({ landing }) => landing.shape === 'lead' || jointAt(props.bench, landing.id)?.by !== 'terminal')
+    .map(({ device, landing }) => ({
+      id: landing.id,
+      cable: device.id,
+      flag: landing.name,
+      far: '',
+      lands: landsOn(landing.id),
+      markable: false,
+    })),
+])
+const connectors = computed(() =>
+  props.bench.joints.filter((joint) => joint.box === props.box.id && joint.by !== 'terminal'),
+)
+const landings = computed(() => [
+  ...props.box.devices
+    .flatMap((device) => device.landings)
+    .filter((landing) => landing.shape !== 'lead')
+    .map((landing) => ({ id: landing.id, name: landing.name })),
+  ...(props.box.earth ? [{ id: props.box.earth, name: props.board.words.boxEarth }] : []),
+])
+
+const labelOf = (id: string) => props.board.enclosures.find((box) => box.id === id)?.label ?? id
+
+function landsOn(id: string): string {
+  if (props.bench.caps.includes(id)) return 'cap'
+  const joint = jointAt(props.bench, id)
+  if (!joint) return 'loose'
+  if (joint.by === 'terminal') return `on:${joint.points.find((point) => props.places.get(point)?.fixed) ?? ''}`
+  return `in:${joint.points[0] ?? ''}`
+}
+
+function shortName(id: string): string {
+  const place = props.places.get(id)
+  return place?.end ? `${place.end.cable} ${place.end.flag}` : (place?.landing?.name ?? props.board.words.boxEarth)
+}
+
+function connectorName(points: readonly string[], by: string): string {
+  const label = props.board.tray.find((item) => item.by === by)?.label.replace(/ \d$/, '') ?? by
+  return `${label} with ${points.map(shortName).join(', ')}`
+}
+
+function others(id: string): Row[] {
+  return rows.value.filter((row) => row.id !== id && (row.lands === 'loose' || row.lands === 'cap'))
+}
+
+/** Chosen in the control → the step that makes it so. */
+function land(id: string, choice: string) {
+  const [how, ...rest] = choice.split(':')
+  const to = rest.join(':')
+  if (how === 'loose') emit('make', { do: 'take', points: [id] })
+  else if (how === 'cap') emit('make', { do: 'cap', points: [id] })
+  else if (how === 'with')
+    emit('make', { do: 'gather', points: [id, to], by: props.board.tray[0]!.by, ports: props.board.tray[0]!.ports })
+  else emit('make', { do: 'land', points: [id], on: to })
+}
+
+function mark(id: string, as: string) {
+  emit('make', { do: 'mark', points: [id], as: as === '' ? null : (as as MarkedAs) })
+}
+</script>
+
+<template>
+  <div class="h-full overflow-auto">
+    <table class="w-full border-collapse text-left">
+      <caption class="sr-only">
+        Wiring schedule of
+        {{
+          box.label
+        }}
+      </caption>
+      <thead class="sticky top-0 bg-paper">
+        <tr class="border-b-2 border-ink">
+          <th class="px-2 py-1" scope="col">Cable</th>
+          <th class="px-2 py-1" scope="col">End</th>
+          <th class="px-2 py-1" scope="col">Comes from</th>
+          <th class="px-2 py-1" scope="col">Lands on</th>
+          <th class="px-2 py-1" scope="col">{{ board.words.mark }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.id" class="border-b border-line">
+          <td class="code px-2">{{ row.cable }}</td>
+          <th class="code px-2" scope="row">{{ row.flag }}</th>
+          <td class="px-2">{{ row.far }}</td>
+          <td class="px-2 py-0.5">
+            <select
+              class="field"
+              :aria-label="`${row.cable} ${row.flag} lands on`"
+              :value="row.lands"
+              @change="land(row.id, ($event.target as HTMLSelectElement).value)"
+            >
+              <option value="loose">{{ row.markable ? board.words.loose : 'nothing' }}</option>
+              <option v-if="row.markable || places.get(row.id)?.landing?.shape === 'lead'" value="cap">
+                {{ board.words.cap }}
+              </option>
+              <template v-if="!places.get(row.id)?.fixed"
+                ><option v-for="landing in landings" :key="landing.id" :value="`on:${landing.id}`">
+                  {{ landing.name }}
+                </option></template
+              >
+              <option v-for="joint in connectors" :key="joint.points[0]" :value="`in:${joint.points[0]}`">
+                {{ connectorName(joint.points, joint.by) }}
+              </option>
+              <option v-for="other in others(row.id)" :key="other.id" :value="`with:${other.id}`">
+                new {{ board.tray[0]?.label }} with {{ shortName(other.id) }}
+              </option>
+            </select>
+          </td>
+          <td class="px-2 py-0.5">
+            <select
+              v-if="row.markable"
+              class="field"
+              :aria-label="`${row.cable} ${row.flag} ${board.words.mark}`"
+              :value="bench.marks[row.id] ?? ''"
+              @change="mark(row.id, ($event.target as HTMLSelectElement).value)"
+            >
+              <option value="">none</option>
+              <option v-for="item in board.marks" :key="item.as" :value="item.as">{{ item.label }}</option>
+            </select>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>

@@ -1,0 +1,162 @@
+import { computed, readonly, ref, type Ref } from 'vue'
+import type { BoardLook, Enclosure, MarkedAs, Step, TrayItem } from '@/shared/api/types'
+import { type BenchState, jointAt, type Places } from '@/shared/bench/bench'
+import { reasonFor } from './reasons'
+
+/** What is in hand, and what a tap does with it: the one place where gestures become steps. */
+export function useHand(
+  board: Ref<BoardLook>,
+  box: Ref<Enclosure>,
+  bench: Ref<BenchState>,
+  places: Ref<Places>,
+  make: (step: Step) => string | null,
+) {
+  const carried = ref<string[]>([])
+  const said = ref('')
+
+  /** Every landing and connector of the box with the number that is typed for it. */
+  const numbers = computed(() => {
+    const numbers = new Map<string, number>()
+    const landings = box.value.devices.flatMap((device) => device.landings)
+    for (const landing of landings) if (landing.shape !== 'lead') numbers.set(landing.id, numbers.size + 1)
+    if (box.value.earth) numbers.set(box.value.earth, numbers.size + 1)
+    let next = numbers.size
+    for (const joint of bench.value.joints) {
+      if (joint.box === box.value.id && joint.by !== 'terminal') numbers.set(joint.points[0] ?? '', ++next)
+    }
+    for (const landing of landings) if (landing.shape === 'lead') numbers.set(landing.id, ++next)
+    return numbers
+  })
+
+  /** The numbers to show: only where what is in hand may go. */
+  const targets = computed(() => {
+    if (carried.value.length === 0) return new Map<string, number>()
+    return new Map([...numbers.value].filter(([id]) => canGoTo(id)))
+  })
+
+  function canGoTo(id: string): boolean {
+    if (carried.value.includes(id)) return false
+    const joint = jointAt(bench.value, id)
+    const place = places.value.get(id)
+    const onlyEnds = carried.value.every((held) => !places.value.get(held)?.fixed)
+    if (!joint) return onlyEnds && place?.fixed === true
+    if (carried.value.every((held) => joint.points.includes(held))) return false
+    return joint.by === 'terminal' ? onlyEnds : !joint.ports || joint.points.length < joint.ports
+  }
+
+  function say(text: string) {
+    said.value = text
+  }
+
+  function putDown() {
+    carried.value = []
+  }
+
+  function does(step: Step, done: string) {
+    const reason = make(step)
+    say(reason ? reasonFor(reason) : done)
+    if (!reason) putDown()
+  }
+
+  function nameOf(id: string): string {
+    const place = places.value.get(id)
+    return place?.end?.name ?? place?.landing?.name ?? board.value.words.boxEarth
+  }
+
+  /** A tap on an end or a landing. */
+  function tap(id: string) {
+    const place = places.value.get(id)
+    if (!place) return
+    if (place.end) return toggle(id)
+    if (carried.value.length > 0 && canGoTo(id)) return landOn(id)
+    const joint = jointAt(bench.value, id)
+    if (joint?.by === 'terminal' && place.fixed) toggleAll(joint.points.filter((point) => point !== id))
+    else toggle(id)
+  }
+
+  function tapConnector(first: string) {
+    const joint = jointAt(bench.value, first)
+    if (!joint) return
+    if (carried.value.length > 0) landOn(first)
+    else toggleAll(joint.points)
+  }
+
+  /** A typed number. */
+  function tapNumber(number: number) {
+    const id = [...numbers.value].find(([, candidate]) => candidate === number)?.[0]
+    if (!id) return say(`There is no place ${number} in this box.`)
+    if (targets.value.has(id)) return landOn(id)
+    const joint = jointAt(bench.value, id)
+    if (joint && joint.by !== 'terminal' && joint.points[0] === id) tapConnector(id)
+    else tap(id)
+  }
+
+  function toggle(id: string) {
+    const held = carried.value.filter((other) => places.value.get(other)?.box === box.value.id)
+    carried.value = held.includes(id) ? held.filter((other) => other !== id) : [...held, id]
+    say(carried.value.length === 0 ? 'Put down.' : `In hand: ${carried.value.map(nameOf).join('; ')}.`)
+  }
+
+  function toggleAll(ids: string[]) {
+    carried.value = ids
+    say(`In hand: ${ids.map(nameOf).join('; ')}.`)
+  }
+
+  function landOn(id: string) {
+    if (carried.value.length === 0) return say('Take an end in hand first.')
+    does({ do: 'land', points: [...carried.value], on: id }, `Landed on ${nameOf(id)}.`)
+  }
+
+  function gather(item: TrayItem) {
+    if (carried.value.length < 2) return say(`Take two ends or more in hand, then the ${item.label}.`)
+    does({ do: 'gather', points: [...carried.value], by: item.by, ports: item.ports }, `Joined in a ${item.label}.`)
+  }
+
+  function cap() {
+    if (carried.value.length === 0) return say('Take an end in hand first, then cap it.')
+    does({ do: 'cap', points: [...carried.value] }, 'Capped.')
+  }
+
+  function takeOff() {
+    const joined = carried.value.filter((id) => jointAt(bench.value, id) || bench.value.caps.includes(id))
+    if (joined.length === 0) return say('Nothing in hand is joined or capped.')
+    does({ do: 'take', points: joined }, 'Taken off: loose.')
+  }
+
+  function mark(as: MarkedAs) {
+    const ends = carried.value.filter((id) => places.value.get(id)?.end)
+    if (ends.length === 0) return say('Take an end in hand first, then mark it.')
+    const isSo = ends.every((id) => bench.value.marks[id] === as)
+    does({ do: 'mark', points: ends, as: isSo ? null : as }, isSo ? 'Mark taken off.' : 'Marked.')
+  }
+
+  function undo() {
+    does({ do: 'undo' }, 'Undone.')
+  }
+
+  function redo() {
+    does({ do: 'redo' }, 'Done again.')
+  }
+
+  return {
+    carried: readonly(carried) as Readonly<Ref<readonly string[]>>,
+    said: readonly(said),
+    numbers,
+    targets,
+    tap,
+    tapConnector,
+    tapNumber,
+    toggle,
+    landOn,
+    gather,
+    cap,
+    takeOff,
+    mark,
+    undo,
+    redo,
+    putDown,
+    say,
+  }
+}
+
+export type Hand = ReturnType<typeof useHand>

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { AttemptSummary } from '@/shared/api/types'
+
+const props = defineProps<{ attempt: AttemptSummary }>()
+const MARKS = { pass: '✓', remarks: '✓ …', fail: '✕' }
+const state = computed(() => {
+  if (props.attempt.handedInAt) return props.attempt.headline ?? 'Handed in'
+  if (!props.attempt.startedAt) return 'Not started'
+  if (props.attempt.dueAt && Date.parse(props.attempt.dueAt) < Date.now()) return 'Time is up, not handed in'
+  return `Wiring: ${props.attempt.steps} steps`
+})
+</script>
+
+<template>
+  <tr class="border-b border-line">
+    <th scope="row" class="py-2 pr-3 font-bold whitespace-nowrap">{{ attempt.trainee?.name }}</th>
+    <td class="w-44 pr-3">
+      <span class="flex items-center gap-2">
+        <svg viewBox="0 0 100 12" preserveAspectRatio="none" class="h-3 w-24" aria-hidden="true">
+          <rect width="100" height="12" fill="none" stroke="#1D2129" stroke-width="4" />
+          <rect :width="(attempt.placed / Math.max(1, attempt.ends)) * 100" height="12" fill="#1D2129" />
+        </svg>
+        <span class="code">{{ attempt.placed }}/{{ attempt.ends }}</span>
+      </span>
+    </td>
+    <td class="pr-3">
+      <strong v-if="attempt.verdict" class="code mr-2 text-lg">{{ MARKS[attempt.verdict] }}</strong>{{ state }}
+    </td>
+    <td class="py-1 text-right whitespace-nowrap">
+      <RouterLink v-if="attempt.startedAt" :to="`/verdict/${attempt.id}`" class="btn px-3">{{
+        attempt.handedInAt ? 'Verdict' : 'Board as it stands'
+      }}</RouterLink>
+    </td>
+  </tr>
+</template>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api } from '@/shared/api/client'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+import AttemptRow from './AttemptRow.vue'
+
+const POLL_MS = 4000
+const { data, failure, load } = useLoaded(api.assignments, POLL_MS)
+const chosen = ref<number | null>(null)
+const assignment = computed(() => data.value?.find(({ id }) => id === chosen.value) ?? data.value?.[0] ?? null)
+const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter((attempt) => attempt.handedInAt).length
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar title="The class"><RouterLink to="/assign" class="btn-main">Set a board</RouterLink></TopBar>
+    <LoadState v-if="!data" :failure="failure" what="The class" @again="load" />
+    <main v-else-if="!assignment" class="mx-auto max-w-xl p-12">
+      <h2 class="mb-2 text-xl font-bold">No board is set yet</h2>
+      <p class="mb-5">Take one from the library and set it to your class; the trainees see it at once.</p>
+      <RouterLink to="/assign" class="btn-main">Set the first board</RouterLink>
+    </main>
+    <main v-else class="grid min-h-0 grow grid-cols-[minmax(16rem,30fr)_minmax(0,70fr)]">
+      <nav class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="Boards set">
+        <ul class="divide-y divide-line">
+          <li v-for="item in data" :key="item.id">
+            <button
+              type="button"
+              class="flex min-h-16 w-full cursor-pointer items-center gap-3 px-4 py-2 text-left hover:text-violet"
+              :class="item.id === assignment.id ? 'border-l-8 border-violet bg-wash' : ''"
+              :aria-current="item.id === assignment.id"
+              @click="chosen = item.id"
+            >
+              <span class="code w-10 shrink-0 border-2 border-ink text-center">{{
+                item.board.practice === 'na' ? 'NA' : 'GB'
+              }}</span>
+              <span class="grow"
+                ><strong class="block">{{ item.board.title }}</strong
+                ><span class="text-soft">{{ item.classroom }}</span></span
+              >
+              <span class="code text-lg">{{ handedIn(item.attempts) }}/{{ item.attempts.length }}</span>
+            </button>
+          </li>
+        </ul>
+      </nav>
+      <section class="min-h-0 overflow-auto p-5" :aria-label="assignment.board.title">
+        <p v-if="failure" role="status" class="mb-3 border-l-4 border-ink pl-3">
+          {{ failure }} What you see may be old.
+        </p>
+        <header class="mb-3">
+          <h2 class="text-2xl font-bold">{{ assignment.board.title }}</h2>
+          <p class="text-soft">
+            {{ assignment.board.brief }} {{ assignment.minutes ? `${assignment.minutes} minutes.` : 'No time limit.' }}
+          </p>
+        </header>
+        <table class="w-full border-collapse text-left">
+          <caption class="sr-only">
+            Trainees and how far they are
+          </caption>
+          <thead>
+            <tr class="border-b-2 border-ink">
+              <th scope="col" class="py-1 pr-3">Trainee</th>
+              <th scope="col" class="pr-3">Ends placed</th>
+              <th scope="col" class="pr-3">How it stands</th>
+              <th scope="col"><span class="sr-only">Open</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <AttemptRow v-for="attempt in assignment.attempts" :key="attempt.id" :attempt="attempt" />
+          </tbody>
+        </table>
+      </section>
+    </main>
+  </div>
+</template>

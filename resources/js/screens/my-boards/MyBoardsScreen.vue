@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { api } from '@/shared/api/client'
+import type { AttemptSummary } from '@/shared/api/types'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+
+const { data, failure, load } = useLoaded(api.attempts)
+
+function state(attempt: AttemptSummary): string {
+  if (attempt.handedInAt) return attempt.headline ?? 'Handed in.'
+  if (attempt.startedAt) return `Under way: ${attempt.placed} of ${attempt.ends} ends placed.`
+  return attempt.minutes
+    ? `Not started. ${attempt.minutes} minutes once you place the first end.`
+    : 'Not started. No time limit.'
+}
+</script>
+
+<template>
+  <div class="flex min-h-full flex-col">
+    <TopBar title="My boards" />
+    <LoadState v-if="!data" :failure="failure" what="Your boards" @again="load" />
+    <main v-else class="mx-auto w-full max-w-4xl grow p-6">
+      <p v-if="data.length === 0" class="border-2 border-dashed border-soft p-8 text-lg">
+        Nothing is set for you yet. When your instructor sets a board it appears here; this page can stay open.
+      </p>
+      <ul class="divide-y-2 divide-line border-y-2 border-ink">
+        <li v-for="attempt in data" :key="attempt.id" class="flex items-center gap-5 py-4">
+          <span class="code w-12 shrink-0 border-2 border-ink py-1 text-center text-xl">{{
+            attempt.board.practice === 'na' ? 'NA' : 'GB'
+          }}</span>
+          <div class="grow">
+            <h2 class="text-lg font-bold">{{ attempt.board.title }}</h2>
+            <p class="text-soft">{{ attempt.board.brief }}</p>
+            <p class="mt-1">{{ state(attempt) }}</p>
+          </div>
+          <RouterLink v-if="attempt.handedInAt" :to="`/verdict/${attempt.id}`" class="btn shrink-0"
+            >See the verdict</RouterLink
+          >
+          <RouterLink v-else :to="`/bench/${attempt.id}`" class="btn-main shrink-0">{{
+            attempt.startedAt ? 'Go on' : 'Open the board'
+          }}</RouterLink>
+        </li>
+      </ul>
+    </main>
+  </div>
+</template>

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useSession } from '@/shared/stores/session'
+
+const session = useSession()
+const router = useRouter()
+const route = useRoute()
+const username = ref('')
+const password = ref('')
+const failure = ref('')
+const busy = ref(false)
+
+async function signIn() {
+  busy.value = true
+  failure.value = ''
+  try {
+    await session.signIn(username.value, password.value)
+    const then = typeof route.query.then === 'string' && /^\/(?!\/)/.test(route.query.then) ? route.query.then : '/'
+    await router.push(then)
+  } catch (error) {
+    failure.value = (error as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <main class="grid min-h-full grid-cols-1 md:grid-cols-2">
+    <section class="hidden items-center justify-center border-r-2 border-ink bg-face p-10 md:flex">
+      <svg
+        viewBox="0 0 420 320"
+        class="w-full max-w-lg"
+        role="img"
+        aria-label="Two switches and a lamp, with one conductor still loose"
+      >
+        <g fill="none" stroke-linejoin="round" stroke-linecap="round">
+          <path d="M20 230H90" stroke="#1D2129" stroke-width="11" />
+          <path d="M20 230H90" stroke="#2b2b2e" stroke-width="8" />
+          <path d="M150 205H270" stroke="#1D2129" stroke-width="11" />
+          <path d="M150 205H270" stroke="#c62828" stroke-width="8" />
+          <path d="M150 255H235" stroke="#1D2129" stroke-width="11" />
+          <path d="M150 255H235" stroke="#2b2b2e" stroke-width="8" />
+          <path d="M300 170V90" stroke="#1D2129" stroke-width="11" />
+          <path d="M300 170V90" stroke="#ffffff" stroke-width="8" />
+        </g>
+        <g fill="#F5F2EA" stroke="#1D2129" stroke-width="3">
+          <rect x="90" y="170" width="60" height="120" rx="3" />
+          <rect x="110" y="205" width="20" height="50" />
+          <rect x="270" y="170" width="60" height="120" rx="3" />
+          <rect x="290" y="205" width="20" height="50" />
+          <circle cx="300" cy="60" r="32" />
+          <path d="M280 40 320 80M280 80 320 40" />
+        </g>
+        <circle cx="244" cy="255" r="9" fill="none" stroke="#5B2BB5" stroke-width="4" />
+      </svg>
+    </section>
+    <section class="flex items-center justify-center p-8">
+      <form class="w-full max-w-sm space-y-5" @submit.prevent="signIn">
+        <h1 class="text-3xl font-bold">Zwindle</h1>
+        <p class="text-soft">Practice boards for switch wiring. Sign in with the name your instructor gave you.</p>
+        <label class="block"
+          ><span class="mb-1 block font-bold">Name</span
+          ><input
+            v-model="username"
+            class="field"
+            name="username"
+            autocomplete="username"
+            autocapitalize="none"
+            required
+            maxlength="80"
+        /></label>
+        <label class="block"
+          ><span class="mb-1 block font-bold">Password</span
+          ><input
+            v-model="password"
+            class="field"
+            name="password"
+            type="password"
+            autocomplete="current-password"
+            required
+            maxlength="200"
+        /></label>
+        <p v-if="failure" role="alert" class="border-l-4 border-ink pl-3">{{ failure }}</p>
+        <button type="submit" class="btn-main w-full" :disabled="busy">{{ busy ? 'Signing in …' : 'Sign in' }}</button>
+      </form>
+    </section>
+  </main>
+</template>

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { VerdictData } from '@/shared/api/types'
+
+const props = defineProps<{ verdict: VerdictData; state: number }>()
+const emit = defineEmits<{ choose: [state: number] }>()
+
+const WORDS: Record<string, string> = { '1': 'LIT', d: 'DIM', '0': 'DARK' }
+const TRIPS: Record<string, string> = { b: 'breaker trips', r: 'RCD trips' }
+const states = computed(() => Array.from({ length: props.verdict.trips.length }, (_, state) => state))
+
+function isDown(state: number, i: number): boolean {
+  return (state & (1 << (props.verdict.switches.length - 1 - i))) !== 0
+}
+
+function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
+  const expected = lamp.expected?.[state]
+  const seen = lamp.states[state]
+  return expected === undefined || expected === seen ? '' : `should be ${WORDS[expected]?.toLowerCase()}`
+}
+</script>
+
+<template>
+  <table class="w-full border-collapse text-center">
+    <caption class="sr-only">
+      What the lamp does in every position of the switches
+    </caption>
+    <thead>
+      <tr class="border-b-2 border-ink align-bottom">
+        <th v-for="item in verdict.switches" :key="item.id" scope="col" class="px-1 pb-1">
+          <span class="code">{{ item.id }}</span>
+        </th>
+        <th v-for="lamp in verdict.lamps" :key="lamp.id" scope="col" class="px-1 pb-1">
+          <span class="code">{{ lamp.id }}</span>
+        </th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr
+        v-for="row in states"
+        :key="row"
+        class="cursor-pointer border-b border-line"
+        :class="row === state ? 'bg-wash outline-2 -outline-offset-2 outline-violet' : ''"
+        :data-state="row"
+        @click="emit('choose', row)"
+      >
+        <td v-for="(item, i) in verdict.switches" :key="item.id" class="h-11 px-1">
+          <button v-if="i === 0" type="button" class="sr-only" @click.stop="emit('choose', row)">
+            Show row {{ row + 1 }}
+          </button>
+          <svg
+            viewBox="0 0 20 32"
+            class="mx-auto h-8"
+            role="img"
+            :aria-label="`${item.id} ${isDown(row, i) ? 'down' : 'up'}`"
+          >
+            <rect x="1" y="1" width="18" height="30" rx="3" fill="none" stroke="#1D2129" stroke-width="2" />
+            <rect x="4" :y="isDown(row, i) ? 17 : 4" width="12" height="11" fill="#1D2129" />
+          </svg>
+        </td>
+        <td v-for="lamp in verdict.lamps" :key="lamp.id" class="px-1">
+          <span class="flex items-center justify-center gap-2">
+            <svg viewBox="0 0 28 28" class="h-7 w-7 shrink-0" aria-hidden="true">
+              <circle
+                cx="14"
+                cy="14"
+                r="7"
+                :fill="lamp.states[row] === '0' ? '#1D2129' : '#FFFFFF'"
+                stroke="#1D2129"
+                stroke-width="2"
+              />
+              <g v-if="lamp.states[row] !== '0'" stroke="#1D2129" stroke-width="2">
+                <path
+                  v-for="i in lamp.states[row] === '1' ? 8 : 4"
+                  :key="i"
+                  d="M14 4v-4"
+                  :transform="`rotate(${i * (lamp.states[row] === '1' ? 45 : 90)} 14 14)`"
+                />
+              </g>
+            </svg>
+            <span class="code text-left leading-tight">
+              {{ TRIPS[verdict.trips[row]!] ?? WORDS[lamp.states[row]!] }}
+              <span v-if="shouldBe(lamp, row)" class="block border-2 border-ink px-1">✕ {{ shouldBe(lamp, row) }}</span>
+            </span>
+          </span>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>

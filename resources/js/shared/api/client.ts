@@ -1,0 +1,94 @@
+import type {
+  Assignment,
+  AttemptSummary,
+  BenchData,
+  BoardFile,
+  Classroom,
+  FileProblem,
+  PathData,
+  Step,
+  User,
+  VerdictData,
+} from './types'
+
+/** The server answered, and said no. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly problems: FileProblem[] = [],
+  ) {
+    super(message)
+  }
+}
+
+/** The server did not answer. */
+export class NoAnswer extends Error {
+  constructor() {
+    super('The server does not answer. Check that this device is on the workshop network, then try again.')
+  }
+}
+
+export interface StepEntry {
+  number: number
+  at: string
+  step: Step
+}
+
+export interface StepReceipt {
+  head: number
+  keptUpTo: number
+  setAside: { number: number; reason: string }[]
+}
+
+function csrfToken(): string {
+  const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))
+  return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
+}
+
+async function request<T>(method: string, path: string, body?: unknown, timeoutMs = 15_000): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(`/api/${path}`, {
+      method,
+      credentials: 'same-origin',
+      headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': csrfToken() },
+      body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+      signal: AbortSignal.timeout(timeoutMs),
+    })
+  } catch {
+    throw new NoAnswer()
+  }
+  if (response.status === 204) return undefined as T
+  const json = (await response.json().catch(() => null)) as Record<string, unknown> | null
+  if (response.ok && json !== null) return json as T
+  if (response.status >= 502 && response.status <= 504) throw new NoAnswer()
+  throw new Refused(response.status, messageOf(response.status, json), (json?.problems as FileProblem[]) ?? [])
+}
+
+function messageOf(status: number, json: Record<string, unknown> | null): string {
+  if (status === 401 || status === 419) return 'You are signed out. Sign in again; what you did here is kept.'
+  if (status === 404) return 'There is nothing here for you under this address.'
+  if (status >= 500 || typeof json?.message !== 'string') return 'The server could not do that. Nothing was lost.'
+  return json.message
+}
+
+export const api = {
+  session: () => request<{ user: User | null }>('GET', 'session'),
+  signIn: (username: string, password: string) => request<{ user: User }>('POST', 'session', { username, password }),
+  signOut: () => request<void>('DELETE', 'session'),
+  boardFiles: () => request<BoardFile[]>('GET', 'board-files'),
+  addBoardFile: (text: string) => request<BoardFile>('POST', 'board-files', text),
+  classrooms: () => request<Classroom[]>('GET', 'classrooms'),
+  assignments: () => request<Assignment[]>('GET', 'assignments'),
+  assign: (what: { classroom: number; boardFile: number; trainees: number[]; minutes: number | null }) =>
+    request<Assignment>('POST', 'assignments', what),
+  attempts: () => request<AttemptSummary[]>('GET', 'attempts'),
+  bench: (attempt: number) => request<BenchData>('GET', `attempts/${attempt}`),
+  keepSteps: (attempt: number, device: string, base: number, steps: StepEntry[]) =>
+    request<StepReceipt>('POST', `attempts/${attempt}/steps`, { device, base, steps }, 8_000),
+  handIn: (attempt: number) => request<void>('POST', `attempts/${attempt}/hand-in`),
+  verdict: (attempt: number) => request<VerdictData>('GET', `attempts/${attempt}/verdict`),
+  path: (attempt: number, lamp: string, state: number) =>
+    request<PathData>('GET', `attempts/${attempt}/path?lamp=${encodeURIComponent(lamp)}&state=${state}`),
+}

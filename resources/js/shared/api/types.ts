@@ -1,0 +1,223 @@
+import type { Step } from './generated/step'
+
+export type { Step }
+
+export type Role = 'instructor' | 'trainee'
+
+export interface User {
+  id: number
+  name: string
+  role: Role
+}
+
+export type ConductorColour =
+  'black' | 'red' | 'blue' | 'white' | 'grey' | 'green' | 'bare' | 'brown' | 'yellow' | 'orange' | 'green-yellow'
+
+export interface End {
+  id: string
+  cable: string
+  colour: ConductorColour
+  flag: string
+  far: string
+  key: string
+  name: string
+}
+
+export type LandingShape = 'screw' | 'hole' | 'block' | 'lead'
+
+export interface Landing {
+  id: string
+  x: number
+  y: number
+  shape: LandingShape
+  finish: string
+  print: string
+  holes: number
+  name: string
+}
+
+export interface DeviceLook {
+  id: string
+  look: string
+  name: string
+  isLamp: boolean
+  width: number
+  height: number
+  print: string
+  landings: Landing[]
+}
+
+export interface Enclosure {
+  id: string
+  label: string
+  kind: string
+  metal: boolean
+  at: [number, number] | null
+  earth: string | null
+  ends: End[]
+  devices: DeviceLook[]
+}
+
+export interface Cable {
+  id: string
+  from: string
+  to: string
+  print: string
+  single: boolean
+  colours: ConductorColour[]
+}
+
+export type Connector = 'wire-nut' | 'lever' | 'push-in' | 'strip'
+
+export type MarkedAs = 'line' | 'neutral' | 'earth'
+
+export interface TrayItem {
+  by: Connector
+  ports: number | null
+  label: string
+}
+
+export interface Mark {
+  as: MarkedAs
+  label: string
+  colour: ConductorColour
+}
+
+export interface BenchWords {
+  mark: string
+  cap: string
+  boxEarth: string
+  pigtail: string
+  loose: string
+  conduit: string
+}
+
+export interface BoardLook {
+  enclosures: Enclosure[]
+  cables: Cable[]
+  tray: TrayItem[]
+  marks: Mark[]
+  words: BenchWords
+}
+
+export interface KeptStep {
+  sequence: number
+  device: string
+  number: number
+  step: Step
+}
+
+export interface SetAsideStep {
+  device: string
+  number: number
+  reason: string
+  madeAt: string
+  receivedAt: string
+}
+
+export interface BenchData {
+  id: number
+  title: string
+  practice: 'na' | 'gb'
+  brief: string
+  trainee: User
+  isMine: boolean
+  startedAt: string | null
+  dueAt: string | null
+  handedInAt: string | null
+  serverTime: string
+  head: number
+  board: BoardLook
+  steps: KeptStep[]
+  setAside: SetAsideStep[]
+}
+
+export interface BoardFile {
+  id: number
+  title: string
+  practice: 'na' | 'gb'
+  brief: string
+}
+
+export type Verdict = 'pass' | 'remarks' | 'fail'
+
+export interface AttemptSummary {
+  id: number
+  trainee?: User
+  board: BoardFile
+  minutes: number | null
+  startedAt: string | null
+  dueAt: string | null
+  handedInAt: string | null
+  steps: number
+  placed: number
+  ends: number
+  verdict: Verdict | null
+  headline: string | null
+}
+
+export interface Assignment {
+  id: number
+  classroom: string
+  board: BoardFile
+  minutes: number | null
+  setAt: string
+  attempts: AttemptSummary[]
+}
+
+export interface Classroom {
+  id: number
+  name: string
+  trainees: User[]
+}
+
+export type Severity = 'danger' | 'fault' | 'remark' | 'note'
+
+export interface Finding {
+  code: string
+  severity: Severity
+  at: string[]
+  boxes: string[]
+  message: string
+  reference: string
+  causedBy: number | null
+}
+
+export interface VerdictLamp {
+  id: string
+  label: string
+  box: string
+  states: string
+  expected: string | null
+}
+
+export interface VerdictData {
+  verdict: Verdict
+  headline: string
+  scheme: string | null
+  edition: string
+  caution: string
+  switches: { id: string; label: string; box: string }[]
+  lamps: VerdictLamp[]
+  trips: string
+  findings: Finding[]
+}
+
+export interface PathHop {
+  kind: 'core' | 'joint' | 'contact' | 'lamp' | 'open-contact'
+  from: string
+  to: string
+}
+
+export interface PathData {
+  end: string
+  sentence: string
+  stretches: string[]
+  hops: PathHop[]
+  stopsAt: string | null
+}
+
+export interface FileProblem {
+  pointer: string
+  message: string
+}

@@ -1,0 +1,189 @@
+import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue'
+import { api, NoAnswer, Refused } from '@/shared/api/client'
+import type { BenchData, Step } from '@/shared/api/types'
+import { placesOf, StepDoesNotFit } from './bench'
+import { deviceName } from './device'
+import { type HeldStep, heldSteps } from './heldSteps'
+import { add, emptyLog, replay, type StepLog } from './stepLog'
+
+const MOST_IN_A_BATCH = 100
+const RETRY_MS = [500, 1000, 2000, 4000, 8000]
+
+export type Line = 'kept' | 'sending' | 'away' | 'signed-out'
+
+/**
+ * One attempt's bench: every step is applied here at once, held in this browser, and sent; it goes on working while the
+ * server is away.
+ */
+export function useBench(attempt: number) {
+  const data = shallowRef<BenchData | null>(null)
+  const log = shallowRef<StepLog>(emptyLog)
+  const waiting = shallowRef<readonly HeldStep[]>([])
+  const line = ref<Line>('kept')
+  const notice = ref('')
+  const failure = ref('')
+  const clockOffsetMs = ref(0)
+  const places = computed(() => (data.value ? placesOf(data.value.board) : new Map()))
+  const stepCount = computed(() => (data.value?.head ?? 0) + waiting.value.length)
+  let device = deviceName()
+  let nextNumber = 1
+  let sending = false
+  let tries = 0
+  let timer: ReturnType<typeof setTimeout> | undefined
+
+  async function load() {
+    failure.value = ''
+    try {
+      await sendLeftOver()
+      await fetchState()
+    } catch (error) {
+      failure.value = (error as Error).message
+      if (error instanceof NoAnswer) retryLater(load)
+    }
+  }
+
+  async function fetchState() {
+    const asked = performance.now()
+    const fresh = await api.bench(attempt)
+    const halfTrip = (performance.now() - asked) / 2
+    clockOffsetMs.value = Date.parse(fresh.serverTime) + halfTrip - Date.now()
+    data.value = fresh
+    const kept = replay(
+      fresh.steps.map((kept) => kept.step),
+      placesOf(fresh.board),
+    )
+    log.value = kept
+    tries = 0
+  }
+
+  /** Steps that an earlier opening of this page could not send. */
+  async function sendLeftOver() {
+    const left = await heldSteps.of(attempt).catch(() => [])
+    for (const name of new Set(left.map((step) => step.device))) {
+      const steps = left.filter((step) => step.device === name && name !== device)
+      for (let i = 0; i < steps.length; i += MOST_IN_A_BATCH) {
+        const batch = steps.slice(i, i + MOST_IN_A_BATCH)
+        const receipt = await api.keepSteps(attempt, name, batch[0]!.base, batch.map(bare))
+        if (receipt.setAside.length > 0) tellSetAside(receipt.setAside.length)
+        await heldSteps.release(attempt, name, batch.at(-1)!.number)
+      }
+    }
+  }
+
+  /** Does a step now, and sees to it that the server gets it. Returns why not, if it does not fit. */
+  function make(step: Step): string | null {
+    if (!data.value || data.value.handedInAt) return 'handed-in'
+    try {
+      log.value = add(log.value, step, places.value)
+    } catch (error) {
+      if (error instanceof StepDoesNotFit) return error.message
+      throw error
+    }
+    const held: HeldStep = {
+      attempt,
+      device,
+      base: data.value.head,
+      number: nextNumber++,
+      at: new Date(Date.now() + clockOffsetMs.value).toISOString(),
+      step,
+    }
+    waiting.value = [...waiting.value, held]
+    heldSteps.hold(held).catch(() => {
+      notice.value = 'This browser keeps no store: stay on this page until every step is with the server.'
+    })
+    void send()
+    return null
+  }
+
+  async function send() {
+    if (sending || waiting.value.length === 0 || !data.value) return
+    sending = true
+    clearTimeout(timer)
+    if (line.value === 'kept') line.value = 'sending'
+    const batch = waiting.value.slice(0, MOST_IN_A_BATCH)
+    try {
+      const receipt = await api.keepSteps(attempt, device, data.value.head, batch.map(bare))
+      await heldSteps.release(attempt, device, receipt.keptUpTo).catch(() => undefined)
+      waiting.value = waiting.value.filter((step) => step.number > receipt.keptUpTo)
+      data.value = { ...data.value, head: receipt.head }
+      tries = 0
+      line.value = waiting.value.length > 0 ? 'sending' : 'kept'
+      if (receipt.setAside.length > 0) await startOver(receipt.setAside.length)
+    } catch (error) {
+      line.value = error instanceof Refused && [401, 419].includes(error.status) ? 'signed-out' : 'away'
+      if (error instanceof Refused && error.status === 422) notice.value = error.message
+      retryLater(send)
+    } finally {
+      sending = false
+    }
+    if (line.value === 'sending') void send()
+  }
+
+  /** The server has another board than this page: show the server's, under a new name. */
+  async function startOver(count: number) {
+    while (waiting.value.length > 0 && data.value) {
+      const batch = waiting.value.slice(0, MOST_IN_A_BATCH)
+      const receipt = await api.keepSteps(attempt, device, batch[0]!.base, batch.map(bare))
+      count += receipt.setAside.length
+      await heldSteps.release(attempt, device, receipt.keptUpTo).catch(() => undefined)
+      waiting.value = waiting.value.filter((step) => step.number > receipt.keptUpTo)
+    }
+    device = deviceName()
+    nextNumber = 1
+    await fetchState()
+    tellSetAside(count)
+  }
+
+  function tellSetAside(count: number) {
+    notice.value = `${count} ${count === 1 ? 'step was' : 'steps were'} set aside: this board was closed, late, or worked on from another device. They are stored; you see the board as the server has it.`
+  }
+
+  function retryLater(work: () => Promise<void>) {
+    clearTimeout(timer)
+    timer = setTimeout(() => void work(), RETRY_MS[Math.min(tries++, RETRY_MS.length - 1)])
+  }
+
+  /** Closes the attempt; refuses while steps are still on the way. */
+  async function handIn(): Promise<boolean> {
+    await send()
+    if (waiting.value.length > 0) {
+      notice.value = `Not handed in: the server does not have ${waiting.value.length} of your steps yet. They are kept here; try again when it answers.`
+      return false
+    }
+    try {
+      await api.handIn(attempt)
+      return true
+    } catch (error) {
+      notice.value = `Not handed in. ${(error as Error).message}`
+      return false
+    }
+  }
+
+  const wake = () => void (data.value ? send() : load())
+  window.addEventListener('online', wake)
+  onScopeDispose(() => {
+    clearTimeout(timer)
+    window.removeEventListener('online', wake)
+  })
+
+  return {
+    data: readonly(data) as Readonly<typeof data>,
+    bench: computed(() => log.value.now),
+    canUndo: computed(() => log.value.past.length > 0),
+    canRedo: computed(() => log.value.future.length > 0),
+    places,
+    line: readonly(line),
+    waitingCount: computed(() => waiting.value.length),
+    stepCount,
+    clockOffsetMs: readonly(clockOffsetMs),
+    notice,
+    failure: readonly(failure),
+    load,
+    make,
+    handIn,
+  }
+}
+
+function bare({ number, at, step }: HeldStep) {
+  return { number, at, step }
+}

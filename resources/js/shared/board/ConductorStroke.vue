@@ -1,0 +1,24 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { paintOf } from './conductor'
+
+const props = defineProps<{ d: string; colour: string; lifted?: boolean; dimmed?: boolean }>()
+const paint = computed(() => paintOf(props.colour))
+const width = computed(() => (paint.value.bare ? 4 : 8))
+</script>
+
+<template>
+  <g fill="none" stroke-linejoin="round" stroke-linecap="round" :opacity="dimmed ? 0.35 : 1">
+    <path v-if="lifted" :d="d" stroke="#5B2BB5" :stroke-width="width + 8" />
+    <path :d="d" stroke="#1D2129" :stroke-width="width + 3" />
+    <path :d="d" :stroke="paint.body" :stroke-width="width" />
+    <path
+      v-if="paint.stripe"
+      :d="d"
+      :stroke="paint.stripe"
+      :stroke-width="width"
+      stroke-dasharray="7 9"
+      stroke-linecap="butt"
+    />
+  </g>
+</template>

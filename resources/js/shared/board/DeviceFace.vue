@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { PlacedDevice } from './boxLayout'
+
+const props = defineProps<{ placed: PlacedDevice }>()
+
+/** Where the name stands clear of the landings and of the conductors that come to them. */
+const title = computed(() => {
+  const { look, width, height } = props.placed.device
+  if (look === 'rocker' || look === 'batten') return { x: 6, y: height - 8, anchor: 'start' } as const
+  const y = { pendant: 50, rose: 78, lampholder: 22, supply: height - 12 }[look] ?? 18
+  return { x: width / 2, y, anchor: 'middle' } as const
+})
+</script>
+
+<template>
+  <g :transform="`translate(${placed.x} ${placed.y})`" stroke="#1D2129" stroke-width="2" fill="#F5F2EA">
+    <template v-if="placed.device.look === 'toggle' || placed.device.look === 'receptacle'">
+      <path :d="`M30 -26h${placed.device.width - 60}v26h-${placed.device.width - 60}z`" fill="#EBE6D9" />
+      <path
+        :d="`M30 ${placed.device.height}h${placed.device.width - 60}v26h-${placed.device.width - 60}z`"
+        fill="#EBE6D9"
+      />
+      <rect :width="placed.device.width" :height="placed.device.height" rx="3" />
+      <rect
+        v-if="placed.device.look === 'toggle'"
+        :x="placed.device.width / 2 - 11"
+        :y="placed.device.height / 2 - 30"
+        width="22"
+        height="60"
+        rx="2"
+      />
+      <path
+        v-else
+        :d="`M${placed.device.width / 2 - 16} ${placed.device.height / 2 - 14}v24M${placed.device.width / 2 + 16} ${placed.device.height / 2 - 14}v24`"
+        stroke-width="5"
+      />
+    </template>
+    <template v-else-if="placed.device.look === 'lampholder'">
+      <circle :cx="placed.device.width / 2" :cy="placed.device.height / 2" :r="placed.device.width / 2" />
+      <circle :cx="placed.device.width / 2" :cy="placed.device.height / 2" r="38" fill="#EBE6D9" />
+      <path
+        v-for="i in 3"
+        :key="i"
+        :d="`M${placed.device.width / 2 - 30} ${placed.device.height / 2 - 24 + i * 12}q30 10 60 0`"
+        fill="none"
+      />
+    </template>
+    <template v-else>
+      <rect :width="placed.device.width" :height="placed.device.height" :rx="placed.device.look === 'rose' ? 40 : 4" />
+      <path
+        v-if="placed.device.look === 'luminaire' || placed.device.look === 'pendant'"
+        :d="`M20 ${placed.device.height / 2}h${placed.device.width - 40}`"
+        stroke-dasharray="2 6"
+      />
+    </template>
+    <text
+      v-if="placed.device.print"
+      :x="placed.device.width / 2"
+      :y="placed.device.look === 'toggle' ? placed.device.height / 2 + 48 : placed.device.height - 10"
+      text-anchor="middle"
+      font-size="13"
+      stroke="none"
+      fill="#1D2129"
+    >
+      {{ placed.device.print }}
+    </text>
+    <text :x="title.x" :y="title.y" :text-anchor="title.anchor" font-size="15" stroke="none" fill="#545B66">
+      {{ placed.device.id }} {{ placed.device.name }}
+    </text>
+  </g>
+</template>

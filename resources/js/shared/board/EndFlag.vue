@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { End, Mark } from '@/shared/api/types'
+import type { Point } from './boxLayout'
+import { paintOf } from './conductor'
+
+const props = defineProps<{
+  end: End
+  at: Point
+  state: 'loose' | 'joined' | 'capped'
+  lifted: boolean
+  dimmed: boolean
+  mark: Mark | null
+  stateWord: string
+  keys: boolean
+}>()
+defineEmits<{ pick: []; hold: [PointerEvent] }>()
+
+const tape = computed(() => (props.mark ? paintOf(props.mark.colour) : null))
+const paint = computed(() => paintOf(props.end.colour))
+const label = computed(
+  () =>
+    `${props.end.name}, ${props.stateWord}${props.mark ? `, ${props.mark.label}` : ''}${props.lifted ? ', in hand' : ''}`,
+)
+</script>
+
+<template>
+  <g
+    role="checkbox"
+    tabindex="0"
+    :aria-checked="lifted"
+    :aria-label="label"
+    :data-place="end.id"
+    :opacity="dimmed ? 0.45 : 1"
+    :transform="lifted ? 'translate(0 -6)' : undefined"
+    class="transition-transform duration-150"
+    @click.stop="$emit('pick')"
+    @pointerdown="$emit('hold', $event)"
+    @keydown.enter.stop.prevent="$emit('pick')"
+    @keydown.space.stop.prevent="$emit('pick')"
+  >
+    <rect :x="at.x - 27" :y="at.y - 24" width="54" height="48" fill="transparent" />
+    <rect
+      :x="at.x - 24"
+      :y="at.y - 21"
+      width="48"
+      height="42"
+      rx="2"
+      :fill="lifted ? '#E9E1F7' : '#F5F2EA'"
+      :stroke="lifted ? '#5B2BB5' : '#1D2129'"
+      :stroke-width="lifted ? 3 : 1.5"
+    />
+    <rect :x="at.x - 24" :y="at.y - 21" width="8" height="42" :fill="paint.body" stroke="#1D2129" stroke-width="1.5" />
+    <path
+      v-if="paint.stripe"
+      :d="`M${at.x - 20} ${at.y - 20}v40`"
+      :stroke="paint.stripe"
+      stroke-width="6"
+      stroke-dasharray="6 7"
+    />
+    <text :x="at.x + 4" :y="at.y - 3" text-anchor="middle" font-size="17" fill="#1D2129">{{ end.flag }}</text>
+    <text v-if="keys" :x="at.x + 15" :y="at.y + 17" text-anchor="middle" font-size="16" fill="#5B2BB5">{{
+      end.key
+    }}</text>
+    <g :transform="`translate(${at.x - 4} ${at.y + 11})`" fill="none" stroke="#1D2129" stroke-width="2">
+      <circle v-if="state === 'loose'" r="4.5" />
+      <circle v-else-if="state === 'joined'" r="4.5" fill="#1D2129" />
+      <path v-else d="M-5 4v-5a5 5 0 0 1 10 0v5z" fill="#1D2129" />
+    </g>
+    <rect
+      v-if="tape"
+      :x="at.x - 15"
+      :y="at.y - 30"
+      width="38"
+      height="8"
+      :fill="tape.body"
+      stroke="#1D2129"
+      stroke-width="1.5"
+    />
+    <path
+      v-if="tape?.stripe"
+      :d="`M${at.x - 14} ${at.y - 26}h36`"
+      :stroke="tape.stripe"
+      stroke-width="6"
+      stroke-dasharray="6 7"
+    />
+  </g>
+</template>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { PlacedLanding } from './boxLayout'
+import { paintOf } from './conductor'
+
+const props = defineProps<{
+  landing: PlacedLanding
+  name: string
+  number: number | null
+  carried: boolean
+  used: boolean
+}>()
+defineEmits<{ pick: [] }>()
+
+const FINISH: Record<string, string> = { brass: '#D9B45B', dark: '#4A4038', silver: '#D5D8DC', green: '#6FA36F' }
+const finish = computed(() => props.landing.landing?.finish ?? 'green')
+const shape = computed(() => props.landing.landing?.shape ?? 'screw')
+const fill = computed(() => FINISH[finish.value] ?? paintOf(finish.value).body)
+const slot = computed(() => (finish.value === 'dark' ? '#F5F2EA' : '#1D2129'))
+const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: 'Gn' })[finish.value] ?? '')
+</script>
+
+<template>
+  <g
+    role="button"
+    tabindex="0"
+    :aria-label="`${name}${number === null ? '' : `, number ${number}`}${carried ? ', in hand' : ''}`"
+    :data-place="landing.id"
+    stroke="#1D2129"
+    stroke-width="2"
+    @click.stop="$emit('pick')"
+    @keydown.enter.stop.prevent="$emit('pick')"
+    @keydown.space.stop.prevent="$emit('pick')"
+  >
+    <circle :cx="landing.x" :cy="landing.y" r="25" fill="transparent" stroke="none" />
+    <circle v-if="carried" :cx="landing.x" :cy="landing.y" r="24" fill="none" stroke="#5B2BB5" stroke-width="4" />
+    <template v-if="shape === 'screw'">
+      <circle :cx="landing.x" :cy="landing.y" r="15" :fill="fill" />
+      <path :d="`M${landing.x - 9} ${landing.y + 5}l18 -10`" :stroke="slot" stroke-width="3" />
+      <text
+        v-if="letter"
+        :x="landing.x + (landing.approach.x < landing.x ? -8 : landing.approach.x > landing.x ? 8 : 24)"
+        :y="landing.y + 30"
+        :text-anchor="landing.approach.x < landing.x ? 'end' : 'start'"
+        font-size="13"
+        stroke="none"
+        fill="#545B66"
+      >
+        {{ letter }}
+      </text>
+    </template>
+    <template v-else-if="shape === 'hole'">
+      <rect :x="landing.x - 16" :y="landing.y - 15" width="32" height="30" rx="2" :fill="fill" />
+      <circle :cx="landing.x" :cy="landing.y" r="8" :fill="used ? '#545B66' : '#F5F2EA'" />
+    </template>
+    <template v-else-if="shape === 'block'">
+      <rect
+        :x="landing.x - landing.landing!.holes * 12"
+        :y="landing.y - 16"
+        :width="landing.landing!.holes * 24"
+        height="32"
+        rx="2"
+        :fill="fill"
+      />
+      <circle
+        v-for="i in landing.landing!.holes"
+        :key="i"
+        :cx="landing.x - landing.landing!.holes * 12 + i * 24 - 12"
+        :cy="landing.y"
+        r="7"
+        :fill="used ? '#545B66' : '#F5F2EA'"
+      />
+    </template>
+    <template v-else>
+      <circle :cx="landing.x" :cy="landing.y" r="11" :fill="fill" stroke-width="3" />
+    </template>
+    <text
+      v-if="landing.landing?.print"
+      :x="landing.x"
+      :y="landing.y + (shape === 'block' ? 34 : 32)"
+      text-anchor="middle"
+      font-size="14"
+      stroke="none"
+      fill="#1D2129"
+    >
+      {{ landing.landing.print }}
+    </text>
+    <g v-if="number !== null" stroke="none">
+      <circle :cx="landing.x + 17" :cy="landing.y - 17" r="12" fill="#5B2BB5" />
+      <text :x="landing.x + 17" :y="landing.y - 12" text-anchor="middle" font-size="15" fill="#F5F2EA">{{
+        number
+      }}</text>
+    </g>
+  </g>
+</template>

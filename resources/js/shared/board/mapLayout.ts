@@ -1,0 +1,52 @@
+import type { BoardLook } from '@/shared/api/types'
+import type { Point } from './boxLayout'
+
+/** The board face to scale: millimetres of the board file, or a row where the file gives no places. */
+export interface MapLayout {
+  at: (enclosure: string) => Point
+  view: { x: number; y: number; width: number; height: number }
+}
+
+const MARGIN_MM = 230
+const SPACING_MM = 450
+
+export function layOutMap(board: BoardLook): MapLayout {
+  const places = new Map<string, Point>()
+  for (const [i, box] of board.enclosures.entries()) {
+    places.set(
+      box.id,
+      box.at ? { x: box.at[0], y: box.at[1] } : { x: (i % 4) * SPACING_MM, y: Math.floor(i / 4) * SPACING_MM },
+    )
+  }
+  const xs = [...places.values()].map((place) => place.x)
+  const ys = [...places.values()].map((place) => place.y)
+  const left = Math.min(...xs) - MARGIN_MM
+  const top = Math.min(...ys) - MARGIN_MM
+  return {
+    at: (enclosure) => places.get(enclosure) ?? { x: 0, y: 0 },
+    view: {
+      x: left,
+      y: top,
+      width: Math.max(...xs) - left + MARGIN_MM,
+      height: Math.max(...ys) - top + MARGIN_MM + 60,
+    },
+  }
+}
+
+/** The nearest box in the direction of an arrow key. */
+export function neighbour(layout: MapLayout, ids: readonly string[], from: string, key: string): string | null {
+  const here = layout.at(from)
+  const direction = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[key]
+  if (!direction) return null
+  const [dx, dy] = direction as [number, number]
+  const ahead = ids
+    .filter((id) => id !== from)
+    .map((id) => ({
+      id,
+      along: (layout.at(id).x - here.x) * dx + (layout.at(id).y - here.y) * dy,
+      off: Math.abs((layout.at(id).x - here.x) * dy) + Math.abs((layout.at(id).y - here.y) * dx),
+    }))
+    .filter(({ along }) => along > 0)
+    .sort((a, b) => a.along + 2 * a.off - (b.along + 2 * b.off))
+  return ahead[0]?.id ?? null
+}

@@ -1,0 +1,12 @@
+<script setup lang="ts">
+defineProps<{ tone?: 'plain' | 'hazard' }>()
+defineEmits<{ dismiss: [] }>()
+</script>
+
+<template>
+  <div role="status" class="flex items-center gap-3 border-y-2 border-ink bg-paper px-4 py-1.5">
+    <span v-if="tone === 'hazard'" class="hazard h-8 w-8 shrink-0 border-2 border-ink" aria-hidden="true" />
+    <p class="grow"><slot /></p>
+    <button type="button" class="btn" @click="$emit('dismiss')">Got it</button>
+  </div>
+</template>
