@@ -11,14 +11,16 @@ use App\Models\User;
 /** Takes a board file into an instructor's library, after every check that the commands make. */
 final readonly class AddBoardFile
 {
-    public function __construct(private ReadBoard $readBoard) {}
+    public function __construct(private ReadBoard $readBoard)
+    {
+    }
 
     /** @throws InputRefused and nothing is stored */
     public function execute(User $instructor, string $text): BoardFile
     {
         $board = $this->readBoard->execute($text);
 
-        return BoardFile::create([
+        return BoardFile::query()->create([
             'instructor_id' => $instructor->id,
             'title' => $board->title,
             'practice' => $board->practice->value,

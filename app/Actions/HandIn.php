@@ -11,7 +11,9 @@ use Illuminate\Support\Facades\DB;
 /** Closes an attempt and keeps its verdict. A second hand-in changes nothing. */
 final readonly class HandIn
 {
-    public function __construct(private JudgeAttempt $judge) {}
+    public function __construct(private JudgeAttempt $judge)
+    {
+    }
 
     public function execute(Attempt $attempt): void
     {

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Attempt;
 use App\Models\Step;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Bench\MalformedStep;
 use Zwindle\Bench\Step as BenchStep;
@@ -33,8 +34,9 @@ final class KeepSteps
 
         return DB::transaction(function () use ($attempt, $device, $base, $batch, $parsed): array {
             $attempt->refresh()->loadMissing('assignment.boardFile');
-            $attempt->started_at ??= now();
-            $known = $attempt->steps()->where('device', $device)->whereIn('number', array_column($batch, 'number'))->get()->keyBy('number');
+            $attempt->started_at ??= Carbon::now();
+            /** @var array<int, Step> $known by number */
+            $known = $attempt->steps()->where('device', $device)->whereIn('number', array_column($batch, 'number'))->get()->keyBy('number')->all();
             $isBehind = $attempt->appliedSteps()->where('sequence', '>', $base)->where('device', '!=', $device)->exists();
             $log = null;
             $setAside = [];

@@ -13,7 +13,9 @@ use Zwindle\Wiring\Wiring;
 /** Paths of a board file and a wiring file → the wiring. */
 final readonly class ReadWiringFiles
 {
-    public function __construct(private ReadBoard $readBoard) {}
+    public function __construct(private ReadBoard $readBoard)
+    {
+    }
 
     /** @throws InputRefused */
     public function execute(string $boardPath, string $wiringPath): Wiring

@@ -54,7 +54,10 @@ final class Attempt extends Model
     /** @return HasMany<Step, $this> */
     public function appliedSteps(): HasMany
     {
-        return $this->steps()->whereNotNull('sequence')->orderBy('sequence');
+        $steps = $this->steps();
+        $steps->whereNotNull('sequence')->orderBy('sequence');
+
+        return $steps;
     }
 
     /** The end of the time, by the server's clock; null where there is none. */

@@ -20,7 +20,10 @@ final class Classroom extends Model
     /** @return BelongsToMany<User, $this> */
     public function trainees(): BelongsToMany
     {
-        return $this->belongsToMany(User::class, 'classroom_trainee', 'classroom_id', 'trainee_id')->orderBy('name');
+        $trainees = $this->belongsToMany(User::class, 'classroom_trainee', 'classroom_id', 'trainee_id');
+        $trainees->orderBy('name');
+
+        return $trainees;
     }
 
     /** @return HasMany<Assignment, $this> */

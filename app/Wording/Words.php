@@ -19,7 +19,8 @@ final readonly class Words
     public function __construct(
         private Board $board,
         private array $fitted = [],
-    ) {}
+    ) {
+    }
 
     public static function of(Wiring $wiring): self
     {

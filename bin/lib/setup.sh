@@ -62,7 +62,7 @@ need_system() {
 
 # One argument: with-dev or no-dev. What is installed for the tests serves the demo too.
 need_php_packages() {
-    local want; want="$1 $(cat composer.json packages/registry-gaps/composer.json | sha256sum)"
+    local want; want="$1 $(cat composer.json packages/registry-gaps/composer.json packages/registry-gaps/src/php85.php | sha256sum)"
     if [ -f vendor/autoload.php ] && { [ "$(cat vendor/.installed-for 2> /dev/null)" = "$want" ] || [ "$(cat vendor/.installed-for 2> /dev/null)" = "with-dev ${want#* }" ]; }; then
         return
     fi

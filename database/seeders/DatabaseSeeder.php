@@ -35,11 +35,11 @@ final class DatabaseSeeder extends Seeder
 
     public function run(): void
     {
-        $instructor = User::create(['name' => 'Marit Halloway', 'username' => 'marit', 'role' => 'instructor', 'password' => self::PASSWORD]);
-        $classroom = Classroom::create(['instructor_id' => $instructor->id, 'name' => 'Tuesday evening, first year']);
+        $instructor = User::query()->create(['name' => 'Marit Halloway', 'username' => 'marit', 'role' => 'instructor', 'password' => self::PASSWORD]);
+        $classroom = Classroom::query()->create(['instructor_id' => $instructor->id, 'name' => 'Tuesday evening, first year']);
         $trainees = [];
         foreach (self::NAMES as $username => $name) {
-            $trainees[$username] = User::create(['name' => $name, 'username' => $username, 'role' => 'trainee', 'password' => self::PASSWORD]);
+            $trainees[$username] = User::query()->create(['name' => $name, 'username' => $username, 'role' => 'trainee', 'password' => self::PASSWORD]);
         }
         $classroom->trainees()->attach(array_map(fn (User $trainee) => $trainee->id, array_values($trainees)));
         foreach (['propagation-house' => null, 'tool-locker' => null, 'boat-store' => null, 'towpath-workshop' => null, 'packing-barn' => 15] as $slug => $minutes) {
@@ -57,7 +57,7 @@ final class DatabaseSeeder extends Seeder
         $json = self::text("$slug/board.json");
         $board = (new ReadBoard)->execute($json);
 
-        return BoardFile::create([
+        return BoardFile::query()->create([
             'title' => $board->title,
             'practice' => $board->practice->value,
             'brief' => trim(self::text("$slug/brief.txt")),

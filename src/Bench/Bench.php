@@ -26,7 +26,8 @@ final readonly class Bench
         public array $joints = [],
         public array $caps = [],
         public array $marks = [],
-    ) {}
+    ) {
+    }
 
     public static function bare(Board $board): self
     {
@@ -53,12 +54,10 @@ final readonly class Bench
 
     public function wiring(): Wiring
     {
-        $toPoints = fn (array $places) => array_map($this->places->pointAt(...), $places);
-
         return new Wiring(
             $this->board,
-            array_map(fn (BenchJoint $joint) => new Joint($joint->enclosure, $toPoints($joint->points), $joint->by, $joint->ports), $this->joints),
-            $toPoints($this->caps),
+            array_map(fn (BenchJoint $joint) => new Joint($joint->enclosure, $this->places->pointsAt($joint->points), $joint->by, $joint->ports), $this->joints),
+            $this->places->pointsAt($this->caps),
             $this->marks,
         );
     }

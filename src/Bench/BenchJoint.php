@@ -15,7 +15,8 @@ final readonly class BenchJoint
         public JoinedBy $by,
         public ?int $ports,
         public array $points,
-    ) {}
+    ) {
+    }
 
     public function has(string $place): bool
     {

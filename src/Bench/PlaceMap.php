@@ -49,6 +49,15 @@ final readonly class PlaceMap
         return $this->pointAt[$place];
     }
 
+    /**
+     * @param  list<string>  $places
+     * @return list<string>
+     */
+    public function pointsAt(array $places): array
+    {
+        return array_map($this->pointAt(...), $places);
+    }
+
     public function placeOf(string $point): string
     {
         return $this->placeOf[$point] ?? $point;

@@ -20,7 +20,8 @@ final readonly class Step
         public ?JoinedBy $by = null,
         public ?int $ports = null,
         public ?MarkedAs $as = null,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<mixed>  $json  as the browser sends it: `do`, and what that kind of step needs

@@ -15,7 +15,9 @@ final class StepLog
     /** @var list<Bench> */
     private array $future = [];
 
-    private function __construct(private Bench $now) {}
+    private function __construct(private Bench $now)
+    {
+    }
 
     public static function on(Board $board): self
     {

@@ -31,7 +31,8 @@ final readonly class Board
         public array $controls,
         public array $alwaysOn,
         public Requirements $requirements,
-    ) {}
+    ) {
+    }
 
     public function supply(): Device
     {

@@ -14,5 +14,6 @@ final readonly class Control
     public function __construct(
         public array $lamps,
         public array $switches,
-    ) {}
+    ) {
+    }
 }

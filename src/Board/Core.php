@@ -15,7 +15,8 @@ final readonly class Core
         public Colour $colour,
         public string $from,
         public string $to,
-    ) {}
+    ) {
+    }
 
     /** @return array{string, string} the points of its two ends */
     public function ends(): array

@@ -16,7 +16,8 @@ final readonly class Device
         public DeviceModel $model,
         public ?float $breakerA = null,
         public ?float $rcdMa = null,
-    ) {}
+    ) {
+    }
 
     public function is(DeviceKind $kind): bool
     {

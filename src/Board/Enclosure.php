@@ -14,7 +14,8 @@ final readonly class Enclosure
         public string $label,
         public bool $isMetal,
         public ?array $at = null,
-    ) {}
+    ) {
+    }
 
     /** The name of its earthing point, whether or not it has one. */
     public function earthPoint(): string

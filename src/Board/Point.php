@@ -16,7 +16,8 @@ final readonly class Point
         public ?Core $core = null,
         public ?string $device = null,
         public ?Terminal $terminal = null,
-    ) {}
+    ) {
+    }
 
     public static function end(Core $core, string $enclosure): self
     {

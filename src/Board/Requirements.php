@@ -13,5 +13,6 @@ final readonly class Requirements
         public string $scheme = self::ANY_SCHEME,
         public string $neutralAtSwitches = 'by-code',
         public bool $earths = true,
-    ) {}
+    ) {
+    }
 }

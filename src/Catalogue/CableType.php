@@ -34,7 +34,8 @@ final readonly class CableType
         public bool $isSingle,
         public ?ColourSystem $colours,
         public array $cores,
-    ) {}
+    ) {
+    }
 
     public static function find(string $id): ?self
     {
@@ -44,6 +45,7 @@ final readonly class CableType
     /** @return array<string, self> */
     public static function all(): array
     {
+        /** @var array<string, self>|null $all */
         static $all = null;
 
         return $all ??= self::build();

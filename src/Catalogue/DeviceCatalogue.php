@@ -21,6 +21,7 @@ final class DeviceCatalogue
     /** @return array<string, DeviceModel> */
     public static function all(): array
     {
+        /** @var array<string, DeviceModel>|null $all */
         static $all = null;
 
         return $all ??= array_column([...self::northAmerican(), ...self::british()], null, 'id');

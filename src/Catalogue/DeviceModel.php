@@ -20,9 +20,14 @@ final readonly class DeviceModel
         public ?SwitchFunction $function = null,
         public array $closedUp = [],
         public array $closedDown = [],
-    ) {}
+    ) {
+    }
 
-    /** The terminals between which a lamp burns; empty for anything else. @return list<Terminal> */
+    /**
+     * The terminals between which a lamp burns; empty for anything else.
+     *
+     * @return list<Terminal>
+     */
     public function lampSides(): array
     {
         return $this->withDuty(TerminalDuty::LampSide, TerminalDuty::LampShell);

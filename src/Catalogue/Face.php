@@ -14,5 +14,6 @@ final readonly class Face
         public float $height,
         public string $print,
         public array $landings,
-    ) {}
+    ) {
+    }
 }

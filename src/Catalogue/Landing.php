@@ -21,5 +21,6 @@ final readonly class Landing
         public string $finish,
         public string $print = '',
         public int $holes = 1,
-    ) {}
+    ) {
+    }
 }

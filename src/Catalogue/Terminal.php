@@ -11,7 +11,8 @@ final readonly class Terminal
         public string $name,
         public TerminalDuty $duty,
         public bool $isLead = false,
-    ) {}
+    ) {
+    }
 
     public function isEarth(): bool
     {

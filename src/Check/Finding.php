@@ -21,7 +21,8 @@ final readonly class Finding
         public ?int $control = null,
         public string $reference = '',
         public ?int $causedBy = null,
-    ) {}
+    ) {
+    }
 
     public function restingOn(string $reference): self
     {

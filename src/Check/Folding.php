@@ -22,7 +22,7 @@ final class Folding
     private const CAUSES_OF_SYMPTOMS = [
         'short-line-neutral', 'short-line-earth', 'wrong-device', 'common-on-traveller', 'four-way-pair-split',
         'open-neutral', 'polarity-switching', 'neutral-switched', 'earth-as-live', 'neutral-earth-contact',
-        'never-lights', 'always-lit', 'dim', 'switch-no-effect', 'partial-control', 'wrong-lamp',
+        'never-lights', 'always-lit', 'dim', 'wrong-lamp', 'switch-no-effect', 'partial-control',
     ];
 
     /**

@@ -14,7 +14,8 @@ final readonly class Result
         public Verdict $verdict,
         public array $findings,
         public Evidence $evidence,
-    ) {}
+    ) {
+    }
 
     /** The scheme of the first control; null where there is none or it has no known one. */
     public function scheme(): ?SchemeName

@@ -27,7 +27,8 @@ final readonly class Circuit
         public array $contacts,
         public array $lamps,
         public array $lampNets,
-    ) {}
+    ) {
+    }
 
     public static function of(Wiring $wiring): self
     {
@@ -36,9 +37,8 @@ final readonly class Circuit
         $switches = $contacts = $lamps = $lampNets = [];
         foreach ($wiring->board->devicesOf(DeviceKind::Switch) as $switch) {
             $model = $wiring->modelOf($switch);
-            $pair = fn (array $pair): array => [$nets->at("$switch->id.$pair[0]"), $nets->at("$switch->id.$pair[1]")];
             $switches[] = $switch->id;
-            $contacts[] = [array_map($pair, $model->closedUp), array_map($pair, $model->closedDown)];
+            $contacts[] = [self::netsOf($model->closedUp, $switch->id, $nets), self::netsOf($model->closedDown, $switch->id, $nets)];
         }
         foreach ($wiring->board->devicesOf(DeviceKind::Lamp) as $lamp) {
             [$one, $other] = $wiring->modelOf($lamp)->lampSides();
@@ -58,6 +58,15 @@ final readonly class Circuit
             $lamps,
             $lampNets,
         );
+    }
+
+    /**
+     * @param  list<array{string, string}>  $pairs  of terminals
+     * @return list<array{int, int}>
+     */
+    private static function netsOf(array $pairs, string $device, Nets $nets): array
+    {
+        return array_map(fn (array $pair) => [$nets->at("$device.$pair[0]"), $nets->at("$device.$pair[1]")], $pairs);
     }
 
     public function stateCount(): int

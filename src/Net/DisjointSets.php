@@ -7,8 +7,10 @@ namespace Zwindle\Net;
 /** Numbers 0 … n−1 in sets that can only grow together (union–find with path halving). */
 final class DisjointSets
 {
-    /** @param  list<int>  $parent */
-    private function __construct(private array $parent) {}
+    /** @param  array<int, int>  $parent */
+    private function __construct(private array $parent)
+    {
+    }
 
     public static function of(int $size): self
     {

@@ -16,7 +16,8 @@ final readonly class Nets
     private function __construct(
         public array $netOf,
         public array $points,
-    ) {}
+    ) {
+    }
 
     public static function of(Wiring $wiring): self
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Read;
 
-use stdClass;
 use Zwindle\Board\Board;
 use Zwindle\Board\Cable;
 use Zwindle\Board\Control;
@@ -18,12 +17,25 @@ use Zwindle\Catalogue\Colour;
 use Zwindle\Catalogue\DeviceCatalogue;
 use Zwindle\Catalogue\Practice;
 
-/** Text of a board file → Board, or every problem with its pointer. */
+/**
+ * Text of a board file → Board, or every problem with its pointer.
+ *
+ * The shapes are what the schema has made sure of.
+ *
+ * @phpstan-type EnclosureJson object{id: string, kind: string, label?: string, material?: string, at?: array{int|float, int|float}}
+ * @phpstan-type DeviceJson object{id: string, in: string, model: string, breakerA?: int|float, rcdMa?: int|float}
+ * @phpstan-type CableJson object{id: string, type: string, from: string, to: string, lengthM?: int|float, colour?: string}
+ * @phpstan-type ControlJson object{lamps: list<string>, switches: list<string>}
+ * @phpstan-type RequirementsJson object{scheme?: string, neutralAtSwitches?: string, earths?: string}
+ * @phpstan-type BoardJson object{title: string, practice: string, code: string, enclosures: list<EnclosureJson>, devices: list<DeviceJson>,
+ *     cables: list<CableJson>, controls?: list<ControlJson>, alwaysOn?: list<string>, requirements?: RequirementsJson}
+ */
 final class BoardReader
 {
     /** @return Board|null null if anything was added to the problems */
     public static function read(string $text, Problems $problems): ?Board
     {
+        /** @var BoardJson|null $json */
         $json = JsonText::read($text, 'board', $problems);
         if ($json === null) {
             return null;
@@ -44,9 +56,9 @@ final class BoardReader
             $enclosures,
             $devices,
             $cables,
-            array_map(fn (stdClass $control) => new Control($control->lamps, $control->switches), $json->controls ?? []),
+            array_map(fn (object $control) => new Control($control->lamps, $control->switches), $json->controls ?? []),
             array_values(array_unique($json->alwaysOn ?? [])),
-            self::requirements($json->requirements ?? new stdClass),
+            self::requirements($json->requirements ?? null),
         );
         if (! $problems->any()) {
             BoardSense::check($board, $problems);
@@ -55,11 +67,12 @@ final class BoardReader
         return $problems->any() ? null : $board;
     }
 
-    private static function refuseTwiceUsedIds(stdClass $json, Problems $problems): void
+    /** @param  BoardJson  $json */
+    private static function refuseTwiceUsedIds(object $json, Problems $problems): void
     {
         $seen = [];
-        foreach (['enclosures', 'devices', 'cables'] as $list) {
-            foreach ($json->{$list} as $i => $entry) {
+        foreach (['enclosures' => $json->enclosures, 'devices' => $json->devices, 'cables' => $json->cables] as $list => $entries) {
+            foreach ($entries as $i => $entry) {
                 if (isset($seen[$entry->id])) {
                     $problems->add("/$list/$i/id", ProblemCode::TwiceUsedId, ['id' => $entry->id]);
                 }
@@ -68,8 +81,11 @@ final class BoardReader
         }
     }
 
-    /** @return array<string, Enclosure> */
-    private static function enclosures(stdClass $json): array
+    /**
+     * @param  BoardJson  $json
+     * @return array<string, Enclosure>
+     */
+    private static function enclosures(object $json): array
     {
         $enclosures = [];
         foreach ($json->enclosures as $entry) {
@@ -86,10 +102,11 @@ final class BoardReader
     }
 
     /**
+     * @param  BoardJson  $json
      * @param  array<string, Enclosure>  $enclosures
      * @return array<string, Device>
      */
-    private static function devices(stdClass $json, Practice $practice, array $enclosures, Problems $problems): array
+    private static function devices(object $json, Practice $practice, array $enclosures, Problems $problems): array
     {
         $devices = [];
         foreach ($json->devices as $i => $entry) {
@@ -105,23 +122,24 @@ final class BoardReader
             if ($model->practice !== $practice) {
                 $problems->add("/devices/$i/model", ProblemCode::OtherPractice, ['what' => $entry->model]);
             }
-            $devices[$entry->id] = new Device($entry->id, $entry->in, $model, self::figure($entry, 'breakerA'), self::figure($entry, 'rcdMa'));
+            $devices[$entry->id] = new Device($entry->id, $entry->in, $model, self::figure($entry->breakerA ?? null), self::figure($entry->rcdMa ?? null));
         }
 
         return $devices;
     }
 
     /**
+     * @param  BoardJson  $json
      * @param  array<string, Enclosure>  $enclosures
      * @return array<string, Cable>
      */
-    private static function cables(stdClass $json, Practice $practice, array $enclosures, Problems $problems): array
+    private static function cables(object $json, Practice $practice, array $enclosures, Problems $problems): array
     {
         $cables = [];
         foreach ($json->cables as $i => $entry) {
-            foreach (['from', 'to'] as $side) {
-                if (! isset($enclosures[$entry->{$side}])) {
-                    $problems->add("/cables/$i/$side", ProblemCode::UnknownEnclosure, ['id' => $entry->{$side}]);
+            foreach (['from' => $entry->from, 'to' => $entry->to] as $side => $end) {
+                if (! isset($enclosures[$end])) {
+                    $problems->add("/cables/$i/$side", ProblemCode::UnknownEnclosure, ['id' => $end]);
                 }
             }
             if ($entry->from === $entry->to) {
@@ -143,13 +161,14 @@ final class BoardReader
             if (! $type->isSingle && $colour !== null) {
                 $problems->add("/cables/$i/colour", ProblemCode::ColourOfCable, ['id' => $entry->id]);
             }
-            $cables[$entry->id] = new Cable($entry->id, $type, $entry->from, $entry->to, $colour, self::figure($entry, 'lengthM'));
+            $cables[$entry->id] = new Cable($entry->id, $type, $entry->from, $entry->to, $colour, self::figure($entry->lengthM ?? null));
         }
 
         return $cables;
     }
 
-    private static function requirements(stdClass $json): Requirements
+    /** @param  RequirementsJson|null  $json */
+    private static function requirements(?object $json): Requirements
     {
         return new Requirements(
             $json->scheme ?? Requirements::ANY_SCHEME,
@@ -158,8 +177,8 @@ final class BoardReader
         );
     }
 
-    private static function figure(stdClass $entry, string $name): ?float
+    private static function figure(int|float|null $figure): ?float
     {
-        return isset($entry->{$name}) ? (float) $entry->{$name} : null;
+        return $figure === null ? null : (float) $figure;
     }
 }

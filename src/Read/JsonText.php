@@ -19,8 +19,8 @@ final class JsonText
 
     private const MOST_SCHEMA_ERRORS = 200;
 
-    /** @return stdClass|null null if anything was added to the problems */
-    public static function read(string $text, string $schema, Problems $problems): ?stdClass
+    /** @return object|null null if anything was added to the problems */
+    public static function read(string $text, string $schema, Problems $problems): ?object
     {
         if (strlen($text) > self::MOST_BYTES) {
             $problems->add('', ProblemCode::TooLarge, ['most' => self::MOST_BYTES, 'bytes' => strlen($text)]);
@@ -51,11 +51,11 @@ final class JsonText
             return;
         }
         $formatter = new ErrorFormatter;
-        foreach ($formatter->formatFlat($error, fn (ValidationError $leaf) => [self::pointer($leaf), $formatter->formatErrorMessage($leaf), $leaf->subErrors() === []]) as [$pointer, $detail, $isLeaf]) {
-            if ($isLeaf) {
-                $problems->add($pointer, ProblemCode::NotAsSchema, ['detail' => $detail]);
+        $formatter->formatFlat($error, function (ValidationError $part) use ($formatter, $problems): void {
+            if ($part->subErrors() === []) {
+                $problems->add(self::pointer($part), ProblemCode::NotAsSchema, ['detail' => $formatter->formatErrorMessage($part)]);
             }
-        }
+        });
     }
 
     private static function pointer(ValidationError $error): string

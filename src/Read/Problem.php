@@ -15,5 +15,6 @@ final readonly class Problem
         public string $pointer,
         public ProblemCode $code,
         public array $params = [],
-    ) {}
+    ) {
+    }
 }

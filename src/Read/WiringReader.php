@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Read;
 
-use stdClass;
 use Zwindle\Board\Board;
 use Zwindle\Board\PointKind;
 use Zwindle\Catalogue\DeviceCatalogue;
@@ -14,12 +13,21 @@ use Zwindle\Wiring\Joint;
 use Zwindle\Wiring\MarkedAs;
 use Zwindle\Wiring\Wiring;
 
-/** Text of a wiring file → Wiring of one board, or every problem with its pointer. */
+/**
+ * Text of a wiring file → Wiring of one board, or every problem with its pointer.
+ *
+ * The shapes are what the schema has made sure of.
+ *
+ * @phpstan-type JointJson object{in: string, points: list<string>, by: string, ports?: int}
+ * @phpstan-type WiringJson object{joints: list<JointJson>, caps?: list<string>, marks?: list<object{point: string, as: string}>,
+ *     labels?: list<object{point: string, text: string}>, fitted?: object|array<string, string>}
+ */
 final class WiringReader
 {
     /** @return Wiring|null null if anything was added to the problems */
     public static function read(string $text, Board $board, Problems $problems): ?Wiring
     {
+        /** @var WiringJson|null $json */
         $json = JsonText::read($text, 'wiring', $problems);
         if ($json === null) {
             return null;
@@ -50,8 +58,11 @@ final class WiringReader
         return $problems->any() ? null : new Wiring($board, $joints, $caps, $marks, $fitted, $labels);
     }
 
-    /** @return list<Joint> */
-    private static function joints(stdClass $json, WiringSense $sense): array
+    /**
+     * @param  WiringJson  $json
+     * @return list<Joint>
+     */
+    private static function joints(object $json, WiringSense $sense): array
     {
         $joints = [];
         foreach ($json->joints as $i => $entry) {
@@ -63,16 +74,21 @@ final class WiringReader
         return $joints;
     }
 
-    /** @return array<string, DeviceModel> */
-    private static function fitted(stdClass $json, Board $board, Problems $problems): array
+    /**
+     * @param  WiringJson  $json
+     * @return array<string, DeviceModel>
+     */
+    private static function fitted(object $json, Board $board, Problems $problems): array
     {
         $fitted = [];
-        foreach ((array) ($json->fitted ?? []) as $id => $modelId) {
-            $pointer = '/fitted/'.str_replace(['~', '/'], ['~0', '~1'], (string) $id);
+        /** @var array<string, string> $asked */
+        $asked = (array) ($json->fitted ?? []);
+        foreach ($asked as $id => $modelId) {
+            $pointer = '/fitted/'.str_replace(['~', '/'], ['~0', '~1'], $id);
             $device = $board->devices[$id] ?? null;
             $model = DeviceCatalogue::find($modelId);
             if ($device === null) {
-                $problems->add($pointer, ProblemCode::UnknownDevice, ['id' => (string) $id]);
+                $problems->add($pointer, ProblemCode::UnknownDevice, ['id' => $id]);
             }
             if ($model === null) {
                 $problems->add($pointer, ProblemCode::UnknownModel, ['model' => $modelId]);
@@ -83,7 +99,7 @@ final class WiringReader
             if ($model->practice !== $board->practice) {
                 $problems->add($pointer, ProblemCode::OtherPractice, ['what' => $modelId]);
             } elseif ($model->kind !== $device->model->kind) {
-                $problems->add($pointer, ProblemCode::OtherKindOfPart, ['id' => (string) $id, 'model' => $modelId]);
+                $problems->add($pointer, ProblemCode::OtherKindOfPart, ['id' => $id, 'model' => $modelId]);
             }
             $fitted[$id] = $model;
         }

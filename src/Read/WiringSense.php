@@ -23,7 +23,8 @@ final class WiringSense
         private readonly Board $board,
         private readonly array $points,
         private readonly Problems $problems,
-    ) {}
+    ) {
+    }
 
     public function joint(Joint $joint, string $pointer): void
     {

@@ -23,7 +23,8 @@ final readonly class Roles
     private function __construct(
         private Circuit $circuit,
         private array $byNet,
-    ) {}
+    ) {
+    }
 
     public static function of(Survey $survey): self
     {

@@ -18,7 +18,8 @@ final readonly class StateResult
         public array $lamps,
         public ?Trip $trip,
         public ?LampNetwork $network,
-    ) {}
+    ) {
+    }
 
     public function areOne(int $net, int $other): bool
     {

@@ -30,9 +30,9 @@ final class Survey
     public function __construct(public readonly Circuit $circuit)
     {
         $this->liveFrom = BigRational::of('1/10');
-        $this->nets = array_map(fn () => new NetFacts, array_values($circuit->nets->points));
+        $this->nets = array_map(fn () => new NetFacts, $circuit->nets->points);
         $this->lamps = array_combine($circuit->lamps, array_map(fn () => new LampFacts, $circuit->lamps));
-        $columns = array_fill(0, count($circuit->lamps), '');
+        $columns = array_map(fn () => '', $circuit->lamps);
         $trips = '';
         foreach (Solver::everyState($circuit) as $result) {
             foreach ($result->lamps as $i => $lamp) {
@@ -63,7 +63,7 @@ final class Survey
 
     private function noteMeetings(StateResult $result): void
     {
-        ['lineNet' => $line, 'neutralNet' => $neutral, 'earthNet' => $earth] = get_object_vars($this->circuit);
+        [$line, $neutral, $earth] = [$this->circuit->lineNet, $this->circuit->neutralNet, $this->circuit->earthNet];
         $this->lineMeetsNeutral ??= $result->areOne($line, $neutral) ? $result->state : null;
         $this->lineMeetsEarth ??= $result->areOne($line, $earth) ? $result->state : null;
         $this->neutralMeetsEarth ??= $result->areOne($neutral, $earth) ? $result->state : null;
@@ -101,16 +101,16 @@ final class Survey
                 $facts->offWhileFloating = $facts->offWhileFloating || $nodes[0] !== $nodes[1];
                 $facts->offWhileOnLine = $facts->offWhileOnLine || $nodes === [$line, $line];
             }
-            $facts->hasLine = $facts->hasLine || $this->reaches($result, $i, 'lineNet');
-            $facts->hasNeutral = $facts->hasNeutral || $this->reaches($result, $i, 'neutralNet');
+            $facts->hasLine = $facts->hasLine || $this->reaches($result, $i, $this->circuit->lineNet);
+            $facts->hasNeutral = $facts->hasNeutral || $this->reaches($result, $i, $this->circuit->neutralNet);
         }
     }
 
     /** Whether a lamp is tied to a terminal of the supply without passing through itself or another terminal of it. */
-    private function reaches(StateResult $result, int $lamp, string $terminal): bool
+    private function reaches(StateResult $result, int $lamp, int $supplyNet): bool
     {
-        $goal = $result->nodes[$this->circuit->{$terminal}];
-        $ports = array_map(fn (string $net) => $result->nodes[$this->circuit->{$net}], ['lineNet', 'neutralNet', 'earthNet']);
+        $goal = $result->nodes[$supplyNet];
+        $ports = array_map(fn (int $net) => $result->nodes[$net], [$this->circuit->lineNet, $this->circuit->neutralNet, $this->circuit->earthNet]);
         $next = array_map(fn (int $net) => $result->nodes[$net], $this->circuit->lampNets[$lamp]);
         $seen = [];
         while (($node = array_pop($next)) !== null) {

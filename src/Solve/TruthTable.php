@@ -23,9 +23,10 @@ final readonly class TruthTable
         private Circuit $circuit,
         public array $lamps,
         public string $trips,
-    ) {}
+    ) {
+    }
 
-    /** @param  list<string>  $columns  per lamp, in the circuit's order */
+    /** @param  array<int, string>  $columns  per lamp, in the circuit's order */
     public static function of(Circuit $circuit, array $columns, string $trips): self
     {
         return new self($circuit, array_combine($circuit->lamps, $columns), $trips);

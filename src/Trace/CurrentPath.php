@@ -20,7 +20,8 @@ final readonly class CurrentPath
         public array $hops,
         public PathEnd $end,
         public ?string $stopsAt,
-    ) {}
+    ) {
+    }
 
     public static function towards(Circuit $circuit, string $lamp, int $state): self
     {

@@ -11,5 +11,6 @@ final readonly class Hop
         public HopKind $kind,
         public string $from,
         public string $to,
-    ) {}
+    ) {
+    }
 }

@@ -72,7 +72,9 @@ final readonly class PointGraph
         $queue->insert([$from, null, 0], 0);
         $arrivedBy = [];
         while (! $queue->isEmpty()) {
-            [$point, $hop, $cost] = $queue->extract();
+            /** @var array{string, Hop|null, int} $nearest */
+            $nearest = $queue->extract();
+            [$point, $hop, $cost] = $nearest;
             if (array_key_exists($point, $arrivedBy)) {
                 continue;
             }

@@ -13,7 +13,8 @@ final readonly class Joint
         public array $points,
         public JoinedBy $by,
         public ?int $ports = null,
-    ) {}
+    ) {
+    }
 
     public function has(string $point): bool
     {

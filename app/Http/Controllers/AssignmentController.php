@@ -17,7 +17,7 @@ final class AssignmentController extends Controller
     public function index(Request $request): AnonymousResourceCollection
     {
         $this->authorize('viewAny', Assignment::class);
-        $assignments = Assignment::whereHas('classroom', fn ($query) => $query->where('instructor_id', $request->user()?->id))
+        $assignments = Assignment::query()->whereHas('classroom', fn ($query) => $query->where('instructor_id', $request->user()?->id))
             ->with(['classroom', 'boardFile', 'attempts.trainee', 'attempts.appliedSteps'])
             ->orderByDesc('id')
             ->get();

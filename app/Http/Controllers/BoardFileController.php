@@ -21,7 +21,7 @@ final class BoardFileController extends Controller
         $this->authorize('viewAny', BoardFile::class);
 
         return BoardFileResource::collection(
-            BoardFile::whereNull('instructor_id')->orWhere('instructor_id', $request->user()?->id)->orderBy('id')->get(),
+            BoardFile::query()->whereNull('instructor_id')->orWhere('instructor_id', $request->user()?->id)->orderBy('id')->get(),
         );
     }
 

@@ -16,7 +16,7 @@ final class ClassroomController extends Controller
         $this->authorize('viewAny', Classroom::class);
 
         return ClassroomResource::collection(
-            Classroom::where('instructor_id', $request->user()?->id)->with('trainees')->orderBy('name')->get(),
+            Classroom::query()->where('instructor_id', $request->user()?->id)->with('trainees')->orderBy('name')->get(),
         );
     }
 }

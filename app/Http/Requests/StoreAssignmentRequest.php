@@ -46,12 +46,12 @@ final class StoreAssignmentRequest extends FormRequest
 
     public function classroom(): Classroom
     {
-        return Classroom::findOrFail($this->integer('classroom'));
+        return Classroom::query()->findOrFail($this->integer('classroom'));
     }
 
     public function boardFile(): BoardFile
     {
-        return BoardFile::findOrFail($this->integer('boardFile'));
+        return BoardFile::query()->findOrFail($this->integer('boardFile'));
     }
 
     /** @return list<int> */

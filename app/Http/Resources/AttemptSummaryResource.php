@@ -8,7 +8,11 @@ use App\Models\Attempt;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
-/** One trainee's progress: a verdict only once it is handed in. @mixin Attempt */
+/**
+ * One trainee's progress: a verdict only once it is handed in.
+ *
+ * @mixin Attempt
+ */
 final class AttemptSummaryResource extends JsonResource
 {
     /** @return array<string, mixed> */

@@ -10,7 +10,11 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Bench\Look;
 
-/** The bench as eyes see it, and the steps made on it. @mixin \App\Models\Attempt */
+/**
+ * The bench as eyes see it, and the steps made on it.
+ *
+ * @mixin \App\Models\Attempt
+ */
 final class BenchResource extends JsonResource
 {
     /** @return array<string, mixed> */

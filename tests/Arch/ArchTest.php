@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+/** The rooms of src/ and what each may import besides PHP itself: house style, section 1. */
+const ROOMS = [
+    'Catalogue' => [],
+    'Board' => ['Catalogue'],
+    'Wiring' => ['Board', 'Catalogue'],
+    'Read' => ['Wiring', 'Board', 'Catalogue', 'Opis\JsonSchema'],
+    'Bench' => ['Wiring', 'Board', 'Catalogue'],
+    'Net' => ['Wiring', 'Board', 'Catalogue'],
+    'Solve' => ['Net', 'Wiring', 'Board', 'Catalogue', 'Brick\Math'],
+    'Trace' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Scheme' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Check' => ['Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Write' => ['Check', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
+];
+
+arch()->preset()->php();
+arch()->preset()->security();
+arch()->preset()->laravel()->ignoring(['App\Exceptions\InputRefused', 'App\Console\Commands\ReadsFilesCommand', 'App\Http\Controllers\Controller']);
+arch()->preset()->strict()->ignoring('App');
+
+it('has a line in the table of rooms for every folder of src/', function () {
+    $folders = array_map(basename(...), glob(dirname(__DIR__, 2).'/src/*', GLOB_ONLYDIR) ?: []);
+
+    expect(array_keys(ROOMS))->toEqualCanonicalizing($folders);
+});
+
+foreach (ROOMS as $room => $imports) {
+    arch("$room imports only the rooms further in")
+        ->expect("Zwindle\\$room")
+        ->toOnlyUse(array_map(fn (string $import) => str_contains($import, '\\') ? $import : "Zwindle\\$import", [$room, ...$imports]));
+}
+
+arch('values of the core are final')->expect('Zwindle')->classes()->toBeFinal();
+
+arch('rules are rules')->expect('Zwindle\Check\Rules')->toImplement(Zwindle\Check\Rule::class)->toBeReadonly();
+
+arch('controllers hold no rule of the trade')
+    ->expect('App\Http\Controllers')
+    ->not->toUse(['Zwindle\Check', 'Zwindle\Solve', 'Zwindle\Net', 'Zwindle\Scheme', 'Illuminate\Support\Facades\DB'])
+    ->ignoring('App\Http\Controllers\HealthController');
+
+arch('models are named for the record')->expect(['App\Models\Board', 'App\Models\Wiring', 'App\Models\Joint'])->not->toBeClasses();
+
+it('computes no verdict in the browser', function () {
+    $sources = glob(dirname(__DIR__, 2).'/resources/js/{,*/,*/*/,*/*/*/}*.{ts,vue}', GLOB_BRACE) ?: [];
+    $guilty = array_filter($sources, fn (string $path) => preg_match('/na-switch|gb-switch|traveller|common-on|neutral-switched/', (string) file_get_contents($path)) === 1 && ! str_contains($path, 'generated'));
+
+    expect($sources)->not->toBe([])->and(array_values($guilty))->toBe([]);
+});
+
+it('lets no screen import another screen', function () {
+    $guilty = [];
+    $sources = glob(dirname(__DIR__, 2).'/resources/js/screens/*/*.{ts,vue}', GLOB_BRACE) ?: [];
+    foreach ($sources as $path) {
+        if (preg_match('#from \'(@/screens|\.\./)#', (string) file_get_contents($path)) === 1) {
+            $guilty[] = $path;
+        }
+    }
+
+    expect($sources)->not->toBe([])->and($guilty)->toBe([]);
+});

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Attempt;
+use Illuminate\Support\Facades\Route;
+use Tests\Support\People;
+
+it('lets nobody in without signing in, by any route', function () {
+    $open = ['api/session', 'health', '{screen?}', 'api/{fallbackPlaceholder}', 'storage/{path}'];
+    $closed = collect(Route::getRoutes()->getRoutes())->reject(fn ($route) => in_array($route->uri(), $open, true) && ! in_array('DELETE', $route->methods(), true));
+
+    expect($closed->count())->toBeGreaterThan(10);
+    foreach ($closed as $route) {
+        $uri = str_replace('{attempt}', '1', $route->uri());
+        expect($this->json($route->methods()[0], $uri)->status())->toBe(401, "{$route->methods()[0]} $uri");
+    }
+});
+
+it('answers 404 when a trainee asks for another\'s attempt', function (string $method, string $path) {
+    $people = new People;
+    $people->attempt->update(['handed_in_at' => now()]);
+
+    $this->actingAs($people->neighbour)->json($method, "api/attempts/{$people->attempt->id}$path", People::batch([People::land('W1.black@B1', 'S1#3')]))->assertNotFound();
+})->with([
+    ['GET', ''], ['POST', '/steps'], ['POST', '/hand-in'], ['GET', '/verdict'], ['GET', '/path?lamp=LA&state=0'],
+]);
+
+it('answers 404 to an instructor of another class, and to an instructor who would work', function () {
+    $people = new People;
+    $stranger = People::user('instructor');
+
+    $this->actingAs($stranger)->getJson("api/attempts/{$people->attempt->id}")->assertNotFound();
+    $this->actingAs($people->instructor)->postJson("api/attempts/{$people->attempt->id}/hand-in")->assertNotFound();
+    $this->actingAs($people->instructor)->getJson("api/attempts/{$people->attempt->id}")->assertOk();
+});
+
+it('keeps the library, the classes and the assignments from trainees', function (string $method, string $uri) {
+    $people = new People;
+
+    $this->actingAs($people->trainee)->json($method, $uri, ['classroom' => 1, 'boardFile' => 1, 'trainees' => [1]])->assertForbidden();
+})->with([['GET', 'api/board-files'], ['POST', 'api/board-files'], ['GET', 'api/classrooms'], ['GET', 'api/assignments'], ['POST', 'api/assignments']]);
+
+it('gives no verdict before the hand-in, to trainee or instructor', function (string $who) {
+    $people = new People;
+
+    $this->actingAs($people->{$who})->getJson("api/attempts/{$people->attempt->id}/verdict")->assertForbidden();
+    $this->actingAs($people->{$who})->getJson("api/attempts/{$people->attempt->id}/path?lamp=LA&state=0")->assertForbidden();
+    $summary = $this->actingAs($people->trainee)->getJson('api/attempts')->assertOk()->json('0');
+    expect($summary['verdict'])->toBeNull()->and($summary['headline'])->toBeNull();
+})->with(['trainee', 'instructor']);
+
+it('sends a bench that tells only what eyes see', function () {
+    $people = new People;
+    $body = $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}")->assertOk()->getContent();
+
+    foreach (['common', 'S1.t1', 'switch-3way', 'controls', 'scheme', '"model"', 'verdict'] as $secret) {
+        expect($body)->not->toContain($secret);
+    }
+});
+
+it('shows a trainee only their own attempts', function () {
+    $people = new People;
+
+    expect($this->actingAs($people->trainee)->getJson('api/attempts')->json())->toHaveCount(1)
+        ->and($this->actingAs($people->trainee)->getJson('api/attempts')->json('0.id'))->toBe($people->attempt->id);
+});
+
+it('limits tries by name and not by address alone', function () {
+    $people = new People;
+    for ($i = 0; $i < 6; $i++) {
+        $this->postJson('api/session', ['username' => $people->trainee->username, 'password' => 'wrong'])->assertStatus(422);
+    }
+
+    $this->postJson('api/session', ['username' => $people->trainee->username, 'password' => 'lights-on'])->assertStatus(429);
+    $this->postJson('api/session', ['username' => $people->neighbour->username, 'password' => 'lights-on'])->assertOk();
+});
+
+it('signs in, tells who it is, and signs out', function () {
+    $people = new People;
+
+    $this->postJson('api/session', ['username' => strtoupper($people->trainee->username), 'password' => 'lights-on'])->assertOk()->assertJsonPath('user.role', 'trainee');
+    $this->getJson('api/session')->assertJsonPath('user.id', $people->trainee->id);
+    $this->deleteJson('api/session')->assertNoContent();
+    $this->getJson('api/session')->assertJsonPath('user', null);
+});
+
+it('sends a strict content security policy with every answer', function (string $uri) {
+    $policy = (string) $this->get($uri)->headers->get('Content-Security-Policy');
+
+    expect($policy)->toContain("default-src 'none'")->toContain("frame-ancestors 'none'")->not->toContain('unsafe');
+})->with(['/', '/health', '/api/session', '/api/nothing']);
+
+it('shows its own error page and no trace', function () {
+    Route::get('health/broken', fn () => throw new RuntimeException('secret detail'));
+    $page = $this->get('health/broken')->assertStatus(500)->getContent();
+
+    expect($page)->toContain('went wrong on our side')->not->toContain('secret detail')->not->toContain('vendor/');
+    $this->getJson('api/nothing')->assertNotFound()->assertJsonMissingPath('trace');
+});
+
+it('says whether it is well', function () {
+    $this->get('health')->assertOk()->assertJsonPath('status', 'up');
+});
+
+it('asks the database no more often for thirty trainees than for two', function () {
+    $people = new People;
+    $queries = function () use ($people): int {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->actingAs($people->instructor)->getJson('api/assignments')->assertOk();
+
+        return count(DB::getQueryLog());
+    };
+    $before = $queries();
+    foreach (range(1, 28) as $i) {
+        Attempt::create(['assignment_id' => $people->assignment->id, 'trainee_id' => People::user('trainee')->id]);
+    }
+
+    expect($queries())->toBe($before);
+});

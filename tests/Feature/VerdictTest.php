@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\HandIn;
+use App\Actions\KeepSteps;
+use Carbon\CarbonImmutable;
+use Database\Seeders\WiringAsSteps;
+use Tests\Support\Files;
+use Tests\Support\People;
+
+function handedIn(string $slug, string $wiring): People
+{
+    $people = new People($slug);
+    $steps = WiringAsSteps::of(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json"));
+    $batch = [];
+    foreach ($steps as $i => $step) {
+        $batch[] = ['number' => $i + 1, 'at' => CarbonImmutable::now(), 'step' => $step];
+    }
+    app(KeepSteps::class)->execute($people->attempt, 'tablet-aa-11', 0, $batch);
+    app(HandIn::class)->execute($people->attempt);
+
+    return $people;
+}
+
+it('gives the verdict in one sentence, the table and the findings with their places', function () {
+    $people = handedIn('propagation-house', 'crossed');
+    $verdict = $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/verdict")->assertOk();
+
+    $verdict->assertJsonPath('verdict', 'fail')
+        ->assertJsonPath('headline', 'Lights in 1 of 4 combinations: common and a traveler are exchanged at Far bench.')
+        ->assertJsonPath('lamps.0.states', '0001')
+        ->assertJsonPath('lamps.0.expected', '1001')
+        ->assertJsonPath('trips', '----')
+        ->assertJsonPath('findings.0.at', ['S2#3', 'S2#2'])
+        ->assertJsonPath('findings.0.boxes', ['B2'])
+        ->assertJsonPath('findings.1.causedBy', 0);
+});
+
+it('says it in the sentence of the mistake', function (string $slug, string $wiring, string $headline) {
+    $people = handedIn($slug, $wiring);
+
+    expect($people->attempt->refresh()->headline)->toBe($headline);
+})->with([
+    ['propagation-house', 'right', 'Right. The light at Path answers to the switch at Gate post and the switch at Far bench in every position.'],
+    ['propagation-house', 'open-neutral', 'Never lights: the neutral of the light at Path is open.'],
+    ['tool-locker', 'always-lit', 'Never goes out: the light at Locker light is on the hot instead of the switched hot.'],
+    ['tool-locker', 'neutral-switched', 'Works, but is not safe: the neutral is switched, so the light at Locker light is live while it is off.'],
+    ['boat-store', 'drop-in-neutral-block', 'Trips in 1 of 2 combinations: line and neutral meet in Boat store rose.'],
+    ['boat-store', 'unsleeved', 'It works in every position. One remark to put right.'],
+    ['towpath-workshop', 'pair-split', 'Lights only while the switch at Slipway is down: a pair is split across the intermediate at Slipway.'],
+    ['packing-barn', 'ground-off', 'Works, but is not safe: the ground does not reach the ground screw of the switch at Cold store, the grounding screw of the box at Barn ridge and the ground lead of the light at Barn ridge.'],
+]);
+
+it('shows the current\'s path for chosen positions, computed by the core', function () {
+    $people = handedIn('propagation-house', 'right');
+    $path = fn (int $state) => $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/path?lamp=LA&state=$state")->assertOk();
+
+    $path(0)->assertJsonPath('end', 'returns')->assertJsonPath('stopsAt', 'PS#2')->assertJsonPath('hops.0.from', 'PS#1');
+    $path(1)->assertJsonPath('end', 'open-contact')->assertJsonPath('stopsAt', 'S2#1');
+    expect($path(1)->json('sentence'))->toBe('The hot gets as far as the first traveler screw of the switch at Far bench and stops at an open contact.');
+});
+
+it('refuses a path for a lamp or a state that is not there', function (string $query) {
+    $people = handedIn('propagation-house', 'right');
+
+    $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/path?$query")->assertStatus(422);
+})->with(['lamp=LX&state=0', 'lamp=LA&state=4', 'lamp=LA&state=-1', 'lamp=LA', 'state=0']);
+
+it('speaks in words for every finding of the corpus, in both Englishes', function (string $board, string $wiring) {
+    $result = Zwindle\Check\Checker::check(Files::wiring($board, $wiring));
+    $headline = (new App\Wording\Headline($result))->sentence();
+    $sentences = array_map((new App\Wording\FindingSentence($result))->of(...), $result->findings);
+
+    foreach ([$headline, ...$sentences] as $sentence) {
+        expect($sentence)->not->toMatch('/findings\.|verdict\.|parts\.|:[a-z]+/')->not->toBe('');
+    }
+})->with(Files::everyWiring());

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use RuntimeException;
+use Zwindle\Board\Board;
+use Zwindle\Read\BoardReader;
+use Zwindle\Read\Problems;
+use Zwindle\Read\WiringReader;
+use Zwindle\Wiring\Wiring;
+
+/** The files that tests read: corpus, contract examples and demo boards. */
+final class Files
+{
+    public static function path(string $path): string
+    {
+        return dirname(__DIR__, 2).'/'.$path;
+    }
+
+    public static function text(string $path): string
+    {
+        $text = file_get_contents(self::path($path));
+
+        return $text === false ? throw new RuntimeException("No file $path") : $text;
+    }
+
+    public static function board(string $path): Board
+    {
+        $problems = new Problems;
+
+        return BoardReader::read(self::text($path), $problems) ?? throw new RuntimeException("$path: ".json_encode($problems->all()));
+    }
+
+    public static function wiring(string $boardPath, string $wiringPath): Wiring
+    {
+        $problems = new Problems;
+
+        return WiringReader::read(self::text($wiringPath), self::board($boardPath), $problems)
+            ?? throw new RuntimeException("$wiringPath: ".json_encode($problems->all()));
+    }
+
+    /** @return array<string, array{string, string}> every wiring in the repository with its board, by path */
+    public static function everyWiring(): array
+    {
+        $pairs = [];
+        foreach (glob(self::path('tests/Corpus/contract/*.wiring.json')) ?: [] as $wiring) {
+            $pairs[basename($wiring)] = ['tests/Corpus/contract/'.str_replace('.wiring.', '.board.', basename($wiring)), 'tests/Corpus/contract/'.basename($wiring)];
+        }
+        foreach (['tests/Corpus/findings', 'database/demo'] as $root) {
+            foreach (glob(self::path("$root/*/*.wiring.json")) ?: [] as $wiring) {
+                $folder = "$root/".basename(dirname($wiring));
+                $own = str_replace('.wiring.', '.board.', basename($wiring));
+                $board = is_file(self::path("$folder/$own")) ? $own : 'board.json';
+                $pairs[basename($folder).'/'.basename($wiring)] = ["$folder/$board", "$folder/".basename($wiring)];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @return array<string, array{string}> */
+    public static function demoBoards(): array
+    {
+        $boards = [];
+        foreach (glob(self::path('database/demo/*/board.json')) ?: [] as $board) {
+            $slug = basename(dirname($board));
+            $boards[$slug] = ["database/demo/$slug/board.json"];
+        }
+
+        return $boards;
+    }
+}

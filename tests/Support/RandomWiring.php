@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Zwindle\Board\Board;
+use Zwindle\Board\Point;
+use Zwindle\Wiring\JoinedBy;
+use Zwindle\Wiring\Joint;
+use Zwindle\Wiring\Wiring;
+
+/** Random miswirings of a board, the same ones for the same seed. */
+final class RandomWiring
+{
+    private Randomizer $random;
+
+    public function __construct(int $seed)
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+    }
+
+    /** A right wiring with a few ends moved to other joints, exchanged or taken off. */
+    public function spoil(Wiring $right): Wiring
+    {
+        $joints = array_map(fn (Joint $joint) => [$joint->enclosure, $joint->points], $right->joints);
+        for ($i = $this->random->getInt(1, 4); $i > 0; $i--) {
+            $from = $this->random->getInt(0, count($joints) - 1);
+            $movable = array_values(array_filter($joints[$from][1], fn (string $point) => ! $right->points[$point]->isFixed()));
+            if ($movable === []) {
+                continue;
+            }
+            $point = $movable[$this->random->getInt(0, count($movable) - 1)];
+            $joints[$from][1] = array_values(array_diff($joints[$from][1], [$point]));
+            $near = array_values(array_filter(array_keys($joints), fn (int $j) => $joints[$j][0] === $joints[$from][0] && $j !== $from));
+            if ($near !== [] && $this->random->getInt(0, 9) > 1) {
+                $joints[$near[$this->random->getInt(0, count($near) - 1)]][1][] = $point;
+            }
+        }
+
+        return self::wiring($right->board, $joints);
+    }
+
+    /** Every point of every box thrown into a few joints at random. */
+    public function throwTogether(Board $board): Wiring
+    {
+        $joints = [];
+        foreach ($board->enclosures as $enclosure) {
+            $points = array_values(array_map(fn (Point $point) => $point->id, array_filter($board->points(), fn (Point $point) => $point->enclosure === $enclosure->id)));
+            $points = $this->random->shuffleArray($points);
+            while ($points !== []) {
+                $take = min(count($points), $this->random->getInt(1, 3));
+                $joints[] = [$enclosure->id, array_splice($points, 0, $take)];
+            }
+        }
+
+        return self::wiring($board, $joints);
+    }
+
+    /** @param  list<array{string, list<string>}>  $joints */
+    private static function wiring(Board $board, array $joints): Wiring
+    {
+        $kept = array_values(array_filter($joints, fn (array $joint) => count($joint[1]) > 1));
+
+        return new Wiring($board, array_map(fn (array $joint) => new Joint($joint[0], $joint[1], JoinedBy::WireNut), $kept));
+    }
+}

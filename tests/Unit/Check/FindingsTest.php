@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Files;
+use Zwindle\Check\Checker;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rulebook;
+use Zwindle\Check\Verdict;
+
+/** @return list<string> */
+function codesOf(string $folder, string $name): array
+{
+    $board = is_file(Files::path("tests/Corpus/findings/$folder/$name.board.json")) ? "$name.board.json" : 'board.json';
+    $wiring = Files::wiring("tests/Corpus/findings/$folder/$board", "tests/Corpus/findings/$folder/$name.wiring.json");
+
+    return array_values(array_unique(array_map(fn (Finding $finding) => $finding->code->value, Checker::check($wiring)->findings)));
+}
+
+it('finds it in the wiring that has it', function (FindingCode $code) {
+    expect(codesOf($code->value, 'has'))->toContain($code->value);
+})->with(FindingCode::cases());
+
+it('does not find it in the nearest neighbour', function (FindingCode $code) {
+    expect(codesOf($code->value, 'has-not'))->not->toContain($code->value);
+})->with(FindingCode::cases());
+
+it('finds exactly what the mistake and its consequences are', function (string $folder, array $codes) {
+    expect(codesOf($folder, 'has'))->toBe($codes);
+})->with([
+    'crossed traveller' => ['common-on-traveller', ['common-on-traveller', 'partial-control']],
+    'split pair' => ['four-way-pair-split', ['four-way-pair-split', 'partial-control']],
+    'two-pole part' => ['wrong-device', ['wrong-device', 'partial-control']],
+    'open neutral' => ['open-neutral', ['open-neutral', 'never-lights', 'switch-no-effect']],
+    'shell' => ['shell-live', ['shell-live']],
+    'series' => ['dim', ['dim']],
+    'sleeve forgotten' => ['line-unmarked', ['line-unmarked']],
+    'earth open' => ['earth-missing', ['earth-missing']],
+    'polarity' => ['polarity-switching', ['polarity-switching', 'neutral-switched', 'shell-live']],
+]);
+
+it('folds what follows under its cause', function () {
+    $wiring = Files::wiring('tests/Corpus/findings/common-on-traveller/board.json', 'tests/Corpus/findings/common-on-traveller/has.wiring.json');
+    $result = Checker::check($wiring);
+
+    expect($result->causes())->toHaveCount(1)
+        ->and($result->findings[0]->code)->toBe(FindingCode::CommonOnTraveller)
+        ->and($result->findings[0]->at)->toBe(['S2.common', 'S2.t2'])
+        ->and($result->findings[1]->causedBy)->toBe(0);
+});
+
+it('never points a cause at itself or in a circle', function (string $board, string $wiring) {
+    $findings = Checker::check(Files::wiring($board, $wiring))->findings;
+    $unending = array_filter(array_keys($findings), function (int $at) use ($findings): bool {
+        for ($steps = 0; $findings[$at]->causedBy !== null; $steps++) {
+            if ($steps > count($findings)) {
+                return true;
+            }
+            $at = $findings[$at]->causedBy;
+        }
+
+        return false;
+    });
+
+    expect($unending)->toBe([]);
+})->with(Files::everyWiring());
+
+it('passes every wiring that the contract calls right and fails the one that it calls wrong', function (string $name) {
+    $expected = json_decode(Files::text("tests/Corpus/contract/$name.expect.json"), true);
+    $result = Checker::check(Files::wiring("tests/Corpus/contract/$name.board.json", "tests/Corpus/contract/$name.wiring.json"));
+    $codes = array_map(fn (Finding $finding) => $finding->code->value, $result->findings);
+
+    expect($result->verdict->value)->toBe($expected['verdict'])
+        ->and($result->scheme()?->value)->toBe($expected['scheme'])
+        ->and(json_decode(json_encode(Zwindle\Write\CheckArray::of($result)['states']), true))->toEqual($expected['states'])
+        ->and(array_diff($expected['findingsInclude'], $codes))->toBe([])
+        ->and($expected['verdict'] === 'pass' ? $codes : [])->toBe([]);
+})->with(array_map(fn (string $path) => basename($path, '.expect.json'), glob(Files::path('tests/Corpus/contract/*.expect.json')) ?: []));
+
+it('passes the right wiring of every demo board', function (string $board) {
+    $result = Checker::check(Files::wiring($board, str_replace('board.json', 'right.wiring.json', $board)));
+
+    expect($result->verdict)->toBe(Verdict::Pass)->and($result->findings)->toBe([]);
+})->with(Files::demoBoards());
+
+it('has every rule in the rulebook, one class a code, with a reference', function () {
+    $files = array_map(fn (string $path) => basename($path, '.php'), glob(Files::path('src/Check/Rules/*.php')) ?: []);
+    $classes = array_map(fn ($rule) => class_basename($rule), Rulebook::rules());
+    $codes = array_map(fn (FindingCode $code) => $code->name, FindingCode::cases());
+    sort($classes);
+    sort($codes);
+
+    expect($classes)->toBe($files)->and($codes)->toBe($files);
+    foreach (Rulebook::rules() as $rule) {
+        foreach (Zwindle\Catalogue\Practice::cases() as $practice) {
+            expect($rule->reference($practice))->not->toBe('');
+        }
+    }
+});
