@@ -42,14 +42,24 @@ describe('an opened box', () => {
   it('finds room for five cables of four cores', () => {
     const board = looks['propagation-house']!
     const box = board.enclosures.find(({ id }) => id === 'B2')!
-    const ends = Array.from({ length: 5 }, (_, cable) => ['black', 'red', 'white', 'bare'].map((core) => ({ ...box.ends[0]!, id: `X${cable}.${core}@B2`, cable: `X${cable}`, far: ['B1', 'L1', 'B1', 'L1', 'SRC'][cable]! }))).flat()
+    const ends = Array.from({ length: 5 }, (_, cable) =>
+      ['black', 'red', 'white', 'bare'].map((core) => ({
+        ...box.ends[0]!,
+        id: `X${cable}.${core}@B2`,
+        cable: `X${cable}`,
+        far: ['B1', 'L1', 'B1', 'L1', 'SRC'][cable]!,
+      })),
+    ).flat()
     const layout = layOutBox({ ...box, ends }, [], layOutMap(board).at, (name) => name, [], 'conduit')
     expect(layout.slots.size).toBe(20)
     expect(apart([...layout.slots.values()])).toBeGreaterThanOrEqual(44)
   })
 
   it('drops on the nearest landing within reach and on none beyond it', () => {
-    const spots = [{ x: 0, y: 0 }, { x: 100, y: 0 }]
+    const spots = [
+      { x: 0, y: 0 },
+      { x: 100, y: 0 },
+    ]
     expect(nearest(spots, { x: 70, y: 0 }, 40)).toBe(spots[1])
     expect(nearest(spots, { x: 50, y: 60 }, 40)).toBeNull()
   })

@@ -1,0 +1,99 @@
+import { expect, test } from '@playwright/test'
+import { end, handIn, kept, openBench, setBoard, signIn, Taps } from './support'
+
+test('goes on working while the server is away, says what it owes, and sends it', async ({
+  page,
+  playwright,
+  baseURL,
+}) => {
+  const attempt = await setBoard(playwright, baseURL!, 'Propagation house')
+  await signIn(page, 'quill')
+  await openBench(page, attempt)
+  const taps = new Taps(page)
+  await taps.land('W1.black@B1', 'S1#3')
+  await expect(kept(page)).toHaveText('Kept: all 1 step')
+  await page.route('**/api/**', (route) => route.abort())
+  await taps.land('W2.black@B1', 'S1#1')
+  await taps.land('W2.red@B1', 'S1#2')
+  await expect(kept(page)).toContainText('it does not have 2 steps yet')
+  await expect(end(page, 'W2.red@B1')).toHaveAttribute('aria-label', /joined/)
+
+  await page.getByRole('button', { name: 'Hand in', exact: true }).click()
+  await page.getByRole('button', { name: 'Hand in for good' }).click()
+  await expect(page.getByText('Not handed in: the server does not have 2 of your steps yet')).toBeVisible()
+
+  await page.unroute('**/api/**')
+  await expect(kept(page)).toHaveText('Kept: all 3 steps', { timeout: 15_000 })
+  await page.reload()
+  await expect(end(page, 'W2.red@B1')).toHaveAttribute('aria-label', /joined/)
+})
+
+test('sends after a reload what the server did not get before it', async ({ page, playwright, baseURL }) => {
+  const attempt = await setBoard(playwright, baseURL!, 'Propagation house')
+  await signIn(page, 'quill')
+  await openBench(page, attempt)
+  await page.route('**/steps', (route) => route.abort())
+  const taps = new Taps(page)
+  await taps.land('W1.black@B1', 'S1#3')
+  await taps.land('W2.red@B1', 'S1#2')
+  await expect(kept(page)).toContainText('2 steps yet')
+  await page.unroute('**/steps')
+  await page.reload()
+  await expect(end(page, 'W2.red@B1')).toHaveAttribute('aria-label', /joined/)
+  await expect(kept(page)).toHaveText('Kept: all 2 steps')
+})
+
+test('an answer that was lost does not double a step', async ({ page, playwright, baseURL }) => {
+  const attempt = await setBoard(playwright, baseURL!, 'Propagation house')
+  await signIn(page, 'quill')
+  await openBench(page, attempt)
+  let lost = 0
+  await page.route('**/steps', async (route) => {
+    if (lost++ > 0) return route.continue()
+    await route.fetch()
+    await route.abort()
+  })
+  await new Taps(page).land('W1.black@B1', 'S1#3')
+  await expect(kept(page)).toHaveText('Kept: all 1 step', { timeout: 15_000 })
+  expect(lost).toBeGreaterThan(1)
+})
+
+test('a device left behind keeps its steps beside the board and shows the board as it is', async ({
+  browser,
+  playwright,
+  baseURL,
+}) => {
+  const attempt = await setBoard(playwright, baseURL!, 'Propagation house')
+  const [one, two] = [await browser.newPage({ baseURL }), await browser.newPage({ baseURL })]
+  for (const page of [one, two]) {
+    await signIn(page, 'quill')
+    await openBench(page, attempt)
+  }
+  await new Taps(one).land('W1.black@B1', 'S1#3')
+  await expect(kept(one)).toHaveText('Kept: all 1 step')
+  await new Taps(two).land('W2.red@B1', 'S1#2')
+  await expect(two.getByText('1 step was set aside')).toBeVisible()
+  await expect(end(two, 'W1.black@B1')).toHaveAttribute('aria-label', /joined/)
+  await expect(end(two, 'W2.red@B1')).toHaveAttribute('aria-label', /loose/)
+
+  await two.getByRole('button', { name: 'Got it' }).click()
+  await new Taps(two).land('W2.red@B1', 'S1#1')
+  await expect(kept(two)).toHaveText('Kept: all 2 steps')
+  await handIn(two)
+  await two.getByText('Steps set aside: 1').click()
+  await expect(two.getByText(/left-behind, made .* received/)).toBeVisible()
+  await one.close()
+  await two.close()
+})
+
+test('a double click on hand in hands in once', async ({ page, playwright, baseURL }) => {
+  const attempt = await setBoard(playwright, baseURL!, 'Tool locker')
+  await signIn(page, 'quill')
+  await openBench(page, attempt)
+  await page.getByRole('button', { name: 'Hand in', exact: true }).click()
+  await page.getByRole('button', { name: 'Hand in for good' }).dblclick()
+  await page.waitForURL(/verdict/)
+  await expect(page.locator('[data-test=headline]')).toContainText('Never lights')
+  await page.goto(`/bench/${attempt}`)
+  await page.waitForURL(/verdict/)
+})

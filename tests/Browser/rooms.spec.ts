@@ -1,0 +1,166 @@
+import { readFileSync } from 'node:fs'
+import { expect, type Page, test } from '@playwright/test'
+import { complaints, openBench, setBoard, signIn } from './support'
+
+const axe = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
+
+async function expectNoSeriousFault(page: Page) {
+  await page.evaluate(axe)
+  const faults = await page.evaluate(async () => {
+    const { violations } = await (
+      window as unknown as {
+        axe: { run: () => Promise<{ violations: { id: string; impact: string; nodes: { html: string }[] }[] }> }
+      }
+    ).axe.run()
+    return violations
+      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)
+  })
+  expect(faults).toEqual([])
+}
+
+test('the verdict shows table, pinned findings and the path for chosen positions', async ({ page }) => {
+  const heard = complaints(page)
+  await signIn(page, 'bertil')
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Propagation house' })
+    .getByRole('link', { name: 'See the verdict' })
+    .click()
+  await expect(page.locator('[data-test=headline]')).toHaveText(
+    'Lights in 1 of 4 combinations: common and a traveler are exchanged at Far bench.',
+  )
+  await expect(page.locator('tr[data-state="0"]')).toContainText('should be lit')
+  await expect(page.locator('[data-map-box="B2"]')).toContainText('1')
+  await expect(page.locator('[data-test=path]')).toContainText('stops at an open contact')
+  await page.locator('[data-flip=S1]').click()
+  await page.locator('[data-flip=S2]').click()
+  await expect(page.locator('[data-test=path]')).toContainText('it burns')
+  await expect(page.locator('[data-map-box="L1"]')).toContainText('LIT')
+  await expect(page.locator('tr[data-state="3"]')).toHaveClass(/bg-wash/)
+  await page.getByText('What follows from it (2)').click()
+  await expect(page.locator('[data-finding=partial-control]').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Open Far bench' }).click()
+  await expect(page.locator('svg[data-box="B2"]')).toBeVisible()
+  await page.getByRole('button', { name: 'Whole board' }).click()
+  await page.locator('[data-map-box="B1"]').focus()
+  await page.keyboard.press('Enter')
+  await expect(page.locator('svg[data-box="B1"]')).toBeVisible()
+  expect(heard).toEqual([])
+})
+
+test("a trainee who asks for another's board is told that nothing hangs there", async ({ page }) => {
+  await signIn(page, 'quill')
+  await page.goto('/verdict/1')
+  await expect(page.getByRole('alert')).toHaveText('There is nothing here for you under this address.')
+})
+
+test('the instructor sets a board, and sees who has handed in and the board as it stands', async ({ page }) => {
+  await signIn(page, 'marit')
+  await page.getByRole('button', { name: /Propagation house.*3\/5/ }).click()
+  await expect(page.getByRole('row', { name: /Bertil Osk/ })).toContainText(
+    'common and a traveler are exchanged at Far bench',
+  )
+  await expect(page.getByRole('row', { name: /Tamsin Vey/ })).toContainText('Wiring: 7 steps')
+  await page
+    .getByRole('row', { name: /Tamsin Vey/ })
+    .getByRole('link')
+    .click()
+  await expect(page.getByText('Not handed in yet: this is the board as it stands.')).toBeVisible()
+  await page.locator('[data-map-box="B1"]').click()
+  await expect(page.locator('svg[data-box="B1"] [data-place="W1.black@B1"]')).toHaveAttribute('aria-label', /joined/)
+
+  await page.goto('/assign')
+  await page.getByRole('radio', { name: /Boat store/ }).click()
+  await page.getByLabel('Odalys Wrenfield').uncheck()
+  await page.getByLabel(/Minutes/).fill('20')
+  await page.getByRole('button', { name: 'Set it to 4 trainees' }).click()
+  await page.waitForURL(/class/)
+  await expect(page.getByRole('button', { name: /Boat store.*0\/4/ })).toBeVisible()
+})
+
+test('a bad board file is refused with its problems listed', async ({ page }) => {
+  await signIn(page, 'marit')
+  await page.goto('/assign')
+  const text = readFileSync('database/demo/tool-locker/board.json', 'utf8').replace('na-lampholder', 'na-chandelier')
+  await page.setInputFiles('input[type=file]', {
+    name: 'bad.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text),
+  })
+  await expect(page.getByRole('alert')).toContainText('/devices/2/model')
+  await expect(page.getByRole('alert')).toContainText('There is no device model na-chandelier.')
+})
+
+test('a wrong password gets a clear answer', async ({ page }) => {
+  await page.goto('/sign-in')
+  await page.getByLabel('Name').fill('nobody')
+  await page.getByLabel('Password').fill('guess')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('alert')).toHaveText('That name and password do not go together.')
+})
+
+test('from sign-in to hand-in by keyboard alone', async ({ page, playwright, baseURL }) => {
+  const attempt = await setBoard(playwright, baseURL!, 'Tool locker')
+  await page.goto(`/bench/${attempt}`)
+  await page.waitForURL(/sign-in/)
+  const tabTo = async (name: RegExp) => {
+    for (let i = 0; i < 80; i++) {
+      await page.keyboard.press('Tab')
+      const focused = await page.evaluate(
+        () => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent ?? '',
+      )
+      if (name.test(focused.trim())) return
+    }
+    throw new Error(`Tab never came to ${name}`)
+  }
+  await page.keyboard.press('Tab')
+  await page.keyboard.type('quill')
+  await page.keyboard.press('Tab')
+  await page.keyboard.type('lights-on')
+  await page.keyboard.press('Enter')
+  await page.waitForURL(/bench/)
+  await expect(page.getByRole('group', { name: 'Open box Locker light' })).toBeVisible()
+  await tabTo(/^the black of W1 /)
+  await page.keyboard.press('Enter')
+  await tabTo(/^brass screw, place 2 of LA, number 2$/)
+  await page.keyboard.press('Enter')
+  await expect(page.locator('[data-test=said]')).toHaveText('Landed on brass screw, place 2 of LA.')
+  await page.locator('body').press('Shift+Tab')
+  await tabTo(/^Hand in$/)
+  await page.keyboard.press('Enter')
+  await tabTo(/^Hand in for good$/)
+  await page.keyboard.press('Enter')
+  await page.waitForURL(/verdict/)
+})
+
+for (const [name, who, path] of [
+  ['sign-in', '', '/sign-in'],
+  ['my boards', 'odalys', '/my-boards'],
+  ['verdict', 'imara', '/verdict/13'],
+  ['class', 'marit', '/class'],
+  ['set a board', 'marit', '/assign'],
+] as const) {
+  test(`axe finds no serious fault on the screen ${name}`, async ({ page }) => {
+    if (who) await signIn(page, who)
+    await page.goto(path)
+    await page.waitForLoadState('networkidle').catch(() => undefined)
+    await expectNoSeriousFault(page)
+  })
+}
+
+test('axe finds no serious fault on the bench, with an end in hand and as a schedule', async ({
+  page,
+  playwright,
+  baseURL,
+}) => {
+  const attempt = await setBoard(playwright, baseURL!, 'Towpath workshop')
+  await signIn(page, 'quill')
+  await openBench(page, attempt)
+  await expectNoSeriousFault(page)
+  await page.keyboard.press('a')
+  await expectNoSeriousFault(page)
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Schedule' }).click()
+  await expectNoSeriousFault(page)
+})

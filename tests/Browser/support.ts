@@ -1,0 +1,110 @@
+import { type APIRequestContext, type BrowserContext, expect, type Page } from '@playwright/test'
+
+export const PASSWORD = 'lights-on'
+
+async function post(request: APIRequestContext, path: string, data: unknown) {
+  const { cookies } = await request.storageState()
+  const token = decodeURIComponent(cookies.find(({ name }) => name === 'XSRF-TOKEN')?.value ?? '')
+  return request.post(path, { data, headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' } })
+}
+
+async function signInByRequest(request: APIRequestContext, username: string) {
+  await request.get('/api/session')
+  const answer = await post(request, '/api/session', { username, password: PASSWORD })
+  expect(answer.status()).toBe(200)
+}
+
+/** Sets a board to one trainee, as the instructor would, and returns the number of the attempt. */
+export async function setBoard(
+  playwright: { request: { newContext: (options: { baseURL: string }) => Promise<APIRequestContext> } },
+  baseURL: string,
+  title: string,
+  trainee = 'Quill Arden',
+  minutes: number | null = null,
+): Promise<number> {
+  const request = await playwright.request.newContext({ baseURL })
+  await signInByRequest(request, 'marit')
+  const boards = (await (await request.get('/api/board-files')).json()) as { id: number; title: string }[]
+  const [classroom] = (await (await request.get('/api/classrooms')).json()) as {
+    id: number
+    trainees: { id: number; name: string }[]
+  }[]
+  const answer = await post(request, '/api/assignments', {
+    classroom: classroom!.id,
+    boardFile: boards.find((board) => board.title.startsWith(title))!.id,
+    trainees: [classroom!.trainees.find(({ name }) => name === trainee)!.id],
+    minutes,
+  })
+  expect(answer.status()).toBe(201)
+  const { attempts } = (await answer.json()) as { attempts: { id: number }[] }
+  await request.dispose()
+  return attempts[0]!.id
+}
+
+export async function signIn(page: Page, username: string) {
+  await page.goto('/sign-in')
+  await page.getByLabel('Name').fill(username)
+  await page.getByLabel('Password').fill(PASSWORD)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await page.waitForURL((url) => !url.pathname.includes('sign-in'))
+}
+
+export async function openBench(page: Page, attempt: number) {
+  await page.goto(`/bench/${attempt}`)
+  await expect(page.getByRole('group', { name: /^Open box/ })).toBeVisible()
+}
+
+export const end = (page: Page, id: string) => page.locator(`[role=checkbox][data-place="${id}"]`)
+export const landing = (page: Page, id: string) => page.locator(`[role=button][data-place="${id}"]`)
+export const tray = (page: Page, name: string) => page.locator(`button[data-tray="${name}"]`)
+export const kept = (page: Page) => page.locator('[data-test=kept]')
+
+export async function openBox(page: Page, id: string) {
+  await page.locator(`[data-map-box="${id}"]`).click()
+  await expect(page.locator(`svg[data-box="${id}"]`)).toBeVisible()
+}
+
+/** Counts every tap that the bench gets, so that the figure in the notes is measured. */
+export class Taps {
+  count = 0
+
+  constructor(private readonly page: Page) {}
+
+  async box(id: string) {
+    this.count++
+    await openBox(this.page, id)
+  }
+
+  async land(endId: string, on: string) {
+    this.count += 2
+    await end(this.page, endId).click()
+    await landing(this.page, on).click()
+  }
+
+  async gather(ids: string[], connector: string) {
+    for (const id of ids) {
+      this.count++
+      await this.page.locator(`[data-place="${id}"]`).click()
+    }
+    this.count++
+    await tray(this.page, connector).click()
+  }
+}
+
+/** Everything that a browser complains about while a test runs. */
+export function complaints(page: Page): string[] {
+  const heard: string[] = []
+  page.on('pageerror', (error) => heard.push(error.message))
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !message.text().includes('net::')) heard.push(message.text())
+  })
+  return heard
+}
+
+export async function handIn(page: Page) {
+  await page.getByRole('button', { name: 'Hand in', exact: true }).click()
+  await page.getByRole('button', { name: 'Hand in for good' }).click()
+  await page.waitForURL(/verdict/)
+}
+
+export type { BrowserContext }
