@@ -10,6 +10,9 @@ use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
 use Zwindle\Check\Severity;
 use Zwindle\Check\Verdict;
+use Zwindle\Scheme\ControlView;
+use Zwindle\Trace\CurrentPath;
+use Zwindle\Trace\PathEnd;
 
 /** The verdict in one sentence: what the lamp does, and why. */
 final readonly class Headline
@@ -102,7 +105,7 @@ final readonly class Headline
     {
         $first = $this->mainMistake();
         if ($first === null) {
-            return '';
+            return $this->whereTheLineStops();
         }
         $sentences = new FindingSentence($this->result);
         $shape = isset($first->params['shape']) ? '-'.$first->params['shape'] : '';
@@ -113,18 +116,35 @@ final readonly class Headline
             : Str::lcfirst($sentences->of($first));
     }
 
-    /** The mistake that explains the most; what was seen at the lamp is no mistake unless its reason is known. */
+    /** For a lamp that no switch position can reach, and no single mistake explains. */
+    private function whereTheLineStops(): string
+    {
+        $circuit = $this->result->evidence->circuit;
+        $lamp = $this->result->evidence->board->controls[0]->lamps[0] ?? null;
+        $path = $lamp === null ? null : CurrentPath::towards($circuit, $lamp, 0);
+
+        return $path?->end === PathEnd::Nowhere && $path->stopsAt !== null
+            ? $this->words->say('verdict.stops-at', ['at' => $this->words->place($path->stopsAt)])
+            : '';
+    }
+
+    /**
+     * The mistake that explains the most of what was seen. What was seen is no mistake itself unless its reason is known,
+     * and what explains nothing is the main thing only where the lamps do as they should.
+     */
     private function mainMistake(): ?Finding
     {
+        $works = array_filter($this->result->evidence->controls, fn (ControlView $control) => ! $control->behaves()) === [];
         $explained = array_count_values(array_filter(array_map(fn (Finding $finding) => $finding->causedBy, $this->result->findings), is_int(...)));
         $main = null;
-        $most = -1;
+        $most = $works ? -1 : 0;
         foreach ($this->result->findings as $i => $finding) {
             $isMistake = $finding->causedBy === null && $finding->code->severity()->fails()
                 && (! $finding->code->isSymptom() || ($finding->params['shape'] ?? '') === 'on-line');
-            if ($isMistake && ($explained[$i] ?? 0) > $most) {
+            $explains = ($explained[$i] ?? 0) + ($finding->code->isSymptom() ? 1 : 0);
+            if ($isMistake && $explains > $most) {
                 $main = $finding;
-                $most = $explained[$i] ?? 0;
+                $most = $explains;
             }
         }
 

@@ -17,6 +17,7 @@ return [
     'only-while' => 'Lights only while :switch is :position: ',
     'lit-in' => 'Lights in :count of :all combinations: ',
     'caution' => 'A simulation proves nothing about a real board: isolate, lock off, prove dead before you open a box. Local code and a licensed person decide.',
+    'stops-at' => 'the hot gets no further than :at.',
     'clause' => [
         'always-lit-on-line' => ':lamp is on the hot instead of the switched hot.',
         'common-on-traveller-exchanged' => 'common and a traveler are exchanged at :box.',

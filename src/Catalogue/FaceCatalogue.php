@@ -42,8 +42,8 @@ final class FaceCatalogue
             'gb-switch-intermediate' => self::face('rocker', 210, 130, '', self::twoBritishPairs()),
             'gb-switch-2p' => self::face('rocker', 210, 130, 'ON · OFF', self::twoBritishPairs()),
             'gb-rose' => self::face('rose', 300, 120, '', [
-                ['switched', 45, 40, 'block', 'brass', '1', 2], ['loop', 125, 40, 'block', 'brass', '2', 3],
-                ['neutral', 215, 40, 'block', 'brass', '3', 3], ['earth', 150, 100, 'hole', 'brass', 'E'],
+                ['switched', 45, 40, 'block', 'brass', '', 2], ['loop', 125, 40, 'block', 'brass', '', 3],
+                ['neutral', 215, 40, 'block', 'brass', '', 3], ['earth', 150, 100, 'hole', 'brass', 'E'],
             ]),
             'gb-pendant' => self::face('pendant', 120, 60, '', [
                 ['live', 30, 0, 'lead', 'brown'], ['neutral', 90, 0, 'lead', 'blue'],

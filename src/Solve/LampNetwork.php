@@ -50,6 +50,16 @@ final class LampNetwork
     }
 
     /**
+     * Every node at a share of the nominal voltage or more.
+     *
+     * @return array<int, true>
+     */
+    public function nodesFrom(BigRational $least): array
+    {
+        return array_map(fn () => true, array_filter($this->shares, fn (BigRational $share) => $share->isGreaterThanOrEqualTo($least)));
+    }
+
+    /**
      * The unknown nodes that hang together with one.
      *
      * @param  array<int, list<int>>  $neighbours

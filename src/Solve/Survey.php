@@ -74,12 +74,13 @@ final class Survey
         $line = $result->nodes[$this->circuit->lineNet];
         $neutral = $result->nodes[$this->circuit->neutralNet];
         $earth = $result->nodes[$this->circuit->earthNet];
+        $live = $network->nodesFrom($this->liveFrom);
         foreach ($this->nets as $net => $facts) {
             $node = $result->nodes[$net];
             $facts->tiedToLine = $facts->tiedToLine || $node === $line;
             $facts->tiedToNeutral = $facts->tiedToNeutral || $node === $neutral;
             $facts->tiedToEarth = $facts->tiedToEarth || $node === $earth;
-            $facts->live = $facts->live || $node === $line || $network->shareAt($node)->isGreaterThanOrEqualTo($this->liveFrom);
+            $facts->live = $facts->live || isset($live[$node]);
         }
     }
 

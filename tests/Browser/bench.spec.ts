@@ -107,11 +107,14 @@ test('the schedule is an equal way in', async ({ page, playwright, baseURL }) =>
   await page.getByLabel('W1 BLK lands on').selectOption({ label: 'dark screw, place 3 of S1' })
   await page.getByLabel('W1 WHT lands on').selectOption({ label: 'new wire nut with W2 WHT' })
   await page.getByLabel('W2 RED lands on').selectOption({ label: 'cap' })
+  await page.getByLabel('W1 BARE lands on').selectOption({ label: 'new wire nut with W2 BARE' })
+  await page.getByLabel('grounding screw of the box lands on').selectOption({ label: 'wire nut with W1 BARE, W2 BARE' })
   await page.getByLabel('W2 WHT tape').selectOption({ label: 'white tape: neutral' })
   await page.getByRole('button', { name: 'Box', exact: true }).click()
   await expect(end(page, 'W1.black@B1')).toHaveAttribute('aria-label', /joined/)
   await expect(end(page, 'W2.white@B1')).toHaveAttribute('aria-label', /joined, white tape: neutral/)
   await expect(end(page, 'W2.red@B1')).toHaveAttribute('aria-label', /capped/)
+  await expect(page.locator('[data-connector="W1.bare@B1"]')).toHaveAttribute('aria-label', /wire nut with 3/)
 })
 
 test('undo and redo go all the way and survive a reload', async ({ page, playwright, baseURL }) => {

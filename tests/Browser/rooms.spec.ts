@@ -42,6 +42,8 @@ test('the verdict shows table, pinned findings and the path for chosen positions
   await expect(page.locator('[data-finding=partial-control]').first()).toBeVisible()
   await page.getByRole('button', { name: 'Open Far bench' }).click()
   await expect(page.locator('svg[data-box="B2"]')).toBeVisible()
+  await expect(page.locator('[data-pin="S2#3"]')).toHaveText('1')
+  await expect(page.locator('[data-pin="S2#2"]')).toHaveText('1')
   await page.getByRole('button', { name: 'Whole board' }).click()
   await page.locator('[data-map-box="B1"]').focus()
   await page.keyboard.press('Enter')

@@ -110,6 +110,12 @@ const minutes = computed(() =>
     : 1,
 )
 
+const hint = computed(() =>
+  view.value === 'box'
+    ? 'Tap an end to take it in hand; tap a screw, a connector or the tray to land it.'
+    : 'Choose for every end where it lands; the open box shows the same.',
+)
+
 async function handIn() {
   busy.value = true
   const done = await work.handIn()
@@ -228,9 +234,11 @@ async function handIn() {
           />
         </div>
         <p class="min-h-7 truncate px-3 text-soft" aria-live="polite" data-test="said">
-          {{ hand.said.value || 'Tap an end to take it in hand; tap a screw, a connector or the tray to land it.' }}
+          {{ hand.said.value || hint }}
         </p>
-        <div class="border-t-2 border-ink p-2"><ToolTray :board="board" :hand="hand" :keys="lettersOn" /></div>
+        <div v-if="view === 'box'" class="border-t-2 border-ink p-2">
+          <ToolTray :board="board" :hand="hand" :keys="lettersOn" />
+        </div>
         <KeyHelp v-if="helpOpen" @close="helpOpen = false" />
       </section>
     </main>

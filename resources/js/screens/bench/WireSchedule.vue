@@ -24,17 +24,14 @@ const rows = computed<Row[]>(() => [
     lands: landsOn(end.id),
     markable: true,
   })),
-  ...props.box.devices
-    .flatMap((device) => device.landings.map((landing) => ({ device, landing })))
-    .filter(({ landing }) => landing.shape === 'lead' || jointAt(props.bench, landing.id)?.by !== 'terminal')
-    .map(({ device, landing }) => ({
-      id: landing.id,
-      cable: device.id,
-      flag: landing.name,
-      far: '',
-      lands: landsOn(landing.id),
-      markable: false,
-    })),
+  ...props.box.devices.flatMap((device) =>
+    device.landings
+      .filter(({ id, shape }) => shape === 'lead' || takesPigtail(id))
+      .map(({ id, name }) => pigtailRow(id, device.id, name)),
+  ),
+  ...(props.box.earth && takesPigtail(props.box.earth)
+    ? [pigtailRow(props.box.earth, '', props.board.words.boxEarth)]
+    : []),
 ])
 const connectors = computed(() =>
   props.bench.joints.filter((joint) => joint.box === props.box.id && joint.by !== 'terminal'),
@@ -48,6 +45,13 @@ const landings = computed(() => [
 ])
 
 const labelOf = (id: string) => props.board.enclosures.find((box) => box.id === id)?.label ?? id
+
+/** A terminal with nothing under its screw, or with a pigtail already: it can be taken into a connector. */
+const takesPigtail = (id: string) => jointAt(props.bench, id)?.by !== 'terminal'
+
+function pigtailRow(id: string, device: string, name: string): Row {
+  return { id, cable: device, flag: name, far: '', lands: landsOn(id), markable: false }
+}
 
 function landsOn(id: string): string {
   if (props.bench.caps.includes(id)) return 'cap'

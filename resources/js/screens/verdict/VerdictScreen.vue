@@ -55,6 +55,13 @@ const pins = computed(() => {
   }
   return pins
 })
+const placePins = computed(() => {
+  const pins = new Map<string, number[]>()
+  for (const [index, number] of numbers.value) {
+    for (const place of verdict.value?.findings[index]?.at ?? []) pins.set(place, [...(pins.get(place) ?? []), number])
+  }
+  return pins
+})
 const positions = computed(() =>
   (verdict.value?.switches ?? []).map((item, i, all) => ({
     ...item,
@@ -155,7 +162,15 @@ function flip(i: number) {
             <span v-else class="text-soft">Tap a box to look inside.</span>
           </div>
           <div class="min-h-0 grow">
-            <OpenBox v-if="box" :board="board" :box="box" :bench="standing" :traced="tracedPlaces" read-only />
+            <OpenBox
+              v-if="box"
+              :board="board"
+              :box="box"
+              :bench="standing"
+              :traced="tracedPlaces"
+              :pins="placePins"
+              read-only
+            />
             <BoardMap
               v-else
               :board="board"

@@ -8,7 +8,8 @@ const props = defineProps<{ placed: PlacedDevice }>()
 const title = computed(() => {
   const { look, width, height } = props.placed.device
   if (look === 'rocker' || look === 'batten') return { x: 6, y: height - 8, anchor: 'start' } as const
-  const y = { pendant: 50, rose: 78, lampholder: 22, supply: height - 12 }[look] ?? 18
+  if (look === 'rose') return { x: 26, y: height - 28, anchor: 'start' } as const
+  const y = { pendant: 50, lampholder: 22, supply: height - 12 }[look] ?? 18
   return { x: width / 2, y, anchor: 'middle' } as const
 })
 </script>

@@ -77,7 +77,7 @@ const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: '
     <text
       v-if="landing.landing?.print"
       :x="landing.x"
-      :y="landing.y + (shape === 'block' ? 34 : 32)"
+      :y="landing.y + (landing.approach.y > landing.y ? -21 : shape === 'block' ? 34 : 32)"
       text-anchor="middle"
       font-size="14"
       stroke="none"

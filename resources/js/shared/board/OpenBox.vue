@@ -19,9 +19,18 @@ const props = withDefaults(
     numbers?: ReadonlyMap<string, number>
     keys?: boolean
     traced?: ReadonlySet<string>
+    /** Place → numbers of the findings about it. */
+    pins?: ReadonlyMap<string, readonly number[]>
     readOnly?: boolean
   }>(),
-  { carried: () => [], numbers: () => new Map(), keys: true, traced: () => new Set(), readOnly: false },
+  {
+    carried: () => [],
+    numbers: () => new Map(),
+    keys: true,
+    traced: () => new Set(),
+    pins: () => new Map(),
+    readOnly: false,
+  },
 )
 const emit = defineEmits<{
   pick: [place: string]
@@ -103,6 +112,14 @@ function pigtailColour(landing: Landing | null): string {
 const conductors = computed(() => [...pigtails.value, ...strokes.value])
 
 const nameOf = (id: string) => layout.value.landings.get(id)?.landing?.name ?? props.board.words.boxEarth
+/** The pins of the findings about this box, above the place that each is about. */
+const pinned = computed(() =>
+  [...props.pins].flatMap(([id, numbers]) => {
+    const place = layout.value.slots.get(id) ?? layout.value.landings.get(id)
+    return place ? numbers.map((number, i) => ({ id, number, x: place.x + i * 26, y: place.y - 34 })) : []
+  }),
+)
+
 const isLit = (id: string) => props.carried.includes(id) || props.traced.has(id)
 const isDimmed = (id: string) => props.carried.length > 0 && !props.carried.includes(id)
 const connectorLabel = (by: string) => props.board.tray.find((item) => item.by === by)?.label.replace(/ \d$/, '') ?? by
@@ -295,6 +312,15 @@ const connectorNumber = (points: readonly string[]) => props.numbers.get(points[
       :used="jointAt(bench, landing.id) !== undefined"
       @pick="emit('pick', landing.id)"
     />
-    <slot />
+    <g
+      v-for="pin in pinned"
+      :key="`${pin.id}-${pin.number}`"
+      :transform="`translate(${pin.x} ${pin.y})`"
+      :data-pin="pin.id"
+    >
+      <path d="M0 20L-8 4H8Z" fill="#1D2129" />
+      <circle r="13" fill="#1D2129" stroke="#F5F2EA" stroke-width="2" />
+      <text y="5" text-anchor="middle" font-size="16" fill="#F5F2EA">{{ pin.number }}</text>
+    </g>
   </svg>
 </template>

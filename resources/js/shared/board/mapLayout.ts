@@ -7,7 +7,7 @@ export interface MapLayout {
   view: { x: number; y: number; width: number; height: number }
 }
 
-const MARGIN_MM = 230
+const MARGIN_MM = 270
 const SPACING_MM = 450
 
 export function layOutMap(board: BoardLook): MapLayout {
