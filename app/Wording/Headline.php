@@ -65,7 +65,7 @@ final readonly class Headline
             $trips === $evidence->table->count() => $this->words->say('verdict.trips-all'),
             $trips > 0 => $this->words->say('verdict.trips-some', ['count' => $trips, 'all' => $evidence->table->count()]),
             $control === null || $lamp === null => '',
-            $control->behaves() => $this->words->say($this->isDangerous() ? 'verdict.works-but' : 'verdict.works-fault'),
+            $control->behaves => $this->words->say($this->isDangerous() ? 'verdict.works-but' : 'verdict.works-fault'),
             ! $evidence->table->isEverLit($lamp) => $this->words->say('verdict.never'),
             $evidence->table->isEverDim($lamp) => $this->words->say('verdict.dim'),
             ! $evidence->table->isEverDark($lamp) => $this->words->say('verdict.always'),
@@ -134,7 +134,7 @@ final readonly class Headline
      */
     private function mainMistake(): ?Finding
     {
-        $works = array_filter($this->result->evidence->controls, fn (ControlView $control) => ! $control->behaves()) === [];
+        $works = array_filter($this->result->evidence->controls, fn (ControlView $control) => ! $control->behaves) === [];
         $explained = array_count_values(array_filter(array_map(fn (Finding $finding) => $finding->causedBy, $this->result->findings), is_int(...)));
         $main = null;
         $most = $works ? -1 : 0;

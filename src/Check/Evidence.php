@@ -47,7 +47,7 @@ final readonly class Evidence
         $this->table = $this->survey->truthTable;
         $this->roles = Roles::of($this->survey);
         $this->controls = array_map(fn ($control) => new ControlView($control, $this->survey), $wiring->board->controls);
-        $this->schemes = array_map((new SchemeFinder($this->survey))->schemeOf(...), $wiring->board->controls);
+        $this->schemes = array_map((new SchemeFinder($this->survey))->schemeOf(...), $this->controls);
     }
 
     public function point(string $id): Point

@@ -12,23 +12,26 @@ use Zwindle\Catalogue\TerminalDuty;
 use Zwindle\Net\Circuit;
 use Zwindle\Solve\FlipEffect;
 use Zwindle\Solve\Survey;
+use Zwindle\Solve\TruthTable;
 
 /** One control of the board as it is wired: its switches' contacts and its lamps' sides, by net. */
 final readonly class ControlView
 {
+    /** Whether every lamp answers to every operation of these switches and to no other, fully, and nothing trips. */
+    public bool $behaves;
+
     private Circuit $circuit;
 
     public function __construct(
         public Control $control,
-        private Survey $survey,
+        Survey $survey,
     ) {
         $this->circuit = $survey->circuit;
+        $this->behaves = $this->doLampsAnswer($survey->truthTable);
     }
 
-    /** Whether every lamp answers to every operation of these switches and to no other, fully, and nothing trips. */
-    public function behaves(): bool
+    private function doLampsAnswer(TruthTable $table): bool
     {
-        $table = $this->survey->truthTable;
         if ($table->everTrips()) {
             return false;
         }

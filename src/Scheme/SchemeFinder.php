@@ -31,13 +31,13 @@ final readonly class SchemeFinder
     }
 
     /** @return SchemeName|null null where the wiring has no known scheme, as one that does not work */
-    public function schemeOf(Control $control): ?SchemeName
+    public function schemeOf(ControlView $view): ?SchemeName
     {
-        $view = new ControlView($control, $this->survey);
+        $control = $view->control;
 
         return match (true) {
             $this->choosesPolarity($control) => SchemeName::PolaritySwitching,
-            ! $view->behaves() || ! $this->isSwitchedInTheLine($view) => null,
+            ! $view->behaves || ! $this->isSwitchedInTheLine($view) => null,
             $this->tiesCommons($view) => SchemeName::CommonLink,
             $this->isFedAtTheLamp($view) => SchemeName::LightFed,
             count($control->switches) > 1 && $this->feedMeetsSwitchedLine($view) => SchemeName::DeadEnd,

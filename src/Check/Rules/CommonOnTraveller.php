@@ -24,7 +24,7 @@ final readonly class CommonOnTraveller implements Rule
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {
-            if (count($view->control->switches) < 2 || $view->behaves()) {
+            if (count($view->control->switches) < 2 || $view->behaves) {
                 continue;
             }
             foreach ($view->switchesOf(SwitchFunction::ThreeWay) as $switch) {

@@ -37,20 +37,39 @@ final readonly class EarthAsLive implements Rule
         }
     }
 
-    /** @return list<string> ends of an earthed core that are joined to a terminal where current belongs */
+    /**
+     * Ends of an earthed core that are joined to a terminal where current belongs, or, where the earth alone brings a
+     * lamp's current back, to the conductor that brings it there.
+     *
+     * @return list<string>
+     */
     private static function endsOnCurrent(Evidence $evidence, Core $core): array
     {
+        $isOnlyReturn = $evidence->roles->at($core->ends()[0]) === [Role::Earth] && self::hasCurrentTerminal($evidence, $evidence->netOfCore($core));
         $ends = [];
         foreach ($core->ends() as $end) {
             foreach ($evidence->wiring->jointAt($end)->points ?? [] as $other) {
-                $terminal = $evidence->point($other)->terminal;
-                if ($terminal !== null && ! $terminal->isEarth()) {
+                $point = $evidence->point($other);
+                $isInsulated = $isOnlyReturn && $point->core !== null && ! $point->core->colour->isEarths();
+                if ($isInsulated || ($point->terminal !== null && ! $point->isEarthing())) {
                     $ends[] = $end;
                 }
             }
         }
 
         return array_values(array_unique($ends));
+    }
+
+    private static function hasCurrentTerminal(Evidence $evidence, int $net): bool
+    {
+        foreach ($evidence->nets->points[$net] as $id) {
+            $point = $evidence->point($id);
+            if ($point->terminal !== null && ! $point->isEarthing()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function roleOf(Evidence $evidence, Core $core): Role

@@ -23,7 +23,7 @@ final readonly class FourWayPairSplit implements Rule
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {
-            if ($view->behaves()) {
+            if ($view->behaves) {
                 continue;
             }
             foreach ($view->switchesOf(SwitchFunction::FourWay) as $switch) {

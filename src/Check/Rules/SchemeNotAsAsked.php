@@ -27,7 +27,7 @@ final readonly class SchemeNotAsAsked implements Rule
             return;
         }
         $found = $evidence->schemes[0];
-        if ($found?->value !== $asked && ($found !== null || $view->behaves())) {
+        if ($found?->value !== $asked && ($found !== null || $view->behaves)) {
             yield new Finding(FindingCode::SchemeNotAsAsked, $view->control->switches, ['asked' => $asked, 'found' => $found->value ?? ''], 0);
         }
     }

@@ -12,7 +12,7 @@ use Zwindle\Check\FindingCode;
 use Zwindle\Check\Rule;
 use Zwindle\Scheme\ControlView;
 
-/** A part that cannot do what its place asks: by the board where another was fitted, by the number of switches else. */
+/** A part that cannot do what its place asks, in a control that does not work: by the board where another was fitted, by the number of switches else. */
 final readonly class WrongDevice implements Rule
 {
     public function reference(Practice $practice): string
@@ -23,7 +23,7 @@ final readonly class WrongDevice implements Rule
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {
-            foreach ($view->control->switches as $switch) {
+            foreach ($view->behaves ? [] : $view->control->switches as $switch) {
                 $place = self::placeOf($evidence, $view, $switch);
                 $function = $view->model($switch)->function;
                 if ($function !== null && ! $function->canServeAs($place)) {
@@ -39,6 +39,9 @@ final readonly class WrongDevice implements Rule
         $asked = $evidence->board->devices[$switch]->model->function;
         if (count($view->control->switches) === 1 || $asked === null) {
             return SwitchFunction::OnePole;
+        }
+        if (count($view->control->switches) === 2) {
+            return SwitchFunction::ThreeWay;
         }
         if ($asked === SwitchFunction::FourWay || $asked === SwitchFunction::ThreeWay) {
             return $asked;

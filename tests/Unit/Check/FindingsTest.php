@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Build;
 use Tests\Support\Files;
+use Zwindle\Catalogue\DeviceCatalogue;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
 use Zwindle\Check\Rulebook;
 use Zwindle\Check\Verdict;
+use Zwindle\Wiring\Wiring;
 
 /** @return list<string> */
 function codesOf(string $folder, string $name): array
@@ -39,6 +42,24 @@ it('finds exactly what the mistake and its consequences are', function (string $
     'earth open' => ['earth-missing', ['earth-missing']],
     'polarity' => ['polarity-switching', ['polarity-switching', 'neutral-switched', 'shell-live']],
 ]);
+
+it('finds the earth that alone brings the current of a lamp back', function (array $exchange) {
+    $right = Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
+    $codes = array_map(fn (Finding $finding) => $finding->code, Checker::check(Build::renamed($right, $exchange))->findings);
+
+    expect($codes)->toContain(FindingCode::EarthAsLive)->toContain(FindingCode::OpenNeutral)->not->toContain(FindingCode::NeutralEarthContact);
+})->with([
+    'the bare under the shell screw' => [['W3.white@L1' => 'W3.bare@L1', 'W3.bare@L1' => 'W3.white@L1']],
+    'the white of the lamp in the ground splice one box before' => [['W2.bare@B2' => 'W2.white@B2', 'W2.white@B2' => 'W2.bare@B2']],
+]);
+
+it('finds no wrong part where the chain works in another order', function () {
+    $right = Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
+    $fourWay = Build::renamed($right, ['S1.common' => 'S1.a1', 'S1.t1' => 'S1.b1', 'S1.t2' => 'S1.b2']);
+    $fitted = new Wiring($right->board, $fourWay->joints, [], [], ['S1' => DeviceCatalogue::all()['na-switch-4way']]);
+
+    expect(Checker::check($fitted)->verdict)->toBe(Verdict::Pass);
+});
 
 it('folds what follows under its cause', function () {
     $wiring = Files::wiring('tests/Corpus/findings/common-on-traveller/board.json', 'tests/Corpus/findings/common-on-traveller/has.wiring.json');
