@@ -192,7 +192,7 @@ for (const [width, height] of [
   })
 }
 
-test('the time runs down and a late step is set aside', async ({ page, playwright, baseURL }) => {
+test('the time left counts from the first step and survives a reload', async ({ page, playwright, baseURL }) => {
   const attempt = await setBoard(playwright, baseURL!, 'Propagation house', 'Quill Arden', 15)
   await signIn(page, 'quill')
   await openBench(page, attempt)

@@ -121,7 +121,7 @@ test('from sign-in to hand-in by keyboard alone', async ({ page, playwright, bas
   await page.keyboard.press('Tab')
   await page.keyboard.type('lights-on')
   await page.keyboard.press('Enter')
-  await page.waitForURL(/bench/)
+  await page.waitForURL(/\/bench\/\d+$/)
   await expect(page.getByRole('group', { name: 'Open box Locker light' })).toBeVisible()
   await tabTo(/^the black of W1 /)
   await page.keyboard.press('Enter')

@@ -7,7 +7,7 @@ use Illuminate\Support\Facades\Route;
 use Tests\Support\People;
 
 it('lets nobody in without signing in, by any route', function () {
-    $open = ['api/session', 'health', '{screen?}', 'api/{fallbackPlaceholder}', 'storage/{path}'];
+    $open = ['api/session', 'health', '{screen?}', 'api/{fallbackPlaceholder}'];
     $closed = collect(Route::getRoutes()->getRoutes())->reject(fn ($route) => in_array($route->uri(), $open, true) && ! in_array('DELETE', $route->methods(), true));
 
     expect($closed->count())->toBeGreaterThan(10);

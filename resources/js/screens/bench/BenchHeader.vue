@@ -11,6 +11,7 @@ const props = defineProps<{
   clockOffsetMs: number
   line: Line
   waiting: number
+  attempt: number
   steps: number
   canUndo: boolean
   canRedo: boolean
@@ -29,10 +30,12 @@ const leftS = computed(() =>
 )
 const clock = computed(() => {
   if (leftS.value === null) return ''
+  if (leftS.value === 0) return 'Time is up'
   return `${String(Math.floor(leftS.value / 60)).padStart(2, '0')}:${String(leftS.value % 60).padStart(2, '0')}`
 })
 const kept = computed(() => {
-  if (props.line === 'signed-out') return `Signed out: ${props.waiting} steps are kept on this device only`
+  if (props.line === 'signed-out')
+    return `Signed out: ${props.waiting} ${props.waiting === 1 ? 'step is' : 'steps are'} kept on this device only`
   if (props.line === 'away')
     return `Server away: it does not have ${props.waiting} ${props.waiting === 1 ? 'step' : 'steps'} yet. Go on working`
   if (props.waiting > 0) return `Sending ${props.waiting} …`
@@ -68,6 +71,13 @@ const kept = computed(() => {
     <p class="ml-auto text-right leading-tight" role="status" data-test="kept">
       <strong v-if="line === 'away' || line === 'signed-out'" aria-hidden="true">⚠ </strong>{{ kept }}
     </p>
+    <RouterLink
+      v-if="line === 'signed-out'"
+      :to="{ path: '/sign-in', query: { then: `/bench/${attempt}` } }"
+      class="btn px-3"
+    >
+      Sign in
+    </RouterLink>
     <button type="button" class="btn px-3" :disabled="!canUndo" aria-keyshortcuts="Control+Z" @click="$emit('undo')">
       Undo
     </button>

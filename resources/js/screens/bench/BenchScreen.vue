@@ -136,6 +136,7 @@ async function handIn() {
       :clock-offset-ms="work.clockOffsetMs.value"
       :line="work.line.value"
       :waiting="work.waitingCount.value"
+      :attempt="attempt"
       :steps="work.stepCount.value"
       :can-undo="work.canUndo.value"
       :can-redo="work.canRedo.value"

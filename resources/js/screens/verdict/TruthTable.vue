@@ -7,7 +7,11 @@ const emit = defineEmits<{ choose: [state: number] }>()
 
 const WORDS: Record<string, string> = { '1': 'LIT', d: 'DIM', '0': 'DARK' }
 const TRIPS: Record<string, string> = { b: 'breaker trips', r: 'RCD trips' }
-const states = computed(() => Array.from({ length: props.verdict.trips.length }, (_, state) => state))
+const MOST_ROWS = 64
+const states = computed(() =>
+  Array.from({ length: Math.min(MOST_ROWS, props.verdict.trips.length) }, (_, state) => state),
+)
+const hidden = computed(() => props.verdict.trips.length - states.value.length)
 
 function isDown(state: number, i: number): boolean {
   return (state & (1 << (props.verdict.switches.length - 1 - i))) !== 0
@@ -86,5 +90,12 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
         </td>
       </tr>
     </tbody>
+    <tfoot v-if="hidden > 0">
+      <tr>
+        <td :colspan="verdict.switches.length + verdict.lamps.length" class="py-2 text-soft">
+          {{ hidden }} more combinations: flip the paddles to see any of them.
+        </td>
+      </tr>
+    </tfoot>
   </table>
 </template>

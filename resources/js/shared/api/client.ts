@@ -46,7 +46,20 @@ function csrfToken(): string {
   return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
 }
 
+/** A session that ran out takes its token with it: fetch a new one and ask again. */
+const TOKEN_RAN_OUT = 419
+
 async function request<T>(method: string, path: string, body?: unknown, timeoutMs = 15_000): Promise<T> {
+  try {
+    return await requestOnce<T>(method, path, body, timeoutMs)
+  } catch (error) {
+    if (!(error instanceof Refused) || error.status !== TOKEN_RAN_OUT) throw error
+    await requestOnce('GET', 'session', undefined, timeoutMs)
+    return await requestOnce<T>(method, path, body, timeoutMs)
+  }
+}
+
+async function requestOnce<T>(method: string, path: string, body: unknown, timeoutMs: number): Promise<T> {
   let response: Response
   try {
     response = await fetch(`/api/${path}`, {
