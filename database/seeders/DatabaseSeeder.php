@@ -24,7 +24,7 @@ final class DatabaseSeeder extends Seeder
 
     /** Trainee → board → wiring handed in; a wiring with a number of steps is still being worked on. */
     private const WORK = [
-        'odalys' => ['propagation-house' => 'right', 'tool-locker' => 'neutral-switched', 'boat-store' => 'right', 'towpath-workshop' => 'pair-split'],
+        'odalys' => ['propagation-house' => 'right', 'tool-locker' => 'neutral-switched', 'boat-store' => 'right', 'towpath-workshop' => 'pair-split', 'packing-barn' => 'right'],
         'bertil' => ['propagation-house' => 'crossed', 'tool-locker' => 'right', 'boat-store' => 'drop-in-neutral-block', 'towpath-workshop' => 'right', 'packing-barn' => 'pair-split'],
         'imara' => ['propagation-house' => 'open-neutral', 'tool-locker' => 'always-lit', 'boat-store' => 'unsleeved', 'towpath-workshop' => 'com-on-strapper', 'packing-barn' => 'ground-off'],
         'tamsin' => ['propagation-house' => 7, 'boat-store' => 4],

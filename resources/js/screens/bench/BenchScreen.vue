@@ -6,7 +6,6 @@ import type { BoardLook, Enclosure, Step } from '@/shared/api/types'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import { layOutMap, neighbour } from '@/shared/board/mapLayout'
 import OpenBox from '@/shared/board/OpenBox.vue'
-import { jointAt } from '@/shared/bench/bench'
 import { useBench } from '@/shared/bench/useBench'
 import LoadState from '@/shared/ui/LoadState.vue'
 import NoticeBar from '@/shared/ui/NoticeBar.vue'
@@ -17,6 +16,7 @@ import ToolTray from './ToolTray.vue'
 import { useDrag } from './useDrag'
 import { useHand } from './useHand'
 import { useKeys } from './useKeys'
+import { useWhatIsLeft } from './useWhatIsLeft'
 import WireSchedule from './WireSchedule.vue'
 
 const props = defineProps<{ attempt: number }>()
@@ -86,20 +86,7 @@ function makeFromSchedule(step: Step) {
   hand.say(reason ? reasonFor(reason) : 'Done.')
 }
 
-const left = computed(() =>
-  board.value.enclosures.map((enclosure) => {
-    const ends = [
-      ...enclosure.ends.map(({ id }) => id),
-      ...enclosure.devices.flatMap((device) =>
-        device.landings.filter(({ shape }) => shape === 'lead').map(({ id }) => id),
-      ),
-    ]
-    const placed = ends.filter((id) => work.bench.value.caps.includes(id) || jointAt(work.bench.value, id)).length
-    return { id: enclosure.id, label: enclosure.label, placed, ends: ends.length }
-  }),
-)
-const counts = computed(() => new Map(left.value.map(({ id, placed, ends }) => [id, `${placed}/${ends}`])))
-const looseCount = computed(() => left.value.reduce((sum, { placed, ends }) => sum + ends - placed, 0))
+const { left, counts, looseCount } = useWhatIsLeft(board, work.bench)
 const far = computed(
   () => new Set(box.value?.ends.filter(({ id }) => hand.carried.value.includes(id)).map((end) => end.far)),
 )

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
-import type { PathData } from '@/shared/api/types'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import OpenBox from '@/shared/board/OpenBox.vue'
 import { placesOf } from '@/shared/bench/bench'
@@ -12,103 +11,46 @@ import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import FindingList from './FindingList.vue'
 import TruthTable from './TruthTable.vue'
+import { useCurrentPath } from './useCurrentPath'
+import { usePins } from './usePins'
 import VerdictMark from './VerdictMark.vue'
 
 const props = defineProps<{ attempt: number }>()
 const session = useSession()
-const { data, failure, load } = useLoaded(async () => {
-  const bench = await api.bench(props.attempt)
-  return { bench, verdict: bench.handedInAt === null ? null : await api.verdict(props.attempt) }
-})
+const POLL_MS = 4000
+const { data, failure, load } = useLoaded(
+  async () => {
+    const bench = await api.bench(props.attempt)
+    return { bench, verdict: bench.handedInAt === null ? null : await api.verdict(props.attempt) }
+  },
+  POLL_MS,
+  ({ verdict }) => verdict !== null,
+)
 
-const state = ref(0)
-const lamp = ref('')
 const openBox = ref<string | null>(null)
-const path = shallowRef<PathData | null>(null)
-const pathFailure = ref('')
-
 const verdict = computed(() => data.value?.verdict ?? null)
 const bench = computed(() => data.value?.bench ?? null)
 const board = computed(() => bench.value?.board ?? null)
-const standing = computed(() =>
-  bench.value && board.value
-    ? replay(
-        bench.value.steps.map(({ step }) => step),
-        placesOf(board.value),
-      ).now
-    : null,
-)
+const standing = computed(() => {
+  if (!bench.value) return null
+  const steps = bench.value.steps.map(({ step }) => step)
+  return replay(steps, placesOf(bench.value.board)).now
+})
 const box = computed(() => board.value?.enclosures.find(({ id }) => id === openBox.value) ?? null)
-
-/** Index of a finding → its number on the board: causes only, in the order of the list. */
-const numbers = computed(() => {
-  const numbers = new Map<number, number>()
-  verdict.value?.findings.forEach((finding, index) => {
-    if (finding.causedBy === null) numbers.set(index, numbers.size + 1)
-  })
-  return numbers
-})
-const pins = computed(() => {
-  const pins = new Map<string, number[]>()
-  for (const [index, number] of numbers.value) {
-    for (const id of verdict.value?.findings[index]?.boxes ?? []) pins.set(id, [...(pins.get(id) ?? []), number])
-  }
-  return pins
-})
-const placePins = computed(() => {
-  const pins = new Map<string, number[]>()
-  for (const [index, number] of numbers.value) {
-    for (const place of verdict.value?.findings[index]?.at ?? []) pins.set(place, [...(pins.get(place) ?? []), number])
-  }
-  return pins
-})
-const positions = computed(() =>
-  (verdict.value?.switches ?? []).map((item, i, all) => ({
-    ...item,
-    position: (state.value & (1 << (all.length - 1 - i))) === 0 ? 'up' : 'down',
-  })),
-)
-const paddles = computed(() => new Map(positions.value.map(({ box, position }) => [box, position])))
-const lamps = computed(
-  () =>
-    new Map(
-      (verdict.value?.lamps ?? []).map(({ box, states }) => [
-        box,
-        ({ '1': 'on', d: 'dim', '0': 'off' } as const)[states[state.value] as '1'] ?? 'off',
-      ]),
-    ),
-)
-const tracedCores = computed(() => {
-  const cores = new Map<string, string[]>()
-  for (const hop of path.value?.hops ?? []) {
-    if (hop.kind !== 'core') continue
-    const end = board.value?.enclosures.flatMap(({ ends }) => ends).find(({ id }) => id === hop.from)
-    if (end) cores.set(end.cable, [...(cores.get(end.cable) ?? []), end.colour])
-  }
-  return cores
-})
-const tracedPlaces = computed(() => new Set(path.value?.hops.flatMap(({ from, to }) => [from, to]) ?? []))
-
-watch(verdict, (fresh) => {
-  if (fresh && !lamp.value) lamp.value = fresh.lamps[0]?.id ?? ''
-})
-watch([state, lamp, verdict], async ([wantedState, wantedLamp]) => {
-  if (!verdict.value || !wantedLamp) return
-  try {
-    const found = await api.path(props.attempt, wantedLamp, wantedState)
-    if (state.value === wantedState && lamp.value === wantedLamp) path.value = found
-    pathFailure.value = ''
-  } catch (error) {
-    path.value = null
-    pathFailure.value = (error as Error).message
-  }
-})
-
-const labelOf = (id: string) => board.value?.enclosures.find((box) => box.id === id)?.label ?? id
-
-function flip(i: number) {
-  state.value ^= 1 << ((verdict.value?.switches.length ?? 1) - 1 - i)
-}
+const { numbers, boxPins, placePins } = usePins(verdict)
+const {
+  state,
+  lamp,
+  path,
+  failure: pathFailure,
+  positions,
+  paddles,
+  lamps,
+  tracedCores,
+  tracedPlaces,
+  flip,
+} = useCurrentPath(props.attempt, verdict, board)
+const labelOf = (id: string) => board.value?.enclosures.find((candidate) => candidate.id === id)?.label ?? id
 </script>
 
 <template>
@@ -174,7 +116,7 @@ function flip(i: number) {
             <BoardMap
               v-else
               :board="board"
-              :pins="pins"
+              :pins="boxPins"
               :lamps="lamps"
               :paddles="paddles"
               :traced="tracedCores"

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BoardLook, Enclosure, Landing } from '@/shared/api/types'
+import type { BoardLook, Enclosure } from '@/shared/api/types'
 import { type BenchState, jointAt } from '@/shared/bench/bench'
-import { BOX, layOutBox, type Point, portAt } from './boxLayout'
+import { drawConductors } from './boxConductors'
+import { BOX, layOutBox } from './boxLayout'
+import CableEntry from './CableEntry.vue'
 import ConductorStroke from './ConductorStroke.vue'
+import ConnectorMark from './ConnectorMark.vue'
 import DeviceFace from './DeviceFace.vue'
 import EndFlag from './EndFlag.vue'
 import LandingMark from './LandingMark.vue'
@@ -45,72 +48,9 @@ const layout = computed(() =>
   layOutBox(props.box, props.board.cables, map.value.at, labelOf, joints.value, props.board.words.conduit),
 )
 
-const connectorOf = (id: string) => layout.value.connectors.find(({ joint }) => joint.points.includes(id))
+const conductors = computed(() => drawConductors(props.box, layout.value, props.bench, props.board.marks))
 const stateOf = (id: string) =>
   props.bench.caps.includes(id) ? 'capped' : jointAt(props.bench, id) ? 'joined' : 'loose'
-
-/** Where a place's conductor leads to, beyond its flag or its screw: behind the devices, then in front of them. */
-function target(id: string): { behind: string; front: string } {
-  const connector = connectorOf(id)
-  if (connector) {
-    const port = portAt(connector, connector.joint.points.indexOf(id))
-    return { behind: `L${port.x} ${port.y - 14}L${port.x} ${port.y}`, front: '' }
-  }
-  const fixed = jointAt(props.bench, id)?.points.find(
-    (other) => other !== id && layout.value.landings.has(other) && !isLead(other),
-  )
-  const landing = fixed ? layout.value.landings.get(fixed) : undefined
-  if (!landing) return { behind: '', front: '' }
-  const { approach } = landing
-  return {
-    behind: `L${approach.x} ${approach.y}`,
-    front: `M${approach.x} ${approach.y}L${landing.x} ${landing.y}`,
-  }
-}
-
-const isLead = (id: string) => layout.value.landings.get(id)?.landing?.shape === 'lead'
-
-const strokes = computed(() =>
-  props.box.ends.map((end) => {
-    const slot = layout.value.slots.get(end.id)!
-    const tip = props.bench.caps.includes(end.id) ? '' : inward(slot)
-    const { behind, front } = target(end.id)
-    return {
-      id: end.id,
-      colour: end.colour,
-      behind: `M${slot.mouth.x} ${slot.mouth.y}L${slot.x} ${slot.y}${tip}${behind}`,
-      front,
-    }
-  }),
-)
-
-/** A short straight piece beyond the flag, so that conductors leave their flags squarely. */
-function inward(slot: Point & { side: string }): string {
-  const step = { left: [34, 0], right: [-34, 0], top: [0, 32], bottom: [0, -32] }[slot.side] as [number, number]
-  return `L${slot.x + step[0]} ${slot.y + step[1]}`
-}
-
-const pigtails = computed(() =>
-  [...layout.value.landings.values()]
-    .map((landing) => ({ landing, target: target(landing.id) }))
-    .filter(({ landing, target }) => connectorOf(landing.id) || (isLead(landing.id) && target.behind))
-    .map(({ landing, target }) => ({
-      id: landing.id,
-      colour: pigtailColour(landing.landing),
-      behind: `M${landing.approach.x} ${landing.approach.y}${target.behind}`,
-      front: `M${landing.x} ${landing.y}L${landing.approach.x} ${landing.approach.y}${target.front}`,
-    })),
-)
-
-/** A lead has its own colour; a pigtail is cut from what the terminal's finish calls for. */
-function pigtailColour(landing: Landing | null): string {
-  if (landing?.shape === 'lead') return landing.finish
-  if (!landing || landing.finish === 'green' || landing.print === 'E') return 'green'
-  return landing.finish === 'silver' ? 'white' : 'black'
-}
-
-const conductors = computed(() => [...pigtails.value, ...strokes.value])
-
 const nameOf = (id: string) => layout.value.landings.get(id)?.landing?.name ?? props.board.words.boxEarth
 /** The pins of the findings about this box, above the place that each is about. */
 const pinned = computed(() =>
@@ -123,7 +63,6 @@ const pinned = computed(() =>
 const isLit = (id: string) => props.carried.includes(id) || props.traced.has(id)
 const isDimmed = (id: string) => props.carried.length > 0 && !props.carried.includes(id)
 const connectorLabel = (by: string) => props.board.tray.find((item) => item.by === by)?.label.replace(/ \d$/, '') ?? by
-const connectorNumber = (points: readonly string[]) => props.numbers.get(points[0] ?? '') ?? null
 </script>
 
 <template>
@@ -161,45 +100,7 @@ const connectorNumber = (points: readonly string[]) => props.numbers.get(points[
       stroke-width="2"
     />
 
-    <g v-for="entry in layout.entries" :key="entry.key">
-      <rect
-        v-if="entry.side === 'left' || entry.side === 'right'"
-        :x="entry.side === 'left' ? 0 : BOX.right - 4"
-        :y="entry.mouth.y - 13"
-        :width="BOX.left + 4"
-        height="26"
-        fill="#DDD6C4"
-        stroke="#1D2129"
-        stroke-width="2"
-      />
-      <rect
-        v-else
-        :x="entry.mouth.x - 13"
-        :y="entry.side === 'top' ? 0 : BOX.bottom - 4"
-        width="26"
-        :height="BOX.top + 4"
-        fill="#DDD6C4"
-        stroke="#1D2129"
-        stroke-width="2"
-      />
-      <text
-        v-if="entry.side === 'left' || entry.side === 'right'"
-        :transform="`translate(${entry.side === 'left' ? 16 : BOX.width - 10} ${entry.mouth.y - 22}) rotate(-90)`"
-        font-size="15"
-        fill="#1D2129"
-      >
-        {{ entry.label }}
-      </text>
-      <text
-        v-else
-        :x="entry.mouth.x + 20"
-        :y="entry.side === 'top' ? 20 : BOX.height - 10"
-        font-size="15"
-        fill="#1D2129"
-      >
-        {{ entry.label }}
-      </text>
-    </g>
+    <CableEntry v-for="entry in layout.entries" :key="entry.key" :entry="entry" />
 
     <ConductorStroke
       v-for="conductor in conductors"
@@ -212,72 +113,14 @@ const connectorNumber = (points: readonly string[]) => props.numbers.get(points[
 
     <DeviceFace v-for="placed in layout.devices" :key="placed.device.id" :placed="placed" />
 
-    <g v-for="connector in layout.connectors" :key="connector.joint.points.join()">
-      <g
-        role="button"
-        tabindex="0"
-        :data-connector="connector.joint.points[0]"
-        :aria-label="`${connectorLabel(connector.joint.by)} with ${connector.joint.points.length}${connector.joint.ports ? ` of ${connector.joint.ports}` : ''}${connectorNumber(connector.joint.points) === null ? '' : `, number ${connectorNumber(connector.joint.points)}`}`"
-        @click.stop="emit('connector', connector.joint.points[0]!)"
-        @keydown.enter.stop.prevent="emit('connector', connector.joint.points[0]!)"
-        @keydown.space.stop.prevent="emit('connector', connector.joint.points[0]!)"
-      >
-        <rect
-          :x="connector.x - connector.width / 2 - 4"
-          :y="connector.y - 26"
-          :width="connector.width + 8"
-          height="52"
-          fill="transparent"
-        />
-        <path
-          v-if="connector.joint.by === 'wire-nut'"
-          :d="`M${connector.x - connector.width / 2} ${connector.y - 18}h${connector.width}l-${connector.width / 2 - 14} 38h-28z`"
-          fill="#F5F2EA"
-          stroke="#1D2129"
-          stroke-width="2.5"
-        />
-        <rect
-          v-else
-          :x="connector.x - connector.width / 2"
-          :y="connector.y - 18"
-          :width="connector.width"
-          height="38"
-          rx="2"
-          fill="#F5F2EA"
-          stroke="#1D2129"
-          stroke-width="2.5"
-        />
-        <path
-          v-for="(point, i) in connector.joint.by === 'lever' ? connector.joint.points : []"
-          :key="point"
-          :d="`M${portAt(connector, i).x} ${connector.y + 4}v14`"
-          stroke="#1D2129"
-          stroke-width="5"
-        />
-        <text
-          :x="connector.x"
-          :y="connector.y + (connector.joint.by === 'wire-nut' ? 36 : 36)"
-          text-anchor="middle"
-          font-size="14"
-          fill="#1D2129"
-        >
-          {{ connectorLabel(connector.joint.by) }} {{ connector.joint.points.length
-          }}{{ connector.joint.ports ? `/${connector.joint.ports}` : '' }}
-        </text>
-        <g v-if="connectorNumber(connector.joint.points) !== null">
-          <circle :cx="connector.x + connector.width / 2" :cy="connector.y - 16" r="12" fill="#5B2BB5" />
-          <text
-            :x="connector.x + connector.width / 2"
-            :y="connector.y - 11"
-            text-anchor="middle"
-            font-size="15"
-            fill="#F5F2EA"
-          >
-            {{ connectorNumber(connector.joint.points) }}
-          </text>
-        </g>
-      </g>
-    </g>
+    <ConnectorMark
+      v-for="connector in layout.connectors"
+      :key="connector.joint.points.join()"
+      :connector="connector"
+      :label="connectorLabel(connector.joint.by)"
+      :number="numbers.get(connector.joint.points[0] ?? '') ?? null"
+      @pick="emit('connector', connector.joint.points[0]!)"
+    />
 
     <ConductorStroke
       v-for="conductor in conductors.filter(({ front }) => front)"

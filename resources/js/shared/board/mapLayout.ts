@@ -33,6 +33,27 @@ export function layOutMap(board: BoardLook): MapLayout {
   }
 }
 
+/** One drawn run: a cable, or the singles of one conduit. */
+export interface Run {
+  key: string
+  from: string
+  to: string
+  print: string
+  cables: string[]
+}
+
+export function runsOf(board: BoardLook): Run[] {
+  const runs = new Map<string, Run>()
+  for (const cable of board.cables) {
+    const key = cable.single ? [cable.from, cable.to].sort().join('–') : cable.id
+    const run = runs.get(key) ?? { key, from: cable.from, to: cable.to, print: '', cables: [] }
+    run.cables.push(cable.id)
+    run.print = cable.single ? `${run.cables.length} × ${cable.print}` : `${cable.id} · ${cable.print}`
+    runs.set(key, run)
+  }
+  return [...runs.values()]
+}
+
 /** The nearest box in the direction of an arrow key. */
 export function neighbour(layout: MapLayout, ids: readonly string[], from: string, key: string): string | null {
   const here = layout.at(from)

@@ -1,7 +1,7 @@
 import { onScopeDispose, readonly, ref, shallowRef } from 'vue'
 
-/** Something fetched, with its failure in words; fetched again every so often if asked. */
-export function useLoaded<T>(fetchIt: () => Promise<T>, everyMs = 0) {
+/** Something fetched, with its failure in words; fetched again every so often if asked, until it will not change any more. */
+export function useLoaded<T>(fetchIt: () => Promise<T>, everyMs = 0, isFinal: (data: T) => boolean = () => false) {
   const data = shallowRef<T | null>(null)
   const failure = ref('')
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -14,7 +14,8 @@ export function useLoaded<T>(fetchIt: () => Promise<T>, everyMs = 0) {
       failure.value = (error as Error).message
     }
     clearTimeout(timer)
-    if (everyMs > 0) timer = setTimeout(() => void load(), everyMs)
+    const isDone = data.value !== null && isFinal(data.value)
+    if (everyMs > 0 && !isDone) timer = setTimeout(() => void load(), everyMs)
   }
 
   void load()

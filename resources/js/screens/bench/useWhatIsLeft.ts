@@ -1,0 +1,19 @@
+import { computed, type Ref } from 'vue'
+import type { BoardLook } from '@/shared/api/types'
+import { type BenchState, jointAt } from '@/shared/bench/bench'
+
+/** Box by box, how many ends and leads are joined or capped. */
+export function useWhatIsLeft(board: Ref<BoardLook>, bench: Ref<BenchState>) {
+  const left = computed(() =>
+    board.value.enclosures.map((box) => {
+      const leads = box.devices.flatMap(({ landings }) => landings).filter(({ shape }) => shape === 'lead')
+      const ends = [...box.ends, ...leads].map(({ id }) => id)
+      const placed = ends.filter((id) => bench.value.caps.includes(id) || jointAt(bench.value, id)).length
+      return { id: box.id, label: box.label, placed, ends: ends.length }
+    }),
+  )
+  const counts = computed(() => new Map(left.value.map(({ id, placed, ends }) => [id, `${placed}/${ends}`])))
+  const looseCount = computed(() => left.value.reduce((sum, { placed, ends }) => sum + ends - placed, 0))
+
+  return { left, counts, looseCount }
+}

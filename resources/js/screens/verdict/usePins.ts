@@ -1,0 +1,29 @@
+import { computed, type Ref } from 'vue'
+import type { Finding, VerdictData } from '@/shared/api/types'
+
+/** Numbers of the findings that follow from no other, and where they are pinned. */
+export function usePins(verdict: Ref<VerdictData | null>) {
+  /** Index of a finding → its number on the board. */
+  const numbers = computed(() => {
+    const numbers = new Map<number, number>()
+    verdict.value?.findings.forEach((finding, index) => {
+      if (finding.causedBy === null) numbers.set(index, numbers.size + 1)
+    })
+    return numbers
+  })
+
+  function pinnedAt(spotsOf: (finding: Finding) => readonly string[]): Map<string, number[]> {
+    const pins = new Map<string, number[]>()
+    for (const [index, number] of numbers.value) {
+      const finding = verdict.value?.findings[index]
+      for (const spot of finding ? spotsOf(finding) : []) pins.set(spot, [...(pins.get(spot) ?? []), number])
+    }
+    return pins
+  }
+
+  return {
+    numbers,
+    boxPins: computed(() => pinnedAt(({ boxes }) => boxes)),
+    placePins: computed(() => pinnedAt(({ at }) => at)),
+  }
+}

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { BOX, type Entry } from './boxLayout'
+
+const props = defineProps<{ entry: Entry }>()
+
+const sheath = computed(() => {
+  const { side, mouth } = props.entry
+  if (side === 'left' || side === 'right') {
+    return { x: side === 'left' ? 0 : BOX.right - 4, y: mouth.y - 13, width: BOX.left + 4, height: 26 }
+  }
+  return { x: mouth.x - 13, y: side === 'top' ? 0 : BOX.bottom - 4, width: 26, height: BOX.top + 4 }
+})
+const print = computed(() => {
+  const { side, mouth } = props.entry
+  if (side === 'left' || side === 'right')
+    return `translate(${side === 'left' ? 16 : BOX.width - 10} ${mouth.y - 22}) rotate(-90)`
+  return `translate(${mouth.x + 20} ${side === 'top' ? 20 : BOX.height - 10})`
+})
+</script>
+
+<template>
+  <rect v-bind="sheath" fill="#DDD6C4" stroke="#1D2129" stroke-width="2" />
+  <text :transform="print" font-size="15" fill="#1D2129">{{ entry.label }}</text>
+</template>

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { type PlacedConnector, portAt } from './boxLayout'
+
+const props = defineProps<{ connector: PlacedConnector; label: string; number: number | null }>()
+defineEmits<{ pick: [] }>()
+
+const joint = computed(() => props.connector.joint)
+const held = computed(() => `${joint.value.points.length}${joint.value.ports ? `/${joint.value.ports}` : ''}`)
+const spoken = computed(() => {
+  const room = joint.value.ports ? ` of ${joint.value.ports}` : ''
+  return `${props.label} with ${joint.value.points.length}${room}${props.number === null ? '' : `, number ${props.number}`}`
+})
+</script>
+
+<template>
+  <g
+    role="button"
+    tabindex="0"
+    :data-connector="joint.points[0]"
+    :aria-label="spoken"
+    :transform="`translate(${connector.x} ${connector.y})`"
+    @click.stop="$emit('pick')"
+    @keydown.enter.stop.prevent="$emit('pick')"
+    @keydown.space.stop.prevent="$emit('pick')"
+  >
+    <rect :x="-connector.width / 2 - 4" y="-26" :width="connector.width + 8" height="52" fill="transparent" />
+    <g fill="#F5F2EA" stroke="#1D2129" stroke-width="2.5">
+      <path
+        v-if="joint.by === 'wire-nut'"
+        :d="`M${-connector.width / 2} -18h${connector.width}l${14 - connector.width / 2} 38h-28z`"
+      />
+      <rect v-else :x="-connector.width / 2" y="-18" :width="connector.width" height="38" rx="2" />
+    </g>
+    <template v-if="joint.by === 'lever'">
+      <path
+        v-for="(point, i) in joint.points"
+        :key="point"
+        :d="`M${portAt(connector, i).x - connector.x} 4v14`"
+        stroke="#1D2129"
+        stroke-width="5"
+      />
+    </template>
+    <text y="36" text-anchor="middle" font-size="14" fill="#1D2129">{{ label }} {{ held }}</text>
+    <g v-if="number !== null" :transform="`translate(${connector.width / 2} -16)`">
+      <circle r="12" fill="#5B2BB5" />
+      <text y="5" text-anchor="middle" font-size="15" fill="#F5F2EA">{{ number }}</text>
+    </g>
+  </g>
+</template>
