@@ -18,7 +18,7 @@ final readonly class HandIn
     public function execute(Attempt $attempt): void
     {
         DB::transaction(function () use ($attempt): void {
-            $attempt->refresh();
+            $attempt->claim();
             if ($attempt->handed_in_at !== null) {
                 return;
             }

@@ -33,7 +33,8 @@ final class KeepSteps
         $parsed = array_map(fn (array $entry) => BenchStep::parse($entry['step']), $batch);
 
         return DB::transaction(function () use ($attempt, $device, $base, $batch, $parsed): array {
-            $attempt->refresh()->loadMissing('assignment.boardFile');
+            $attempt->claim();
+            $attempt->loadMissing('assignment.boardFile');
             $attempt->started_at ??= Carbon::now();
             /** @var array<int, Step> $known by number */
             $known = $attempt->steps()->where('device', $device)->whereIn('number', array_column($batch, 'number'))->get()->keyBy('number')->all();

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Zwindle\Bench\StepLog;
 
 /**
@@ -58,6 +59,18 @@ final class Attempt extends Model
         $steps->whereNotNull('sequence')->orderBy('sequence');
 
         return $steps;
+    }
+
+    /**
+     * Takes the write lock and then reads the attempt afresh: call it first in a transaction.
+     *
+     * PDO before PHP 8.4 begins every SQLite transaction deferred, whatever `transaction_mode` says. Reading first and
+     * writing later then fails at once where another worker has written in between; writing first waits its turn.
+     */
+    public function claim(): void
+    {
+        self::query()->toBase()->where('id', $this->id)->update(['head' => DB::raw('head')]);
+        $this->refresh();
     }
 
     /** The end of the time, by the server's clock; null where there is none. */

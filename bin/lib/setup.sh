@@ -40,10 +40,11 @@ need_packages() {
 }
 
 need_system() {
-    local missing=() extension
+    local missing=() extension loaded
     command -v php > /dev/null || missing+=(php8.2-cli)
+    loaded="$(php -m 2> /dev/null || true)"
     for extension in pdo_sqlite:sqlite3 mbstring:mbstring dom:xml curl:curl zip:zip intl:intl; do
-        php -m 2> /dev/null | grep -qix "${extension%%:*}" || missing+=("php8.2-${extension##*:}")
+        grep -qix "${extension%%:*}" <<< "$loaded" || missing+=("php8.2-${extension##*:}")
     done
     command -v unzip > /dev/null || missing+=(unzip)
     command -v curl > /dev/null || missing+=(curl)

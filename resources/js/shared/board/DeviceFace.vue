@@ -4,10 +4,13 @@ import type { PlacedDevice } from './boxLayout'
 
 const props = defineProps<{ placed: PlacedDevice }>()
 
+/** A small plate full of terminals has room for its letters only. */
+const isCrowded = computed(() => ['rocker', 'batten'].includes(props.placed.device.look))
+
 /** Where the name stands clear of the landings and of the conductors that come to them. */
 const title = computed(() => {
   const { look, width, height } = props.placed.device
-  if (look === 'rocker' || look === 'batten') return { x: 6, y: height - 8, anchor: 'start' } as const
+  if (isCrowded.value) return { x: 6, y: height - 8, anchor: 'start' } as const
   if (look === 'rose') return { x: 26, y: height - 28, anchor: 'start' } as const
   const y = { pendant: 50, lampholder: 22, supply: height - 12 }[look] ?? 18
   return { x: width / 2, y, anchor: 'middle' } as const
@@ -67,7 +70,7 @@ const title = computed(() => {
       {{ placed.device.print }}
     </text>
     <text :x="title.x" :y="title.y" :text-anchor="title.anchor" font-size="15" stroke="none" fill="#545B66">
-      {{ placed.device.id }} {{ placed.device.name }}
+      {{ placed.device.id }}{{ isCrowded ? '' : ` ${placed.device.name}` }}
     </text>
   </g>
 </template>

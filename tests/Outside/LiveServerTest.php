@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\LiveServer;
+
+/** @return array<string, mixed> one small step: capped, and undone again */
+function smallStep(string $device, int $number, int $base): array
+{
+    $step = $number % 2 === 1 ? ['do' => 'cap', 'points' => ['W1.black@B1']] : ['do' => 'undo'];
+
+    return ['device' => $device, 'base' => $base, 'steps' => [['number' => $number, 'at' => '2026-01-01T10:00:00Z', 'step' => $step]]];
+}
+
+it('loses no confirmed step when the server is killed', function () {
+    $server = new LiveServer(port: 8197);
+    $server->signIn('quill');
+    $path = '/api/attempts/'.$server->ask('quill', 'GET', '/api/attempts')[1][4]['id'];
+    $confirmed = 0;
+    foreach (range(1, 12) as $number) {
+        [$status, $receipt] = $server->ask('quill', 'POST', "$path/steps", smallStep('tablet-aa-11', $number, $confirmed));
+        expect($status)->toBe(200);
+        $confirmed = $receipt['head'];
+    }
+    $server->kill();
+    $server->start();
+    $bench = $server->ask('quill', 'GET', $path)[1];
+    $server->stop();
+
+    expect($confirmed)->toBe(12)->and(array_column($bench['steps'], 'sequence'))->toBe(range(1, 12));
+});
+
+it('keeps every step once when a class saves at the same moment', function () {
+    // The long form, forty trainees with its times, is bench/saving.mjs.
+    $server = new LiveServer(port: 8196);
+    $server->signIn('marit');
+    $boards = $server->ask('marit', 'GET', '/api/board-files')[1];
+    $classroom = $server->ask('marit', 'GET', '/api/classrooms')[1][0];
+    [$status, $assignment] = $server->ask('marit', 'POST', '/api/assignments', [
+        'classroom' => $classroom['id'], 'boardFile' => $boards[0]['id'], 'trainees' => array_column($classroom['trainees'], 'id'),
+    ]);
+    expect($status)->toBe(201);
+    $paths = [];
+    foreach ($assignment['attempts'] as $attempt) {
+        $who = strtolower(explode(' ', $attempt['trainee']['name'])[0]);
+        $server->signIn($who);
+        $paths[$who] = "/api/attempts/{$attempt['id']}";
+    }
+    $statuses = [];
+    foreach (range(1, 8) as $number) {
+        $questions = [];
+        foreach ($paths as $who => $path) {
+            $question = [$who, 'POST', "$path/steps", smallStep("tablet-$who", $number, $number - 1)];
+            array_push($questions, $question, $question); // every one a double click
+        }
+        array_push($statuses, ...array_column($server->askAll($questions), 0));
+    }
+    $kept = array_map(fn (string $who) => array_column($server->ask($who, 'GET', $paths[$who])[1]['steps'], 'number'), array_keys($paths));
+    $server->stop();
+
+    expect(array_count_values($statuses))->toBe([200 => 80])
+        ->and($kept)->toBe(array_fill(0, 5, range(1, 8)));
+});
