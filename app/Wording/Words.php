@@ -15,11 +15,15 @@ use Zwindle\Wiring\Wiring;
 /** Places and parts of one board in the trade English of its practice. */
 final readonly class Words
 {
+    /** @var array<string, Point> */
+    private array $points;
+
     /** @param  array<string, DeviceModel>  $fitted */
     public function __construct(
         private Board $board,
         private array $fitted = [],
     ) {
+        $this->points = $board->points($fitted);
     }
 
     public static function of(Wiring $wiring): self
@@ -144,9 +148,6 @@ final readonly class Words
 
     private function point(string $id): ?Point
     {
-        static $cache = new \WeakMap;
-        $points = $cache[$this] ??= $this->board->points($this->fitted);
-
-        return $points[$id] ?? null;
+        return $this->points[$id] ?? null;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Exceptions\InputRefused;
 use App\Wording\ProblemSentence;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** A command that works on files: refuses bad input the same way everywhere. */
 abstract class ReadsFilesCommand extends Command
@@ -30,9 +31,10 @@ abstract class ReadsFilesCommand extends Command
     private function refuse(InputRefused $refusal): int
     {
         $problems = ProblemSentence::all($refusal->problems);
-        $this->error($refusal->getMessage());
+        $errors = $this->getOutput()->getErrorStyle();
+        $errors->writeln($refusal->getMessage());
         foreach ($problems as ['pointer' => $pointer, 'message' => $message]) {
-            $this->getOutput()->getErrorStyle()->writeln('  '.($pointer === '' ? '(file)' : $pointer)."  $message");
+            $errors->writeln('  '.($pointer === '' ? '(file)' : $pointer)."  $message");
         }
         if ($this->hasOption('json') && $this->option('json')) {
             $this->writeJson(['error' => $refusal->getMessage(), 'problems' => $problems]);
@@ -41,21 +43,14 @@ abstract class ReadsFilesCommand extends Command
         return self::REFUSED;
     }
 
-    /**
-     * @param  string  $string
-     * @param  int|string|null  $verbosity
-     */
-    public function error($string, $verbosity = null): void
-    {
-        $this->getOutput()->getErrorStyle()->writeln($string);
-    }
-
     /** @param  array<string, mixed>  $array */
     protected function writeJson(array $array): void
     {
-        $this->getOutput()->writeln(
-            (string) json_encode($array, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
-            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
-        );
+        $this->writeRaw(json_encode($array, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
+    }
+
+    protected function writeRaw(string $text): void
+    {
+        $this->getOutput()->write($text, false, OutputInterface::OUTPUT_RAW);
     }
 }

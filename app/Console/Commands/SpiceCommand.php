@@ -22,7 +22,7 @@ final class SpiceCommand extends ReadsFilesCommand
             $wiring = $readWiringFiles->execute((string) $this->argument('board'), (string) $this->argument('wiring'));
             $circuit = Circuit::of($wiring);
             $deck = SpiceDeck::of($circuit, self::stateOf($circuit, (string) $this->option('state')));
-            $this->getOutput()->write($deck, false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+            $this->writeRaw($deck);
 
             return self::DONE;
         });
