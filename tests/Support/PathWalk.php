@@ -32,17 +32,38 @@ final class PathWalk
     /** @return list<array{lamps: array<string, float>, trip: string|null}> lamps as shares of nominal voltage, by state */
     public static function everyState(Wiring $wiring): array
     {
-        $switches = array_values(array_filter($wiring->board->devices, fn ($device) => isset(self::CLOSED[$wiring->modelOf($device)->id])));
         $states = [];
-        for ($state = 0; $state < 2 ** count($switches); $state++) {
-            $positions = [];
-            foreach ($switches as $i => $switch) {
-                $positions[$switch->id] = intdiv($state, 2 ** (count($switches) - 1 - $i)) % 2 === 1 ? 'down' : 'up';
-            }
-            $states[] = self::oneState($wiring, $positions);
+        for ($state = 0; $state < 2 ** count(self::switches($wiring)); $state++) {
+            $states[] = self::oneState($wiring, self::positions($wiring, $state));
         }
 
         return $states;
+    }
+
+    /** Whether metal leads from one point to another in a state, or with every switch taken out (null). */
+    public static function metal(Wiring $wiring, ?int $state, string $from, string $to): bool
+    {
+        $positions = $state === null ? [] : self::positions($wiring, $state);
+
+        return isset(self::walk($from, self::touching($wiring, $positions))[$to]);
+    }
+
+    /** @return list<\Zwindle\Board\Device> */
+    private static function switches(Wiring $wiring): array
+    {
+        return array_values(array_filter($wiring->board->devices, fn ($device) => isset(self::CLOSED[$wiring->modelOf($device)->id])));
+    }
+
+    /** @return array<string, string> */
+    private static function positions(Wiring $wiring, int $state): array
+    {
+        $switches = self::switches($wiring);
+        $positions = [];
+        foreach ($switches as $i => $switch) {
+            $positions[$switch->id] = intdiv($state, 2 ** (count($switches) - 1 - $i)) % 2 === 1 ? 'down' : 'up';
+        }
+
+        return $positions;
     }
 
     /**

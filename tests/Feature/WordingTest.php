@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Wording\ProblemSentence;
+use App\Wording\Words;
+use Tests\Support\Files;
+use Zwindle\Read\Problem;
+use Zwindle\Read\ProblemCode;
+
+it('has a sentence for every problem', function (ProblemCode $code) {
+    $params = array_fill_keys(['id', 'what', 'model', 'type', 'point', 'detail', 'count', 'most', 'bytes'], 'X');
+    $sentence = ProblemSentence::of(new Problem('', $code, $params));
+
+    expect($sentence)->not->toContain('problems.')->not->toMatch('/:[a-z]/')->toEndWith('.');
+})->with(ProblemCode::cases());
+
+it('names places in the trade English of the board', function (string $slug, string $point, string $words) {
+    expect((new Words(Files::board("database/demo/$slug/board.json")))->place($point))->toBe($words);
+})->with([
+    ['propagation-house', 'W2.white@B1', 'the white of W2 (to Far bench) in Gate post'],
+    ['propagation-house', 'W1.bare@B1', 'the bare ground of W1 (to Supply cord) in Gate post'],
+    ['propagation-house', 'S1.common', 'the common screw of the switch at Gate post'],
+    ['propagation-house', 'B1.earth', 'the grounding screw of the box at Gate post'],
+    ['propagation-house', 'LA.hot', 'the center contact screw of the light at Path'],
+    ['propagation-house', 'PS.line', 'the hot of the supply'],
+    ['boat-store', 'W2.bare@K1', 'the bare CPC of W2 (to Boat store rose) in Boat store door'],
+    ['boat-store', 'CR1.loop', 'the loop block of the rose at Boat store rose'],
+    ['boat-store', 'LA.live', 'the flex live of the light at Boat store rose'],
+    ['towpath-workshop', 'C4.core@K2', 'the brown single C4 (to Lock gate door) in Slipway'],
+    ['towpath-workshop', 'S2.a1', 'the first terminal of pair A of the switch at Slipway'],
+    ['towpath-workshop', 'K1.earth', 'the earth terminal of the box at Lock gate door'],
+]);
+
+it('calls the parts what the region calls them', function (string $slug, string $function, string $role, string $kind, string $carries) {
+    $words = new Words(Files::board("database/demo/$slug/board.json"));
+
+    expect($words->switchKind($function))->toBe($kind)->and($words->role($role))->toBe($carries);
+})->with([
+    // trade-facts section 1, common practice
+    ['propagation-house', 'three-way', 'traveller', 'three-way', 'traveler'],
+    ['propagation-house', 'four-way', 'line', 'four-way', 'hot'],
+    ['propagation-house', 'one-pole', 'earth', 'single-pole', 'ground'],
+    ['towpath-workshop', 'three-way', 'traveller', 'two-way', 'strapper'],
+    ['towpath-workshop', 'four-way', 'line', 'intermediate', 'line'],
+    ['towpath-workshop', 'two-pole', 'switched-line', 'double-pole on/off', 'switched live'],
+]);
+
+it('strings a list together', function () {
+    $words = new Words(Files::board('database/demo/tool-locker/board.json'));
+
+    expect($words->list([]))->toBe('')->and($words->list(['a']))->toBe('a')->and($words->list(['a', 'b', 'c']))->toBe('a, b and c');
+});
+
+it('keeps both Englishes complete', function (string $file) {
+    $keys = function (array $lines, string $prefix = '') use (&$keys): array {
+        $found = [];
+        foreach ($lines as $key => $line) {
+            array_push($found, ...(is_array($line) ? $keys($line, "$prefix$key.") : ["$prefix$key"]));
+        }
+
+        return $found;
+    };
+    $american = $keys(require Files::path("lang/na/$file.php"));
+    $british = $keys(require Files::path("lang/gb/$file.php"));
+    $shared = fn (array $all) => array_values(array_filter($all, fn (string $key) => ! str_starts_with($key, 'terminal.')));
+
+    expect($shared($american))->toEqualCanonicalizing($shared($british))->not->toBe([]);
+})->with(['bench', 'findings', 'parts', 'verdict']);

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Files;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Expected;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Folding;
+use Zwindle\Check\MeetingPlace;
+use Zwindle\Check\Verdict;
+
+/**
+ * @param  list<array{FindingCode, int|null}>  $findings  code and control
+ * @return list<int|null>
+ */
+function causesOf(array $findings): array
+{
+    $folded = Folding::fold(array_map(fn (array $finding) => new Finding($finding[0], ['X'], control: $finding[1]), $findings));
+
+    return array_map(fn (Finding $finding) => $finding->causedBy, $folded);
+}
+
+it('folds symptoms under what is wrong with the wiring', function (array $findings, array $causes) {
+    expect(causesOf($findings))->toBe($causes);
+})->with([
+    'a crossed traveller' => [[[FindingCode::CommonOnTraveller, 0], [FindingCode::PartialControl, 0], [FindingCode::PartialControl, 0]], [null, 0, 0]],
+    'a symptom of another control stands alone' => [[[FindingCode::CommonOnTraveller, 0], [FindingCode::NeverLights, 1]], [null, null]],
+    'a short explains every control' => [[[FindingCode::ShortLineNeutral, null], [FindingCode::NeverLights, 0], [FindingCode::NeverLights, 1]], [null, 0, 0]],
+    'the weaker symptom follows from the stronger' => [[[FindingCode::NeverLights, 0], [FindingCode::SwitchNoEffect, 0]], [null, 0]],
+    'but never the other way round' => [[[FindingCode::SwitchNoEffect, 0], [FindingCode::NeverLights, 0]], [1, null]],
+    'a wrong part explains the split' => [[[FindingCode::WrongDevice, 0], [FindingCode::FourWayPairSplit, 0], [FindingCode::PartialControl, 0]], [null, 0, 0]],
+    'polarity switching explains shell and neutral' => [[[FindingCode::PolaritySwitching, 0], [FindingCode::NeutralSwitched, 0], [FindingCode::ShellLive, null]], [null, 0, 0]],
+    'remarks stand alone' => [[[FindingCode::NeverLights, 0], [FindingCode::LineUnmarked, null], [FindingCode::EndNotCapped, null]], [null, null, null]],
+]);
+
+it('fails on danger and fault, remarks on remarks, and passes else', function (array $codes, Verdict $verdict) {
+    expect(Verdict::on(array_map(fn (FindingCode $code) => new Finding($code, []), $codes)))->toBe($verdict);
+})->with([
+    'nothing' => [[], Verdict::Pass],
+    'a remark' => [[FindingCode::EndNotCapped], Verdict::Remarks],
+    'a fault' => [[FindingCode::Dim, FindingCode::EndNotCapped], Verdict::Fail],
+    'a danger' => [[FindingCode::ShellLive], Verdict::Fail],
+]);
+
+it('has the severities of the contract', function () {
+    // contract/formats.md section 6
+    $by = [];
+    foreach (FindingCode::cases() as $code) {
+        $by[$code->severity()->value][] = $code->value;
+    }
+
+    expect($by['danger'])->toEqualCanonicalizing(['short-line-neutral', 'short-line-earth', 'neutral-earth-contact', 'earth-missing', 'earth-as-live', 'neutral-switched', 'shell-live', 'live-end-exposed', 'polarity-switching'])
+        ->and($by['fault'])->toEqualCanonicalizing(['never-lights', 'always-lit', 'switch-no-effect', 'partial-control', 'dim', 'wrong-lamp', 'not-always-on', 'open-neutral', 'common-on-traveller', 'four-way-pair-split', 'wrong-device', 'scheme-not-as-asked'])
+        ->and($by['remark'])->toEqualCanonicalizing(['line-unmarked', 'neutral-colour', 'false-mark', 'end-not-capped']);
+});
+
+it('points at the joint where what should never meet was put together', function (string $folder, string $from, string $to, array $place) {
+    $evidence = new Evidence(Files::wiring("tests/Corpus/findings/$folder/board.json", "tests/Corpus/findings/$folder/has.wiring.json"));
+    $state = $evidence->survey->lineMeetsNeutral ?? $evidence->survey->lineMeetsEarth ?? $evidence->survey->neutralMeetsEarth;
+
+    expect(MeetingPlace::of($evidence, $from, $to, (int) $state))->toBe($place);
+})->with([
+    'black and white in one nut' => ['short-line-neutral', 'line', 'neutral', ['W1.black@B1', 'W1.white@B1']],
+    'a traveler in the ground splice' => ['short-line-earth', 'line', 'earth', ['W2.black@B2', 'W2.bare@B2']],
+    'white and bare in one nut' => ['neutral-earth-contact', 'neutral', 'earth', ['W2.white@B2', 'W2.bare@B2']],
+]);
+
+it('expects the parity that agrees with more of what was seen', function (string $slug, string $wiring, string $letters) {
+    $evidence = new Evidence(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json"));
+
+    expect(Expected::letters($evidence->table, 'LA', $evidence->board->controls[0]->switches))->toBe($letters);
+})->with([
+    'right' => ['propagation-house', 'right', '1001'],
+    'lit in the last state only' => ['propagation-house', 'crossed', '1001'],
+    'British one-way, on when down' => ['boat-store', 'right', '01'],
+    'three switches' => ['packing-barn', 'right', '10010110'],
+]);
