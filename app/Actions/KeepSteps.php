@@ -23,7 +23,7 @@ final class KeepSteps
     /**
      * @param  int  $base  sequence of the newest step that the device had seen when it made these
      * @param  list<array{number: int, at: CarbonImmutable, step: array<string, mixed>}>  $batch
-     * @return array{head: int, keptUpTo: int, setAside: list<array{number: int, reason: string}>}
+     * @return array{head: int, keptUpTo: int, startedAt: string|null, dueAt: string|null, setAside: list<array{number: int, reason: string}>}
      *
      * @throws MalformedStep
      */
@@ -63,7 +63,13 @@ final class KeepSteps
             }
             $attempt->save();
 
-            return ['head' => $attempt->head, 'keptUpTo' => $batch === [] ? 0 : max(array_column($batch, 'number')), 'setAside' => $setAside];
+            return [
+                'head' => $attempt->head,
+                'keptUpTo' => $batch === [] ? 0 : max(array_column($batch, 'number')),
+                'startedAt' => $attempt->started_at->toIso8601ZuluString('millisecond'),
+                'dueAt' => $attempt->dueAt()?->toIso8601ZuluString('millisecond'),
+                'setAside' => $setAside,
+            ];
         });
     }
 

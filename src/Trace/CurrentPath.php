@@ -72,29 +72,28 @@ final readonly class CurrentPath
         return $best;
     }
 
+    /** Up to the open contact with the fewest further ones between it and the lamp; of equals, the one farthest along. */
     private static function asFarAsItGets(Circuit $circuit, PointGraph $graph, string $lamp): self
     {
-        $supply = $circuit->wiring->board->supply()->id;
-        $paths = [];
-        foreach (self::sides($circuit, $lamp) as $side) {
-            $path = $graph->path("$supply.line", $side, [...self::METAL, HopKind::OpenContact]);
-            if ($path !== null) {
-                $paths[] = $path;
+        $line = $circuit->wiring->board->supply()->id.'.line';
+        $reached = $graph->reach($line, self::METAL);
+        foreach (array_intersect(self::sides($circuit, $lamp), $reached) as $side) {
+            return new self($lamp, $graph->path($line, $side, self::METAL) ?? [], PathEnd::NoReturn, $side);
+        }
+        $ways = [];
+        foreach ($graph->gapsAround($reached) as $gap) {
+            foreach (self::sides($circuit, $lamp) as $side) {
+                $beyond = $graph->path($gap->to, $side, [...self::METAL, HopKind::OpenContact]);
+                if ($beyond !== null) {
+                    $ways[] = [self::gaps($beyond), $graph->path($line, $gap->from, self::METAL) ?? [], $gap->from];
+                }
             }
         }
-        usort($paths, fn (array $a, array $b) => [self::gaps($a), count($a)] <=> [self::gaps($b), count($b)]);
-        if ($paths === []) {
-            return self::intoNothing($circuit, $graph, $lamp);
-        }
-        $reached = [];
-        foreach ($paths[0] as $hop) {
-            if ($hop->kind === HopKind::OpenContact) {
-                return new self($lamp, $reached, PathEnd::OpenContact, $hop->from);
-            }
-            $reached[] = $hop;
-        }
+        usort($ways, fn (array $a, array $b) => [$a[0], -count($a[1])] <=> [$b[0], -count($b[1])]);
 
-        return new self($lamp, $reached, PathEnd::NoReturn, $reached[count($reached) - 1]->to);
+        return $ways === []
+            ? self::intoNothing($circuit, $graph, $lamp)
+            : new self($lamp, $ways[0][1], PathEnd::OpenContact, $ways[0][2]);
     }
 
     /** No way to the lamp even with every contact closed: the longest way that the line does go. */

@@ -62,6 +62,26 @@ final readonly class PointGraph
     }
 
     /**
+     * The open contacts at the edge of what is reached: from a point in it to a point beyond it.
+     *
+     * @param  list<string>  $reached
+     * @return list<Hop>
+     */
+    public function gapsAround(array $reached): array
+    {
+        $gaps = [];
+        foreach ($reached as $point) {
+            foreach ($this->hops[$point] ?? [] as $hop) {
+                if ($hop->kind === HopKind::OpenContact && ! in_array($hop->to, $reached, true)) {
+                    $gaps[] = $hop;
+                }
+            }
+        }
+
+        return $gaps;
+    }
+
+    /**
      * @param  list<HopKind>  $by
      * @return array<string, Hop|null> point → the hop by which it was reached
      */

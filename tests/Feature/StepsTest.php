@@ -14,7 +14,7 @@ function send(People $people, array $batch): TestResponse
 it('keeps steps in their order with device, number and both times', function () {
     $people = new People;
     send($people, People::batch([People::land('W1.black@B1', 'S1#3'), People::land('W2.black@B1', 'S1#1')]))
-        ->assertOk()->assertExactJson(['head' => 2, 'keptUpTo' => 2, 'setAside' => []]);
+        ->assertOk()->assertJson(['head' => 2, 'keptUpTo' => 2, 'setAside' => [], 'dueAt' => null]);
 
     $step = Step::where('sequence', 2)->firstOrFail();
     expect($step->device)->toBe('tablet-aa-11')
@@ -28,7 +28,7 @@ it('stores a step posted twice once', function () {
     $people = new People;
     $batch = People::batch([People::land('W1.black@B1', 'S1#3')]);
     send($people, $batch)->assertOk();
-    send($people, $batch)->assertOk()->assertExactJson(['head' => 1, 'keptUpTo' => 1, 'setAside' => []]);
+    send($people, $batch)->assertOk()->assertJson(['head' => 1, 'keptUpTo' => 1, 'setAside' => []]);
 
     expect(Step::count())->toBe(1);
 });

@@ -22,6 +22,7 @@ it('tells how the way of the current ends', function (string $slug, string $wiri
     'dark: the hot stops at the far traveler screw' => ['propagation-house', 'right', 1, PathEnd::OpenContact, 'S2.t1'],
     'switch off at the drop' => ['boat-store', 'right', 0, PathEnd::OpenContact, 'S1.com'],
     'short in one position' => ['boat-store', 'drop-in-neutral-block', 1, PathEnd::Short, 'PS.neutral'],
+    'the way that gets farthest, of two with one gap' => ['propagation-house', 'crossed', 1, PathEnd::OpenContact, 'S2.t1'],
     'no way back' => ['propagation-house', 'open-neutral', 0, PathEnd::NoReturn, 'LA.hot'],
 ]);
 

@@ -7,7 +7,7 @@ const props = defineProps<{
   title: string
   brief: string
   dueAt: string | null
-  minutes: number
+  minutes: number | null
   clockOffsetMs: number
   line: Line
   waiting: number
@@ -64,10 +64,10 @@ const kept = computed(() => {
     <div v-if="leftS !== null" class="flex items-center gap-2" role="timer" :aria-label="`Time left ${clock}`">
       <span class="code text-2xl">{{ clock }}</span>
       <span class="hidden h-3 w-24 border-2 border-ink lg:block"
-        ><span class="block h-full bg-ink" :style="{ width: `${Math.min(100, (leftS / 60 / minutes) * 100)}%` }"
+        ><span class="block h-full bg-ink" :style="{ width: `${Math.min(100, (leftS / 60 / (minutes ?? 1)) * 100)}%` }"
       /></span>
     </div>
-    <p v-else class="code text-soft">no time limit</p>
+    <p v-else class="code text-soft">{{ minutes ? `${minutes} minutes from the first end` : 'no time limit' }}</p>
     <p class="ml-auto text-right leading-tight" role="status" data-test="kept">
       <strong v-if="line === 'away' || line === 'signed-out'" aria-hidden="true">⚠ </strong>{{ kept }}
     </p>

@@ -91,11 +91,6 @@ const far = computed(
   () => new Set(box.value?.ends.filter(({ id }) => hand.carried.value.includes(id)).map((end) => end.far)),
 )
 const carriedFlag = computed(() => box.value?.ends.find(({ id }) => id === hand.carried.value.at(-1))?.flag ?? '')
-const minutes = computed(() =>
-  data.value?.dueAt && data.value.startedAt
-    ? (Date.parse(data.value.dueAt) - Date.parse(data.value.startedAt)) / 60_000
-    : 1,
-)
 
 const hint = computed(() =>
   view.value === 'box'
@@ -119,7 +114,7 @@ async function handIn() {
       :title="data.title"
       :brief="data.brief"
       :due-at="data.dueAt"
-      :minutes="minutes"
+      :minutes="data.minutes"
       :clock-offset-ms="work.clockOffsetMs.value"
       :line="work.line.value"
       :waiting="work.waitingCount.value"

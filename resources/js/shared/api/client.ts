@@ -38,6 +38,8 @@ export interface StepEntry {
 export interface StepReceipt {
   head: number
   keptUpTo: number
+  startedAt: string | null
+  dueAt: string | null
   setAside: { number: number; reason: string }[]
 }
 

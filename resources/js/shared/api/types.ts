@@ -122,6 +122,7 @@ export interface BenchData {
   brief: string
   trainee: User
   isMine: boolean
+  minutes: number | null
   startedAt: string | null
   dueAt: string | null
   handedInAt: string | null

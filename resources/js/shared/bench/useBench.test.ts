@@ -34,7 +34,7 @@ function serve() {
       if (!kept.some((old) => old.device === device && old.number === number))
         kept.push({ sequence: kept.length + 1, device, number, step })
     }
-    return { head: kept.length, keptUpTo: steps.at(-1)!.number, setAside: [] }
+    return { head: kept.length, keptUpTo: steps.at(-1)!.number, startedAt: null, dueAt: null, setAside: [] }
   })
 }
 
@@ -120,6 +120,8 @@ describe('the bench and its server', () => {
     vi.spyOn(api, 'keepSteps').mockResolvedValue({
       head: 1,
       keptUpTo: 1,
+      startedAt: null,
+      dueAt: null,
       setAside: [{ number: 1, reason: 'left-behind' }],
     })
     bench.make(land('W1.black@B1', 'S1#3'))

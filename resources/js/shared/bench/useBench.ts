@@ -105,7 +105,7 @@ export function useBench(attempt: number) {
       const receipt = await api.keepSteps(attempt, device, data.value.head, batch.map(bare))
       await heldSteps.release(attempt, device, receipt.keptUpTo).catch(() => undefined)
       waiting.value = waiting.value.filter((step) => step.number > receipt.keptUpTo)
-      data.value = { ...data.value, head: receipt.head }
+      data.value = { ...data.value, head: receipt.head, startedAt: receipt.startedAt, dueAt: receipt.dueAt }
       tries = 0
       line.value = waiting.value.length > 0 ? 'sending' : 'kept'
       if (receipt.setAside.length > 0) await startOver(receipt.setAside.length)
