@@ -5,6 +5,12 @@ export COMPOSER_ALLOW_SUPERUSER=1 NPM_CONFIG_UPDATE_NOTIFIER=false
 say() { printf '· %s\n' "$*"; }
 fail() { printf '✕ %s\n' "$*" >&2; exit 1; }
 
+# Ends the development server: its workers first, while they are still its children.
+stop_server() {
+    pkill -P "$1" 2> /dev/null || true
+    kill "$1" 2> /dev/null || true
+}
+
 # Runs something long with its output in a log, and says how it goes: every ten seconds, and at the end.
 quietly() {
     local what="$1" log; shift
@@ -48,6 +54,7 @@ need_system() {
     done
     command -v unzip > /dev/null || missing+=(unzip)
     command -v curl > /dev/null || missing+=(curl)
+    command -v pkill > /dev/null || missing+=(procps)
     for extension in "$@"; do
         case "$extension" in
             chromium) command -v chromium > /dev/null || missing+=(chromium) ;;

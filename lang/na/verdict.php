@@ -9,7 +9,6 @@ return [
     'works-but' => 'Works, but is not safe: ',
     'works-fault' => 'Works, but not as asked: ',
     'never' => 'Never lights: ',
-    'never-plain' => 'Never lights.',
     'always' => 'Never goes out: ',
     'trips-all' => 'Trips in every position: ',
     'trips-some' => 'Trips in :count of :all combinations: ',
