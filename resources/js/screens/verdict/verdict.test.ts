@@ -17,7 +17,7 @@ const finding = (code: string, more: Partial<Finding> = {}): Finding => ({
   ...more,
 })
 const findings = [
-  finding('common-on-traveller', { at: ['S2#3', 'S2#2'] }),
+  finding('four-way-pair-split', { at: ['S2#3', 'S2#2'] }),
   finding('partial-control', { causedBy: 0 }),
   finding('shell-live', { severity: 'danger', boxes: ['L1'], at: ['LA#1'] }),
 ]

@@ -12,7 +12,7 @@ const title = computed(() => {
   const { look, width, height } = props.placed.device
   if (isCrowded.value) return { x: 6, y: height - 8, anchor: 'start' } as const
   if (look === 'rose') return { x: 26, y: height - 28, anchor: 'start' } as const
-  const y = { pendant: 50, lampholder: 22, supply: height - 12 }[look] ?? 18
+  const y = { pendant: 50, lampholder: 22, supply: height - 12, toggle: height - 7 }[look] ?? 18
   return { x: width / 2, y, anchor: 'middle' } as const
 })
 </script>
