@@ -20,15 +20,17 @@ final class Expected
      */
     public static function letters(TruthTable $table, string $lamp, array $switches): string
     {
-        $parity = '';
-        $agreeing = 0;
-        for ($state = 0; $state < $table->count(); $state++) {
-            $down = array_intersect_key($table->positionsIn($state), array_flip($switches));
-            $odd = count(array_filter($down, fn (string $position) => $position === 'down')) % 2 === 1;
-            $parity .= $odd ? '1' : '0';
-            $agreeing += $odd === $table->lampIn($lamp, $state)->isLit() ? 1 : 0;
+        $parity = '0';
+        foreach (array_reverse(array_keys($table->positionsIn(0))) as $switch) {
+            $parity .= in_array($switch, $switches, true) ? self::opposite($parity) : $parity;
         }
+        $agreeing = substr_count(strtr($table->lamps[$lamp], 'd', '1') ^ $parity, "\0");
 
-        return $agreeing * 2 >= $table->count() ? $parity : strtr($parity, '01', '10');
+        return $agreeing * 2 >= $table->count() ? $parity : self::opposite($parity);
+    }
+
+    private static function opposite(string $letters): string
+    {
+        return strtr($letters, '01', '10');
     }
 }

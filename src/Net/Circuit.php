@@ -69,6 +69,19 @@ final readonly class Circuit
         return array_map(fn (array $pair) => [$nets->at("$device.$pair[0]"), $nets->at("$device.$pair[1]")], $pairs);
     }
 
+    /** @return list<int> nets at which some switch has a contact: the others stay as they are in every state */
+    public function netsAtContacts(): array
+    {
+        $nets = [];
+        foreach ($this->contacts as $positions) {
+            foreach (array_merge(...$positions) as $pair) {
+                array_push($nets, ...$pair);
+            }
+        }
+
+        return array_values(array_unique($nets));
+    }
+
     public function stateCount(): int
     {
         return 1 << count($this->switches);

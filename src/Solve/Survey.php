@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Solve;
 
-use Brick\Math\BigRational;
 use Zwindle\Net\Circuit;
 
 /** One walk over every state of a circuit: the truth table and what was seen on the way. */
@@ -25,33 +24,36 @@ final class Survey
 
     public ?int $neutralMeetsEarth = null;
 
-    private readonly BigRational $liveFrom;
+    private readonly NetWitness $netWitness;
+
+    /** @var list<LampGroup> */
+    private readonly array $groups;
+
+    /** @var list<list<int>> per group: place of what was seen in its pictures, state by state; 0 where line meets a return */
+    private array $trails;
+
+    private string $trips = '';
 
     public function __construct(public readonly Circuit $circuit)
     {
-        $this->liveFrom = BigRational::of('1/10');
-        $this->nets = array_map(fn () => new NetFacts, $circuit->nets->points);
+        $this->netWitness = new NetWitness($circuit);
         $this->lamps = array_combine($circuit->lamps, array_map(fn () => new LampFacts, $circuit->lamps));
-        $columns = array_map(fn () => '', $circuit->lamps);
-        $trips = '';
-        foreach (Solver::everyState($circuit) as $result) {
-            foreach ($result->lamps as $i => $lamp) {
-                $columns[$i] .= TruthTable::lampLetter($lamp);
-            }
-            $trips .= TruthTable::tripLetter($result->trip);
-            $this->noteMeetings($result);
-            if ($result->network !== null) {
-                $this->noteNets($result, $result->network);
-                $this->noteLamps($result, $result->network);
-            }
-        }
-        $this->truthTable = TruthTable::of($circuit, $columns, $trips);
+        $this->groups = LampGroup::of($circuit, $this->lamps);
+        $this->trails = array_map(fn () => [], $this->groups);
+        StateWalk::over($circuit, $this->visit(...));
+        $this->netWitness->close();
+        $this->nets = $this->netWitness->facts;
+        $this->truthTable = TruthTable::of($circuit, $this->columns(), $this->trips);
     }
 
     /** Whether two nets are one in every state, whether or not it trips. */
     public function areAlwaysOne(int $net, int $other): bool
     {
-        for ($state = 0; $net !== $other && $state < $this->circuit->stateCount(); $state++) {
+        $moving = $this->circuit->netsAtContacts();
+        if ($net === $other || array_diff([$net, $other], $moving) !== []) {
+            return $net === $other;
+        }
+        for ($state = 0; $state < $this->circuit->stateCount(); $state++) {
             $nodes = $this->circuit->nodesIn($state);
             if ($nodes[$net] !== $nodes[$other]) {
                 return false;
@@ -61,77 +63,61 @@ final class Survey
         return true;
     }
 
-    private function noteMeetings(StateResult $result): void
+    /** @param  array<int, int>  $parent  of every net: a root is its own parent */
+    private function visit(int $state, array $parent): void
     {
         [$line, $neutral, $earth] = [$this->circuit->lineNet, $this->circuit->neutralNet, $this->circuit->earthNet];
-        $this->lineMeetsNeutral ??= $result->areOne($line, $neutral) ? $result->state : null;
-        $this->lineMeetsEarth ??= $result->areOne($line, $earth) ? $result->state : null;
-        $this->neutralMeetsEarth ??= $result->areOne($neutral, $earth) ? $result->state : null;
-    }
-
-    private function noteNets(StateResult $result, LampNetwork $network): void
-    {
-        $line = $result->nodes[$this->circuit->lineNet];
-        $neutral = $result->nodes[$this->circuit->neutralNet];
-        $earth = $result->nodes[$this->circuit->earthNet];
-        $live = $network->nodesFrom($this->liveFrom);
-        foreach ($this->nets as $net => $facts) {
-            $node = $result->nodes[$net];
-            $facts->tiedToLine = $facts->tiedToLine || $node === $line;
-            $facts->tiedToNeutral = $facts->tiedToNeutral || $node === $neutral;
-            $facts->tiedToEarth = $facts->tiedToEarth || $node === $earth;
-            $facts->live = $facts->live || isset($live[$node]);
+        while ($parent[$line] !== $line) {
+            $line = $parent[$line];
+        }
+        while ($parent[$neutral] !== $neutral) {
+            $neutral = $parent[$neutral];
+        }
+        while ($parent[$earth] !== $earth) {
+            $earth = $parent[$earth];
+        }
+        $this->lineMeetsNeutral ??= $line === $neutral ? $state : null;
+        $this->lineMeetsEarth ??= $line === $earth ? $state : null;
+        $this->neutralMeetsEarth ??= $neutral === $earth ? $state : null;
+        $trip = $line === $neutral || $line === $earth ? Trip::Breaker : null;
+        foreach ($this->groups as $i => $group) {
+            $this->trails[$i][] = $trip === Trip::Breaker ? 0 : $group->look($parent, $line, $neutral, $earth);
+            $trip ??= $group->trip();
+        }
+        $this->trips .= TruthTable::tripLetter($trip);
+        if ($trip === null) {
+            $this->note($parent, $line, $neutral, $earth);
         }
     }
 
-    private function noteLamps(StateResult $result, LampNetwork $network): void
+    /** @param  array<int, int>  $parent */
+    private function note(array $parent, int $line, int $neutral, int $earth): void
     {
-        $line = $result->nodes[$this->circuit->lineNet];
-        $neutral = $result->nodes[$this->circuit->neutralNet];
-        foreach ($this->circuit->lamps as $i => $id) {
-            $facts = $this->lamps[$id];
-            $nodes = array_map(fn (int $net) => $result->nodes[$net], $this->circuit->lampNets[$i]);
-            $shares = array_map($network->shareAt(...), $nodes);
-            foreach ([0, 1] as $side) {
-                $higher = $shares[$side]->isGreaterThan($shares[1 - $side]);
-                $facts->onLine[$side] = $facts->onLine[$side] || $nodes[$side] === $line;
-                $facts->onNeutral[$side] = $facts->onNeutral[$side] || $nodes[$side] === $neutral;
-                $facts->onLineSide[$side] = $facts->onLineSide[$side] || $higher || $nodes[$side] === $line;
+        $live = [$line => true];
+        foreach ($this->groups as $group) {
+            $group->note();
+            foreach ($group->liveRoots() as $root) {
+                $live[$root] = true;
             }
-            if (! $result->lamps[$i]->isLit() && $shares[0]->isGreaterThanOrEqualTo($this->liveFrom) && $shares[1]->isGreaterThanOrEqualTo($this->liveFrom)) {
-                $facts->offWhileFloating = $facts->offWhileFloating || $nodes[0] !== $nodes[1];
-                $facts->offWhileOnLine = $facts->offWhileOnLine || $nodes === [$line, $line];
-            }
-            $facts->hasLine = $facts->hasLine || $this->reaches($result, $i, $this->circuit->lineNet);
-            $facts->hasNeutral = $facts->hasNeutral || $this->reaches($result, $i, $this->circuit->neutralNet);
         }
+        $this->netWitness->note($parent, $line, $neutral, $earth, $live);
     }
 
-    /** Whether a lamp is tied to a terminal of the supply without passing through itself or another terminal of it. */
-    private function reaches(StateResult $result, int $lamp, int $supplyNet): bool
+    /** @return array<int, string> a letter a state for each lamp, in the circuit's order */
+    private function columns(): array
     {
-        $goal = $result->nodes[$supplyNet];
-        $ports = array_map(fn (int $net) => $result->nodes[$net], [$this->circuit->lineNet, $this->circuit->neutralNet, $this->circuit->earthNet]);
-        $next = array_map(fn (int $net) => $result->nodes[$net], $this->circuit->lampNets[$lamp]);
-        $seen = [];
-        while (($node = array_pop($next)) !== null) {
-            if ($node === $goal) {
-                return true;
-            }
-            if (isset($seen[$node]) || in_array($node, $ports, true)) {
-                continue;
-            }
-            $seen[$node] = true;
-            foreach ($this->circuit->lampNets as $i => [$one, $other]) {
-                if ($i !== $lamp && $result->nodes[$one] === $node) {
-                    $next[] = $result->nodes[$other];
+        $columns = array_fill(0, count($this->circuit->lamps), '');
+        foreach ($this->groups as $i => $group) {
+            foreach ($group->lamps as $k => $lamp) {
+                $letters = array_map(fn (LampPicture $picture) => TruthTable::lampLetter($picture->lamps[$k]), $group->pictures());
+                $column = '';
+                foreach ($this->trails[$i] as $state => $seen) {
+                    $column .= $this->trips[$state] === TruthTable::NO_TRIP ? $letters[$seen] : TruthTable::lampLetter(LampState::Off);
                 }
-                if ($i !== $lamp && $result->nodes[$other] === $node) {
-                    $next[] = $result->nodes[$one];
-                }
+                $columns[$lamp] = $column;
             }
         }
 
-        return false;
+        return $columns;
     }
 }

@@ -13,7 +13,11 @@ final readonly class TruthTable
 
     private const TRIP_LETTERS = ['breaker' => 'b', 'rcd' => 'r'];
 
-    private const NO_TRIP = '-';
+    public const NO_TRIP = '-';
+
+    private const YES = "\xFF";
+
+    private const NO = "\0";
 
     /**
      * @param  array<string, string>  $lamps  device id → a letter a state: `1` on, `d` dim, `0` off
@@ -92,34 +96,32 @@ final readonly class TruthTable
     public function effect(string $switch, string $lamp, bool $overTrips = true): FlipEffect
     {
         $bit = $this->circuit->bitOf((int) array_search($switch, $this->circuit->switches, true));
-        $column = $this->lamps[$lamp];
-        $changed = $kept = false;
-        for ($state = 0, $count = $this->count(); $state < $count; $state++) {
-            if (($state & $bit) !== 0 || (! $overTrips && $this->isTripped($state, $state | $bit))) {
-                continue;
-            }
-            if ($column[$state] === $column[$state | $bit]) {
-                $kept = true;
-            } else {
-                $changed = true;
-            }
+        $looked = $this->statesWithSwitchUp($bit);
+        if (! $overTrips) {
+            $calm = strtr($this->trips, ['-' => self::YES, 'b' => self::NO, 'r' => self::NO]);
+            $looked &= $calm & self::flipped($calm, $bit);
         }
+        $column = $this->lamps[$lamp];
+        $changed = substr_count(($column ^ self::flipped($column, $bit)) & $looked, self::NO);
+        $changed = strlen($looked) - $changed;
+        $kept = substr_count($looked, self::YES) - $changed;
 
         return match (true) {
-            ! $changed => FlipEffect::Never,
-            $kept => FlipEffect::Sometimes,
+            $changed === 0 => FlipEffect::Never,
+            $kept > 0 => FlipEffect::Sometimes,
             default => FlipEffect::Always,
         };
     }
 
-    private function isTripped(int ...$states): bool
+    /** @return string a byte a state, YES where the switch is up */
+    private function statesWithSwitchUp(int $bit): string
     {
-        foreach ($states as $state) {
-            if ($this->trips[$state] !== self::NO_TRIP) {
-                return true;
-            }
-        }
+        return str_repeat(str_repeat(self::YES, $bit).str_repeat(self::NO, $bit), intdiv($this->count(), 2 * $bit));
+    }
 
-        return false;
+    /** @return string a letter for each state with the switch up: what stands at the state with it down */
+    private static function flipped(string $column, int $bit): string
+    {
+        return substr($column, $bit).str_repeat(self::NO, $bit);
     }
 }
