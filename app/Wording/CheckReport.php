@@ -29,7 +29,7 @@ final readonly class CheckReport
     {
         $board = $this->result->evidence->board;
         $scheme = $this->result->scheme();
-        $output->writeln(self::plain("$board->title  ({$board->edition->value})"));
+        $output->writeln(self::plain("$board->title  ({$board->edition->id})"));
         $output->newLine();
         $output->writeln('<options=bold>'.self::plain(strtoupper($this->result->verdict->value).': '.(new Headline($this->result))->sentence()).'</>');
         if ($scheme !== null) {

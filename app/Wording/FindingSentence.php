@@ -25,7 +25,7 @@ final readonly class FindingSentence
         if (isset($finding->params['shape'])) {
             $key .= '.'.$finding->params['shape'];
         }
-        $sentence = $finding->code === FindingCode::EndNotCapped
+        $sentence = self::isCounted($finding)
             ? $this->words->count($key, (int) $finding->params['count'], $this->params($finding))
             : $this->words->say($key, $this->params($finding));
 
@@ -55,9 +55,15 @@ final readonly class FindingSentence
         return $params;
     }
 
+    /** Whether it tells of one end or of several in one box. */
+    private static function isCounted(Finding $finding): bool
+    {
+        return $finding->code === FindingCode::EndNotCapped || $finding->code === FindingCode::EarthUnsleeved;
+    }
+
     private function places(Finding $finding): string
     {
-        return $finding->code === FindingCode::EndNotCapped
+        return self::isCounted($finding)
             ? $this->words->list(array_map($this->words->shortPlace(...), $finding->at))
             : $this->words->places($finding->at);
     }

@@ -83,7 +83,7 @@ final readonly class Words
     {
         $point = $this->point($id);
         if ($point === null) {
-            return $this->device($id);
+            return isset($this->board->enclosures[$id]) ? $this->box($id) : $this->device($id);
         }
 
         return match ($point->kind) {
@@ -106,9 +106,10 @@ final readonly class Words
         };
     }
 
+    /** The enclosure of a point or a device; an enclosure's own id. */
     public function enclosureOf(string $id): string
     {
-        return $this->point($id)->enclosure ?? $this->board->devices[$id]->enclosure;
+        return $this->point($id)->enclosure ?? $this->board->devices[$id]->enclosure ?? $id;
     }
 
     /** @param  list<string>  $ids */

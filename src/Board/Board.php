@@ -14,6 +14,8 @@ final readonly class Board
 {
     public const MOST_SWITCHES = 16;
 
+    public const MOST_CABLES = 200;
+
     /**
      * @param  array<string, Enclosure>  $enclosures
      * @param  array<string, Device>  $devices

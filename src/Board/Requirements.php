@@ -9,9 +9,13 @@ final readonly class Requirements
 {
     public const ANY_SCHEME = 'any';
 
+    public const NEUTRAL_BY_CODE = 'by-code';
+
+    public const NEUTRAL_IN_EVERY_BOX = 'every';
+
     public function __construct(
         public string $scheme = self::ANY_SCHEME,
-        public string $neutralAtSwitches = 'by-code',
+        public string $neutralAtSwitches = self::NEUTRAL_BY_CODE,
         public bool $earths = true,
     ) {
     }

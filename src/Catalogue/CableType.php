@@ -27,9 +27,13 @@ final readonly class CableType
         '3ce' => ['red', 'yellow', 'blue', 'bare'],
     ];
 
-    /** @param  array<string, Colour>  $cores  name of the core → its colour; empty for singles and for an undecided run */
+    /**
+     * @param  string  $size  AWG in North America, mm² in Britain; empty for an undecided run
+     * @param  array<string, Colour>  $cores  name of the core → its colour; empty for singles and for an undecided run
+     */
     private function __construct(
         public string $id,
+        public string $size,
         public ?Practice $practice,
         public bool $isSingle,
         public ?ColourSystem $colours,
@@ -56,41 +60,38 @@ final readonly class CableType
         return $this->id === self::UNDECIDED;
     }
 
-    /** What is printed along the sheath: `14-3`, `1.5 mm² 2-core + CPC`. */
+    /** What is printed along the sheath: `14/3`, `1.5 mm² 3C+E`. */
     public function print(): string
     {
-        [, $size, $shape] = [...explode('-', str_replace(['na-', 'gb-old-', 'gb-'], ['na-', 'gb-', 'gb-'], $this->id), 3), '', ''];
+        $shape = substr($this->id, (int) strrpos($this->id, "$this->size-") + strlen($this->size) + 1);
 
         return match (true) {
             $this->isUndecided() => 'any',
-            $this->practice === Practice::NorthAmerica => $shape === 'single' ? "$size AWG" : "$size/$shape",
-            default => match ($shape) {
-                'single' => "$size mm²",
-                'te' => "$size mm² 2C+E",
-                default => "$size mm² 3C+E",
-            },
+            $this->practice === Practice::NorthAmerica => $this->isSingle ? "$this->size AWG" : "$this->size/$shape",
+            $this->isSingle => "$this->size mm²",
+            default => "$this->size mm² ".($shape === 'te' ? '2C+E' : '3C+E'),
         };
     }
 
     /** @return array<string, self> */
     private static function build(): array
     {
-        $types = [new self(self::UNDECIDED, null, false, null, [])];
+        $types = [new self(self::UNDECIDED, '', null, false, null, [])];
         foreach (['14', '12'] as $awg) {
             foreach (self::NA_CORES as $shape => $cores) {
-                $types[] = new self("na-$awg-$shape", Practice::NorthAmerica, false, ColourSystem::NorthAmerican, self::coloured($cores));
+                $types[] = new self("na-$awg-$shape", $awg, Practice::NorthAmerica, false, ColourSystem::NorthAmerican, self::coloured($cores));
             }
-            $types[] = new self("na-$awg-single", Practice::NorthAmerica, true, ColourSystem::NorthAmerican, []);
+            $types[] = new self("na-$awg-single", $awg, Practice::NorthAmerica, true, ColourSystem::NorthAmerican, []);
         }
         foreach (['1.0', '1.5'] as $mm2) {
             foreach (self::GB_CORES as $shape => $cores) {
                 $colours = $shape === 'te' ? ColourSystem::BritishTwoCore : ColourSystem::BritishThreeCore;
-                $types[] = new self("gb-$mm2-$shape", Practice::Britain, false, $colours, self::coloured($cores));
+                $types[] = new self("gb-$mm2-$shape", $mm2, Practice::Britain, false, $colours, self::coloured($cores));
             }
             foreach (self::OLD_GB_CORES as $shape => $cores) {
-                $types[] = new self("gb-old-$mm2-$shape", Practice::Britain, false, ColourSystem::OldBritish, self::coloured($cores));
+                $types[] = new self("gb-old-$mm2-$shape", $mm2, Practice::Britain, false, ColourSystem::OldBritish, self::coloured($cores));
             }
-            $types[] = new self("gb-$mm2-single", Practice::Britain, true, ColourSystem::BritishSingle, []);
+            $types[] = new self("gb-$mm2-single", $mm2, Practice::Britain, true, ColourSystem::BritishSingle, []);
         }
 
         return array_column($types, null, 'id');

@@ -5,19 +5,27 @@ declare(strict_types=1);
 namespace Zwindle\Catalogue;
 
 /** An edition of the wiring rules that the product knows. */
-enum CodeEdition: string
+final readonly class CodeEdition
 {
-    case Nec2008 = 'NEC-2008';
-    case Nec2011 = 'NEC-2011';
-    case Nec2014 = 'NEC-2014';
-    case Nec2017 = 'NEC-2017';
-    case Nec2020 = 'NEC-2020';
-    case Nec2023 = 'NEC-2023';
-    case Bs7671Of2018 = 'BS7671-2018';
-    case Bs7671Of2018A2 = 'BS7671-2018A2';
+    /**
+     * @param  int|null  $earthsInOneAllowance  grounds that count as one in box fill, each further one a quarter; null: all are one
+     * @param  array<string, string>  $sections  what a finding cites, where it moves from edition to edition
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public Practice $practice,
+        public int $year,
+        public NeutralRule $neutralAtSwitches,
+        public ?int $earthsInOneAllowance,
+        public array $sections,
+        public string $source,
+    ) {
+    }
 
-    public function practice(): Practice
+    /** `NEC 404.2(C) (memory)`: a section as it is cited. */
+    public function cite(string $section): string
     {
-        return str_starts_with($this->value, 'NEC-') ? Practice::NorthAmerica : Practice::Britain;
+        return ($this->practice === Practice::NorthAmerica ? 'NEC ' : 'BS 7671 ').($this->sections[$section] ?? $section).' (memory)';
     }
 }

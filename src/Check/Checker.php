@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace Zwindle\Check;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Wiring\Wiring;
 
 /** Judges a wiring: behaviour in every state and the rules, never sameness with a key. */
 final class Checker
 {
-    public static function check(Wiring $wiring): Result
+    /** @param  CodeEdition|null  $edition  to judge by; the board's own if null */
+    public static function check(Wiring $wiring, ?CodeEdition $edition = null): Result
     {
-        $evidence = new Evidence($wiring);
+        $evidence = new Evidence($wiring, $edition);
         $findings = [];
         foreach (Rulebook::rules() as $rule) {
             foreach ($rule->findingsIn($evidence) as $finding) {
-                $findings[] = $finding->restingOn($rule->reference($wiring->board->practice));
+                $findings[] = $finding->restingOn($rule->reference($evidence->edition));
             }
         }
         $findings = Folding::fold($findings);

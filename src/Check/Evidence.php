@@ -7,6 +7,7 @@ namespace Zwindle\Check;
 use Zwindle\Board\Board;
 use Zwindle\Board\Core;
 use Zwindle\Board\Point;
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Net\Circuit;
 use Zwindle\Net\Nets;
 use Zwindle\Scheme\ControlView;
@@ -21,6 +22,8 @@ use Zwindle\Wiring\Wiring;
 final readonly class Evidence
 {
     public Board $board;
+
+    public CodeEdition $edition;
 
     public Circuit $circuit;
 
@@ -38,9 +41,11 @@ final readonly class Evidence
     /** @var list<SchemeName|null> of every control */
     public array $schemes;
 
-    public function __construct(public Wiring $wiring)
+    /** @param  CodeEdition|null  $edition  to judge by; the board's own if null */
+    public function __construct(public Wiring $wiring, ?CodeEdition $edition = null)
     {
         $this->board = $wiring->board;
+        $this->edition = $edition ?? $wiring->board->edition;
         $this->circuit = Circuit::of($wiring);
         $this->nets = $this->circuit->nets;
         $this->survey = new Survey($this->circuit);

@@ -31,14 +31,30 @@ enum FindingCode: string
     case LineUnmarked = 'line-unmarked';
     case FalseMark = 'false-mark';
     case NeutralColour = 'neutral-colour';
+    case ReturnOnWhite = 'return-on-white';
+    case NeutralAbsentAtSwitch = 'neutral-absent-at-switch';
+    case SeparateReturn = 'separate-return';
+    case BoxOverfilled = 'box-overfilled';
+    case CrowdedTerminal = 'crowded-terminal';
+    case ConnectorOverfilled = 'connector-overfilled';
+    case EarthUnsleeved = 'earth-unsleeved';
     case EndNotCapped = 'end-not-capped';
+    case SchemeNotAcceptedEverywhere = 'scheme-not-accepted-everywhere';
+    case RockerInverted = 'rocker-inverted';
+    case RcdAbsent = 'rcd-absent';
+    case BreakerTooLarge = 'breaker-too-large';
+    case ParallelPath = 'parallel-path';
+    case HouseLayout = 'house-layout';
 
     public function severity(): Severity
     {
         return match ($this) {
             self::ShortLineNeutral, self::ShortLineEarth, self::PolaritySwitching, self::NeutralSwitched, self::ShellLive,
             self::EarthAsLive, self::NeutralEarthContact, self::LiveEndExposed, self::EarthMissing => Severity::Danger,
-            self::LineUnmarked, self::FalseMark, self::NeutralColour, self::EndNotCapped => Severity::Remark,
+            self::LineUnmarked, self::FalseMark, self::NeutralColour, self::ReturnOnWhite, self::NeutralAbsentAtSwitch,
+            self::SeparateReturn, self::BoxOverfilled, self::CrowdedTerminal, self::ConnectorOverfilled, self::EarthUnsleeved,
+            self::EndNotCapped, self::SchemeNotAcceptedEverywhere => Severity::Remark,
+            self::RockerInverted, self::RcdAbsent, self::BreakerTooLarge, self::ParallelPath, self::HouseLayout => Severity::Note,
             default => Severity::Fault,
         };
     }

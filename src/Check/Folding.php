@@ -16,6 +16,8 @@ final class Folding
         'open-neutral' => ['earth-as-live'],
         'common-on-traveller' => ['wrong-device'],
         'four-way-pair-split' => ['wrong-device'],
+        'separate-return' => ['polarity-switching', 'neutral-earth-contact', 'earth-as-live', 'neutral-switched', 'parallel-path'],
+        'house-layout' => ['common-on-traveller', 'four-way-pair-split', 'wrong-device'],
     ];
 
     /** What a symptom may follow from, the likeliest first. */

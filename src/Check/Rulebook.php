@@ -35,7 +35,20 @@ final class Rulebook
             new Rules\LineUnmarked,
             new Rules\FalseMark,
             new Rules\NeutralColour,
+            new Rules\ReturnOnWhite,
+            new Rules\NeutralAbsentAtSwitch,
+            new Rules\SeparateReturn,
+            new Rules\BoxOverfilled,
+            new Rules\CrowdedTerminal,
+            new Rules\ConnectorOverfilled,
+            new Rules\EarthUnsleeved,
             new Rules\EndNotCapped,
+            new Rules\SchemeNotAcceptedEverywhere,
+            new Rules\RockerInverted,
+            new Rules\RcdAbsent,
+            new Rules\BreakerTooLarge,
+            new Rules\ParallelPath,
+            new Rules\HouseLayout,
         ];
     }
 }

@@ -15,14 +15,17 @@ use Zwindle\Catalogue\CableType;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Colour;
 use Zwindle\Catalogue\DeviceCatalogue;
+use Zwindle\Catalogue\Editions;
 use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\StandardBox;
 
 /**
  * Text of a board file → Board, or every problem with its pointer.
  *
  * The shapes are what the schema has made sure of.
  *
- * @phpstan-type EnclosureJson object{id: string, kind: string, label?: string, material?: string, at?: array{int|float, int|float}}
+ * @phpstan-type EnclosureJson object{id: string, kind: string, label?: string, material?: string, at?: array{int|float, int|float},
+ *     box?: string, volumeIn3?: int|float, addedIn3?: int|float, clamps?: string}
  * @phpstan-type DeviceJson object{id: string, in: string, model: string, breakerA?: int|float, rcdMa?: int|float}
  * @phpstan-type CableJson object{id: string, type: string, from: string, to: string, lengthM?: int|float, colour?: string}
  * @phpstan-type ControlJson object{lamps: list<string>, switches: list<string>}
@@ -41,10 +44,7 @@ final class BoardReader
             return null;
         }
         $practice = Practice::from($json->practice);
-        $edition = CodeEdition::from($json->code);
-        if ($edition->practice() !== $practice) {
-            $problems->add('/code', ProblemCode::OtherPractice, ['what' => $json->code]);
-        }
+        $edition = self::edition($json->code, $practice, $problems);
         self::refuseTwiceUsedIds($json, $problems);
         $enclosures = self::enclosures($json);
         $devices = self::devices($json, $practice, $enclosures, $problems);
@@ -65,6 +65,19 @@ final class BoardReader
         }
 
         return $problems->any() ? null : $board;
+    }
+
+    /** The newest edition of the practice stands in for one that is refused, so that the rest of the file is read. */
+    private static function edition(string $id, Practice $practice, Problems $problems): CodeEdition
+    {
+        $edition = Editions::find($id);
+        if ($edition === null) {
+            $problems->add('/code', ProblemCode::UnknownEdition, ['id' => $id, 'detail' => implode(', ', array_keys(Editions::all()))]);
+        } elseif ($edition->practice !== $practice) {
+            $problems->add('/code', ProblemCode::OtherPractice, ['what' => $id]);
+        }
+
+        return $edition ?? Editions::newest($practice);
     }
 
     /** @param  BoardJson  $json */
@@ -95,6 +108,10 @@ final class BoardReader
                 trim($entry->label ?? '') ?: $entry->id,
                 ($entry->material ?? null) === 'metal',
                 isset($entry->at) ? [(float) $entry->at[0], (float) $entry->at[1]] : null,
+                StandardBox::find($entry->box ?? ''),
+                self::figure($entry->volumeIn3 ?? null),
+                (float) ($entry->addedIn3 ?? 0),
+                ($entry->clamps ?? 'none') === 'internal',
             );
         }
 

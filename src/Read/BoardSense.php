@@ -13,7 +13,7 @@ final class BoardSense
     public static function check(Board $board, Problems $problems): void
     {
         self::oneSupply($board, $problems);
-        self::fewEnoughSwitches($board, $problems);
+        self::smallEnough($board, $problems);
         self::controls($board, $problems);
         self::alwaysOn($board, $problems);
         self::allConnected($board, $problems);
@@ -30,11 +30,14 @@ final class BoardSense
         }
     }
 
-    private static function fewEnoughSwitches(Board $board, Problems $problems): void
+    private static function smallEnough(Board $board, Problems $problems): void
     {
         $count = count($board->devicesOf(DeviceKind::Switch));
         if ($count > Board::MOST_SWITCHES) {
             $problems->add('/devices', ProblemCode::TooManySwitches, ['count' => $count, 'most' => Board::MOST_SWITCHES]);
+        }
+        if (count($board->cables) > Board::MOST_CABLES) {
+            $problems->add('/cables', ProblemCode::TooManyCables, ['count' => count($board->cables), 'most' => Board::MOST_CABLES]);
         }
     }
 

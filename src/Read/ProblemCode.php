@@ -15,12 +15,14 @@ enum ProblemCode: string
     case UnknownEnclosure = 'unknown-enclosure';
     case UnknownDevice = 'unknown-device';
     case UnknownModel = 'unknown-model';
+    case UnknownEdition = 'unknown-edition';
     case UnknownCableType = 'unknown-cable-type';
     case UndecidedCable = 'undecided-cable';
     case OtherPractice = 'other-practice';
     case NoSupply = 'no-supply';
     case TwoSupplies = 'two-supplies';
     case TooManySwitches = 'too-many-switches';
+    case TooManyCables = 'too-many-cables';
     case CableToItself = 'cable-to-itself';
     case ColourMissing = 'colour-missing';
     case ColourOfCable = 'colour-of-cable';

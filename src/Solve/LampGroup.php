@@ -139,6 +139,12 @@ final class LampGroup
         return $live === [] ? [] : array_keys(array_filter($this->numbers, fn (int $number) => isset($live[$number])));
     }
 
+    /** @return list<list<float>> per picture, the current through each lamp as LampPicture tells it */
+    public function currents(): array
+    {
+        return array_map(fn (LampPicture $picture, array $nodes) => $picture->currents($nodes), $this->pictures, $this->lampNodes);
+    }
+
     /** @return list<LampPicture> everything seen so far */
     public function pictures(): array
     {

@@ -30,6 +30,17 @@ final readonly class LampPicture
         return new self($network, $lamps, $trips ? Trip::Rcd : null);
     }
 
+    /**
+     * The current through each lamp from its first side to its second, in shares of what it draws at nominal voltage.
+     *
+     * @param  list<array{int, int}>  $lampNodes
+     * @return list<float>
+     */
+    public function currents(array $lampNodes): array
+    {
+        return array_map(fn (array $nodes) => $this->trip === null ? self::across($this->network, ...$nodes)->toFloat() : 0.0, $lampNodes);
+    }
+
     private static function across(LampNetwork $network, int $one, int $other): BigRational
     {
         return $network->shareAt($one)->minus($network->shareAt($other));

@@ -63,6 +63,30 @@ final class Survey
         return true;
     }
 
+    /**
+     * The current through each lamp in every state that does not trip, from its first side to its second, in shares of
+     * what it draws at nominal voltage.
+     *
+     * @return iterable<int, array<int, float>> state → lamp, by its place in the circuit → current; lamps without are left out
+     */
+    public function lampCurrents(): iterable
+    {
+        $currents = array_map(fn (LampGroup $group) => array_map(
+            fn (array $picture) => array_filter(array_combine($group->lamps, $picture), fn (float $share) => $share !== 0.0),
+            $group->currents(),
+        ), $this->groups);
+        for ($state = 0, $count = strlen($this->trips); $state < $count; $state++) {
+            if ($this->trips[$state] !== TruthTable::NO_TRIP) {
+                continue;
+            }
+            $drawn = [];
+            foreach ($this->trails as $group => $trail) {
+                $drawn += $currents[$group][$trail[$state]];
+            }
+            yield $state => $drawn;
+        }
+    }
+
     /** @param  array<int, int>  $parent  of every net: a root is its own parent */
     private function visit(int $state, array $parent): void
     {

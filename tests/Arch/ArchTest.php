@@ -9,12 +9,13 @@ const ROOMS = [
     'Wiring' => ['Board', 'Catalogue'],
     'Read' => ['Wiring', 'Board', 'Catalogue', 'Opis\JsonSchema'],
     'Bench' => ['Wiring', 'Board', 'Catalogue'],
+    'Fill' => ['Wiring', 'Board', 'Catalogue', 'Brick\Math'],
     'Net' => ['Wiring', 'Board', 'Catalogue'],
     'Solve' => ['Net', 'Wiring', 'Board', 'Catalogue', 'Brick\Math'],
     'Trace' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Scheme' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Check' => ['Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Write' => ['Check', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
+    'Check' => ['Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Write' => ['Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
 ];
 
 arch()->preset()->php();

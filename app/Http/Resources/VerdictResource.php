@@ -28,7 +28,7 @@ final class VerdictResource extends JsonResource
             'verdict' => $this->resource->verdict->value,
             'headline' => (new Headline($this->resource))->sentence(),
             'scheme' => $scheme === null ? null : $words->say("parts.scheme.$scheme->value"),
-            'edition' => $evidence->board->edition->value,
+            'edition' => $evidence->board->edition->id,
             'caution' => $words->say('verdict.caution'),
             'switches' => array_map(fn (string $id) => ['id' => $id, 'label' => $words->device($id), 'box' => $words->enclosureOf($id)], $evidence->circuit->switches),
             'lamps' => $this->lamps($words),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -13,9 +14,9 @@ use Zwindle\Check\Rule;
 /** An earthing terminal or a metal enclosure does not reach the earth of the supply; one finding for each group that hangs together. */
 final readonly class EarthMissing implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
-        return match ($practice) {
+        return match ($edition->practice) {
             Practice::NorthAmerica => 'NEC 250.148, 404.9(B), 314.4 (memory)',
             Practice::Britain => 'BS 7671 411.3.1.1 (memory)',
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -14,9 +15,9 @@ use Zwindle\Check\Rule;
 /** An end neither joined nor capped, never live: one finding for each box. */
 final readonly class EndNotCapped implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
-        return match ($practice) {
+        return match ($edition->practice) {
             Practice::NorthAmerica => 'NEC 110.14(B) (memory)',
             Practice::Britain => 'BS 7671 526.5 (memory)',
         };

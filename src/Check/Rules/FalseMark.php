@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -15,9 +16,9 @@ use Zwindle\Wiring\MarkedAs;
 /** A mark that says something else than the conductor is. */
 final readonly class FalseMark implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
-        return match ($practice) {
+        return match ($edition->practice) {
             Practice::NorthAmerica => 'NEC 200.6, 200.7 (memory)',
             Practice::Britain => 'BS 7671 514.3 (memory)',
         };

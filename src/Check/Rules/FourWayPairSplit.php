@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\SwitchFunction;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -15,7 +15,7 @@ use Zwindle\Scheme\ControlView;
 /** The two conductors towards one neighbour of a four-way are on different pairs. */
 final readonly class FourWayPairSplit implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
         return 'common practice';
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -14,9 +15,9 @@ use Zwindle\Wiring\MarkedAs;
 /** A core used as line, switched line or traveller whose colour says otherwise, not marked as line at that end. */
 final readonly class LineUnmarked implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
-        return match ($practice) {
+        return match ($edition->practice) {
             Practice::NorthAmerica => 'NEC 200.7(C) (memory)',
             Practice::Britain => 'BS 7671 514.3, 514.4 (memory)',
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -14,9 +15,9 @@ use Zwindle\Check\Rule;
 /** An end neither joined nor capped is live in some position of the switches. */
 final readonly class LiveEndExposed implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
-        return match ($practice) {
+        return match ($edition->practice) {
             Practice::NorthAmerica => 'NEC 110.14(B), 406.6 (memory)',
             Practice::Britain => 'BS 7671 526.5, 416.1 (memory)',
         };

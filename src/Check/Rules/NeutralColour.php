@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -14,9 +15,9 @@ use Zwindle\Scheme\Role;
 /** Neutral on a core of a colour that is not a neutral colour. */
 final readonly class NeutralColour implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
-        return match ($practice) {
+        return match ($edition->practice) {
             Practice::NorthAmerica => 'NEC 200.6(A) (memory)',
             Practice::Britain => 'BS 7671 514.4.1 (memory)',
         };

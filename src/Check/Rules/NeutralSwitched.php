@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -13,9 +14,9 @@ use Zwindle\Check\Rule;
 /** A lamp goes off because its neutral side is opened while its other side stays on the line. */
 final readonly class NeutralSwitched implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
-        return match ($practice) {
+        return match ($edition->practice) {
             Practice::NorthAmerica => 'NEC 404.2(B) (memory)',
             Practice::Britain => 'BS 7671 132.14.1, 530.3.2 (memory)',
         };

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -13,7 +13,7 @@ use Zwindle\Check\Rule;
 /** A lamp of a control that is off in every state. */
 final readonly class NeverLights implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
         return 'what the board asks';
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Device;
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\Practice;
 use Zwindle\Catalogue\TerminalDuty;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -17,7 +17,7 @@ use Zwindle\Solve\LampState;
 /** A device that should stay live whatever the switches do lacks line or neutral in some state. */
 final readonly class NotAlwaysOn implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
         return 'what the board asks';
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -13,9 +14,9 @@ use Zwindle\Check\Rule;
 /** A lamp that has line in some state and neutral in none. */
 final readonly class OpenNeutral implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
-        return match ($practice) {
+        return match ($edition->practice) {
             Practice::NorthAmerica => 'NEC 300.13, 404.2 (memory)',
             Practice::Britain => 'BS 7671 643.6 (memory)',
         };

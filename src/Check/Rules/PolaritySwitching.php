@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Catalogue\TerminalDuty;
 use Zwindle\Check\Evidence;
@@ -15,9 +16,9 @@ use Zwindle\Scheme\SchemeName;
 /** The end switches choose between line and neutral at both sides of the lamp: forbidden everywhere. */
 final readonly class PolaritySwitching implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
-        return match ($practice) {
+        return match ($edition->practice) {
             Practice::NorthAmerica => 'NEC 404.2(A), (B) (memory)',
             Practice::Britain => 'BS 7671 132.14.1, 530.3.2 (memory)',
         };

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Requirements;
-use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -14,7 +14,7 @@ use Zwindle\Check\Rule;
 /** The task insists on a scheme and the wiring works by another. */
 final readonly class SchemeNotAsAsked implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
         return 'what the task asks';
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Catalogue\TerminalDuty;
@@ -15,9 +16,9 @@ use Zwindle\Check\Rule;
 /** A screw shell is on the line side, where a hand changing the bulb can touch it. */
 final readonly class ShellLive implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
-        return match ($practice) {
+        return match ($edition->practice) {
             Practice::NorthAmerica => 'NEC 200.10(C), 410.90 (memory)',
             Practice::Britain => 'BS 7671 559.5.1.206 (memory)',
         };

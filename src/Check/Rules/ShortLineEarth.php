@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -14,9 +15,9 @@ use Zwindle\Check\Rule;
 /** Line meets an earth conductor beyond the supply. */
 final readonly class ShortLineEarth implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
-        return match ($practice) {
+        return match ($edition->practice) {
             Practice::NorthAmerica => 'NEC 110.7, 250.4(A)(5) (memory)',
             Practice::Britain => 'BS 7671 411.3.2, 643.3 (memory)',
         };

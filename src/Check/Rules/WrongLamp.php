@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -14,7 +14,7 @@ use Zwindle\Solve\FlipEffect;
 /** A lamp that answers to a switch of another control. */
 final readonly class WrongLamp implements Rule
 {
-    public function reference(Practice $practice): string
+    public function reference(CodeEdition $edition): string
     {
         return 'what the board asks';
     }

@@ -9,6 +9,7 @@ use Zwindle\Check\Checker;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
 use Zwindle\Check\Rulebook;
+use Zwindle\Check\Severity;
 use Zwindle\Check\Verdict;
 use Zwindle\Wiring\Wiring;
 
@@ -40,7 +41,7 @@ it('finds exactly what the mistake and its consequences are', function (string $
     'series' => ['dim', ['dim']],
     'sleeve forgotten' => ['line-unmarked', ['line-unmarked']],
     'earth open' => ['earth-missing', ['earth-missing']],
-    'polarity' => ['polarity-switching', ['polarity-switching', 'neutral-switched', 'shell-live']],
+    'polarity' => ['polarity-switching', ['polarity-switching', 'neutral-switched', 'shell-live', 'separate-return']],
 ]);
 
 it('finds the earth that alone brings the current of a lamp back', function (array $exchange) {
@@ -91,12 +92,13 @@ it('passes every wiring that the contract calls right and fails the one that it 
     $expected = json_decode(Files::text("tests/Corpus/contract/$name.expect.json"), true);
     $result = Checker::check(Files::wiring("tests/Corpus/contract/$name.board.json", "tests/Corpus/contract/$name.wiring.json"));
     $codes = array_map(fn (Finding $finding) => $finding->code->value, $result->findings);
+    $dear = array_filter($result->findings, fn (Finding $finding) => $finding->code->severity() !== Severity::Note);
 
     expect($result->verdict->value)->toBe($expected['verdict'])
         ->and($result->scheme()?->value)->toBe($expected['scheme'])
         ->and(json_decode(json_encode(Zwindle\Write\CheckArray::of($result)['states']), true))->toEqual($expected['states'])
         ->and(array_diff($expected['findingsInclude'], $codes))->toBe([])
-        ->and($expected['verdict'] === 'pass' ? $codes : [])->toBe([]);
+        ->and($expected['verdict'] === 'pass' ? $dear : [])->toBe([]);
 })->with(array_map(fn (string $path) => basename($path, '.expect.json'), glob(Files::path('tests/Corpus/contract/*.expect.json')) ?: []));
 
 it('passes the right wiring of every demo board', function (string $board) {
@@ -114,8 +116,8 @@ it('has every rule in the rulebook, one class a code, with a reference', functio
 
     expect($classes)->toBe($files)->and($codes)->toBe($files);
     foreach (Rulebook::rules() as $rule) {
-        foreach (Zwindle\Catalogue\Practice::cases() as $practice) {
-            expect($rule->reference($practice))->not->toBe('');
+        foreach (Zwindle\Catalogue\Editions::all() as $edition) {
+            expect($rule->reference($edition))->not->toBe('');
         }
     }
 });

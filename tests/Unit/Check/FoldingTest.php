@@ -42,6 +42,7 @@ it('fails on danger and fault, remarks on remarks, and passes else', function (a
     'a remark' => [[FindingCode::EndNotCapped], Verdict::Remarks],
     'a fault' => [[FindingCode::Dim, FindingCode::EndNotCapped], Verdict::Fail],
     'a danger' => [[FindingCode::ShellLive], Verdict::Fail],
+    'a note' => [[FindingCode::RcdAbsent], Verdict::Pass],
 ]);
 
 it('has the severities of the contract', function () {
@@ -53,7 +54,11 @@ it('has the severities of the contract', function () {
 
     expect($by['danger'])->toEqualCanonicalizing(['short-line-neutral', 'short-line-earth', 'neutral-earth-contact', 'earth-missing', 'earth-as-live', 'neutral-switched', 'shell-live', 'live-end-exposed', 'polarity-switching'])
         ->and($by['fault'])->toEqualCanonicalizing(['never-lights', 'always-lit', 'switch-no-effect', 'partial-control', 'dim', 'wrong-lamp', 'not-always-on', 'open-neutral', 'common-on-traveller', 'four-way-pair-split', 'wrong-device', 'scheme-not-as-asked'])
-        ->and($by['remark'])->toEqualCanonicalizing(['line-unmarked', 'neutral-colour', 'false-mark', 'end-not-capped']);
+        ->and($by['remark'])->toEqualCanonicalizing([
+            'line-unmarked', 'return-on-white', 'neutral-absent-at-switch', 'neutral-colour', 'false-mark', 'separate-return',
+            'box-overfilled', 'crowded-terminal', 'connector-overfilled', 'end-not-capped', 'earth-unsleeved', 'scheme-not-accepted-everywhere',
+        ])
+        ->and($by['note'])->toEqualCanonicalizing(['rocker-inverted', 'rcd-absent', 'breaker-too-large', 'parallel-path', 'house-layout']);
 });
 
 it('points at the joint where what should never meet was put together', function (string $folder, string $from, string $to, array $place) {

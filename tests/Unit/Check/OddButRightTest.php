@@ -6,6 +6,8 @@ use Tests\Support\Build;
 use Tests\Support\Files;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Finding;
+use Zwindle\Check\Result;
+use Zwindle\Check\Severity;
 use Zwindle\Check\Verdict;
 use Zwindle\Wiring\Wiring;
 
@@ -19,10 +21,18 @@ function contractRight(string $name): Wiring
     return Files::wiring("tests/Corpus/contract/$name.board.json", "tests/Corpus/contract/$name.wiring.json");
 }
 
+/** @return list<string> what costs something: notes are free */
+function dearCodes(Result $result): array
+{
+    $dear = array_filter($result->findings, fn (Finding $finding) => $finding->code->severity() !== Severity::Note);
+
+    return array_values(array_map(fn (Finding $finding) => $finding->code->value, $dear));
+}
+
 it('calls a right wiring right however odd it looks', function (Wiring $wiring) {
     $result = Checker::check($wiring);
 
-    expect(array_map(fn (Finding $finding) => $finding->code->value, $result->findings))->toBe([])
+    expect(dearCodes($result))->toBe([])
         ->and($result->verdict)->toBe(Verdict::Pass);
 })->with([
     'travelers exchanged at one end' => fn () => Build::exchange(demoRight('propagation-house'), 'S1.t1', 'S1.t2'),
@@ -47,7 +57,7 @@ it('takes every permutation of the common-link cable, sleeved where it is not br
     $sleeved = Build::marked(Build::renamed($right, $names), 'W3.black@K1', 'W3.black@K2', 'W3.grey@K1', 'W3.grey@K2');
     $result = Checker::check($sleeved);
 
-    expect($result->findings)->toBe([])->and($result->scheme()?->value)->toBe('common-link');
+    expect(dearCodes($result))->toBe([])->and($result->scheme()?->value)->toBe('common-link');
 })->with([
     [['brown', 'black', 'grey']], [['brown', 'grey', 'black']], [['black', 'brown', 'grey']],
     [['black', 'grey', 'brown']], [['grey', 'brown', 'black']], [['grey', 'black', 'brown']],

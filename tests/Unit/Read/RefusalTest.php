@@ -42,6 +42,8 @@ it('refuses a board file and tells where', function (array $changes, array $expe
     'bad id' => [['devices' => [['id' => '1st', 'in' => 'SRC', 'model' => 'na-supply']]], ['/devices/0/id', 'not-as-schema']],
     'British part on an American board' => [['devices' => [['id' => 'PS', 'in' => 'SRC', 'model' => 'gb-supply']]], ['/devices/0/model', 'other-practice']],
     'British edition on an American board' => [['code' => 'BS7671-2018'], ['/code', 'other-practice']],
+    'unknown edition' => [['code' => 'NEC-1999'], ['/code', 'unknown-edition']],
+    'too many cables' => [['cables' => array_map(fn (int $i) => ['id' => "W$i", 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'L1'], range(1, 201))], ['/cables', 'too-many-cables']],
     'unknown cable type' => [['cables' => [['id' => 'W1', 'type' => 'na-16-2', 'from' => 'SRC', 'to' => 'L1']]], ['/cables/0/type', 'unknown-cable-type']],
     'single without colour' => [['cables' => [['id' => 'W1', 'type' => 'na-14-single', 'from' => 'SRC', 'to' => 'L1']]], ['/cables/0', 'colour-missing']],
     'cable to itself' => [['cables' => [['id' => 'W1', 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'SRC']]], ['/cables/0/to', 'cable-to-itself']],

@@ -10,7 +10,7 @@ export interface BoardFile {
   version: 1
   title: string
   practice: 'na' | 'gb'
-  code: 'NEC-2008' | 'NEC-2011' | 'NEC-2014' | 'NEC-2017' | 'NEC-2020' | 'NEC-2023' | 'BS7671-2018' | 'BS7671-2018A2'
+  code: string
   /**
    * @minItems 1
    * @maxItems 200

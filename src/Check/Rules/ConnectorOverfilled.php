@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+
+/** A connector holds more conductors, leads and pigtails than it has ports. */
+final readonly class ConnectorOverfilled implements Rule
+{
+    public function reference(CodeEdition $edition): string
+    {
+        return $edition->cite('connector');
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->wiring->joints as $joint) {
+            $count = count($joint->points);
+            if ($joint->ports !== null && $count > $joint->ports) {
+                yield new Finding(FindingCode::ConnectorOverfilled, $joint->points, ['count' => $count, 'ports' => $joint->ports]);
+            }
+        }
+    }
+}

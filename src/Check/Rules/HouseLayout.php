@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\Colour;
+use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Catalogue\FaceCatalogue;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\TerminalDuty;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+
+/** Red and black travellers are landed on other sides of the device than in the other boxes (North America). */
+final readonly class HouseLayout implements Rule
+{
+    public function reference(CodeEdition $edition): string
+    {
+        return 'common practice';
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        if ($evidence->board->practice !== Practice::NorthAmerica) {
+            return;
+        }
+        $pairs = ['left' => [], 'right' => []];
+        foreach ($evidence->board->devicesOf(DeviceKind::Switch) as $switch) {
+            foreach (self::pairs($evidence, $switch->id) as [$red, $black, $side]) {
+                $pairs[$side][] = [$red, $black];
+            }
+        }
+        $odd = count($pairs['left']) < count($pairs['right']) ? 'left' : 'right';
+        foreach ($pairs['left'] === [] || $pairs['right'] === [] ? [] : $pairs[$odd] as $pair) {
+            yield new Finding(FindingCode::HouseLayout, $pair);
+        }
+    }
+
+    /** @return iterable<array{string, string, string}> terminals of a red and of a black core on one pair, and the side of the red one */
+    private static function pairs(Evidence $evidence, string $switch): iterable
+    {
+        $model = $evidence->wiring->modelOf($evidence->board->devices[$switch]);
+        $xOf = array_column(FaceCatalogue::of($model)->landings, 'x', 'terminal');
+        $throws = array_map(fn ($terminal) => $terminal->name, $model->withDuty(TerminalDuty::Throw));
+        foreach ([$throws, ['a1', 'a2'], ['b1', 'b2']] as $pair) {
+            $red = self::landingOf($evidence, $switch, $pair, Colour::Red);
+            $black = self::landingOf($evidence, $switch, $pair, Colour::Black);
+            if ($red !== null && $black !== null && $xOf[$red] !== $xOf[$black]) {
+                yield ["$switch.$red", "$switch.$black", $xOf[$red] < $xOf[$black] ? 'left' : 'right'];
+            }
+        }
+    }
+
+    /** @param  array<int, string>  $terminals */
+    private static function landingOf(Evidence $evidence, string $switch, array $terminals, Colour $colour): ?string
+    {
+        foreach ($terminals as $terminal) {
+            foreach ($evidence->wiring->jointAt("$switch.$terminal")->points ?? [] as $id) {
+                if ($evidence->point($id)->core?->colour === $colour) {
+                    return $terminal;
+                }
+            }
+        }
+
+        return null;
+    }
+}

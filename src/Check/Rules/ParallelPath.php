@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Board\Core;
+use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+use Zwindle\Net\CoreRings;
+
+/** Insulated cores of one net close a ring, so that the current has two ways (North America). */
+final readonly class ParallelPath implements Rule
+{
+    public function reference(CodeEdition $edition): string
+    {
+        return $edition->cite('parallel');
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        if ($evidence->board->practice !== Practice::NorthAmerica) {
+            return;
+        }
+        $insulated = array_filter($evidence->cores(), fn (Core $core) => ! $core->colour->isEarths());
+        foreach (CoreRings::among($evidence->wiring, array_values($insulated)) as $ring) {
+            yield new Finding(FindingCode::ParallelPath, array_merge(...array_map(fn (Core $core) => $core->ends(), $ring)));
+        }
+    }
+}

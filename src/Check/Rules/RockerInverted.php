@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\SwitchFunction;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+use Zwindle\Scheme\ControlView;
+
+/** A British two-way plate switch serves one lamp on COM and L2, so that it is on when up. */
+final readonly class RockerInverted implements Rule
+{
+    public function reference(CodeEdition $edition): string
+    {
+        return 'common practice';
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->controls as $i => $view) {
+            $switch = $view->control->switches[0];
+            $isOneWayUse = count($view->control->switches) === 1 && $view->model($switch)->function === SwitchFunction::ThreeWay;
+            if ($evidence->board->practice === Practice::Britain && $isOneWayUse && $view->behaves && self::isOnWhenUp($evidence, $view, $switch)) {
+                yield new Finding(FindingCode::RockerInverted, array_keys($view->contacts($switch)), ['device' => $switch], $i);
+            }
+        }
+    }
+
+    private static function isOnWhenUp(Evidence $evidence, ControlView $view, string $switch): bool
+    {
+        for ($state = 0; $state < $evidence->table->count(); $state++) {
+            if ($evidence->table->positionsIn($state)[$switch] === 'up') {
+                return $evidence->table->lampIn($view->control->lamps[0], $state)->isLit();
+            }
+        }
+
+        return false;
+    }
+}

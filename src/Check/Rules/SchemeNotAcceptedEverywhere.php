@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\TerminalDuty;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+use Zwindle\Scheme\SchemeName;
+
+/** The commons are tied to each other: the ordinary extension in Britain, not accepted in every North American place. */
+final readonly class SchemeNotAcceptedEverywhere implements Rule
+{
+    public function reference(CodeEdition $edition): string
+    {
+        return 'common practice';
+    }
+
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->controls as $i => $view) {
+            if ($evidence->board->practice !== Practice::NorthAmerica || $evidence->schemes[$i] !== SchemeName::CommonLink) {
+                continue;
+            }
+            $commons = [];
+            foreach ($view->control->switches as $switch) {
+                $commons = [...$commons, ...array_keys($view->contacts($switch, TerminalDuty::Common))];
+            }
+            yield new Finding(FindingCode::SchemeNotAcceptedEverywhere, $commons, control: $i);
+        }
+    }
+}
