@@ -58,7 +58,7 @@ final readonly class FindingSentence
     /** Whether it tells of one end or of several in one box. */
     private static function isCounted(Finding $finding): bool
     {
-        return $finding->code === FindingCode::EndNotCapped || $finding->code === FindingCode::EarthUnsleeved;
+        return in_array($finding->code, [FindingCode::EndNotCapped, FindingCode::EarthUnsleeved, FindingCode::ConductorOpen], true);
     }
 
     private function places(Finding $finding): string

@@ -9,10 +9,14 @@ return [
     'shell-live' => 'The screw shell of :lamp is on the line side. A hand changing the lamp can touch it: the line belongs on the centre contact.',
     'earth-as-live' => 'A bare or green-and-yellow conductor carries current (:role): :at. It is there to protect and may do nothing else.',
     'live-end-exposed' => ':at is neither joined nor capped and is live in some position of the switches.',
-    'earth-missing' => 'No path to the earth of the supply from :at.',
+    'earth-missing' => [
+        'open' => 'No path to the earth of the supply from :at.',
+        'on-current' => 'No path to the earth of the supply from :at. It hangs on a conductor that carries current.',
+    ],
     'wrong-device' => ':device is a :is; this place needs a :needs.',
     'four-way-pair-split' => 'At :box the two conductors towards one neighbour are on different pairs of the intermediate: :at. Keep each pair together.',
     'open-neutral' => ':lamp gets the line but has no way back to the neutral: look at :at.',
+    'conductor-open' => '{1} In :box one conductor in use at its other end is off: :at.|[2,*] In :box :count conductors in use at their other ends are off: :at.',
     'never-lights' => ':lamp never lights, whatever the switches do.',
     'always-lit' => [
         'on-line' => ':lamp never goes out: :at is on the permanent line, not on the switched live.',

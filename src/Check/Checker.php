@@ -20,7 +20,7 @@ final class Checker
                 $findings[] = $finding->restingOn($rule->reference($evidence->edition));
             }
         }
-        $findings = Folding::fold($findings);
+        $findings = Folding::fold($findings, $evidence->nets);
 
         return new Result(Verdict::on($findings), $findings, $evidence);
     }

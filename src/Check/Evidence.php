@@ -82,6 +82,19 @@ final readonly class Evidence
         return count($this->roles->ofNet($net)) > 1;
     }
 
+    /** Whether a terminal that is there for current stands on a net. */
+    public function hasCurrentTerminal(int $net): bool
+    {
+        foreach ($this->nets->points[$net] as $id) {
+            $point = $this->point($id);
+            if ($point->terminal !== null && ! $point->isEarthing()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether the board has no protective conductors on purpose, and this is a place for one. */
     public function isSparedEarth(Point $point): bool
     {

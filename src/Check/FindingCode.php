@@ -20,6 +20,7 @@ enum FindingCode: string
     case CommonOnTraveller = 'common-on-traveller';
     case FourWayPairSplit = 'four-way-pair-split';
     case OpenNeutral = 'open-neutral';
+    case ConductorOpen = 'conductor-open';
     case NeverLights = 'never-lights';
     case AlwaysLit = 'always-lit';
     case Dim = 'dim';

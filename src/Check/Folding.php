@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Zwindle\Check;
 
+use Zwindle\Net\Nets;
+
 /** Finds for each finding the one that it follows from: one mistake with its symptoms, not five mistakes. */
-final class Folding
+final readonly class Folding
 {
+    private const SHORTS = ['short-line-neutral', 'short-line-earth', 'neutral-earth-contact'];
+
     /** Causes that are found by their name: consequence → causes, the likeliest first. */
     private const NAMED_CAUSES = [
         'shell-live' => ['polarity-switching'],
@@ -16,37 +20,80 @@ final class Folding
         'open-neutral' => ['earth-as-live'],
         'common-on-traveller' => ['wrong-device'],
         'four-way-pair-split' => ['wrong-device'],
+        'neutral-absent-at-switch' => ['open-neutral'],
+        'line-unmarked' => [...self::SHORTS, 'polarity-switching', 'neutral-switched', 'shell-live'],
+        'neutral-colour' => [...self::SHORTS, 'polarity-switching', 'neutral-switched', 'shell-live'],
+        'false-mark' => [...self::SHORTS, 'polarity-switching', 'neutral-switched', 'shell-live', 'earth-as-live'],
+        'return-on-white' => ['neutral-switched', 'shell-live'],
         'separate-return' => ['polarity-switching', 'neutral-earth-contact', 'earth-as-live', 'neutral-switched', 'parallel-path'],
         'house-layout' => ['common-on-traveller', 'four-way-pair-split', 'wrong-device'],
+    ];
+
+    /** Causes that are the same place seen from another side: they have a net in common with what follows. */
+    private const CAUSES_AT_ONE_PLACE = [
+        'open-neutral' => ['open-neutral'],
+        'live-end-exposed' => ['conductor-open', 'open-neutral'],
+        'end-not-capped' => ['conductor-open', 'earth-missing', 'open-neutral'],
+        'wrong-lamp' => ['wrong-lamp'],
+        'conductor-open' => ['conductor-open'],
     ];
 
     /** What a symptom may follow from, the likeliest first. */
     private const CAUSES_OF_SYMPTOMS = [
         'short-line-neutral', 'short-line-earth', 'wrong-device', 'common-on-traveller', 'four-way-pair-split',
-        'open-neutral', 'polarity-switching', 'neutral-switched', 'earth-as-live', 'neutral-earth-contact',
+        'open-neutral', 'conductor-open', 'polarity-switching', 'neutral-switched', 'earth-as-live', 'neutral-earth-contact',
         'never-lights', 'always-lit', 'dim', 'wrong-lamp', 'switch-no-effect', 'partial-control',
     ];
+
+    /** @param  list<Finding>  $findings */
+    private function __construct(private array $findings, private Nets $nets)
+    {
+    }
 
     /**
      * @param  list<Finding>  $findings
      * @return list<Finding>
      */
-    public static function fold(array $findings): array
+    public static function fold(array $findings, Nets $nets): array
     {
-        $folded = [];
-        foreach ($findings as $finding) {
-            $folded[] = $finding->causedBy(self::causeOf($finding, $findings));
-        }
+        $folding = new self($findings, $nets);
 
-        return $folded;
+        $causes = array_map($folding->causeOf(...), $findings, array_keys($findings));
+
+        return array_map(fn (Finding $finding, int $i) => $finding->causedBy(self::first($causes, $i)), $findings, array_keys($findings));
     }
 
-    /** @param  list<Finding>  $findings */
-    private static function causeOf(Finding $finding, array $findings): ?int
+    /**
+     * The mistake at the head of a chain of causes.
+     *
+     * @param  array<int, int|null>  $causes
+     */
+    private static function first(array $causes, int $index): ?int
     {
-        $causes = $finding->code->isSymptom() ? self::strongerThan($finding->code) : (self::NAMED_CAUSES[$finding->code->value] ?? []);
+        $first = $causes[$index];
+        while ($first !== null && $causes[$first] !== null) {
+            $first = $causes[$first];
+        }
+
+        return $first;
+    }
+
+    private function causeOf(Finding $finding, int $index): ?int
+    {
+        $code = $finding->code->value;
+
+        return $this->firstNamed($finding, self::NAMED_CAUSES[$code] ?? [])
+            ?? $this->sameReversal($finding)
+            ?? $this->firstAtOnePlace($finding, $index, self::CAUSES_AT_ONE_PLACE[$code] ?? [])
+            ?? $this->sideEffectOf($finding, $index)
+            ?? ($finding->code->isSymptom() ? $this->firstNamed($finding, self::strongerThan($finding)) ?? $this->sameBefore($finding, $index) : null);
+    }
+
+    /** @param  list<string>  $causes */
+    private function firstNamed(Finding $finding, array $causes): ?int
+    {
         foreach ($causes as $cause) {
-            foreach ($findings as $index => $candidate) {
+            foreach ($this->findings as $index => $candidate) {
                 if ($candidate->code->value === $cause && self::areAboutTheSame($finding, $candidate)) {
                     return $index;
                 }
@@ -56,16 +103,98 @@ final class Folding
         return null;
     }
 
-    /** @return list<string> a symptom follows only from what stands before it */
-    private static function strongerThan(FindingCode $symptom): array
+    /**
+     * Of two findings of one code the later follows from the earlier, so that none goes round in a circle.
+     *
+     * @param  list<string>  $causes
+     */
+    private function firstAtOnePlace(Finding $finding, int $index, array $causes): ?int
     {
-        $place = array_search($symptom->value, self::CAUSES_OF_SYMPTOMS, true);
+        foreach ($causes as $cause) {
+            foreach ($this->findings as $other => $candidate) {
+                $mayBe = $candidate->code->value === $cause && ($candidate->code !== $finding->code || $other < $index);
+                if ($mayBe && array_intersect($this->netsOf($finding), $this->netsOf($candidate)) !== []) {
+                    return $other;
+                }
+            }
+        }
 
-        return $place === false ? self::CAUSES_OF_SYMPTOMS : array_slice(self::CAUSES_OF_SYMPTOMS, 0, $place);
+        return null;
+    }
+
+    /** One exchange of line and neutral switches the neutral of a lamp and makes its shell live. */
+    private function sameReversal(Finding $finding): ?int
+    {
+        foreach ($finding->code === FindingCode::ShellLive ? $this->findings : [] as $index => $candidate) {
+            if ($candidate->code === FindingCode::NeutralSwitched && $candidate->params['lamp'] === $finding->params['lamp']) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    /** A terminal may hold what it should not, or earths hang on what carries current, because of what happened elsewhere. */
+    private function sideEffectOf(Finding $finding, int $index): ?int
+    {
+        $shape = $finding->params['shape'] ?? null;
+
+        return match (true) {
+            $finding->code === FindingCode::CommonOnTraveller && $shape !== 'exchanged' => $this->firstNamed($finding, ['short-line-neutral', 'short-line-earth', 'neutral-switched']),
+            $finding->code === FindingCode::EarthMissing && $shape === 'on-current' => $this->firstNamed($finding, ['short-line-earth', 'earth-as-live', 'neutral-switched']),
+            $finding->code === FindingCode::ConductorOpen => $this->lampOnTheLine(),
+            // An earth exchanged with a conductor puts current on one and the other earths on the conductor.
+            $finding->code === FindingCode::EarthAsLive => $this->sameBefore($finding, $index),
+            default => null,
+        };
+    }
+
+    /** A lamp on the permanent line leaves the conductor that was meant for it over. */
+    private function lampOnTheLine(): ?int
+    {
+        foreach ($this->findings as $index => $candidate) {
+            if (self::isLampOnTheLine($candidate)) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    private static function isLampOnTheLine(Finding $finding): bool
+    {
+        return $finding->code === FindingCode::AlwaysLit && $finding->params['shape'] === 'on-line';
+    }
+
+    /** The same symptom at another lamp or switch of the control is told once. */
+    private function sameBefore(Finding $finding, int $index): ?int
+    {
+        for ($other = 0; $other < $index; $other++) {
+            if ($this->findings[$other]->code === $finding->code && $this->findings[$other]->control === $finding->control) {
+                return $other;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> a symptom follows only from what stands before it */
+    private static function strongerThan(Finding $symptom): array
+    {
+        $place = array_search($symptom->code->value, self::CAUSES_OF_SYMPTOMS, true);
+        $stronger = $place === false ? self::CAUSES_OF_SYMPTOMS : array_slice(self::CAUSES_OF_SYMPTOMS, 0, $place);
+
+        return self::isLampOnTheLine($symptom) ? array_values(array_diff($stronger, ['conductor-open'])) : $stronger;
     }
 
     private static function areAboutTheSame(Finding $one, Finding $other): bool
     {
         return $one->control === null || $other->control === null || $one->control === $other->control;
+    }
+
+    /** @return list<int> */
+    private function netsOf(Finding $finding): array
+    {
+        return array_values(array_intersect_key($this->nets->netOf, array_flip($finding->at)));
     }
 }

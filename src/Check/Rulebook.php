@@ -24,6 +24,7 @@ final class Rulebook
             new Rules\CommonOnTraveller,
             new Rules\FourWayPairSplit,
             new Rules\OpenNeutral,
+            new Rules\ConductorOpen,
             new Rules\NeverLights,
             new Rules\AlwaysLit,
             new Rules\Dim,

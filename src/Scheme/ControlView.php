@@ -128,6 +128,19 @@ final readonly class ControlView
                 || ($throws[1] === $this->circuit->lineNet && in_array($throws[0], $switched, true)));
     }
 
+    /** Whether the commons of both ends are tied to each other and both can choose the line, or both the switched line. */
+    public function hasLinkedCommons(): bool
+    {
+        $ends = $this->switchesOf(SwitchFunction::ThreeWay);
+        $commons = array_map(fn (string $switch) => array_values($this->contacts($switch, TerminalDuty::Common)), $ends);
+        if (count($ends) !== 2 || $commons[0] !== $commons[1]) {
+            return false;
+        }
+        $shared = array_intersect($this->contacts($ends[0], TerminalDuty::Throw), $this->contacts($ends[1], TerminalDuty::Throw));
+
+        return array_intersect($shared, [$this->circuit->lineNet, ...$this->switchedNets()]) !== [];
+    }
+
     public function lineNet(): int
     {
         return $this->circuit->lineNet;

@@ -48,7 +48,7 @@ final class Files
         foreach (glob(self::path('tests/Corpus/contract/*.wiring.json')) ?: [] as $wiring) {
             $pairs[basename($wiring)] = ['tests/Corpus/contract/'.str_replace('.wiring.', '.board.', basename($wiring)), 'tests/Corpus/contract/'.basename($wiring)];
         }
-        foreach (['tests/Corpus/findings', 'database/demo'] as $root) {
+        foreach (['tests/Corpus/findings', 'tests/Corpus/right', 'database/demo'] as $root) {
             foreach (glob(self::path("$root/*/*.wiring.json")) ?: [] as $wiring) {
                 $folder = "$root/".basename(dirname($wiring));
                 $own = str_replace('.wiring.', '.board.', basename($wiring));
@@ -58,6 +58,12 @@ final class Files
         }
 
         return $pairs;
+    }
+
+    /** @return array<string, array{string, string}> the wirings that a careful instructor calls right */
+    public static function rightWirings(): array
+    {
+        return array_filter(self::everyWiring(), fn (string $name) => str_ends_with($name, '/right.wiring.json'), ARRAY_FILTER_USE_KEY);
     }
 
     /** @return array<string, array{string}> */

@@ -49,7 +49,7 @@ final class LiteralFindings
         $codes[] = $this->everMeet("$supply.line", "$supply.neutral") ? 'short-line-neutral' : null;
         $codes[] = $this->everMeet("$supply.line", "$supply.earth") ? 'short-line-earth' : null;
         $codes[] = $this->everMeet("$supply.neutral", "$supply.earth") ? 'neutral-earth-contact' : null;
-        $codes[] = $this->someEarthIsMissing("$supply.earth") ? 'earth-missing' : null;
+        $codes[] = $this->wiring->board->requirements->earths && $this->someEarthIsMissing("$supply.earth") ? 'earth-missing' : null;
         $codes = array_values(array_unique(array_filter($codes)));
         sort($codes);
 

@@ -24,32 +24,37 @@ final readonly class CommonOnTraveller implements Rule
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {
-            if (count($view->control->switches) < 2 || $view->behaves) {
+            if (count($view->control->switches) < 2 || $view->behaves || $view->hasLinkedCommons()) {
                 continue;
             }
+            $told = [];
             foreach ($view->switchesOf(SwitchFunction::ThreeWay) as $switch) {
-                if (! $view->hasLinkThrows($switch)) {
-                    yield from self::findingsAt($view, $switch, $i);
+                $finding = $view->hasLinkThrows($switch) ? null : self::findingAt($view, $switch, $i);
+                // A traveller joined to what feeds it shows at both of its switches; it is told at one.
+                $nets = $finding === null ? [] : array_map($evidence->nets->at(...), array_slice($finding->at, 1));
+                if ($finding !== null && ($finding->params['shape'] !== 'throw' || array_diff($nets, $told) !== [])) {
+                    $told = [...$told, ...$nets];
+                    yield $finding;
                 }
             }
         }
     }
 
-    /** @return iterable<Finding> */
-    private static function findingsAt(ControlView $view, string $switch, int $control): iterable
+    private static function findingAt(ControlView $view, string $switch, int $control): ?Finding
     {
         $commons = $view->contacts($switch, TerminalDuty::Common);
         $feeds = [$view->lineNet(), ...$view->switchedNets()];
         $fed = array_keys(array_filter($view->contacts($switch, TerminalDuty::Throw), fn (int $net) => in_array($net, $feeds, true)));
         $onTraveller = array_keys(array_filter($commons, fn (int $net) => $view->isTraveller($net, $switch)));
         if ($fed === [] && $onTraveller === []) {
-            return;
+            return null;
         }
         $shape = match (true) {
             $fed === [] => 'common',
             $onTraveller === [] => 'throw',
             default => 'exchanged',
         };
-        yield new Finding(FindingCode::CommonOnTraveller, [...array_keys($commons), ...$fed], ['device' => $switch, 'shape' => $shape], $control);
+
+        return new Finding(FindingCode::CommonOnTraveller, [...array_keys($commons), ...$fed], ['device' => $switch, 'shape' => $shape], $control);
     }
 }

@@ -46,7 +46,7 @@ final readonly class EarthAsLive implements Rule
      */
     private static function endsOnCurrent(Evidence $evidence, Core $core): array
     {
-        $isOnlyReturn = $evidence->roles->at($core->ends()[0]) === [Role::Earth] && self::hasCurrentTerminal($evidence, $evidence->netOfCore($core));
+        $isOnlyReturn = $evidence->roles->at($core->ends()[0]) === [Role::Earth] && $evidence->hasCurrentTerminal($evidence->netOfCore($core));
         $ends = [];
         foreach ($core->ends() as $end) {
             foreach ($evidence->wiring->jointAt($end)->points ?? [] as $other) {
@@ -59,18 +59,6 @@ final readonly class EarthAsLive implements Rule
         }
 
         return array_values(array_unique($ends));
-    }
-
-    private static function hasCurrentTerminal(Evidence $evidence, int $net): bool
-    {
-        foreach ($evidence->nets->points[$net] as $id) {
-            $point = $evidence->point($id);
-            if ($point->terminal !== null && ! $point->isEarthing()) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private static function roleOf(Evidence $evidence, Core $core): Role

@@ -31,8 +31,8 @@ final readonly class EarthMissing implements Rule
                 $byNet[$net][] = $point->id;
             }
         }
-        foreach ($byNet as $points) {
-            yield new Finding(FindingCode::EarthMissing, $points, ['count' => count($points)]);
+        foreach ($byNet as $net => $points) {
+            yield new Finding(FindingCode::EarthMissing, $points, ['shape' => $evidence->hasCurrentTerminal($net) ? 'on-current' : 'open']);
         }
     }
 }

@@ -25,10 +25,21 @@ final readonly class WrongLamp implements Rule
             foreach ($view->control->lamps as $lamp) {
                 foreach (array_diff($evidence->circuit->switches, $view->control->switches) as $switch) {
                     if ($evidence->table->effect($switch, $lamp, overTrips: false) !== FlipEffect::Never) {
-                        yield new Finding(FindingCode::WrongLamp, [$lamp, $switch], ['device' => $switch, 'lamp' => $lamp], $i);
+                        yield new Finding(FindingCode::WrongLamp, [...self::switchedSides($evidence, $view->sides($lamp)), $switch], ['device' => $switch, 'lamp' => $lamp], $i);
                     }
                 }
             }
         }
+    }
+
+    /**
+     * @param  list<string>  $sides  of a lamp
+     * @return list<string> those that are on no terminal of the supply; all if there is none
+     */
+    private static function switchedSides(Evidence $evidence, array $sides): array
+    {
+        $supply = [$evidence->circuit->lineNet, $evidence->circuit->neutralNet, $evidence->circuit->earthNet];
+
+        return array_values(array_filter($sides, fn (string $side) => ! in_array($evidence->nets->at($side), $supply, true))) ?: $sides;
     }
 }

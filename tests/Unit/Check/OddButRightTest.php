@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Support\Build;
 use Tests\Support\Files;
+use Tests\Support\OddButRight;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
@@ -89,3 +90,18 @@ it('calls relabelled and reordered wirings the same', function (string $board, s
     expect($codes($reordered))->toBe($codes($original))
         ->and(Checker::check($reordered)->verdict)->toBe(Checker::check($original)->verdict);
 })->with(Files::everyWiring());
+
+it('calls every odd-looking variant of a right wiring right, and by the same name', function (string $board, string $wiring) {
+    $right = Files::wiring($board, $wiring);
+    $schemes = Checker::check($right)->evidence->schemes;
+    $variants = OddButRight::variantsOf($right);
+    $wrong = [];
+    foreach ($variants as $what => $variant) {
+        $result = Checker::check($variant);
+        if ($result->verdict !== Verdict::Pass || $result->evidence->schemes !== $schemes) {
+            $wrong[$what] = dearCodes($result);
+        }
+    }
+
+    expect($wrong)->toBe([])->and(count($variants))->toBeGreaterThan(15);
+})->with(Files::rightWirings());

@@ -31,7 +31,7 @@ const causes = computed(() =>
         </p>
         <p>{{ finding.message }}</p>
         <p class="text-sm text-soft">{{ finding.reference }}</p>
-        <details v-if="follows.length > 0" class="mt-1">
+        <details v-if="follows.length > 0" class="mt-1" :open="follows.some(({ severity }) => severity === 'danger')">
           <summary class="min-h-8 cursor-pointer text-soft">What follows from it ({{ follows.length }})</summary>
           <p
             v-for="(consequence, i) in follows"
@@ -39,7 +39,7 @@ const causes = computed(() =>
             class="border-l-2 border-ink pl-2"
             :data-finding="consequence.code"
           >
-            {{ consequence.message }}
+            <strong v-if="consequence.severity === 'danger'">{{ WORDS.danger }}: </strong>{{ consequence.message }}
           </p>
         </details>
         <p class="mt-1 flex flex-wrap gap-2">
