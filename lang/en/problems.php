@@ -7,6 +7,9 @@ return [
     'unknown-switch' => 'The board has no switch :id.',
     'unknown-position' => 'A switch is up or down; ":text" is neither.',
 
+    'no-box-fill' => 'British practice has no count of box fill.',
+    'no-figures' => 'Volt drop, R1+R2 and load are worked out for British boards.',
+
     'not-json' => 'This is not JSON: :detail.',
     'too-large' => 'The file has :bytes bytes; at most :most are read.',
     'too-deep' => 'The file nests deeper than :most levels.',

@@ -9,7 +9,7 @@ use Zwindle\Check\Result;
 use Zwindle\Scheme\SchemeName;
 use Zwindle\Solve\TruthTable;
 
-/** A check's result in the shape of the contract, without its sentences. */
+/** A check's result in the shape of the contract, without its sentences; its states are written one by one (StateLines). */
 final class CheckArray
 {
     /**
@@ -22,28 +22,21 @@ final class CheckArray
             'verdict' => $result->verdict->value,
             'scheme' => $result->scheme()?->value,
             'schemes' => array_map(fn (?SchemeName $scheme) => $scheme?->value, $result->evidence->schemes),
-            'states' => self::states($result->evidence->table),
+            'states' => [],
             'findings' => array_map(self::finding(...), $result->findings),
         ];
     }
 
-    /** @return list<array{switches: object, lamps: object, trip: string|null}> */
-    private static function states(TruthTable $table): array
+    /** @return array{switches: object, lamps: object, trip: string|null} */
+    public static function state(TruthTable $table, int $state): array
     {
-        $states = [];
-        for ($state = 0; $state < $table->count(); $state++) {
-            $lamps = [];
-            foreach (array_keys($table->lamps) as $lamp) {
-                $lamps[$lamp] = $table->lampIn($lamp, $state)->value;
-            }
-            $states[] = [
-                'switches' => (object) $table->positionsIn($state),
-                'lamps' => (object) $lamps,
-                'trip' => $table->tripIn($state)?->value,
-            ];
-        }
+        $lamps = array_map(fn (string $lamp) => $table->lampIn($lamp, $state)->value, array_combine(array_keys($table->lamps), array_keys($table->lamps)));
 
-        return $states;
+        return [
+            'switches' => (object) $table->positionsIn($state),
+            'lamps' => (object) $lamps,
+            'trip' => $table->tripIn($state)?->value,
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Write;
 
+use Zwindle\Catalogue\ReckonedLamp;
 use Zwindle\Net\Circuit;
 
 /**
@@ -14,8 +15,6 @@ use Zwindle\Net\Circuit;
  */
 final class SpiceDeck
 {
-    public const LAMP_W = 60;
-
     private const TINY_OHM = '1m';
 
     private const SHUNT_OHM = '1G';
@@ -34,7 +33,7 @@ final class SpiceDeck
         ];
         foreach ($circuit->lamps as $i => $lamp) {
             [$one, $other] = $circuit->lampNets[$i];
-            $lines[] = sprintf('R%s %s %s %.6f', $lamp, self::node($one), self::node($other), $volts ** 2 / self::LAMP_W);
+            $lines[] = sprintf('R%s %s %s %.6f', $lamp, self::node($one), self::node($other), ReckonedLamp::hotOhm($board->practice));
         }
         foreach ($circuit->switches as $i => $switch) {
             foreach ($circuit->contacts[$i][$circuit->isDown($i, $state) ? 1 : 0] as $j => [$one, $other]) {

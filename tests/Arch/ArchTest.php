@@ -13,9 +13,11 @@ const ROOMS = [
     'Net' => ['Wiring', 'Board', 'Catalogue'],
     'Solve' => ['Net', 'Wiring', 'Board', 'Catalogue', 'Brick\Math'],
     'Trace' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Probe' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Figures' => ['Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Scheme' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Check' => ['Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Write' => ['Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
+    'Write' => ['Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
 ];
 
 arch()->preset()->php();

@@ -8,11 +8,14 @@ use App\Actions\ReadWiringFiles;
 use App\Wording\CheckReport;
 use App\Wording\WordedCheck;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Result;
 use Zwindle\Check\Verdict;
+use Zwindle\Write\StateLines;
 
 final class CheckCommand extends ReadsFilesCommand
 {
-    protected $signature = 'zwindle:check {board : a *.board.json file} {wiring : a *.wiring.json file} {--json : print JSON}';
+    protected $signature = 'zwindle:check {board : a *.board.json file} {wiring : a *.wiring.json file}
+        {--edition= : judge by another edition than the board\'s, as NEC-2014} {--json : print JSON}';
 
     protected $description = 'Judge a wiring: what the lamp does in every state, and what is wrong where';
 
@@ -20,10 +23,23 @@ final class CheckCommand extends ReadsFilesCommand
     {
         return $this->orRefuse(function () use ($readWiringFiles): int {
             $wiring = $readWiringFiles->execute((string) $this->argument('board'), (string) $this->argument('wiring'));
-            $result = Checker::check($wiring);
-            $this->option('json') ? $this->writeJson(WordedCheck::of($result)) : (new CheckReport($result))->print($this->getOutput());
+            $result = Checker::check($wiring, $this->edition($wiring->board->practice));
+            $this->option('json') ? $this->writeCheck($result) : (new CheckReport($result))->print($this->getOutput());
 
             return $result->verdict === Verdict::Fail ? self::FAILED : self::DONE;
         });
+    }
+
+    /** The states are written as they are made: there may be 65,536. */
+    private function writeCheck(Result $result): void
+    {
+        [$before, $after] = explode('"states": []', self::json(WordedCheck::of($result)), 2);
+        $this->writeRaw("$before\"states\": [");
+        $separator = "\n        ";
+        foreach (StateLines::of($result->evidence->table) as $line) {
+            $this->writeRaw($separator.$line);
+            $separator = ",\n        ";
+        }
+        $this->writeRaw("\n    ]$after\n");
     }
 }

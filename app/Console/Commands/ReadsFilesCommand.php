@@ -8,6 +8,10 @@ use App\Exceptions\InputRefused;
 use App\Wording\ProblemSentence;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
+use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\Editions;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Net\Circuit;
 
 /** A command that works on files: refuses bad input the same way everywhere. */
 abstract class ReadsFilesCommand extends Command
@@ -43,10 +47,57 @@ abstract class ReadsFilesCommand extends Command
         return self::REFUSED;
     }
 
+    /**
+     * The edition asked for with `--edition`; null if none is.
+     *
+     * @throws InputRefused if it is unknown or of the other practice
+     */
+    protected function edition(Practice $practice): ?CodeEdition
+    {
+        $id = $this->option('edition');
+        $edition = is_string($id) ? Editions::find($id) : null;
+        if ($id !== null && $edition?->practice !== $practice) {
+            $known = implode(', ', array_map(fn (CodeEdition $known) => $known->id, Editions::of($practice)));
+            throw InputRefused::option(__('problems.unknown-edition', ['id' => (string) $id, 'detail' => $known]));
+        }
+
+        return $edition;
+    }
+
+    /**
+     * The state asked for with `--state`, as `S1:up,S2:down`; switches not named are up.
+     *
+     * @throws InputRefused if it names an unknown switch or position
+     */
+    protected function state(Circuit $circuit): int
+    {
+        $state = 0;
+        foreach (array_filter(explode(',', (string) $this->option('state')), fn (string $part) => trim($part) !== '') as $part) {
+            [$id, $position] = array_map(trim(...), [...explode(':', $part, 2), '']);
+            $switch = array_search($id, $circuit->switches, true);
+            if ($switch === false) {
+                throw InputRefused::option(__('problems.unknown-switch', ['id' => $id]));
+            }
+            if (! in_array($position, ['up', 'down'], true)) {
+                throw InputRefused::option(__('problems.unknown-position', ['text' => $position]));
+            }
+            $bit = $circuit->bitOf($switch);
+            $state = $position === 'down' ? $state | $bit : $state & ~$bit;
+        }
+
+        return $state;
+    }
+
     /** @param  array<string, mixed>  $array */
     protected function writeJson(array $array): void
     {
-        $this->writeRaw(json_encode($array, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
+        $this->writeRaw(self::json($array)."\n");
+    }
+
+    /** @param  array<string, mixed>  $array */
+    protected static function json(array $array): string
+    {
+        return json_encode($array, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
     }
 
     protected function writeRaw(string $text): void

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\ReadWiringFiles;
+use App\Exceptions\InputRefused;
+use App\Wording\FiguresReport;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Net\Circuit;
+use Zwindle\Solve\Survey;
+
+final class FiguresCommand extends ReadsFilesCommand
+{
+    protected $signature = 'zwindle:figures {board : a *.board.json file of British practice} {wiring : a *.wiring.json file} {--json : print JSON}';
+
+    protected $description = 'Work out volt drop, R1+R2 and end-to-end readings, and the load, as the board is wired';
+
+    public function handle(ReadWiringFiles $readWiringFiles): int
+    {
+        return $this->orRefuse(function () use ($readWiringFiles): int {
+            $wiring = $readWiringFiles->execute((string) $this->argument('board'), (string) $this->argument('wiring'));
+            if ($wiring->board->practice !== Practice::Britain) {
+                throw InputRefused::option(__('problems.no-figures'));
+            }
+            $report = new FiguresReport(new Survey(Circuit::of($wiring)));
+            $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
+
+            return self::DONE;
+        });
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\ReadBoardFile;
+use App\Exceptions\InputRefused;
+use App\Wording\FillReport;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Fill\FillCount;
+
+final class FillCommand extends ReadsFilesCommand
+{
+    protected $signature = 'zwindle:fill {board : a *.board.json file of North American practice}
+        {--edition= : count by another edition than the board\'s, as NEC-2017} {--json : print JSON}';
+
+    protected $description = 'Count the box fill, box by box, with every allowance';
+
+    public function handle(ReadBoardFile $readBoardFile): int
+    {
+        return $this->orRefuse(function () use ($readBoardFile): int {
+            $board = $readBoardFile->execute((string) $this->argument('board'));
+            if ($board->practice === Practice::Britain) {
+                throw InputRefused::option(__('problems.no-box-fill'));
+            }
+            $edition = $this->edition($board->practice) ?? $board->edition;
+            $report = new FillReport($board, $edition, new FillCount($board, $edition));
+            $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
+
+            return self::DONE;
+        });
+    }
+}

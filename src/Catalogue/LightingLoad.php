@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Catalogue;
+
+/**
+ * What a British lighting circuit is reckoned to carry, and how large the loop impedance behind its breaker may be.
+ *
+ * Source: On-Site Guide Table A1 (100 W at least for each lampholder), BS 7671 Table 41.3 (type B) (memory).
+ */
+final class LightingLoad
+{
+    public const WATT_PER_LAMPHOLDER = 100;
+
+    private const MOST_ZS_OHM_TYPE_B = [6 => 7.28];
+
+    public static function ampere(int $lampholders): float
+    {
+        return $lampholders * self::WATT_PER_LAMPHOLDER / Practice::Britain->nominalV();
+    }
+
+    /** The most lampholders that a breaker carries. */
+    public static function mostLampholders(float $breakerA): int
+    {
+        return (int) floor($breakerA * Practice::Britain->nominalV() / self::WATT_PER_LAMPHOLDER);
+    }
+
+    public static function mostZsOhm(float $breakerA): ?float
+    {
+        return $breakerA === floor($breakerA) ? (self::MOST_ZS_OHM_TYPE_B[(int) $breakerA] ?? null) : null;
+    }
+}
