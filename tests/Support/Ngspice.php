@@ -26,25 +26,39 @@ final class Ngspice
      */
     public static function compare(iterable $wirings): array
     {
-        $folder = sys_get_temp_dir().'/zwindle-spice-'.bin2hex(random_bytes(6));
-        mkdir($folder);
-        $control = ["* all decks\n.control\nset noaskquit\nset numdgt=7\n"];
-        $expected = [];
+        $expected = $jobs = [];
         foreach ($wirings as $name => $wiring) {
             $circuit = Circuit::of($wiring);
             foreach (Solver::everyState($circuit) as $result) {
-                $i = count($expected);
-                file_put_contents("$folder/$i.cir", SpiceDeck::of($circuit, $result->state));
                 $line = SpiceDeck::node($circuit->lineNet);
                 $earth = SpiceDeck::node($circuit->earthNet);
                 // Currents through the supply's milliohms.
-                $prints = ["print (v(src)-v($line))/0.001\nprint v($earth)/0.001\n"];
+                $prints = ["(v(src)-v($line))/0.001", "v($earth)/0.001"];
                 foreach ($circuit->lampNets as [$one, $other]) {
-                    $prints[] = 'print v('.SpiceDeck::node($one).')-v('.SpiceDeck::node($other).")\n";
+                    $prints[] = 'v('.SpiceDeck::node($one).')-v('.SpiceDeck::node($other).')';
                 }
-                $control[] = "source $folder/$i.cir\nop\necho deck $i\n".implode('', $prints)."remcirc\ndestroy all\n";
+                $jobs[] = [SpiceDeck::of($circuit, $result->state), $prints];
                 $expected[] = [$name, $circuit, $result];
             }
+        }
+
+        return ['states' => count($expected), 'differences' => self::differences($expected, self::figures($jobs))];
+    }
+
+    /**
+     * One run of the simulator for many decks.
+     *
+     * @param  list<array{string, list<string>}>  $jobs  a deck, and what to print of it
+     * @return array<int, list<float>> what was printed, deck by deck
+     */
+    public static function figures(array $jobs): array
+    {
+        $folder = sys_get_temp_dir().'/zwindle-spice-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        $control = ["* all decks\n.control\nset noaskquit\nset numdgt=9\n"];
+        foreach ($jobs as $i => [$deck, $prints]) {
+            file_put_contents("$folder/$i.cir", $deck);
+            $control[] = "source $folder/$i.cir\nop\necho deck $i\n".implode('', array_map(fn (string $print) => "print $print\n", $prints))."remcirc\ndestroy all\n";
         }
         $control[] = "quit\n.endc\n.end\n";
         file_put_contents("$folder/all.cir", implode('', $control));
@@ -52,7 +66,7 @@ final class Ngspice
         array_map(unlink(...), glob("$folder/*") ?: []);
         rmdir($folder);
 
-        return ['states' => count($expected), 'differences' => self::differences($expected, self::read($lines))];
+        return self::read($lines);
     }
 
     /**
@@ -67,7 +81,7 @@ final class Ngspice
             if (preg_match('/^deck (\d+)/', $line, $match) === 1) {
                 $deck = (int) $match[1];
                 $decks[$deck] = [];
-            } elseif ($deck !== null && preg_match('/^\(?v\(.* = (\S+)\s*$/', $line, $match) === 1) {
+            } elseif ($deck !== null && preg_match('/^\(?[vi@].* = (\S+)\s*$/', $line, $match) === 1) {
                 $decks[$deck][] = (float) $match[1];
             }
         }
