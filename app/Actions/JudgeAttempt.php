@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Attempt;
+use Illuminate\Validation\ValidationException;
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Result;
 
@@ -14,5 +16,25 @@ final class JudgeAttempt
     public function execute(Attempt $attempt): Result
     {
         return Checker::check($attempt->stepLog()->bench()->wiring());
+    }
+
+    /**
+     * The same board judged by its own edition and by another one of its practice.
+     *
+     * @return array{own: Result, shown: Result}
+     *
+     * @throws ValidationException if the edition belongs to the other practice
+     */
+    public function underEdition(Attempt $attempt, ?CodeEdition $edition): array
+    {
+        $own = $this->execute($attempt);
+        if ($edition === null || $edition->id === $own->evidence->edition->id) {
+            return ['own' => $own, 'shown' => $own];
+        }
+        if ($edition->practice !== $own->evidence->board->practice) {
+            throw ValidationException::withMessages(['edition' => __('messages.other-practice')]);
+        }
+
+        return ['own' => $own, 'shown' => Checker::check($own->evidence->wiring, $edition)];
     }
 }

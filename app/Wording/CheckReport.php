@@ -9,6 +9,8 @@ use Symfony\Component\Console\Formatter\OutputFormatter;
 use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
 use Zwindle\Check\Severity;
+use Zwindle\Schematic\Diagram;
+use Zwindle\Write\DiagramText;
 
 /** A check as a page of text: one sentence, the truth table, the findings with their consequences under them. */
 final readonly class CheckReport
@@ -28,18 +30,27 @@ final readonly class CheckReport
     public function print(OutputStyle $output): void
     {
         $board = $this->result->evidence->board;
-        $scheme = $this->result->scheme();
-        $output->writeln(self::plain("$board->title  ({$board->edition->id})"));
+        $output->writeln(self::plain("$board->title  ({$this->result->evidence->edition->id})"));
         $output->newLine();
         $output->writeln('<options=bold>'.self::plain(strtoupper($this->result->verdict->value).': '.(new Headline($this->result))->sentence()).'</>');
-        if ($scheme !== null) {
-            $output->writeln(self::plain('Scheme: '.$this->words->say("parts.scheme.$scheme->value")." ($scheme->value)"));
-        }
+        $this->printSchemes($output);
+        $output->newLine();
+        $output->writeln(self::plain(DiagramText::of(new Diagram($this->result->evidence->circuit, $this->result->evidence->roles))));
         $output->newLine();
         $this->printTable($output);
         $output->newLine();
         $this->printFindings($output);
         $output->writeln(self::plain($this->words->say('verdict.caution')));
+    }
+
+    private function printSchemes(OutputStyle $output): void
+    {
+        $schemes = (new SchemeSentence($this->result->evidence))->all();
+        foreach ($schemes as ['id' => $id, 'name' => $name, 'note' => $note, 'lamps' => $lamps]) {
+            if ($id !== null) {
+                $output->writeln(self::plain('Scheme'.(count($schemes) > 1 ? " of $lamps" : '').": $name ($id)".($note === '' ? '' : ". $note")));
+            }
+        }
     }
 
     private function printTable(OutputStyle $output): void

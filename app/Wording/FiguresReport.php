@@ -26,7 +26,7 @@ final readonly class FiguresReport
         $this->figures = new BritishFigures($survey);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{load: array<string, mixed>, runs: list<array<string, mixed>>, lamps: list<array<string, mixed>>, withoutLength: list<string>} */
     public function json(): array
     {
         $breakerA = $this->survey->circuit->wiring->board->supply()->breakerA;
@@ -76,6 +76,31 @@ final readonly class FiguresReport
         foreach ([...$this->remarks(), $this->words->say('figures.sources'), $this->words->say('verdict.caution')] as $line) {
             $output->writeln(self::plain($line));
         }
+    }
+
+    /** @return list<array{title: string, fits: bool|null, rows: list<array{string, string}>, note: string}> load, lamps and runs, for the screen */
+    public function blocks(): array
+    {
+        $json = $this->json();
+
+        return [
+            ['title' => $this->loadSentence(), 'fits' => $json['load']['fits'], 'rows' => [], 'note' => implode(' ', $this->remarks())],
+            ...array_map(fn (LampFigures $lamp) => [
+                'title' => ucfirst($this->words->device($lamp->lamp)),
+                'fits' => $lamp->dropV === null ? null : $lamp->dropV <= VoltDrop::limitV(),
+                'rows' => [
+                    [$this->words->say('figures.drop', ['limit' => (string) VoltDrop::limitV()]), self::shown($lamp->dropV, 2)],
+                    ['R1+R2, Ω', self::shown($lamp->r1r2Ohm)],
+                ],
+                'note' => $lamp->state === null ? $this->words->say('figures.never-lit') : '',
+            ], $this->figures->lamps()),
+            ...array_map(fn (RunFigures $run) => [
+                'title' => $this->words->say('figures.run-title', ['run' => $run->cable, 'length' => $run->lengthM === null ? '?' : (string) $run->lengthM]),
+                'fits' => null,
+                'rows' => [[$this->words->say('figures.cores'), $this->cores($run)], ['R1+R2, Ω', self::shown($run->r1r2Ohm)]],
+                'note' => '',
+            ], $this->figures->runs()),
+        ];
     }
 
     public function loadSentence(): string

@@ -7,6 +7,7 @@ namespace App\Wording;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Str;
 use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
 use Zwindle\Check\Result;
 use Zwindle\Check\Severity;
 use Zwindle\Check\Verdict;
@@ -57,7 +58,7 @@ final readonly class Headline
     private function behaviour(): string
     {
         $evidence = $this->result->evidence;
-        $control = $evidence->controls[0] ?? null;
+        $control = $this->mainControl();
         $trips = $evidence->table->count() - substr_count($evidence->table->trips, '-');
         $lamp = $control?->control->lamps[0];
 
@@ -66,6 +67,16 @@ final readonly class Headline
             $trips > 0 => $this->words->say('verdict.trips-some', ['count' => $trips, 'all' => $evidence->table->count()]),
             $control === null || $lamp === null => '',
             $control->behaves => $this->words->say($this->isDangerous() ? 'verdict.works-but' : 'verdict.works-fault'),
+            count($evidence->controls) > 1 => $this->words->say('verdict.of-lamp', ['lamp' => $this->words->device($lamp)]).Str::lcfirst($this->behaviourOf($lamp)),
+            default => $this->behaviourOf($lamp),
+        };
+    }
+
+    private function behaviourOf(string $lamp): string
+    {
+        $evidence = $this->result->evidence;
+
+        return match (true) {
             ! $evidence->table->isEverLit($lamp) => $this->words->say('verdict.never'),
             $evidence->table->isEverDim($lamp) => $this->words->say('verdict.dim'),
             ! $evidence->table->isEverDark($lamp) => $this->words->say('verdict.always'),
@@ -96,6 +107,14 @@ final readonly class Headline
         return $this->words->say('verdict.only-while', ['switch' => $this->words->device($switch), 'position' => (string) array_key_first($gates[$switch])]);
     }
 
+    /** The first control that does not work, else the first. */
+    private function mainControl(): ?ControlView
+    {
+        $controls = $this->result->evidence->controls;
+
+        return array_values(array_filter($controls, fn (ControlView $control) => ! $control->behaves))[0] ?? $controls[0] ?? null;
+    }
+
     private function isDangerous(): bool
     {
         return array_filter($this->result->findings, fn (Finding $finding) => $finding->code->severity() === Severity::Danger) !== [];
@@ -120,7 +139,7 @@ final readonly class Headline
     private function whereTheLineStops(): string
     {
         $circuit = $this->result->evidence->circuit;
-        $lamp = $this->result->evidence->board->controls[0]->lamps[0] ?? null;
+        $lamp = $this->mainControl()?->control->lamps[0];
         $path = $lamp === null ? null : CurrentPath::towards($circuit, $lamp, 0);
 
         return $path?->end === PathEnd::Nowhere && $path->stopsAt !== null
@@ -140,7 +159,7 @@ final readonly class Headline
         $most = $works ? -1 : 0;
         foreach ($this->result->findings as $i => $finding) {
             $isMistake = $finding->causedBy === null && $finding->code->severity()->fails()
-                && (! $finding->code->isSymptom() || ($finding->params['shape'] ?? '') === 'on-line');
+                && (! $finding->code->isSymptom() || $finding->code === FindingCode::WrongLamp || ($finding->params['shape'] ?? '') === 'on-line');
             $explains = ($explained[$i] ?? 0) + ($finding->code->isSymptom() ? 1 : 0);
             if ($isMistake && $explains > $most) {
                 $main = $finding;

@@ -10,4 +10,5 @@ return [
     'not-your-class' => 'Choose one of your own classes.',
     'not-in-class' => 'Choose trainees of this class.',
     'not-in-library' => 'Choose a board of the library.',
+    'other-practice' => 'This edition belongs to the other practice.',
 ];

@@ -1,10 +1,12 @@
 <?php
 
 return [
+    'run-title' => 'Run :run, :length m',
     'run' => 'run',
     'cores' => 'end to end, Ω at 20 °C',
     'lamp' => 'lamp',
     'drop' => 'volt drop, V (limit :limit)',
+    'never-lit' => 'Not worked out: as it is wired the lamp never burns fully.',
     'load' => '{1} :count lampholder at :watt W: :ampere A.|[0,*] :count lampholders at :watt W each: :ampere A.',
     'load-fits' => '{1} :count lampholder at :watt W: :ampere A of :breaker A (:most at most).|[0,*] :count lampholders at :watt W each: :ampere A of :breaker A (:most at most).',
     'load-too-much' => '[0,*] :count lampholders at :watt W each: :ampere A is more than the :breaker A of the breaker (:most at most).',

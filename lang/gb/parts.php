@@ -59,4 +59,12 @@ return [
         'common-link' => 'common-link two-way',
         'polarity-switching' => 'polarity switching',
     ],
+    'scheme-note' => [
+        'dead-end' => 'Feed and switched live meet in one box; the chain runs out from it and comes back.',
+        'light-fed' => 'The feed is looped in at the light.',
+        'line-out-on-white' => '',
+        'return-on-white' => '',
+        'common-link' => 'The usual British extension from one-way to two-way. In North America it is not accepted everywhere.',
+        'polarity-switching' => 'Forbidden everywhere (132.14.1): the holder can be live while the lamp is off.',
+    ],
 ];

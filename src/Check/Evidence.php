@@ -14,6 +14,7 @@ use Zwindle\Scheme\ControlView;
 use Zwindle\Scheme\Roles;
 use Zwindle\Scheme\SchemeFinder;
 use Zwindle\Scheme\SchemeName;
+use Zwindle\Scheme\SchemeVariant;
 use Zwindle\Solve\Survey;
 use Zwindle\Solve\TruthTable;
 use Zwindle\Wiring\Wiring;
@@ -41,6 +42,9 @@ final readonly class Evidence
     /** @var list<SchemeName|null> of every control */
     public array $schemes;
 
+    /** @var list<SchemeVariant|null> of every control */
+    public array $variants;
+
     /** @param  CodeEdition|null  $edition  to judge by; the board's own if null */
     public function __construct(public Wiring $wiring, ?CodeEdition $edition = null)
     {
@@ -52,7 +56,9 @@ final readonly class Evidence
         $this->table = $this->survey->truthTable;
         $this->roles = Roles::of($this->survey);
         $this->controls = array_map(fn ($control) => new ControlView($control, $this->survey), $wiring->board->controls);
-        $this->schemes = array_map((new SchemeFinder($this->survey))->schemeOf(...), $this->controls);
+        $finder = new SchemeFinder($this->survey);
+        $this->schemes = array_map($finder->schemeOf(...), $this->controls);
+        $this->variants = array_map($finder->variantOf(...), $this->controls);
     }
 
     public function point(string $id): Point

@@ -142,11 +142,25 @@ final readonly class Folding
         return match (true) {
             $finding->code === FindingCode::CommonOnTraveller && $shape !== 'exchanged' => $this->firstNamed($finding, ['short-line-neutral', 'short-line-earth', 'neutral-switched']),
             $finding->code === FindingCode::EarthMissing && $shape === 'on-current' => $this->firstNamed($finding, ['short-line-earth', 'earth-as-live', 'neutral-switched']),
+            $finding->code === FindingCode::WrongLamp => $this->sameSwitchBefore($finding, $index),
             $finding->code === FindingCode::ConductorOpen => $this->lampOnTheLine(),
             // An earth exchanged with a conductor puts current on one and the other earths on the conductor.
             $finding->code === FindingCode::EarthAsLive => $this->sameBefore($finding, $index),
             default => null,
         };
+    }
+
+    /** One switch that reaches other lights is one mistake, however many they are. */
+    private function sameSwitchBefore(Finding $finding, int $index): ?int
+    {
+        for ($other = 0; $other < $index; $other++) {
+            $before = $this->findings[$other];
+            if ($before->code === FindingCode::WrongLamp && $before->params['device'] === $finding->params['device']) {
+                return $other;
+            }
+        }
+
+        return null;
     }
 
     /** A lamp on the permanent line leaves the conductor that was meant for it over. */
@@ -169,7 +183,7 @@ final readonly class Folding
     /** The same symptom at another lamp or switch of the control is told once. */
     private function sameBefore(Finding $finding, int $index): ?int
     {
-        for ($other = 0; $other < $index; $other++) {
+        for ($other = 0; $other < $index && $finding->code !== FindingCode::WrongLamp; $other++) {
             if ($this->findings[$other]->code === $finding->code && $this->findings[$other]->control === $finding->control) {
                 return $other;
             }

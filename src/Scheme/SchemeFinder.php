@@ -7,7 +7,9 @@ namespace Zwindle\Scheme;
 use Zwindle\Board\Board;
 use Zwindle\Board\Control;
 use Zwindle\Board\EnclosureKind;
+use Zwindle\Catalogue\Colour;
 use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Catalogue\Practice;
 use Zwindle\Catalogue\SwitchFunction;
 use Zwindle\Catalogue\TerminalDuty;
 use Zwindle\Net\Circuit;
@@ -44,6 +46,38 @@ final readonly class SchemeFinder
             count($control->switches) > 1 => SchemeName::FeedThrough,
             default => SchemeName::Single,
         };
+    }
+
+    /** North America: by what its white cores carry between the boxes of a control; null where none is on the line side. */
+    public function variantOf(ControlView $view): ?SchemeVariant
+    {
+        $scheme = $this->schemeOf($view);
+        if ($this->board->practice !== Practice::NorthAmerica || ($scheme !== SchemeName::DeadEnd && $scheme !== SchemeName::LightFed)) {
+            return null;
+        }
+        $nets = $this->netsOfWhites();
+
+        return match (true) {
+            array_intersect($view->switchedNets(), $nets) !== [] => SchemeVariant::ReturnOnWhite,
+            in_array($this->circuit->lineNet, $nets, true) => SchemeVariant::LineOutOnWhite,
+            default => null,
+        };
+    }
+
+    /** @return list<int> of white and grey cores that are joined at both ends */
+    private function netsOfWhites(): array
+    {
+        $nets = [];
+        foreach ($this->board->cables as $cable) {
+            foreach ($cable->cores as $core) {
+                $joined = array_filter($core->ends(), fn (string $end) => $this->circuit->wiring->jointAt($end) !== null);
+                if (($core->colour === Colour::White || $core->colour === Colour::Grey) && count($joined) === 2) {
+                    $nets[] = $this->circuit->nets->at($core->ends()[0]);
+                }
+            }
+        }
+
+        return $nets;
     }
 
     /** Both sides of a lamp see the line in some state and the neutral in another. */

@@ -7,13 +7,14 @@ namespace Zwindle\Write;
 use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
 use Zwindle\Scheme\SchemeName;
+use Zwindle\Scheme\SchemeVariant;
 use Zwindle\Solve\TruthTable;
 
 /** A check's result in the shape of the contract, without its sentences; its states are written one by one (StateLines). */
 final class CheckArray
 {
     /**
-     * @return array{verdict: string, scheme: string|null, schemes: list<string|null>, states: list<mixed>,
+     * @return array{verdict: string, scheme: string|null, schemes: list<string|null>, variants: list<string|null>, states: list<mixed>,
      *     findings: list<array<string, mixed>>}
      */
     public static function of(Result $result): array
@@ -22,6 +23,7 @@ final class CheckArray
             'verdict' => $result->verdict->value,
             'scheme' => $result->scheme()?->value,
             'schemes' => array_map(fn (?SchemeName $scheme) => $scheme?->value, $result->evidence->schemes),
+            'variants' => array_map(fn (?SchemeVariant $variant) => $variant?->value, $result->evidence->variants),
             'states' => [],
             'findings' => array_map(self::finding(...), $result->findings),
         ];

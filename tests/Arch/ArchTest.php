@@ -16,6 +16,7 @@ const ROOMS = [
     'Probe' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Figures' => ['Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Scheme' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Schematic' => ['Scheme', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Check' => ['Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Write' => ['Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
 ];

@@ -69,7 +69,7 @@ it('refuses a bad board file with every problem, and stores nothing', function (
 it('seeds the demo with something to see on every screen', function () {
     $this->seed();
 
-    expect(Assignment::count())->toBe(5)
+    expect(Assignment::count())->toBe(7)
         ->and(App\Models\Attempt::whereNotNull('verdict')->distinct()->pluck('verdict')->sort()->values()->all())->toBe(['fail', 'pass', 'remarks'])
         ->and(App\Models\Step::whereNotNull('set_aside')->count())->toBe(0);
 });

@@ -4,31 +4,52 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Wording\BoardFigures;
+use App\Wording\EditionChanges;
 use App\Wording\FindingSentence;
 use App\Wording\Headline;
+use App\Wording\SchemeSentence;
 use App\Wording\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Bench\PlaceMap;
+use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\Editions;
 use Zwindle\Check\Expected;
 use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
+use Zwindle\Schematic\Diagram;
+use Zwindle\Write\DiagramArray;
+use Zwindle\Write\LayerArray;
 
-/** @property Result $resource */
+/** @property array{own: Result, shown: Result} $resource */
 final class VerdictResource extends JsonResource
 {
+    private readonly Result $shown;
+
+    /** @param  array{own: Result, shown: Result}  $resource */
+    public function __construct(mixed $resource)
+    {
+        parent::__construct($resource);
+        $this->shown = $resource['shown'];
+    }
+
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $evidence = $this->resource->evidence;
+        $evidence = $this->shown->evidence;
         $words = Words::of($evidence->wiring);
-        $scheme = $this->resource->scheme();
 
         return [
-            'verdict' => $this->resource->verdict->value,
-            'headline' => (new Headline($this->resource))->sentence(),
-            'scheme' => $scheme === null ? null : $words->say("parts.scheme.$scheme->value"),
-            'edition' => $evidence->board->edition->id,
+            'verdict' => $this->shown->verdict->value,
+            'headline' => (new Headline($this->shown))->sentence(),
+            'schemes' => (new SchemeSentence($evidence))->all(),
+            'edition' => $evidence->edition->id,
+            'editions' => $this->editions(),
+            'changes' => (new EditionChanges($this->resource['own'], $this->shown))->sentences(),
+            'diagram' => DiagramArray::of(new Diagram($evidence->circuit, $evidence->roles)),
+            'layers' => LayerArray::places($evidence),
+            'figures' => (new BoardFigures($evidence))->lines(),
             'caution' => $words->say('verdict.caution'),
             'switches' => array_map(fn (string $id) => ['id' => $id, 'label' => $words->device($id), 'box' => $words->enclosureOf($id)], $evidence->circuit->switches),
             'lamps' => $this->lamps($words),
@@ -40,7 +61,7 @@ final class VerdictResource extends JsonResource
     /** @return list<array<string, mixed>> */
     private function lamps(Words $words): array
     {
-        $evidence = $this->resource->evidence;
+        $evidence = $this->shown->evidence;
         $switchesOf = [];
         foreach ($evidence->board->controls as $control) {
             foreach ($control->lamps as $lamp) {
@@ -60,8 +81,8 @@ final class VerdictResource extends JsonResource
     /** @return list<array<string, mixed>> */
     private function findings(Words $words): array
     {
-        $sentences = new FindingSentence($this->resource);
-        $places = new PlaceMap($this->resource->evidence->board);
+        $sentences = new FindingSentence($this->shown);
+        $places = new PlaceMap($this->shown->evidence->board);
 
         return array_map(fn (Finding $finding) => [
             'code' => $finding->code->value,
@@ -71,6 +92,15 @@ final class VerdictResource extends JsonResource
             'message' => $sentences->of($finding),
             'reference' => $finding->reference,
             'causedBy' => $finding->causedBy,
-        ], $this->resource->findings);
+        ], $this->shown->findings);
+    }
+
+    /** @return list<array{id: string, title: string, own: bool}> the editions of the board's practice, the newest first */
+    private function editions(): array
+    {
+        $own = $this->resource['own']->evidence->edition->id;
+        $editions = array_map(fn (CodeEdition $edition) => ['id' => $edition->id, 'title' => $edition->title, 'own' => $edition->id === $own], Editions::of($this->shown->evidence->board->practice));
+
+        return array_reverse($editions);
     }
 }

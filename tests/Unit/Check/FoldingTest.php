@@ -45,6 +45,7 @@ it('folds symptoms under what is wrong with the wiring', function (array $findin
     'the same symptom of two switches is told once' => [[[FindingCode::PartialControl, 0], [FindingCode::PartialControl, 0], [FindingCode::PartialControl, 1]], [null, 0, null]],
     'colours that a short makes wrong' => [[[FindingCode::ShortLineNeutral, null], [FindingCode::NeutralColour, null], [FindingCode::FalseMark, null]], [null, 0, 0]],
     'a lamp on the line leaves a conductor over' => [[[FindingCode::ConductorOpen, null], [FindingCode::AlwaysLit, 0, ['shape' => 'on-line']]], [1, null]],
+    'one switch that works two other lights' => [[[FindingCode::WrongLamp, 1, ['device' => 'S1']], [FindingCode::WrongLamp, 2, ['device' => 'S1']], [FindingCode::WrongLamp, 2, ['device' => 'S3']]], [null, 0, null]],
     'remarks stand alone' => [[[FindingCode::NeverLights, 0], [FindingCode::LineUnmarked, null], [FindingCode::EndNotCapped, null]], [null, null, null]],
 ]);
 

@@ -5,27 +5,27 @@ import type { BoardLook, PathData, VerdictData } from '@/shared/api/types'
 const LAMP_STATES: Record<string, 'on' | 'dim' | 'off'> = { '1': 'on', d: 'dim', '0': 'off' }
 
 /** The chosen positions, what the lamps do there, and the current's path as the server worked it out. */
-export function useCurrentPath(attempt: number, verdict: Ref<VerdictData | null>, board: Ref<BoardLook | null>) {
-  const state = ref(0)
+export function useCurrentPath(attempt: number, verdict: Ref<VerdictData>, board: Ref<BoardLook>, state: Ref<number>) {
   const lamp = ref('')
   const path = shallowRef<PathData | null>(null)
   const failure = ref('')
 
-  const bitOf = (i: number) => 1 << ((verdict.value?.switches.length ?? 1) - 1 - i)
+  const bitOf = (i: number) => 1 << (verdict.value.switches.length - 1 - i)
   const positions = computed(() =>
-    (verdict.value?.switches ?? []).map((item, i) => ({ ...item, position: state.value & bitOf(i) ? 'down' : 'up' })),
+    verdict.value.switches.map((item, i) => ({ ...item, position: state.value & bitOf(i) ? 'down' : 'up' })),
   )
   const paddles = computed(() => new Map(positions.value.map(({ box, position }) => [box, position])))
   const lamps = computed(
-    () =>
-      new Map(
-        (verdict.value?.lamps ?? []).map(({ box, states }) => [box, LAMP_STATES[states[state.value] ?? ''] ?? 'off']),
-      ),
+    () => new Map(verdict.value.lamps.map(({ box, states }) => [box, LAMP_STATES[states[state.value] ?? ''] ?? 'off'])),
+  )
+  const positionOf = computed(() => new Map(positions.value.map(({ id, position }) => [id, position])))
+  const lampOf = computed(
+    () => new Map(verdict.value.lamps.map(({ id, states }) => [id, LAMP_STATES[states[state.value] ?? ''] ?? 'off'])),
   )
   const colourOf = computed(
     () =>
       new Map(
-        board.value?.enclosures.flatMap(({ ends }) => ends).map(({ id, cable, colour }) => [id, { cable, colour }]),
+        board.value.enclosures.flatMap(({ ends }) => ends).map(({ id, cable, colour }) => [id, { cable, colour }]),
       ),
   )
   const tracedCores = computed(() => {
@@ -38,11 +38,10 @@ export function useCurrentPath(attempt: number, verdict: Ref<VerdictData | null>
   })
   const tracedPlaces = computed(() => new Set(path.value?.hops.flatMap(({ from, to }) => [from, to]) ?? []))
 
-  watch(verdict, (fresh) => {
-    if (fresh && !lamp.value) lamp.value = fresh.lamps[0]?.id ?? ''
-  })
-  watch([state, lamp, verdict], async ([wantedState, wantedLamp]) => {
-    if (!verdict.value || !wantedLamp) return
+  lamp.value = verdict.value.lamps[0]?.id ?? ''
+  watch([state, lamp], follow, { immediate: true })
+  async function follow([wantedState, wantedLamp]: [number, string]) {
+    if (!wantedLamp) return
     try {
       const found = await api.path(attempt, wantedLamp, wantedState)
       if (state.value === wantedState && lamp.value === wantedLamp) path.value = found
@@ -51,16 +50,17 @@ export function useCurrentPath(attempt: number, verdict: Ref<VerdictData | null>
       path.value = null
       failure.value = (error as Error).message
     }
-  })
+  }
 
   return {
-    state,
     lamp,
     path: readonly(path),
     failure: readonly(failure),
     positions,
+    positionOf,
     paddles,
     lamps,
+    lampOf,
     tracedCores,
     tracedPlaces,
     flip: (i: number) => (state.value ^= bitOf(i)),

@@ -26,8 +26,16 @@ const switches = (count: number) =>
 const verdict = (more: Partial<VerdictData>): VerdictData => ({
   verdict: 'fail',
   headline: '',
-  scheme: null,
+  schemes: [{ id: null, name: 'no named scheme', note: '', lamps: 'the light' }],
   edition: 'NEC-2023',
+  editions: [
+    { id: 'NEC-2023', title: 'the newest', own: true },
+    { id: 'NEC-2011', title: 'an older one', own: false },
+  ],
+  changes: { verdictThen: 'fail', appear: [], vanish: [] },
+  diagram: { width: 40, rows: 1, symbols: [], wires: [] },
+  layers: { line: ['W1.black@B1'], neutral: ['W1.white@B1', 'LA#1'], earth: [] },
+  figures: [],
   caution: '',
   switches: switches(2),
   lamps: [{ id: 'LA', label: 'the light', box: 'L1', states: '0001', expected: '1001' }],

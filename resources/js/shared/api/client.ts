@@ -103,7 +103,11 @@ export const api = {
   keepSteps: (attempt: number, device: string, base: number, steps: StepEntry[]) =>
     request<StepReceipt>('POST', `attempts/${attempt}/steps`, { device, base, steps }, 8_000),
   handIn: (attempt: number) => request<void>('POST', `attempts/${attempt}/hand-in`),
-  verdict: (attempt: number) => request<VerdictData>('GET', `attempts/${attempt}/verdict`),
+  verdict: (attempt: number, edition = '') =>
+    request<VerdictData>(
+      'GET',
+      `attempts/${attempt}/verdict${edition ? `?edition=${encodeURIComponent(edition)}` : ''}`,
+    ),
   path: (attempt: number, lamp: string, state: number) =>
     request<PathData>('GET', `attempts/${attempt}/path?lamp=${encodeURIComponent(lamp)}&state=${state}`),
 }

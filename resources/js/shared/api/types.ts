@@ -192,11 +192,81 @@ export interface VerdictLamp {
   expected: string | null
 }
 
+export interface SchemeData {
+  id: string | null
+  name: string
+  note: string
+  lamps: string
+}
+
+export interface Edition {
+  id: string
+  title: string
+  own: boolean
+}
+
+export interface EditionChanges {
+  verdictThen: Verdict
+  appear: string[]
+  vanish: string[]
+}
+
+export type Layer = 'line' | 'neutral' | 'earth'
+
+export interface DiagramPin {
+  place: string
+  x: number
+  row: number
+  name: string
+}
+
+export interface DiagramSymbol {
+  id: string
+  kind: 'line' | 'neutral' | 'earth' | 'switch' | 'lamp' | 'receptacle'
+  x: number
+  width: number
+  row: number
+  rows: number
+  pins: DiagramPin[]
+  /** Pairs of places that are one in each position. */
+  contacts: { up: [string, string][]; down: [string, string][] }
+  earthed: boolean | null
+}
+
+export interface DiagramWire {
+  role: string
+  layer: Layer
+  pieces: [number, number, number, number][]
+  dots: [number, number][]
+  stub: boolean
+  places: string[]
+}
+
+/** Distances are in characters across and rows down. */
+export interface DiagramData {
+  width: number
+  rows: number
+  symbols: DiagramSymbol[]
+  wires: DiagramWire[]
+}
+
+export interface FigureBlock {
+  title: string
+  fits: boolean | null
+  rows: [string, string][]
+  note: string
+}
+
 export interface VerdictData {
   verdict: Verdict
   headline: string
-  scheme: string | null
+  schemes: SchemeData[]
   edition: string
+  editions: Edition[]
+  changes: EditionChanges
+  diagram: DiagramData
+  layers: Record<Layer, string[]>
+  figures: FigureBlock[]
   caution: string
   switches: { id: string; label: string; box: string }[]
   lamps: VerdictLamp[]

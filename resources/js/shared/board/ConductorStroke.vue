@@ -2,13 +2,13 @@
 import { computed } from 'vue'
 import { paintOf } from './conductor'
 
-const props = defineProps<{ d: string; colour: string; lifted?: boolean; dimmed?: boolean }>()
+const props = defineProps<{ d: string; colour: string; lifted?: boolean; dimmed?: boolean; gone?: boolean }>()
 const paint = computed(() => paintOf(props.colour))
 const width = computed(() => (paint.value.bare ? 4 : 8))
 </script>
 
 <template>
-  <g fill="none" stroke-linejoin="round" stroke-linecap="round" :opacity="dimmed ? 0.35 : 1">
+  <g fill="none" stroke-linejoin="round" stroke-linecap="round" :opacity="gone ? 0.07 : dimmed ? 0.35 : 1">
     <path v-if="lifted" :d="d" stroke="#5B2BB5" :stroke-width="width + 8" />
     <path :d="d" stroke="#1D2129" :stroke-width="width + 3" />
     <path :d="d" :stroke="paint.body" :stroke-width="width" />

@@ -24,6 +24,8 @@ const props = withDefaults(
     traced?: ReadonlySet<string>
     /** Place → numbers of the findings about it. */
     pins?: ReadonlyMap<string, readonly number[]>
+    /** Places out of sight: only their outlines stay. */
+    faded?: ReadonlySet<string>
     readOnly?: boolean
   }>(),
   {
@@ -32,6 +34,7 @@ const props = withDefaults(
     keys: true,
     traced: () => new Set(),
     pins: () => new Map(),
+    faded: () => new Set(),
     readOnly: false,
   },
 )
@@ -61,7 +64,7 @@ const pinned = computed(() =>
 )
 
 const isLit = (id: string) => props.carried.includes(id) || props.traced.has(id)
-const isDimmed = (id: string) => props.carried.length > 0 && !props.carried.includes(id)
+const isDimmed = (id: string) => props.faded.has(id) || (props.carried.length > 0 && !props.carried.includes(id))
 const connectorLabel = (by: string) => props.board.tray.find((item) => item.by === by)?.label.replace(/ \d$/, '') ?? by
 </script>
 
@@ -109,6 +112,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :colour="conductor.colour"
       :lifted="isLit(conductor.id)"
       :dimmed="isDimmed(conductor.id)"
+      :gone="faded.has(conductor.id)"
     />
 
     <DeviceFace v-for="placed in layout.devices" :key="placed.device.id" :placed="placed" />
@@ -129,6 +133,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :colour="conductor.colour"
       :lifted="isLit(conductor.id)"
       :dimmed="isDimmed(conductor.id)"
+      :gone="faded.has(conductor.id)"
     />
 
     <EndFlag

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Illuminate\Support\Facades\Lang;
+use Zwindle\Check\Evidence;
+
+/** How the controls of a board are wired, by the name of the region, and who disputes it and why. */
+final readonly class SchemeSentence
+{
+    private Words $words;
+
+    public function __construct(private Evidence $evidence)
+    {
+        $this->words = Words::of($evidence->wiring);
+    }
+
+    /** @return list<array{id: string|null, name: string, note: string, lamps: string}> controls that are wired alike together */
+    public function all(): array
+    {
+        $alike = [];
+        foreach ($this->evidence->controls as $i => $view) {
+            $scheme = $this->evidence->schemes[$i]?->value;
+            $variant = $this->evidence->variants[$i]?->value;
+            $alike["$scheme $variant"] ??= ['id' => $scheme, 'variant' => $variant, 'lamps' => []];
+            array_push($alike["$scheme $variant"]['lamps'], ...$view->control->lamps);
+        }
+
+        return array_values(array_map(fn (array $one) => [
+            'id' => $one['id'],
+            'name' => $one['id'] === null ? $this->words->say('findings.no-scheme') : $this->words->say("parts.scheme.{$one['id']}"),
+            'note' => trim($this->note($one['id'] ?? '').' '.$this->note($one['variant'] ?? '')),
+            'lamps' => $this->words->list(array_map($this->words->device(...), $one['lamps'])),
+        ], $alike));
+    }
+
+    private function note(string $of): string
+    {
+        $key = "parts.scheme-note.$of";
+
+        return $of !== '' && Lang::hasForLocale($key, $this->evidence->board->practice->value) ? $this->words->say($key) : '';
+    }
+}

@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import { computed, toRef } from 'vue'
+import type { BoardLook, VerdictData } from '@/shared/api/types'
+import type { BenchState } from '@/shared/bench/bench'
+import BoardMap from '@/shared/board/BoardMap.vue'
+import OpenBox from '@/shared/board/OpenBox.vue'
+import WiringDiagram from '@/shared/board/WiringDiagram.vue'
+import FigureList from './FigureList.vue'
+import LayerToggles from './LayerToggles.vue'
+import PathWords from './PathWords.vue'
+import { useCurrentPath } from './useCurrentPath'
+import { useLayers } from './useLayers'
+
+const props = defineProps<{
+  attempt: number
+  verdict: VerdictData
+  practice: 'na' | 'gb'
+  board: BoardLook
+  standing: BenchState
+  boxPins: ReadonlyMap<string, readonly number[]>
+  placePins: ReadonlyMap<string, readonly number[]>
+}>()
+const openBox = defineModel<string | null>('openBox', { required: true })
+const state = defineModel<number>('state', { required: true })
+
+const verdict = toRef(props, 'verdict')
+const layers = useLayers(verdict)
+const current = useCurrentPath(props.attempt, verdict, toRef(props, 'board'), state)
+const box = computed(() => props.board.enclosures.find(({ id }) => id === openBox.value) ?? null)
+const tabs = computed(() => ['Board', 'Diagram', props.practice === 'na' ? 'Box fill' : 'Figures'])
+const tab = defineModel<number>('tab', { default: 0 })
+
+function flipById(id: string) {
+  const i = current.positions.value.findIndex((item) => item.id === id)
+  if (i >= 0) current.flip(i)
+}
+</script>
+
+<template>
+  <TabGroup
+    as="section"
+    class="flex min-h-0 flex-col"
+    aria-label="The board"
+    :selected-index="tab"
+    @change="tab = $event"
+  >
+    <div class="flex flex-wrap items-center gap-2 border-b border-line p-2">
+      <TabList class="flex">
+        <Tab v-for="name in tabs" :key="name" v-slot="{ selected }" as="template">
+          <button
+            type="button"
+            class="min-h-11 border-b-4 px-3 font-bold"
+            :class="selected ? 'border-violet text-violet' : 'border-transparent'"
+          >
+            {{ name }}
+          </button>
+        </Tab>
+      </TabList>
+      <button
+        v-for="(item, i) in current.positions.value"
+        :key="item.id"
+        type="button"
+        class="btn px-3"
+        :aria-label="`Flip ${item.label}, now ${item.position}`"
+        :data-flip="item.id"
+        @click="current.flip(i)"
+      >
+        <span class="code">{{ item.id }} {{ item.position === 'up' ? '▲ up' : '▼ down' }}</span>
+      </button>
+      <select
+        v-if="verdict.lamps.length > 1"
+        v-model="current.lamp.value"
+        class="field w-auto"
+        aria-label="Lamp to follow"
+      >
+        <option v-for="item in verdict.lamps" :key="item.id" :value="item.id">{{ item.label }}</option>
+      </select>
+    </div>
+    <TabPanels class="min-h-0 grow">
+      <TabPanel class="flex h-full flex-col" :tabindex="-1">
+        <div v-if="box" class="flex items-center gap-3 px-2 pt-2">
+          <button type="button" class="btn" @click="openBox = null">◂ Whole board</button>
+          <strong>{{ box.label }}</strong>
+        </div>
+        <div class="min-h-0 grow">
+          <OpenBox
+            v-if="box"
+            :board="board"
+            :box="box"
+            :bench="standing"
+            :traced="current.tracedPlaces.value"
+            :pins="placePins"
+            :faded="layers.places.value"
+            read-only
+          />
+          <BoardMap
+            v-else
+            :board="board"
+            :pins="boxPins"
+            :lamps="current.lamps.value"
+            :paddles="current.paddles.value"
+            :traced="current.tracedCores.value"
+            @open="(id) => (openBox = id)"
+          />
+        </div>
+        <LayerToggles
+          v-if="box"
+          class="p-2"
+          :layers="verdict.layers"
+          :hidden="layers.hidden.value"
+          @toggle="layers.toggle"
+        />
+      </TabPanel>
+      <TabPanel class="flex h-full flex-col" :tabindex="-1">
+        <div class="min-h-0 grow">
+          <WiringDiagram
+            :diagram="verdict.diagram"
+            :positions="current.positionOf.value"
+            :lamps="current.lampOf.value"
+            :traced="current.tracedPlaces.value"
+            :hidden="layers.hidden.value"
+            @flip="flipById"
+          />
+        </div>
+        <LayerToggles class="p-2" :layers="verdict.layers" :hidden="layers.hidden.value" @toggle="layers.toggle" />
+      </TabPanel>
+      <TabPanel class="h-full overflow-auto">
+        <FigureList :blocks="verdict.figures" />
+      </TabPanel>
+    </TabPanels>
+    <PathWords v-if="tab < 2" :path="current.path.value" :failure="current.failure.value" />
+  </TabGroup>
+</template>

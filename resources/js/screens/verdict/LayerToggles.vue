@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import type { Layer } from '@/shared/api/types'
+import { LAYERS } from '@/shared/board/layers'
+
+defineProps<{ layers: Record<Layer, readonly string[]>; hidden: ReadonlySet<Layer> }>()
+defineEmits<{ toggle: [layer: Layer] }>()
+
+const NAMES: Record<Layer, string> = { line: 'Line', neutral: 'Neutral', earth: 'Earth' }
+</script>
+
+<template>
+  <div class="flex flex-wrap items-center gap-1" role="group" aria-label="Layers">
+    <button
+      v-for="layer in LAYERS"
+      :key="layer"
+      type="button"
+      class="btn min-h-9 px-2.5 text-sm"
+      :class="{ 'border-dashed text-soft': hidden.has(layer) }"
+      :aria-pressed="!hidden.has(layer)"
+      :data-layer="layer"
+      @click="$emit('toggle', layer)"
+    >
+      {{ NAMES[layer] }}
+      <span class="font-normal">{{ hidden.has(layer) ? `hidden: ${layers[layer].length} places` : 'shown' }}</span>
+    </button>
+  </div>
+</template>

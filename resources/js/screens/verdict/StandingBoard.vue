@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { BoardLook } from '@/shared/api/types'
+import type { BenchState } from '@/shared/bench/bench'
+import BoardMap from '@/shared/board/BoardMap.vue'
+import OpenBox from '@/shared/board/OpenBox.vue'
+
+const props = defineProps<{ board: BoardLook; standing: BenchState }>()
+const openBox = defineModel<string | null>({ required: true })
+const box = computed(() => props.board.enclosures.find(({ id }) => id === openBox.value) ?? null)
+</script>
+
+<template>
+  <p class="border-b-2 border-ink bg-wash px-5 py-3">
+    Not handed in yet: this is the board as it stands. The verdict comes with the hand-in.
+  </p>
+  <main class="flex min-h-0 grow flex-col">
+    <div class="flex items-center gap-2 border-b border-line p-2">
+      <template v-if="box">
+        <button type="button" class="btn" @click="openBox = null">◂ Whole board</button>
+        <strong>{{ box.label }}</strong>
+      </template>
+      <span v-else class="text-soft">Tap a box to look inside.</span>
+    </div>
+    <div class="min-h-0 grow">
+      <OpenBox v-if="box" :board="board" :box="box" :bench="standing" read-only />
+      <BoardMap v-else :board="board" @open="(id) => (openBox = id)" />
+    </div>
+  </main>
+</template>
