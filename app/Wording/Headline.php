@@ -50,7 +50,7 @@ final readonly class Headline
 
     private function remarks(): string
     {
-        $count = count(array_filter($this->result->findings, fn (Finding $finding) => $finding->code->severity() === Severity::Remark));
+        $count = count(array_filter($this->result->causes(), fn (Finding $finding) => $finding->code->severity() === Severity::Remark));
 
         return $this->words->count('verdict.remark-count', $count);
     }

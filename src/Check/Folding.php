@@ -25,7 +25,7 @@ final readonly class Folding
         'neutral-colour' => [...self::SHORTS, 'polarity-switching', 'neutral-switched', 'shell-live'],
         'false-mark' => [...self::SHORTS, 'polarity-switching', 'neutral-switched', 'shell-live', 'earth-as-live'],
         'return-on-white' => ['neutral-switched', 'shell-live'],
-        'separate-return' => ['polarity-switching', 'neutral-earth-contact', 'earth-as-live', 'neutral-switched', 'parallel-path'],
+        'separate-return' => ['polarity-switching', 'neutral-earth-contact', 'earth-as-live', 'neutral-switched'],
         'house-layout' => ['common-on-traveller', 'four-way-pair-split', 'wrong-device'],
     ];
 
@@ -146,6 +146,8 @@ final readonly class Folding
             $finding->code === FindingCode::ConductorOpen => $this->lampOnTheLine(),
             // An earth exchanged with a conductor puts current on one and the other earths on the conductor.
             $finding->code === FindingCode::EarthAsLive => $this->sameBefore($finding, $index),
+            // A return that goes another way round is out of balance in every run of the loop.
+            $finding->code === FindingCode::SeparateReturn => $this->sameBefore($finding, $index),
             default => null,
         };
     }

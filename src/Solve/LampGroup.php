@@ -22,6 +22,9 @@ final class LampGroup
 
     private const EARTH = 2;
 
+    /** The group of the lamps that no switch reaches. */
+    private const STILL = 'still';
+
     private readonly BigRational $liveFrom;
 
     /** @var list<int> the nets at which the lamps stand */
@@ -53,11 +56,18 @@ final class LampGroup
     /** @var array<int, int> root → the number of its node in the pattern of the state looked at last */
     private array $numbers = [];
 
-    /** @param  list<int>  $lamps  their places in the circuit */
+    /** @var array<int, int> of lamps that no switch reaches: whether neutral and earth are one → what is seen */
+    private array $stillSeen = [];
+
+    /**
+     * @param  list<int>  $lamps  their places in the circuit
+     * @param  bool  $isStill  no switch reaches them: they look the same in every state, but for what the supply's terminals do
+     */
     private function __construct(
         private readonly Circuit $circuit,
         public readonly array $lamps,
         private readonly LampWitness $witness,
+        private readonly bool $isStill,
     ) {
         $this->liveFrom = BigRational::of('1/10');
         $lampNets = array_map(fn (int $lamp) => $circuit->lampNets[$lamp], $lamps);
@@ -81,16 +91,24 @@ final class LampGroup
             }
         }
         $groups = [];
+        $moves = [];
         foreach ($circuit->lampNets as $lamp => $nets) {
             $own = array_values(array_diff($nets, $supply));
-            $groups[$own === [] ? "alone $lamp" : $sets->find($own[0])][] = $lamp;
+            $key = $own === [] ? self::STILL : $sets->find($own[0]);
+            $groups[$key][] = $lamp;
+            $moves[$key] = ($moves[$key] ?? false) || array_intersect($own, $circuit->netsAtContacts()) !== [];
+        }
+        foreach (array_keys(array_diff_key($groups, array_filter($moves), [self::STILL => true])) as $key) {
+            $groups[self::STILL] = [...($groups[self::STILL] ?? []), ...$groups[$key]];
+            unset($groups[$key]);
         }
         $byPlace = array_values($facts);
 
-        return array_values(array_map(
-            fn (array $lamps) => new self($circuit, $lamps, new LampWitness(array_map(fn (int $lamp) => $byPlace[$lamp], $lamps))),
+        return array_map(
+            fn (array $lamps, int|string $key) => new self($circuit, $lamps, new LampWitness(array_map(fn (int $lamp) => $byPlace[$lamp], $lamps)), $key === self::STILL),
             $groups,
-        ));
+            array_keys($groups),
+        );
     }
 
     /**
@@ -101,6 +119,14 @@ final class LampGroup
      * @return int place of what is seen in the pictures
      */
     public function look(array $parent, int $line, int $neutral, int $earth): int
+    {
+        return $this->now = $this->isStill
+            ? $this->stillSeen[$neutral === $earth ? 1 : 0] ??= $this->see($parent, $line, $neutral, $earth)
+            : $this->see($parent, $line, $neutral, $earth);
+    }
+
+    /** @param  array<int, int>  $parent */
+    private function see(array $parent, int $line, int $neutral, int $earth): int
     {
         $numbers = [$earth => self::EARTH, $neutral => self::NEUTRAL, $line => self::LINE];
         $next = self::EARTH + 1;
@@ -114,7 +140,7 @@ final class LampGroup
         $this->numbers = $numbers;
         $key = implode(',', $pattern);
 
-        return $this->now = $this->known[$key] ??= $this->solve($pattern);
+        return $this->known[$key] ??= $this->solve($pattern);
     }
 
     public function trip(): ?Trip

@@ -26,13 +26,13 @@ final class NetWitness
             'line' => $canMove($circuit->lineNet),
             'neutral' => $canMove($circuit->neutralNet),
             'earth' => $canMove($circuit->earthNet),
-            'live' => $all,
+            'live' => $circuit->netsAtContacts(),
         ];
     }
 
     /**
      * @param  array<int, int>  $parent  of every net, as a walk over the states gives it
-     * @param  array<int, true>  $liveRoots  of the nodes that are live; the line's own is one
+     * @param  array<int, true>  $liveRoots  of the nodes that are live; the line's own is one of them
      */
     public function note(array $parent, int $line, int $neutral, int $earth, array $liveRoots): void
     {
@@ -45,8 +45,15 @@ final class NetWitness
         foreach ($this->settled('earth', $parent, [$earth => true]) as $facts) {
             $facts->tiedToEarth = true;
         }
-        $isMoreLive = count($liveRoots) > 1;
-        foreach ($isMoreLive ? $this->settled('live', $parent, $liveRoots) : [] as $facts) {
+        if (count($liveRoots) === 1) {
+            return;
+        }
+        foreach ($this->settled('live', $parent, $liveRoots) as $facts) {
+            $facts->live = true;
+        }
+        // A net at no contact is a node of its own.
+        foreach (array_keys($liveRoots) as $root) {
+            $facts = $this->facts[$root];
             $facts->live = true;
         }
     }

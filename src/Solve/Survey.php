@@ -132,16 +132,27 @@ final class Survey
     {
         $columns = array_fill(0, count($this->circuit->lamps), '');
         foreach ($this->groups as $i => $group) {
+            $alike = [];
             foreach ($group->lamps as $k => $lamp) {
                 $letters = array_map(fn (LampPicture $picture) => TruthTable::lampLetter($picture->lamps[$k]), $group->pictures());
-                $column = '';
-                foreach ($this->trails[$i] as $state => $seen) {
-                    $column .= $this->trips[$state] === TruthTable::NO_TRIP ? $letters[$seen] : TruthTable::lampLetter(LampState::Off);
-                }
-                $columns[$lamp] = $column;
+                $columns[$lamp] = $alike[implode('', $letters)] ??= $this->column($this->trails[$i], $letters);
             }
         }
 
         return $columns;
+    }
+
+    /**
+     * @param  list<int>  $trail
+     * @param  list<string>  $letters  of each picture
+     */
+    private function column(array $trail, array $letters): string
+    {
+        $column = '';
+        foreach ($trail as $state => $seen) {
+            $column .= $this->trips[$state] === TruthTable::NO_TRIP ? $letters[$seen] : TruthTable::lampLetter(LampState::Off);
+        }
+
+        return $column;
     }
 }

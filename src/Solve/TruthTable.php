@@ -87,6 +87,12 @@ final readonly class TruthTable
         return str_contains($this->lamps[$lamp], 'd');
     }
 
+    /** Whether a lamp is fully on in every state that does not trip. */
+    public function isOnThroughout(string $lamp): bool
+    {
+        return $this->lamps[$lamp] === strtr($this->trips, [self::NO_TRIP => '1', 'b' => '0', 'r' => '0']);
+    }
+
     public function everTrips(): bool
     {
         return trim($this->trips, self::NO_TRIP) !== '';

@@ -8,7 +8,6 @@ use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
 use Zwindle\Scheme\SchemeName;
 use Zwindle\Scheme\SchemeVariant;
-use Zwindle\Solve\TruthTable;
 
 /** A check's result in the shape of the contract, without its sentences; its states are written one by one (StateLines). */
 final class CheckArray
@@ -26,18 +25,6 @@ final class CheckArray
             'variants' => array_map(fn (?SchemeVariant $variant) => $variant?->value, $result->evidence->variants),
             'states' => [],
             'findings' => array_map(self::finding(...), $result->findings),
-        ];
-    }
-
-    /** @return array{switches: object, lamps: object, trip: string|null} */
-    public static function state(TruthTable $table, int $state): array
-    {
-        $lamps = array_map(fn (string $lamp) => $table->lampIn($lamp, $state)->value, array_combine(array_keys($table->lamps), array_keys($table->lamps)));
-
-        return [
-            'switches' => (object) $table->positionsIn($state),
-            'lamps' => (object) $lamps,
-            'trip' => $table->tripIn($state)?->value,
         ];
     }
 

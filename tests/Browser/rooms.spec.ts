@@ -51,6 +51,66 @@ test('the verdict shows table, pinned findings and the path for chosen positions
   expect(heard).toEqual([])
 })
 
+async function seeVerdict(page: Page, who: string, board: string) {
+  await signIn(page, who)
+  await page.getByRole('listitem').filter({ hasText: board }).getByRole('link', { name: 'See the verdict' }).click()
+  await expect(page.locator('[data-test=headline]')).toBeVisible()
+}
+
+test('the diagram keeps in step with the board, by pointer and by key, and hides layers in words', async ({ page }) => {
+  const heard = complaints(page)
+  await seeVerdict(page, 'bertil', 'Propagation house')
+  await page.getByRole('tab', { name: 'Diagram' }).click()
+  const diagram = page.locator('[data-test=diagram]')
+  await expect(diagram).toContainText('LA dark')
+  await diagram.locator('[data-symbol=S1]').click()
+  await diagram.locator('[data-symbol=S2]').focus()
+  await page.keyboard.press('Enter')
+  await expect(diagram).toContainText('S2 down')
+  await expect(diagram).toContainText('LA lit')
+  await expect(page.locator('tr[data-state="3"]')).toHaveClass(/bg-wash/)
+  await expect(diagram.locator('[data-wire=neutral] [data-traced]')).toHaveCount(1)
+  await page.locator('[data-layer=neutral]').click()
+  await expect(page.locator('[data-layer=neutral]')).toContainText('hidden: 8 places')
+  await expect(diagram.locator('[data-wire=neutral]')).toBeHidden()
+  await page.getByRole('tab', { name: 'Board' }).click()
+  await page.locator('[data-map-box="B1"]').click()
+  await expect(page.locator('[data-layer=neutral]')).toContainText('hidden')
+  expect(heard).toEqual([])
+})
+
+test('another edition is chosen in one step, and the screen says what changes', async ({ page }) => {
+  const heard = complaints(page)
+  await seeVerdict(page, 'bertil', 'Seed store')
+  await expect(page.locator('[data-test=scheme]')).toContainText('The re-identified white takes the hot out')
+  await expect(page.locator('[data-test=changes]')).toHaveCount(0)
+  await page.locator('[data-test=edition]').selectOption('NEC-2011')
+  await expect(page.locator('[data-test=changes]')).toContainText('No neutral in the box of the switch at Yard door.')
+  await expect(page.locator('[data-finding=neutral-absent-at-switch]')).toBeVisible()
+  await page.locator('[data-test=edition]').selectOption('NEC-2014')
+  await expect(page.locator('[data-test=changes]')).toHaveCount(0)
+  await expect(page.locator('[data-finding=neutral-absent-at-switch]')).toHaveCount(0)
+  await page.getByRole('tab', { name: 'Box fill' }).click()
+  await expect(page.locator('[data-test=figures]')).toContainText('Store door: 22.00 of 30.30 in³, fits')
+  expect(heard).toEqual([])
+})
+
+test('a British board shows load, volt drop and readings beside its verdict', async ({ page }) => {
+  await seeVerdict(page, 'bertil', 'Three sheds')
+  await page.getByRole('tab', { name: 'Figures' }).click()
+  await expect(page.locator('[data-test=figures]')).toContainText('3 lampholders at 100 W each: 1.30 A of 6 A')
+  await expect(page.locator('[data-test=figures]')).toContainText('volt drop, V (limit 6.9)')
+  await expect(page.locator('[data-test=figures]')).toContainText('Run F1, 7 m')
+})
+
+for (const tab of ['Diagram', 'Box fill']) {
+  test(`axe finds no serious fault on the verdict's ${tab}`, async ({ page }) => {
+    await seeVerdict(page, 'odalys', 'Seed store')
+    await page.getByRole('tab', { name: tab }).click()
+    await expectNoSeriousFault(page)
+  })
+}
+
 test("a trainee who asks for another's board is told that nothing hangs there", async ({ page }) => {
   await signIn(page, 'quill')
   await page.goto('/verdict/1')

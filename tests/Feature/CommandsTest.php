@@ -91,3 +91,66 @@ it('refuses an unknown switch or position', function (string $state) use ($demo)
 
     expect($process->getExitCode())->toBe(2)->and($process->getOutput())->toBe('');
 })->with(['S9:up', 'S1:sideways', 'S1', 'LA:up']);
+
+it('judges by another edition in one step', function (string $edition, string $verdict, array $codes) use ($demo) {
+    $json = json_decode(artisan(['zwindle:check', ...$demo('seed-store', 'right'), "--edition=$edition", '--json'])->getOutput(), true);
+
+    expect($json['verdict'])->toBe($verdict)->and(array_column($json['findings'], 'code'))->toBe($codes);
+})->with([
+    ['NEC-2008', 'pass', []], ['NEC-2011', 'remarks', ['neutral-absent-at-switch']], ['NEC-2014', 'pass', []], ['NEC-2023', 'pass', []],
+]);
+
+it('refuses an edition that is unknown or of the other practice', function (string $edition) use ($demo) {
+    $process = artisan(['zwindle:check', ...$demo('seed-store', 'right'), "--edition=$edition"]);
+
+    expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain('known are NEC-2008');
+})->with(['NEC-1999', 'BS7671-2018']);
+
+it('prints the diagram and who disputes the scheme', function () use ($demo) {
+    $output = artisan(['zwindle:check', ...$demo('seed-store', 'return-on-white')])->getOutput();
+
+    expect($output)->toContain('L  ────┤com S1  t1├───┤t1  S2 com├───┤   (LA)   ├──── N')->toContain('Disputed')->toContain('200.7(C)');
+});
+
+it('counts box fill in the shape of the contract', function () {
+    $json = json_decode(artisan(['zwindle:fill', 'database/demo/propagation-house/board.json', '--json'])->getOutput(), true);
+    [$gate] = $json['boxes'];
+
+    expect(array_column($json['boxes'], 'enclosure'))->toBe(['B1', 'B2', 'L1'])
+        ->and(array_slice($gate, 0, 5))->toHaveKeys(['enclosure', 'volumeIn3', 'usedIn3', 'allowances', 'fits'])
+        ->and($gate['usedIn3'])->toEqual(18.0)->and($gate['volumeIn3'])->toEqual(18.0)->and($gate['fits'])->toBeTrue()
+        ->and($gate['allowances'][0])->toEqual(['what' => '14 AWG conductors that end or are spliced here', 'count' => 5, 'eachIn3' => 2.0, 'in3' => 10.0])
+        ->and(array_column($gate['oneMore'], 'fits', 'type'))->toBe(['na-14-2' => false, 'na-14-3' => false])
+        ->and(artisan(['zwindle:fill', 'database/demo/propagation-house/board.json'])->getOutput())->toContain('Gate post: 18.00 of 18.00 in³, fits')->toContain('Smallest remedy: a ring or cover of 4.00 in³');
+});
+
+it('works out the British figures', function () use ($demo) {
+    $json = json_decode(artisan(['zwindle:figures', ...$demo('boat-store', 'right'), '--json'])->getOutput(), true);
+
+    expect($json['load'])->toMatchArray(['lampholders' => 1, 'mostLampholders' => 13, 'fits' => true, 'mostZsOhm' => 7.28])
+        ->and(array_column($json['runs'], 'cable'))->toBe(['W1', 'W2'])
+        ->and($json['lamps'][0]['fits'])->toBeTrue()
+        ->and(artisan(['zwindle:figures', ...$demo('boat-store', 'right')])->getOutput())->toContain('0.297')->toContain('Table 4D5');
+});
+
+it('reads the meter', function (array $arguments, array $has) use ($demo) {
+    $json = json_decode(artisan(['zwindle:meter', ...$demo('propagation-house', 'right'), ...$arguments, '--json'])->getOutput(), true);
+
+    expect($json)->toMatchArray($has);
+})->with([
+    'lamp, cold' => [['LA.hot', 'LA.neutral'], ['ohm' => 16, 'open' => false]],
+    'open' => [['PS.line', 'PS.neutral', '--state=S1:down'], ['ohm' => null, 'open' => true]],
+    'live' => [['PS.line', 'LA.hot', '--live', '--state=S1:down'], ['volt' => 120, 'floating' => [], 'trip' => null]],
+    'floating' => [['S1.t1', 'PS.neutral', '--live', '--state=S1:down,S2:down'], ['volt' => 0, 'floating' => ['S1.t1']]],
+]);
+
+it('refuses what these commands cannot do', function (array $arguments, string $says) {
+    $process = artisan($arguments);
+
+    expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain($says);
+})->with([
+    'box fill in Britain' => [['zwindle:fill', 'database/demo/boat-store/board.json'], 'no count of box fill'],
+    'British figures elsewhere' => [['zwindle:figures', ...$demo('propagation-house', 'right')], 'for British boards'],
+    'a probe on nothing' => [['zwindle:meter', ...$demo('propagation-house', 'right'), 'S1.com', 'LA.hot'], 'no point S1.com'],
+    'a switch that is not there' => [['zwindle:meter', ...$demo('propagation-house', 'right'), 'S1.common', 'LA.hot', '--state=S9:up'], 'no switch S9'],
+]);

@@ -77,3 +77,45 @@ it('speaks in words for every finding of the corpus, in both Englishes', functio
         expect($sentence)->not->toMatch('/findings\.|verdict\.|parts\.|:[a-z]+/')->not->toBe('');
     }
 })->with(Files::everyWiring());
+
+it('judges by another edition and says what changes', function () {
+    $people = handedIn('seed-store', 'right');
+    $verdict = fn (string $query) => $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/verdict$query")->assertOk();
+
+    $verdict('')->assertJsonPath('edition', 'NEC-2014')->assertJsonPath('verdict', 'pass')->assertJsonPath('changes.appear', [])->assertJsonPath('editions.0.id', 'NEC-2023');
+    $verdict('?edition=NEC-2011')->assertJsonPath('verdict', 'remarks')->assertJsonPath('changes.verdictThen', 'pass')
+        ->assertJsonPath('changes.appear', ['No neutral in the box of the switch at Yard door.'])->assertJsonPath('changes.vanish', []);
+});
+
+it('refuses an edition that is unknown or of the other practice', function (string $edition) {
+    $people = handedIn('seed-store', 'right');
+
+    $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/verdict?edition=$edition")->assertStatus(422);
+})->with(['NEC-1999', 'BS7671-2018']);
+
+it('names the schemes with their dispute, control by control', function (string $slug, string $wiring, array $schemes, string $note) {
+    $people = handedIn($slug, $wiring);
+    $json = $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/verdict")->assertOk()->json('schemes');
+
+    expect(array_column($json, 'id'))->toBe($schemes)->and($json[0]['note'])->toContain($note);
+})->with([
+    'line out on the white' => ['seed-store', 'right', ['dead-end'], 'keeps to 200.7(C)'],
+    'return on the white' => ['seed-store', 'return-on-white', ['dead-end'], 'Disputed'],
+    'three sheds alike' => ['three-sheds', 'right', ['light-fed'], 'looped in'],
+    'one shed of three works alone' => ['three-sheds', 'fed-from-the-switched-block', ['light-fed', null], 'looped in'],
+]);
+
+it('gives the diagram in places, and the figures of the practice', function () {
+    $american = handedIn('propagation-house', 'right');
+    $json = $this->actingAs($american->trainee)->getJson("api/attempts/{$american->attempt->id}/verdict")->json();
+    expect(array_column($json['diagram']['symbols'], 'id'))->toBe(['line', 'S1', 'S2', 'LA', 'neutral'])
+        ->and($json['diagram']['symbols'][1]['contacts']['up'])->toBe([['S1#3', 'S1#1']])
+        ->and($json['diagram']['symbols'][1]['earthed'])->toBeTrue()
+        ->and($json['layers']['neutral'])->toContain('W2.white@B1')->not->toContain('W2.red@B1')
+        ->and($json['figures'][0])->toMatchArray(['title' => 'Gate post: 18.00 of 18.00 in³, fits', 'fits' => true]);
+
+    $british = handedIn('boat-store', 'right');
+    $json = $this->actingAs($british->trainee)->getJson("api/attempts/{$british->attempt->id}/verdict")->json();
+    expect($json['figures'][0]['title'])->toBe('1 lampholder at 100 W: 0.43 A of 6 A (13 at most).')
+        ->and($json['figures'][1]['fits'])->toBeTrue();
+});

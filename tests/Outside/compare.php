@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * Compares random miswirings of the demo boards with ngspice: `composer against-spice [COUNT [SEED]]`, 2,000 by default.
+ * Compares random miswirings of every right board with ngspice: `composer against-spice [COUNT [SEED]]`, 5,000 by default.
  */
 
 use Tests\Support\Files;
@@ -12,17 +12,16 @@ use Tests\Support\RandomWiring;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
-$count = (int) ($argv[1] ?? 2000);
+$count = (int) ($argv[1] ?? 5000);
 $random = new RandomWiring((int) ($argv[2] ?? 1));
-$boards = array_keys(Files::demoBoards());
+$boards = array_values(array_map(fn (array $pair) => Files::wiring(...$pair), Files::rightWirings()));
 $states = 0;
 $differences = [];
 for ($done = 0; $done < $count;) {
     $wirings = [];
     while (count($wirings) < 100 && $done < $count) {
-        $slug = $boards[$done % count($boards)];
-        $right = Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/right.wiring.json");
-        $wirings["$slug no. $done"] = intdiv($done, count($boards)) % 2 === 0 ? $random->spoil($right) : $random->throwTogether($right->board);
+        $right = $boards[$done % count($boards)];
+        $wirings["{$right->board->title}, no. $done"] = intdiv($done, count($boards)) % 2 === 0 ? $random->spoil($right) : $random->throwTogether($right->board);
         $done++;
     }
     $comparison = Ngspice::compare($wirings);

@@ -14,6 +14,8 @@ use Zwindle\Write\StateLines;
 
 final class CheckCommand extends ReadsFilesCommand
 {
+    private const PIECE_BYTES = 100_000;
+
     protected $signature = 'zwindle:check {board : a *.board.json file} {wiring : a *.wiring.json file}
         {--edition= : judge by another edition than the board\'s, as NEC-2014} {--json : print JSON}';
 
@@ -35,11 +37,16 @@ final class CheckCommand extends ReadsFilesCommand
     {
         [$before, $after] = explode('"states": []', self::json(WordedCheck::of($result)), 2);
         $this->writeRaw("$before\"states\": [");
+        $written = '';
         $separator = "\n        ";
         foreach (StateLines::of($result->evidence->table) as $line) {
-            $this->writeRaw($separator.$line);
+            $written .= $separator.$line;
             $separator = ",\n        ";
+            if (strlen($written) > self::PIECE_BYTES) {
+                $this->writeRaw($written);
+                $written = '';
+            }
         }
-        $this->writeRaw("\n    ]$after\n");
+        $this->writeRaw("$written\n    ]$after\n");
     }
 }

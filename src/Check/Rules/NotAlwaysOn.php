@@ -12,7 +12,6 @@ use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
 use Zwindle\Check\Rule;
-use Zwindle\Solve\LampState;
 
 /** A device that should stay live whatever the switches do lacks line or neutral in some state. */
 final readonly class NotAlwaysOn implements Rule
@@ -36,13 +35,9 @@ final readonly class NotAlwaysOn implements Rule
     /** @return list<string> */
     private static function darkSides(Evidence $evidence, Device $device): array
     {
-        for ($state = 0; $state < $evidence->table->count(); $state++) {
-            if ($evidence->table->tripIn($state) === null && $evidence->table->lampIn($device->id, $state) !== LampState::On) {
-                return array_map(fn ($side) => "$device->id.$side->name", $evidence->wiring->modelOf($device)->lampSides());
-            }
-        }
+        $sides = $evidence->wiring->modelOf($device)->lampSides();
 
-        return [];
+        return $evidence->table->isOnThroughout($device->id) ? [] : array_map(fn ($side) => "$device->id.$side->name", $sides);
     }
 
     /** @return list<string> */

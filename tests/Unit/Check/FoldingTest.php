@@ -46,6 +46,7 @@ it('folds symptoms under what is wrong with the wiring', function (array $findin
     'colours that a short makes wrong' => [[[FindingCode::ShortLineNeutral, null], [FindingCode::NeutralColour, null], [FindingCode::FalseMark, null]], [null, 0, 0]],
     'a lamp on the line leaves a conductor over' => [[[FindingCode::ConductorOpen, null], [FindingCode::AlwaysLit, 0, ['shape' => 'on-line']]], [1, null]],
     'one switch that works two other lights' => [[[FindingCode::WrongLamp, 1, ['device' => 'S1']], [FindingCode::WrongLamp, 2, ['device' => 'S1']], [FindingCode::WrongLamp, 2, ['device' => 'S3']]], [null, 0, null]],
+    'one loop, out of balance in three runs' => [[[FindingCode::SeparateReturn, null], [FindingCode::SeparateReturn, null], [FindingCode::ParallelPath, null]], [null, 0, null]],
     'remarks stand alone' => [[[FindingCode::NeverLights, 0], [FindingCode::LineUnmarked, null], [FindingCode::EndNotCapped, null]], [null, null, null]],
 ]);
 

@@ -1,8 +1,12 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { ref } from 'vue'
-import type { Finding, VerdictData } from '@/shared/api/types'
+import type { DiagramData, Finding, VerdictData } from '@/shared/api/types'
+import WiringDiagram from '@/shared/board/WiringDiagram.vue'
+import EditionBar from './EditionBar.vue'
+import FigureList from './FigureList.vue'
 import FindingList from './FindingList.vue'
+import LayerToggles from './LayerToggles.vue'
 import TruthTable from './TruthTable.vue'
 import { usePins } from './usePins'
 
@@ -120,5 +124,150 @@ describe('the findings', () => {
     expect(mount(FindingList, { props: { findings: [], numbers: new Map(), labelOf: String } }).text()).toContain(
       'Nothing to put right.',
     )
+  })
+})
+
+const diagram: DiagramData = {
+  width: 30,
+  rows: 2,
+  symbols: [
+    {
+      id: 'line',
+      kind: 'line',
+      x: 0,
+      width: 3,
+      row: 0,
+      rows: 1,
+      pins: [{ place: 'PS#1', x: 3, row: 0, name: '' }],
+      contacts: { up: [], down: [] },
+      earthed: null,
+    },
+    {
+      id: 'S1',
+      kind: 'switch',
+      x: 7,
+      width: 11,
+      row: 0,
+      rows: 2,
+      pins: [
+        { place: 'S1#3', x: 7, row: 0, name: 'com' },
+        { place: 'S1#1', x: 18, row: 0, name: 't1' },
+        { place: 'S1#2', x: 18, row: 1, name: 't2' },
+      ],
+      contacts: { up: [['S1#3', 'S1#1']], down: [['S1#3', 'S1#2']] },
+      earthed: false,
+    },
+    {
+      id: 'LA',
+      kind: 'lamp',
+      x: 22,
+      width: 8,
+      row: 0,
+      rows: 1,
+      pins: [],
+      contacts: { up: [], down: [] },
+      earthed: null,
+    },
+  ],
+  wires: [
+    {
+      role: 'line',
+      layer: 'line',
+      pieces: [[3, 0, 7, 0]],
+      dots: [],
+      stub: false,
+      places: ['PS#1', 'W1.black@B1', 'S1#3'],
+    },
+    { role: 'neutral', layer: 'neutral', pieces: [[30, 0, 31, 0]], dots: [], stub: true, places: ['LA#1'] },
+  ],
+}
+const drawn = (more: Record<string, unknown> = {}) =>
+  mount(WiringDiagram, {
+    props: {
+      diagram,
+      positions: new Map([['S1', 'up']]),
+      lamps: new Map([['LA', 'on']]),
+      traced: new Set(['PS#1', 'W1.black@B1', 'S1#3', 'S1#1']),
+      hidden: new Set<'line' | 'neutral' | 'earth'>(),
+      ...more,
+    },
+  })
+
+describe('the diagram', () => {
+  it('says positions and lamps in words and marks the way of the current', () => {
+    const text = drawn().text()
+    expect(text).toContain('S1 up')
+    expect(text).toContain('LA lit')
+    expect(drawn().findAll('[data-traced]')).toHaveLength(1)
+    expect(drawn({ traced: new Set(['PS#1']) }).findAll('[data-traced]')).toHaveLength(0)
+  })
+
+  it('draws the contact of the position closed and the other open', () => {
+    const closed = (position: string) =>
+      drawn({ positions: new Map([['S1', position]]) })
+        .findAll('[data-symbol=S1] path[stroke-width="3.5"]')
+        .map((path) => path.attributes('d'))
+    expect(closed('up')).toHaveLength(1)
+    expect(closed('up')).not.toEqual(closed('down'))
+  })
+
+  it('flips a switch by pointer and by key', async () => {
+    const wrapper = drawn()
+    await wrapper.get('[data-symbol=S1]').trigger('click')
+    await wrapper.get('[data-symbol=S1]').trigger('keydown', { key: 'Enter' })
+    expect(wrapper.emitted('flip')).toEqual([['S1'], ['S1']])
+  })
+
+  it('hides a layer, and shows an earth that is missing', () => {
+    expect(drawn().get('[data-wire=neutral]').isVisible()).toBe(true)
+    expect(
+      drawn({ hidden: new Set(['neutral']) })
+        .get('[data-wire=neutral]')
+        .attributes('style'),
+    ).toContain('none')
+    expect(drawn().find('[data-earthed=false]').exists()).toBe(true)
+    expect(
+      drawn({ hidden: new Set(['earth']) })
+        .find('[data-earthed]')
+        .exists(),
+    ).toBe(false)
+  })
+})
+
+describe('layers, editions and figures', () => {
+  it('says what a hidden layer hides', async () => {
+    const wrapper = mount(LayerToggles, {
+      props: { layers: verdict({}).layers, hidden: new Set<'line' | 'neutral' | 'earth'>(['neutral']) },
+    })
+    expect(wrapper.get('[data-layer=neutral]').text()).toContain('hidden: 2 places')
+    expect(wrapper.get('[data-layer=line]').text()).toContain('shown')
+    await wrapper.get('[data-layer=earth]').trigger('click')
+    expect(wrapper.emitted('toggle')).toEqual([['earth']])
+  })
+
+  it('says what changes by another edition', () => {
+    const shown = (more: Partial<VerdictData>) =>
+      mount(EditionBar, { props: { verdict: verdict(more), busy: false, modelValue: 'NEC-2011' } })
+    expect(shown({}).find('[data-test=changes]').exists()).toBe(false)
+    const changed = shown({
+      edition: 'NEC-2011',
+      changes: { verdictThen: 'pass', appear: ['No neutral there.'], vanish: ['Too full.'] },
+    }).get('[data-test=changes]')
+    expect(changed.text()).toContain('By the board’s own edition: pass')
+    expect(changed.text()).toContain('+ No neutral there.')
+    expect(changed.text()).toContain('no longer: Too full.')
+    expect(shown({ edition: 'NEC-2011' }).get('[data-test=changes]').text()).toContain('Nothing changes')
+  })
+
+  it('shows every allowance and whether it fits', () => {
+    const wrapper = mount(FigureList, {
+      props: {
+        blocks: [{ title: 'Gate post: too small', fits: false, rows: [['conductors', '5 × 2.00']], note: 'A ring.' }],
+      },
+    })
+    expect(wrapper.text()).toContain('✕Gate post')
+    expect(wrapper.get('th').text()).toBe('conductors')
+    expect(wrapper.text()).toContain('A ring.')
+    expect(mount(FigureList, { props: { blocks: [] } }).text()).toContain('nothing to reckon')
   })
 })

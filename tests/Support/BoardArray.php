@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Zwindle\Board\Board;
+use Zwindle\Board\Cable;
+use Zwindle\Board\Control;
+use Zwindle\Board\Device;
+use Zwindle\Board\Enclosure;
+
+/** A board as its file has it. */
+final class BoardArray
+{
+    /** @return array<string, mixed> */
+    public static function of(Board $board): array
+    {
+        return [
+            'format' => 'zwindle-board', 'version' => 1, 'title' => $board->title, 'practice' => $board->practice->value, 'code' => $board->edition->id,
+            'enclosures' => array_map(fn (Enclosure $enclosure) => array_filter([
+                'id' => $enclosure->id, 'kind' => $enclosure->kind->value, 'label' => $enclosure->label, 'material' => $enclosure->isMetal ? 'metal' : 'plastic',
+                'box' => $enclosure->box?->id, 'volumeIn3' => $enclosure->volumeIn3, 'addedIn3' => $enclosure->addedIn3,
+                'clamps' => $enclosure->hasInternalClamps ? 'internal' : 'none', 'at' => $enclosure->at,
+            ], fn (mixed $value) => $value !== null), array_values($board->enclosures)),
+            'devices' => array_map(fn (Device $device) => array_filter([
+                'id' => $device->id, 'in' => $device->enclosure, 'model' => $device->model->id, 'breakerA' => $device->breakerA, 'rcdMa' => $device->rcdMa,
+            ], fn (mixed $value) => $value !== null), array_values($board->devices)),
+            'cables' => array_map(fn (Cable $cable) => array_filter([
+                'id' => $cable->id, 'type' => $cable->type->id, 'from' => $cable->from, 'to' => $cable->to, 'colour' => $cable->colour?->value, 'lengthM' => $cable->lengthM,
+            ], fn (mixed $value) => $value !== null), array_values($board->cables)),
+            'controls' => array_map(fn (Control $control) => ['lamps' => $control->lamps, 'switches' => $control->switches], $board->controls),
+            'alwaysOn' => $board->alwaysOn,
+            'requirements' => ['scheme' => $board->requirements->scheme, 'neutralAtSwitches' => $board->requirements->neutralAtSwitches, 'earths' => $board->requirements->earths ? 'required' : 'none'],
+        ];
+    }
+}
