@@ -81,9 +81,10 @@ final class WiringReader
     private static function fitted(object $json, Board $board, Problems $problems): array
     {
         $fitted = [];
-        /** @var array<string, string> $asked */
+        /** @var array<array-key, string> $asked */
         $asked = (array) ($json->fitted ?? []);
         foreach ($asked as $id => $modelId) {
+            $id = (string) $id;
             $pointer = '/fitted/'.str_replace(['~', '/'], ['~0', '~1'], $id);
             $device = $board->devices[$id] ?? null;
             $model = DeviceCatalogue::find($modelId);
