@@ -66,7 +66,10 @@ function flipById(id: string) {
         :data-flip="item.id"
         @click="current.flip(i)"
       >
-        <span class="code">{{ item.id }} {{ item.position === 'up' ? '▲ up' : '▼ down' }}</span>
+        <span class="code"
+          >{{ item.id }} {{ item.position === 'up' ? '▲' : '▼' }}
+          <span class="max-xl:hidden">{{ item.position }}</span></span
+        >
       </button>
       <select
         v-if="verdict.lamps.length > 1"

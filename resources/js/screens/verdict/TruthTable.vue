@@ -11,6 +11,8 @@ const MOST_ROWS = 64
 const states = computed(() =>
   Array.from({ length: Math.min(MOST_ROWS, props.verdict.trips.length) }, (_, state) => state),
 )
+/** Several lamps have to share the width of one. */
+const isCompact = computed(() => props.verdict.lamps.length > 1)
 const hidden = computed(() => props.verdict.trips.length - states.value.length)
 
 function isDown(state: number, i: number): boolean {
@@ -63,7 +65,7 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
           </svg>
         </td>
         <td v-for="lamp in verdict.lamps" :key="lamp.id" class="px-1">
-          <span class="flex items-center justify-center gap-2">
+          <span class="flex items-center justify-center" :class="isCompact ? 'flex-col' : 'gap-2'">
             <svg viewBox="0 0 28 28" class="h-7 w-7 shrink-0" aria-hidden="true">
               <circle
                 cx="14"
@@ -82,9 +84,11 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
                 />
               </g>
             </svg>
-            <span class="code text-left leading-tight">
+            <span class="code leading-tight" :class="isCompact ? 'text-center text-sm' : 'text-left'">
               {{ TRIPS[verdict.trips[row]!] ?? WORDS[lamp.states[row]!] }}
-              <span v-if="shouldBe(lamp, row)" class="block border-2 border-ink px-1">✕ {{ shouldBe(lamp, row) }}</span>
+              <span v-if="shouldBe(lamp, row)" class="block border-2 border-ink px-1"
+                >✕ <span :class="{ 'sr-only': isCompact }">{{ shouldBe(lamp, row) }}</span></span
+              >
             </span>
           </span>
         </td>

@@ -93,6 +93,12 @@ const isTraced = (...pins: DiagramPin[]) => pins.every(({ place }) => props.trac
     </g>
   </g>
   <g v-else :data-symbol="symbol.id">
+    <path
+      v-if="symbol.pins.length === 2 && isTraced(...symbol.pins)"
+      :d="`M${left} ${top}H${right}`"
+      stroke="#5B2BB5"
+      stroke-width="9"
+    />
     <path :d="`M${left} ${top}H${right}`" stroke="#1D2129" stroke-width="2.5" />
     <template v-if="symbol.kind === 'lamp'">
       <path
