@@ -71,6 +71,35 @@ await picture('verdict-box', {
   path: '/verdict/16',
   act: (page) => page.getByRole('button', { name: 'Open Slipway' }).click(),
 })
+await picture('verdict-diagram', {
+  who: 'odalys',
+  path: '/verdict/31',
+  act: async (page) => {
+    await page.getByRole('tab', { name: 'Diagram' }).click()
+    await page.locator('[data-symbol=S1]').click()
+    await page.mouse.click(5, 5)
+  },
+})
+await picture('verdict-edition', {
+  who: 'bertil',
+  path: '/verdict/27',
+  act: (page) => page.locator('[data-test=edition]').selectOption('NEC-2011'),
+})
+await picture('verdict-fill', {
+  who: 'odalys',
+  path: '/verdict/26',
+  act: (page) => page.getByRole('tab', { name: 'Box fill' }).click(),
+})
+await picture('verdict-tablet', {
+  who: 'odalys',
+  path: '/verdict/16',
+  width: 1024,
+  height: 768,
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Open Slipway' }).click()
+    await page.locator('[data-layer=line]').click()
+  },
+})
 await picture('class', {
   who: 'marit',
   path: '/class',

@@ -70,6 +70,8 @@ need_system() {
 
 # One argument: with-dev or no-dev. What is installed for the tests serves the demo too.
 need_php_packages() {
+    # A developer's packages are not taken away by a demo.
+    [ -x vendor/bin/pest ] && set -- with-dev
     local want; want="$1 $(cat composer.json packages/registry-gaps/composer.json packages/registry-gaps/src/php85.php | sha256sum)"
     if [ -f vendor/autoload.php ] && { [ "$(cat vendor/.installed-for 2> /dev/null)" = "$want" ] || [ "$(cat vendor/.installed-for 2> /dev/null)" = "with-dev ${want#* }" ]; }; then
         return
