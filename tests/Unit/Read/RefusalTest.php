@@ -87,7 +87,8 @@ it('refuses what is no board at all', function (string $text, string $code) {
 it('refuses a wiring file and tells where', function (array $changes, array $expected) {
     expect(wiringProblems($changes))->toContain($expected);
 })->with([
-    'parts fitted as a list' => [['fitted' => ['na-switch-3way']], ['/fitted/0', 'unknown-device']],
+    'parts fitted as a list' => [['fitted' => ['na-switch-3way']], ['/fitted', 'not-as-schema']],
+    'a part fitted to a number' => [['fitted' => (object) ['0' => 'na-switch-3way']], ['/fitted/0', 'unknown-device']],
     'unknown point' => [['joints' => [['in' => 'B1', 'points' => ['S1.common', 'W9.black@B1'], 'by' => 'terminal']]], ['/joints/0/points/1', 'unknown-point']],
     'end outside its enclosure' => [['joints' => [['in' => 'B1', 'points' => ['S1.common', 'W2.red@B2'], 'by' => 'terminal']]], ['/joints/0/points/1', 'other-enclosure']],
     'a point twice in one joint' => [['joints' => [['in' => 'B1', 'points' => ['W1.white@B1', 'W1.white@B1'], 'by' => 'wire-nut']]], ['/joints/0/points/1', 'twice-used-point']],
