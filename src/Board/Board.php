@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Board;
 
+use Zwindle\Catalogue\CableType;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\DeviceModel;
@@ -57,6 +58,17 @@ final readonly class Board
     public function cablesIn(string $enclosure): array
     {
         return array_values(array_filter($this->cables, fn (Cable $cable) => $cable->touches($enclosure)));
+    }
+
+    /** @param  array<string, CableType>  $types  cable → its type: the cables chosen for runs that were undecided */
+    public function withCables(array $types): self
+    {
+        $cables = array_map(
+            fn (Cable $cable) => isset($types[$cable->id]) ? new Cable($cable->id, $types[$cable->id], $cable->from, $cable->to, $cable->colour, $cable->lengthM) : $cable,
+            $this->cables,
+        );
+
+        return new self($this->title, $this->practice, $this->edition, $this->enclosures, $this->devices, $cables, $this->controls, $this->alwaysOn, $this->requirements);
     }
 
     /** @return list<string> ids of runs whose cable is still to be chosen */

@@ -18,7 +18,8 @@ const ROOMS = [
     'Scheme' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Schematic' => ['Scheme', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Check' => ['Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Write' => ['Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
+    'Plan' => ['Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Write' => ['Plan', 'Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
 ];
 
 arch()->preset()->php();

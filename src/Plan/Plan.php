@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Plan;
+
+use Zwindle\Check\Result;
+use Zwindle\Wiring\Wiring;
+
+/** A worked-out wiring with the check of it. */
+final readonly class Plan
+{
+    /** @param  list<Chain>  $chains */
+    public function __construct(
+        public Wiring $wiring,
+        public Result $result,
+        public array $chains,
+        public int $cost,
+    ) {
+    }
+
+    /** What tells it from other plans: what each core carries, and the order of the chain. */
+    public function identity(): string
+    {
+        $roles = [];
+        foreach ($this->result->evidence->cores() as $core) {
+            $roles["$core->cable.$core->name"] = $this->result->evidence->roles->at($core->ends()[0])[0]->value;
+        }
+
+        return json_encode([$roles, array_map(fn (Chain $chain) => $chain->switches, $this->chains)], JSON_THROW_ON_ERROR);
+    }
+}

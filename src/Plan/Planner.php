@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Plan;
+
+use Zwindle\Board\Board;
+use Zwindle\Board\Requirements;
+use Zwindle\Catalogue\CableType;
+use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Check\Checker;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Result;
+use Zwindle\Check\Severity;
+use Zwindle\Check\Verdict;
+
+/**
+ * Works out right wirings of a board, best first: no re-identification before some, the line out on the white before a
+ * return on it, travellers on black and red. Every plan has been checked.
+ *
+ * Plans that earn only a remark of a dispute come after those that pass.
+ */
+final class Planner
+{
+    /** `--all` stops here. */
+    public const MOST_PLANS = 60;
+
+    private const DISPUTED = [FindingCode::ReturnOnWhite, FindingCode::SchemeNotAcceptedEverywhere, FindingCode::SeparateReturn];
+
+    /** A common-link is the usual way in Britain, and disputed in North America. */
+    private const LINKED_COST = ['na' => 5000, 'gb' => -30];
+
+    private function __construct(private readonly Board $board, private readonly CodeEdition $edition, private readonly string $scheme)
+    {
+    }
+
+    /** @param  string|null  $scheme  asked for; the board's own requirement if null */
+    public static function plan(Board $board, ?string $scheme = null, bool $all = false, ?CodeEdition $edition = null): Planning
+    {
+        $planner = new self($board, $edition ?? $board->edition, $scheme ?? $board->requirements->scheme);
+
+        return (new Chains($board))->controlWithWrongParts() !== null
+            ? new Planning([], [], NoPlan::WrongParts, false)
+            : $planner->search($all);
+    }
+
+    private function search(bool $all): Planning
+    {
+        $graph = new RunGraph($this->board);
+        $candidates = [];
+        $isFinished = true;
+        $shortages = [];
+        foreach ($this->kinds() as $linked) {
+            $search = new Search($this->board, $graph, $this->edition, $all);
+            foreach ($search->arrangements($linked) as $arrangement) {
+                $candidates = [...$candidates, ...$this->candidates($arrangement, $graph, $linked, $all)];
+            }
+            $isFinished = $isFinished && $search->isFinished;
+            $shortages = [...$shortages, ...$this->shortages($search, $graph, $linked)];
+        }
+        usort($candidates, fn (array $one, array $other) => $one['cost'] <=> $other['cost']);
+        [$plans, $sawOther] = $this->accepted($candidates, $all);
+        $reason = match (true) {
+            $plans !== [] => null,
+            ! $isFinished => NoPlan::NotFinished,
+            $sawOther => NoPlan::OtherScheme,
+            $candidates !== [] => NoPlan::NoRightWiring,
+            default => NoPlan::ShortOfCores,
+        };
+        $isTruncated = $all && (count($plans) === self::MOST_PLANS || ! $isFinished);
+
+        return new Planning($plans, $plans === [] ? $shortages : [], $reason, $isTruncated);
+    }
+
+    /** @return list<bool> by common-link or not */
+    private function kinds(): array
+    {
+        $hasPairs = array_filter($this->board->controls, fn ($control) => count($control->switches) === 2) !== [];
+
+        return match ($this->scheme) {
+            'common-link' => [true],
+            Requirements::ANY_SCHEME => $hasPairs ? [false, true] : [false],
+            default => [false],
+        };
+    }
+
+    /** @return list<array{cost: int, cores: array<string, string>, types: array<string, CableType>, arrangement: Arrangement}> */
+    private function candidates(Arrangement $arrangement, RunGraph $graph, bool $linked, bool $all): array
+    {
+        $palette = new Palette($this->board);
+        $base = $linked ? self::LINKED_COST[$this->board->practice->value] : 0;
+        $made = [['cost' => $base, 'cores' => [], 'types' => [], 'arrangement' => $arrangement]];
+        foreach ($graph->runs as $i => $run) {
+            $assignments = $palette->assignments($run, $arrangement->through($i));
+            $more = [];
+            foreach ($made as $one) {
+                foreach ($all ? $assignments : array_slice($assignments, 0, 1) as $assignment) {
+                    $more[] = [
+                        'cost' => $one['cost'] + $assignment['cost'] + 3 * count($assignment['cores']),
+                        'cores' => [...$one['cores'], ...$assignment['cores']],
+                        'types' => $assignment['type'] === null ? $one['types'] : [...$one['types'], $run->id() => $assignment['type']],
+                        'arrangement' => $arrangement,
+                    ];
+                }
+            }
+            usort($more, fn (array $one, array $other) => $one['cost'] <=> $other['cost']);
+            $made = array_slice($more, 0, self::MOST_PLANS);
+        }
+
+        return $made;
+    }
+
+    /**
+     * @param  list<array{cost: int, cores: array<string, string>, types: array<string, CableType>, arrangement: Arrangement}>  $candidates
+     * @return array{list<Plan>, bool} and whether one was left out because it is another scheme
+     */
+    private function accepted(array $candidates, bool $all): array
+    {
+        $passing = $disputed = [];
+        $sawOther = false;
+        foreach ($candidates as $candidate) {
+            if (count($passing) >= ($all ? self::MOST_PLANS : 1)) {
+                break;
+            }
+            $board = $this->board->withCables($candidate['types']);
+            $wiring = Assembler::assemble($board, $candidate['arrangement']->strands, $candidate['cores']);
+            $result = Checker::check($wiring, $this->edition);
+            $isAsked = in_array($this->scheme, [Requirements::ANY_SCHEME, $result->scheme()?->value], true);
+            if (! self::isAcceptable($result) || ! $isAsked) {
+                $sawOther = $sawOther || ! $isAsked;
+
+                continue;
+            }
+            $plan = new Plan($wiring, $result, $candidate['arrangement']->chains, $candidate['cost']);
+            if (self::isDisputed($result)) {
+                $disputed[$plan->identity()] ??= $plan;
+            } else {
+                $passing[$plan->identity()] ??= $plan;
+            }
+        }
+        $plans = [...array_values($passing), ...array_values($disputed)];
+
+        return [array_slice($plans, 0, $all ? self::MOST_PLANS : 1), $sawOther];
+    }
+
+    /** Nothing but notes, remarks of a dispute, and a box that is too small: that is the board's fault. */
+    private static function isAcceptable(Result $result): bool
+    {
+        $allowed = [...self::DISPUTED, FindingCode::BoxOverfilled, FindingCode::SchemeNotAsAsked];
+        $others = array_filter($result->findings, fn (Finding $finding) => $finding->code->severity() !== Severity::Note && ! in_array($finding->code, $allowed, true));
+
+        return $others === [];
+    }
+
+    private static function isDisputed(Result $result): bool
+    {
+        return $result->verdict !== Verdict::Pass && array_filter($result->findings, fn (Finding $finding) => in_array($finding->code, self::DISPUTED, true)) !== [];
+    }
+
+    /** @return list<Shortage> */
+    private function shortages(Search $search, RunGraph $graph, bool $linked): array
+    {
+        $has = [];
+        foreach ($graph->runs as $run) {
+            $choices = $run->coreChoices();
+            $has[$run->id()] = count($choices[count($choices) - 1]);
+        }
+        $name = match (true) {
+            $linked => 'common-link',
+            $this->scheme !== Requirements::ANY_SCHEME => $this->scheme,
+            count($this->board->controls[0]->switches ?? []) > 1 => 'feed-through',
+            default => 'single',
+        };
+        $shortages = [];
+        foreach ($search->shortRuns() as $cable => $needs) {
+            $shortages[] = new Shortage($name, (string) $cable, $has[$cable], $needs);
+        }
+
+        return $shortages;
+    }
+}

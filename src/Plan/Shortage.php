@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Plan;
+
+/** A run that is short of cores in the arrangement that comes nearest. */
+final readonly class Shortage
+{
+    public function __construct(
+        public string $scheme,
+        public string $cable,
+        public int $has,
+        public int $needs,
+    ) {
+    }
+}

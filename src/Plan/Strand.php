@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Plan;
+
+use Zwindle\Scheme\Role;
+
+/** What must be one: a net to be, with the terminals and leads that stand on it. */
+final readonly class Strand
+{
+    /**
+     * @param  string  $key  `line`, `neutral`, `switched 0`, `traveller 0 1 a`: control, then place in the chain
+     * @param  list<string>  $points
+     * @param  list<string>  $enclosures  those that it must come to, each once
+     */
+    public function __construct(
+        public string $key,
+        public Role $role,
+        public array $points,
+        public array $enclosures,
+    ) {
+    }
+}
