@@ -6,7 +6,9 @@ namespace App\Actions;
 
 use App\Exceptions\InputRefused;
 use Zwindle\Board\Board;
+use Zwindle\Read\BoardReader;
 use Zwindle\Read\JsonText;
+use Zwindle\Read\Problems;
 
 /** Path of a board file → the board. */
 final readonly class ReadBoardFile
@@ -19,6 +21,18 @@ final readonly class ReadBoardFile
     public function execute(string $path): Board
     {
         return $this->readBoard->execute(self::textOf($path));
+    }
+
+    /**
+     * A board of which some runs may still be to be chosen.
+     *
+     * @throws InputRefused
+     */
+    public function undecided(string $path): Board
+    {
+        $problems = new Problems;
+
+        return BoardReader::read(self::textOf($path), $problems) ?? throw InputRefused::file('board', $problems->all());
     }
 
     /** @throws InputRefused */

@@ -106,6 +106,14 @@ final readonly class Words
         };
     }
 
+    /** A point without its box, a conductor with the letter code of its color: `the black of W1 (to Gate post) [BLK]`. */
+    public function coded(string $id): string
+    {
+        $core = $this->point($id)?->core;
+
+        return $this->shortPlace($id).($core === null ? '' : ' ['.$core->colour->flag($this->board->practice).']');
+    }
+
     /** The enclosure of a point or a device; an enclosure's own id. */
     public function enclosureOf(string $id): string
     {

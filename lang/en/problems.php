@@ -7,6 +7,8 @@ return [
     'unknown-switch' => 'The board has no switch :id.',
     'unknown-position' => 'A switch is up or down; ":text" is neither.',
 
+    'unknown-scheme' => 'There is no scheme ":text"; there are :detail.',
+    'unknown-order' => 'There is no order of work ":text"; there are box-by-box and farthest-first.',
     'no-box-fill' => 'British practice has no count of box fill.',
     'no-figures' => 'Volt drop, R1+R2 and load are worked out for British boards.',
 

@@ -163,8 +163,7 @@ final class Planner
     {
         $has = [];
         foreach ($graph->runs as $run) {
-            $choices = $run->coreChoices();
-            $has[$run->id()] = count($choices[count($choices) - 1]);
+            $has[$run->id()] = $run->mostCores();
         }
         $name = match (true) {
             $linked => 'common-link',
@@ -173,8 +172,8 @@ final class Planner
             default => 'single',
         };
         $shortages = [];
-        foreach ($search->shortRuns() as $cable => $needs) {
-            $shortages[] = new Shortage($name, (string) $cable, $has[$cable], $needs);
+        foreach ($search->shortRuns() as $cable => [$needs, $hasNoneForNeutral]) {
+            $shortages[] = new Shortage($name, (string) $cable, $has[$cable], $needs, $hasNoneForNeutral);
         }
 
         return $shortages;

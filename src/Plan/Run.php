@@ -57,6 +57,11 @@ final readonly class Run
         }, $this->choices);
     }
 
+    public function mostCores(): int
+    {
+        return max(0, ...array_map(count(...), $this->coreChoices()));
+    }
+
     /**
      * @param  list<Core>  $cores
      * @return array<string, Core>

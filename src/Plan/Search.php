@@ -40,7 +40,7 @@ final class Search
     /** @var list<Arrangement> */
     private array $found = [];
 
-    /** @var array<string, int> run → cores that it is short of, in the arrangement that comes nearest */
+    /** @var array<string, array{int, bool}> run → cores asked of it, and whether it has none for the neutral, in the arrangement that comes nearest */
     private array $least = [];
 
     private ?int $leastSum = null;
@@ -77,7 +77,7 @@ final class Search
         return $this->found;
     }
 
-    /** @return array<string, int> cable → the cores that the arrangement which comes nearest asks of it */
+    /** @return array<string, array{int, bool}> cable → the cores that the nearest arrangement asks of it, and whether it has none for the neutral */
     public function shortRuns(): array
     {
         return $this->least;
@@ -239,7 +239,7 @@ final class Search
         }
         foreach ($loads as $run => [$onLineSide, $hasNeutral]) {
             if (! $this->palette->holds($this->graph->runs[$run], $onLineSide, $hasNeutral)) {
-                $this->noteShortage(array_map(fn (array $load) => $load[0] + ($load[1] ? 1 : 0), $loads));
+                $this->noteShortage($loads);
 
                 return false;
             }
@@ -264,9 +264,9 @@ final class Search
         $fits = true;
         foreach (array_keys($this->graph->runs) as $run) {
             $through = $arrangement->through($run);
-            $loads[$run] = count($through);
             $hasNeutral = array_filter($through, fn (Strand $strand) => $strand->role === Role::Neutral) !== [];
-            $fits = $this->palette->holds($this->graph->runs[$run], count($through) - ($hasNeutral ? 1 : 0), $hasNeutral) && $fits;
+            $loads[$run] = [count($through) - ($hasNeutral ? 1 : 0), $hasNeutral];
+            $fits = $this->palette->holds($this->graph->runs[$run], ...$loads[$run]) && $fits;
         }
         if ($fits) {
             $this->found[] = $arrangement;
@@ -275,17 +275,19 @@ final class Search
         }
     }
 
-    /** @param  array<int, int>  $loads */
+    /** @param  array<int, array{int, bool}>  $loads */
     private function noteShortage(array $loads): void
     {
         $needs = [];
         $sum = 0;
-        foreach ($loads as $run => $load) {
-            $has = count($this->graph->runs[$run]->coreChoices()[count($this->graph->runs[$run]->coreChoices()) - 1]);
-            if ($load > $has) {
-                $needs[$this->graph->runs[$run]->id()] = $load;
-                $sum += $load - $has;
+        foreach ($loads as $run => [$onLineSide, $hasNeutral]) {
+            if ($this->palette->holds($this->graph->runs[$run], $onLineSide, $hasNeutral)) {
+                continue;
             }
+            $load = $onLineSide + ($hasNeutral ? 1 : 0);
+            $short = max(0, $load - $this->graph->runs[$run]->mostCores());
+            $needs[$this->graph->runs[$run]->id()] = [$load, $short === 0];
+            $sum += max(1, $short);
         }
         if ($needs !== [] && ($this->leastSum === null || $sum < $this->leastSum)) {
             $this->leastSum = $sum;

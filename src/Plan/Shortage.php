@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Plan;
 
-/** A run that is short of cores in the arrangement that comes nearest. */
+/** A run that is short of cores, or of one that a neutral may be on, in the arrangement that comes nearest. */
 final readonly class Shortage
 {
     public function __construct(
@@ -12,6 +12,7 @@ final readonly class Shortage
         public string $cable,
         public int $has,
         public int $needs,
+        public bool $hasNoneForNeutral = false,
     ) {
     }
 }

@@ -154,3 +154,54 @@ it('refuses what these commands cannot do', function (array $arguments, string $
     'a probe on nothing' => [['zwindle:meter', ...$demo('propagation-house', 'right'), 'S1.com', 'LA.hot'], 'no point S1.com'],
     'a switch that is not there' => [['zwindle:meter', ...$demo('propagation-house', 'right'), 'S1.common', 'LA.hot', '--state=S9:up'], 'no switch S9'],
 ]);
+
+it('plans in the shape of the contract', function () {
+    $json = json_decode(artisan(['zwindle:plan', 'database/demo/seed-store/board.json', '--json'])->getOutput(), true);
+    [$plan] = $json['plans'];
+    $joints = count($plan['wiring']['joints']);
+    $folder = sys_get_temp_dir().'/zwindle-plan-'.bin2hex(random_bytes(4));
+    mkdir($folder);
+    file_put_contents("$folder/plan.wiring.json", json_encode($plan['wiring']));
+    $check = artisan(['zwindle:check', 'database/demo/seed-store/board.json', "$folder/plan.wiring.json", '--json']);
+    unlink("$folder/plan.wiring.json");
+    rmdir($folder);
+
+    expect(array_keys($plan))->toBe(['scheme', 'verdict', 'cables', 'wiring', 'conductors', 'steps'])
+        ->and([$plan['scheme'], $plan['verdict']])->toBe(['dead-end', 'pass'])
+        ->and($plan['cables'])->toBe(['W1' => 'na-14-2', 'W2' => 'na-14-2', 'W3' => 'na-14-3'])
+        ->and($plan['conductors']['W3.white'])->toBe('line')
+        ->and(array_values(array_filter(array_column($plan['steps'], 'joint'), is_int(...))))->toHaveCount($joints)
+        ->and($json['impossible'])->toBeNull()->and($json['truncated'])->toBeFalse()
+        // What the planner writes, check reads and passes.
+        ->and($check->getExitCode())->toBe(0)
+        ->and(json_decode($check->getOutput(), true)['verdict'])->toBe('pass');
+});
+
+it('says in words and figures what is impossible, with status 1', function () {
+    $process = artisan(['zwindle:plan', 'database/demo/propagation-house/board.json', '--scheme=common-link', '--json']);
+    $json = json_decode($process->getOutput(), true);
+
+    expect($process->getExitCode())->toBe(1)
+        ->and($json['plans'])->toBe([])
+        ->and($json['impossible']['shortages'][0])->toBe(['scheme' => 'common-link', 'cable' => 'W2', 'has' => 3, 'needs' => 4])
+        ->and($json['impossible']['message'])->toContain('Run W2 has 3 insulated cores and needs 4');
+});
+
+it('lists every distinct plan, and steps in either order of work', function () {
+    $json = json_decode(artisan(['zwindle:plan', 'database/demo/seed-store/board.json', '--all', '--json'])->getOutput(), true);
+    $firstStep = fn (string $order) => json_decode(artisan(['zwindle:plan', 'database/demo/packing-barn/board.json', "--order=$order", '--json'])->getOutput(), true)['plans'][0]['steps'][0]['text'];
+
+    expect(count($json['plans']))->toBeGreaterThan(5)
+        ->and($firstStep('box-by-box'))->toStartWith('Loading door: ')
+        ->and($firstStep('farthest-first'))->toStartWith('Barn ridge: ');
+});
+
+it('refuses a scheme, an order or a board that it does not know', function (array $arguments, string $says) {
+    $process = artisan(['zwindle:plan', ...$arguments]);
+
+    expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain($says);
+})->with([
+    [['database/demo/seed-store/board.json', '--scheme=ring'], 'There is no scheme "ring"'],
+    [['database/demo/seed-store/board.json', '--order=at-random'], 'no order of work'],
+    [['database/demo/seed-store/right.wiring.json'], 'refused'],
+]);

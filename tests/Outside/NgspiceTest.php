@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Support\Files;
 use Tests\Support\Ngspice;
 use Tests\Support\RandomWiring;
+use Zwindle\Plan\Planner;
 
 it('agrees with ngspice on every wiring of the demo and the corpus', function () {
     $wirings = array_map(fn (array $pair) => Files::wiring(...$pair), Files::everyWiring());
@@ -30,4 +31,18 @@ it('agrees with ngspice on random miswirings of every right board', function () 
     expect(count($wirings))->toBeGreaterThanOrEqual(1000)
         ->and($comparison['differences'])->toBe([])
         ->and($comparison['states'])->toBeGreaterThan(5000);
+});
+
+it('agrees with ngspice on every plan of every scheme of both practices', function () {
+    $wirings = [];
+    foreach (Files::rightWirings() as $name => [$board]) {
+        foreach (Planner::plan(Files::board($board), all: true)->plans as $i => $plan) {
+            $wirings["$name, plan $i"] = $plan->wiring;
+        }
+    }
+    $comparison = Ngspice::compare($wirings);
+
+    expect(count($wirings))->toBeGreaterThan(80)
+        ->and($comparison['differences'])->toBe([])
+        ->and($comparison['states'])->toBeGreaterThan(500);
 });

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\ReadBoardFile;
+use App\Exceptions\InputRefused;
+use App\Wording\PlanReport;
+use Zwindle\Board\Requirements;
+use Zwindle\Plan\Planner;
+use Zwindle\Plan\StepOrder;
+use Zwindle\Scheme\SchemeName;
+
+final class PlanCommand extends ReadsFilesCommand
+{
+    protected $signature = 'zwindle:plan {board : a *.board.json file; a cable may be of type any}
+        {--scheme= : the scheme to plan for, as dead-end} {--all : every distinct plan, up to a stated number}
+        {--order=box-by-box : of work: box-by-box or farthest-first} {--edition= : plan by another edition than the board\'s} {--json : print JSON}';
+
+    protected $description = 'Work out right wirings of a board: what each core carries, and the steps';
+
+    public function handle(ReadBoardFile $readBoardFile): int
+    {
+        return $this->orRefuse(function () use ($readBoardFile): int {
+            $board = $readBoardFile->undecided((string) $this->argument('board'));
+            $order = StepOrder::tryFrom((string) $this->option('order')) ?? throw InputRefused::option(__('problems.unknown-order', ['text' => (string) $this->option('order')]));
+            $planning = Planner::plan($board, $this->scheme(), (bool) $this->option('all'), $this->edition($board->practice));
+            $report = new PlanReport($board, $planning, $order);
+            $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
+
+            return $planning->plans === [] ? self::FAILED : self::DONE;
+        });
+    }
+
+    /** @throws InputRefused if there is no such scheme, or it is forbidden */
+    private function scheme(): ?string
+    {
+        $asked = $this->option('scheme');
+        $known = [Requirements::ANY_SCHEME, ...array_map(fn (SchemeName $name) => $name->value, SchemeName::cases())];
+        if ($asked !== null && ! in_array($asked, $known, true)) {
+            throw InputRefused::option(__('problems.unknown-scheme', ['text' => (string) $asked, 'detail' => implode(', ', $known)]));
+        }
+
+        return $asked === null ? null : (string) $asked;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+return [
+    'join' => ':box: join :points in a :connector (:role).',
+    'land' => ':box: land :points on :on (:role).',
+    'mark' => ':box: sleeve :end as :as.',
+    'cap' => ':box: cap :end; it is spare.',
+    'connector' => [
+        'wire-nut' => 'wire nut for :ports',
+        'lever' => 'lever connector of :ports',
+        'push-in' => 'push-in connector of :ports',
+        'strip' => 'terminal strip',
+    ],
+    'impossible' => [
+        'short-of-cores' => 'This cannot be wired: every way was tried.',
+        'wrong-parts' => 'This cannot be wired: a control takes one switch, or two two-way switches with intermediates between them.',
+        'other-scheme' => 'This board cannot be wired by the scheme that is asked for.',
+        'no-right-wiring' => 'Everything that can be wired here breaks a rule: look for a missing earth.',
+        'not-finished' => 'No plan was found before the search was given up at its limit; that is no proof that there is none.',
+    ],
+    'no-neutral' => 'Run :cable has no blue core for the neutral (:scheme).',
+    'shortage' => 'Run :cable has :has insulated cores and needs :needs (:scheme).',
+];
