@@ -9,6 +9,7 @@ use Symfony\Component\Console\Formatter\OutputFormatter;
 use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
 use Zwindle\Check\Severity;
+use Zwindle\Repair\Repairs;
 use Zwindle\Schematic\Diagram;
 use Zwindle\Write\DiagramText;
 
@@ -40,6 +41,7 @@ final readonly class CheckReport
         $this->printTable($output);
         $output->newLine();
         $this->printFindings($output);
+        $this->printRepair($output);
         $output->writeln(self::plain($this->words->say('verdict.caution')));
     }
 
@@ -83,6 +85,23 @@ final readonly class CheckReport
             }
         }
         if ($this->result->findings !== []) {
+            $output->newLine();
+        }
+    }
+
+    private function printRepair(OutputStyle $output): void
+    {
+        $mending = Repairs::of($this->result);
+        $moves = $mending->repairs[0] ?? [];
+        if ($mending->reason !== null) {
+            $output->writeln(self::plain($this->words->say("plan.no-repair.{$mending->reason->value}")));
+        }
+        if ($moves !== []) {
+            $sentences = new MoveSentence($this->result->evidence->wiring);
+            $output->writeln('<options=bold>'.self::plain($this->words->count('plan.repair', count($moves))).'</>');
+            foreach ($moves as $i => $move) {
+                $output->writeln(self::plain(sprintf('%3d. %s', $i + 1, $sentences->of($move))));
+            }
             $output->newLine();
         }
     }

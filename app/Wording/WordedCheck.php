@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Zwindle\Check\Result;
+use Zwindle\Repair\Repairs;
 use Zwindle\Write\CheckArray;
+use Zwindle\Write\MovesArray;
 
 /** A check's result in the shape of the contract, with its sentences. */
 final class WordedCheck
@@ -19,6 +21,9 @@ final class WordedCheck
             $array['findings'][$i]['message'] = $sentences->of($finding);
         }
 
-        return $array;
+        $mending = Repairs::of($result);
+        $array['repairs'] = MovesArray::of($mending);
+
+        return $mending->reason === null ? $array : [...$array, 'repairsReason' => $mending->reason->value];
     }
 }

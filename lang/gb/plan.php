@@ -5,6 +5,17 @@ return [
     'land' => ':box: land :points on :on (:role).',
     'mark' => ':box: sleeve :end as :as.',
     'cap' => ':box: cap :end; it is spare.',
+    'move' => ':box: move :point from :from to :to.',
+    'move-free' => ':box: bring :point to :to.',
+    'move-off' => ':box: take :point off :from, and cap it.',
+    'move-off-free' => ':box: cap :point.',
+    'fit' => 'put a :model in place of :device.',
+    'repair' => '{1} One move puts it right|[2,*] :count moves put it right',
+    'no-repair' => [
+        'no-target' => 'No repair by moves: this board cannot be wired with its parts and cables.',
+        'none-found' => 'No repair by moves alone was found.',
+        'not-finished' => 'The search for a repair was given up at its limit.',
+    ],
     'connector' => [
         'wire-nut' => 'wire nut for :ports',
         'lever' => 'lever connector of :ports',

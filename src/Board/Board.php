@@ -71,6 +71,21 @@ final readonly class Board
         return new self($this->title, $this->practice, $this->edition, $this->enclosures, $this->devices, $cables, $this->controls, $this->alwaysOn, $this->requirements);
     }
 
+    /**
+     * The same board with other parts and another say about what is asked.
+     *
+     * @param  array<string, DeviceModel>  $models  device id → the part in its place
+     */
+    public function with(array $models, Requirements $requirements): self
+    {
+        $devices = array_map(
+            fn (Device $device) => isset($models[$device->id]) ? new Device($device->id, $device->enclosure, $models[$device->id], $device->breakerA, $device->rcdMa) : $device,
+            $this->devices,
+        );
+
+        return new self($this->title, $this->practice, $this->edition, $this->enclosures, $devices, $this->cables, $this->controls, $this->alwaysOn, $requirements);
+    }
+
     /** @return list<string> ids of runs whose cable is still to be chosen */
     public function undecidedCables(): array
     {

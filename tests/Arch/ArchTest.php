@@ -19,7 +19,8 @@ const ROOMS = [
     'Schematic' => ['Scheme', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Check' => ['Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Plan' => ['Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Write' => ['Plan', 'Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
+    'Repair' => ['Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Write' => ['Repair', 'Plan', 'Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
 ];
 
 arch()->preset()->php();

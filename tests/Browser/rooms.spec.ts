@@ -79,6 +79,19 @@ test('the diagram keeps in step with the board, by pointer and by key, and hides
   expect(heard).toEqual([])
 })
 
+test('the repair is stepped through on the board', async ({ page }) => {
+  const heard = complaints(page)
+  await seeVerdict(page, 'bertil', 'Propagation house')
+  await expect(page.locator('[data-test=repair]')).toContainText('2 moves put it right')
+  await page.getByRole('button', { name: 'Show the first move' }).click()
+  await expect(page.locator('svg[data-box="B2"]')).toBeVisible()
+  await expect(page.locator('[data-test=repair] [aria-current=step]')).toContainText('move the red of W2')
+  await page.getByRole('button', { name: 'Next move' }).click()
+  await expect(page.locator('[data-test=repair] [aria-current=step]')).toContainText('move the black of W3')
+  await expect(page.getByRole('button', { name: 'Next move' })).toBeDisabled()
+  expect(heard).toEqual([])
+})
+
 test('another edition is chosen in one step, and the screen says what changes', async ({ page }) => {
   const heard = complaints(page)
   await seeVerdict(page, 'bertil', 'Seed store')

@@ -119,3 +119,15 @@ it('gives the diagram in places, and the figures of the practice', function () {
     expect($json['figures'][0]['title'])->toBe('1 lampholder at 100 W: 0.43 A of 6 A (13 at most).')
         ->and($json['figures'][1]['fits'])->toBeTrue();
 });
+
+it('gives the smallest repair in words and places', function () {
+    $people = handedIn('propagation-house', 'crossed');
+    $json = $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/verdict")->json('repair');
+    $right = handedIn('propagation-house', 'right');
+
+    expect($json['reason'])->toBeNull()
+        ->and(array_column($json['moves'], 'box'))->toBe(['B2', 'B2'])
+        ->and($json['moves'][0]['text'])->toBe('Far bench: move the red of W2 (to Gate post) [RED] from the common screw of S2 to the second traveler screw of S2.')
+        ->and($json['moves'][0]['places'])->toBe(['W2.red@B2', 'S2#2'])
+        ->and($this->actingAs($right->trainee)->getJson("api/attempts/{$right->attempt->id}/verdict")->json('repair'))->toBe(['moves' => [], 'reason' => null]);
+});

@@ -8,6 +8,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Zwindle\Board\Board;
 use Zwindle\Board\Point;
+use Zwindle\Repair\Move;
+use Zwindle\Repair\Mover;
 use Zwindle\Wiring\JoinedBy;
 use Zwindle\Wiring\Joint;
 use Zwindle\Wiring\Wiring;
@@ -41,6 +43,27 @@ final class RandomWiring
         }
 
         return self::wiring($right->board, $joints);
+    }
+
+    /**
+     * A right wiring after so many random moves.
+     *
+     * @return array{Wiring, int}
+     */
+    public function moved(Wiring $right, int $moves): array
+    {
+        $wiring = $right;
+        for ($i = 0; $i < $moves; $i++) {
+            $points = array_values(array_filter($wiring->points, fn (Point $point) => ! $point->isFixed()));
+            $point = $points[$this->random->getInt(0, count($points) - 1)];
+            $near = array_values(array_filter($wiring->points, fn (Point $other) => $other->enclosure === $point->enclosure && $other->id !== $point->id));
+            $to = $this->random->getInt(0, 4) === 0 ? Move::CAP : $near[$this->random->getInt(0, count($near) - 1)]->id;
+            $joint = $wiring->jointAt($point->id);
+            $from = $joint === null ? Move::CAP : array_values(array_diff($joint->points, [$point->id]))[0];
+            $wiring = Mover::make($wiring, [Move::of($point->id, $from, $to)]);
+        }
+
+        return [$wiring, $moves];
     }
 
     /** Every point of every box thrown into a few joints at random. */

@@ -8,6 +8,7 @@ use App\Wording\BoardFigures;
 use App\Wording\EditionChanges;
 use App\Wording\FindingSentence;
 use App\Wording\Headline;
+use App\Wording\MoveSentence;
 use App\Wording\SchemeSentence;
 use App\Wording\Words;
 use Illuminate\Http\Request;
@@ -18,6 +19,8 @@ use Zwindle\Catalogue\Editions;
 use Zwindle\Check\Expected;
 use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
+use Zwindle\Repair\Move;
+use Zwindle\Repair\Repairs;
 use Zwindle\Schematic\Diagram;
 use Zwindle\Write\DiagramArray;
 use Zwindle\Write\LayerArray;
@@ -50,6 +53,7 @@ final class VerdictResource extends JsonResource
             'diagram' => DiagramArray::of(new Diagram($evidence->circuit, $evidence->roles)),
             'layers' => LayerArray::places($evidence),
             'figures' => (new BoardFigures($evidence))->lines(),
+            'repair' => $this->repair(),
             'caution' => $words->say('verdict.caution'),
             'switches' => array_map(fn (string $id) => ['id' => $id, 'label' => $words->device($id), 'box' => $words->enclosureOf($id)], $evidence->circuit->switches),
             'lamps' => $this->lamps($words),
@@ -76,6 +80,24 @@ final class VerdictResource extends JsonResource
             'states' => $evidence->table->lamps[$id],
             'expected' => isset($switchesOf[$id]) ? Expected::letters($evidence->table, $id, $switchesOf[$id]) : null,
         ], $evidence->circuit->lamps);
+    }
+
+    /** @return array{moves: list<array{text: string, box: string, places: list<string>}>, reason: string|null} the first of the smallest repairs */
+    private function repair(): array
+    {
+        $mending = Repairs::of($this->shown);
+        $wiring = $this->shown->evidence->wiring;
+        $sentences = new MoveSentence($wiring);
+        $places = new PlaceMap($wiring->board);
+
+        return [
+            'moves' => array_map(fn (Move $move) => [
+                'text' => $sentences->of($move),
+                'box' => $sentences->boxOf($move),
+                'places' => array_map($places->placeOf(...), array_values(array_filter([$move->point, $move->to], fn (?string $point) => isset($wiring->points[(string) $point])))),
+            ], $mending->repairs[0] ?? []),
+            'reason' => $mending->reason === null ? null : Words::of($wiring)->say("plan.no-repair.{$mending->reason->value}"),
+        ];
     }
 
     /** @return list<array<string, mixed>> */

@@ -20,6 +20,8 @@ const props = defineProps<{
   standing: BenchState
   boxPins: ReadonlyMap<string, readonly number[]>
   placePins: ReadonlyMap<string, readonly number[]>
+  /** Places that a move of the repair is about. */
+  pointed: ReadonlySet<string>
 }>()
 const openBox = defineModel<string | null>('openBox', { required: true })
 const state = defineModel<number>('state', { required: true })
@@ -92,7 +94,7 @@ function flipById(id: string) {
             :board="board"
             :box="box"
             :bench="standing"
-            :traced="current.tracedPlaces.value"
+            :traced="pointed.size > 0 ? pointed : current.tracedPlaces.value"
             :pins="placePins"
             :faded="layers.places.value"
             read-only

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import { placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
@@ -10,6 +10,7 @@ import { useLoaded } from '@/shared/ui/useLoaded'
 import BoardPane from './BoardPane.vue'
 import EditionBar from './EditionBar.vue'
 import FindingList from './FindingList.vue'
+import RepairSteps from './RepairSteps.vue'
 import SchemeNote from './SchemeNote.vue'
 import SetAsideSteps from './SetAsideSteps.vue'
 import StandingBoard from './StandingBoard.vue'
@@ -43,6 +44,13 @@ const standing = computed(() => {
 })
 const { numbers, boxPins, placePins } = usePins(verdict)
 const labelOf = (id: string) => bench.value?.board.enclosures.find((candidate) => candidate.id === id)?.label ?? id
+
+const move = ref(-1)
+const pointed = computed(() => new Set(verdict.value?.repair.moves[move.value]?.places ?? []))
+watch(move, (chosen) => {
+  const box = verdict.value?.repair.moves[chosen]?.box
+  if (box) showBox(box)
+})
 
 function showBox(id: string) {
   openBox.value = id
@@ -84,8 +92,10 @@ function showBox(id: string) {
           :standing="standing"
           :box-pins="boxPins"
           :place-pins="placePins"
+          :pointed="pointed"
         />
         <section class="min-h-0 overflow-auto border-l-2 border-ink p-3" aria-label="Findings" tabindex="0">
+          <RepairSteps v-model="move" :moves="verdict.repair.moves" :reason="verdict.repair.reason" />
           <FindingList :findings="verdict.findings" :numbers="numbers" :label-of="labelOf" @show="showBox" />
           <p class="mt-3 flex gap-2 border-t-2 border-ink pt-3 text-sm">
             <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />{{ verdict.caution }}

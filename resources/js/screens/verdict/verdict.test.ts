@@ -6,6 +6,7 @@ import WiringDiagram from '@/shared/board/WiringDiagram.vue'
 import EditionBar from './EditionBar.vue'
 import FigureList from './FigureList.vue'
 import FindingList from './FindingList.vue'
+import RepairSteps from './RepairSteps.vue'
 import LayerToggles from './LayerToggles.vue'
 import TruthTable from './TruthTable.vue'
 import { usePins } from './usePins'
@@ -40,6 +41,7 @@ const verdict = (more: Partial<VerdictData>): VerdictData => ({
   diagram: { width: 40, rows: 1, symbols: [], wires: [] },
   layers: { line: ['W1.black@B1'], neutral: ['W1.white@B1', 'LA#1'], earth: [] },
   figures: [],
+  repair: { moves: [], reason: null },
   caution: '',
   switches: switches(2),
   lamps: [{ id: 'LA', label: 'the light', box: 'L1', states: '0001', expected: '1001' }],
@@ -269,5 +271,29 @@ describe('layers, editions and figures', () => {
     expect(wrapper.get('th').text()).toBe('conductors')
     expect(wrapper.text()).toContain('A ring.')
     expect(mount(FigureList, { props: { blocks: [] } }).text()).toContain('nothing to reckon')
+  })
+})
+
+describe('the repair', () => {
+  const moves = ['first', 'second'].map((text) => ({ text: `The ${text} move.`, box: 'B2', places: ['S2#3'] }))
+  const shown = (more: Record<string, unknown> = {}) =>
+    mount(RepairSteps, { props: { moves, reason: null, modelValue: -1, ...more } })
+
+  it('is stepped through move by move', async () => {
+    const wrapper = shown()
+    expect(wrapper.text()).toContain('2 moves put it right')
+    const [before, next] = wrapper.findAll('button')
+    expect(before!.attributes('disabled')).toBeDefined()
+    await next!.trigger('click')
+    expect(wrapper.emitted('update:modelValue')).toEqual([[0]])
+    await wrapper.setProps({ modelValue: 1 })
+    expect(wrapper.get('[aria-current=step]').text()).toBe('The second move.')
+    expect(next!.attributes('disabled')).toBeDefined()
+  })
+
+  it('says why there is none, and nothing where none is needed', () => {
+    expect(shown({ moves: [], reason: 'No repair by moves alone was found.' }).text()).toContain('No repair')
+    expect(shown({ moves: [] }).find('section').exists()).toBe(false)
+    expect(shown({ moves: moves.slice(1) }).text()).toContain('One move puts it right')
   })
 })

@@ -257,6 +257,13 @@ export interface FigureBlock {
   note: string
 }
 
+export interface RepairMove {
+  text: string
+  box: string
+  /** Where it is and where it goes. */
+  places: string[]
+}
+
 export interface VerdictData {
   verdict: Verdict
   headline: string
@@ -267,6 +274,7 @@ export interface VerdictData {
   diagram: DiagramData
   layers: Record<Layer, string[]>
   figures: FigureBlock[]
+  repair: { moves: RepairMove[]; reason: string | null }
   caution: string
   switches: { id: string; label: string; box: string }[]
   lamps: VerdictLamp[]

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Illuminate\Support\Str;
+use Zwindle\Repair\Move;
+use Zwindle\Wiring\Wiring;
+
+/** A move of a repair as it is told at the box. */
+final readonly class MoveSentence
+{
+    private Words $words;
+
+    public function __construct(private Wiring $wiring)
+    {
+        $this->words = Words::of($wiring);
+    }
+
+    public function of(Move $move): string
+    {
+        return Str::ucfirst($move->device === null ? $this->moved($move) : $this->words->say('plan.fit', [
+            'device' => $this->words->device($move->device),
+            'model' => $this->words->switchKind($this->wiring->board->devices[$move->device]->model->function->value ?? ''),
+        ]));
+    }
+
+    public function boxOf(Move $move): string
+    {
+        return $this->words->enclosureOf((string) ($move->point ?? $move->device));
+    }
+
+    private function moved(Move $move): string
+    {
+        $from = (string) $move->from;
+        $key = 'plan.move'.($move->to === Move::CAP ? '-off' : '').(in_array($from, [Move::CAP, Move::LOOSE], true) ? '-free' : '');
+
+        return $this->words->say($key, [
+            'box' => $this->words->box($this->boxOf($move)),
+            'point' => $this->words->coded((string) $move->point),
+            'from' => isset($this->wiring->points[$from]) ? $this->words->shortPlace($from) : '',
+            'to' => isset($this->wiring->points[(string) $move->to]) ? $this->words->shortPlace((string) $move->to) : '',
+        ]);
+    }
+}

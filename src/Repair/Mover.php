@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Repair;
+
+use Zwindle\Catalogue\DeviceCatalogue;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Wiring\JoinedBy;
+use Zwindle\Wiring\Joint;
+use Zwindle\Wiring\Wiring;
+
+/**
+ * Makes moves on a wiring, taken in turn, as the contract has them: a new joint is on a terminal if it holds exactly one
+ * fixed terminal, else in a connector with ports enough; an end left alone counts as capped.
+ */
+final class Mover
+{
+    /** @param  list<Move>  $moves */
+    public static function make(Wiring $wiring, array $moves): Wiring
+    {
+        foreach ($moves as $move) {
+            $wiring = $move->device === null ? self::movePoint($wiring, $move) : self::fit($wiring, $move);
+        }
+
+        return $wiring;
+    }
+
+    private static function fit(Wiring $wiring, Move $move): Wiring
+    {
+        $fitted = $wiring->fitted;
+        $model = DeviceCatalogue::find((string) $move->fit);
+        if ($model === null || $model === $wiring->board->devices[(string) $move->device]->model) {
+            unset($fitted[(string) $move->device]);
+        } else {
+            $fitted[(string) $move->device] = $model;
+        }
+
+        return new Wiring($wiring->board, $wiring->joints, $wiring->caps, $wiring->marks, $fitted, $wiring->labels);
+    }
+
+    private static function movePoint(Wiring $wiring, Move $move): Wiring
+    {
+        $point = (string) $move->point;
+        $caps = array_values(array_diff($wiring->caps, [$point]));
+        $joints = [];
+        foreach ($wiring->joints as $joint) {
+            $left = array_values(array_diff($joint->points, [$point]));
+            if (count($left) >= 2) {
+                $joints[] = count($left) === count($joint->points) ? $joint : self::joint($wiring, $joint->enclosure, $left, $joint);
+            } elseif (count($left) === 1 && ! $wiring->points[$left[0]]->isFixed()) {
+                $caps[] = $left[0];
+            }
+        }
+        if ($move->to === Move::CAP) {
+            $isFixed = $wiring->points[$point]->isFixed();
+
+            return new Wiring($wiring->board, $joints, $isFixed ? $caps : [...$caps, $point], $wiring->marks, $wiring->fitted, $wiring->labels);
+        }
+        $to = (string) $move->to;
+        foreach ($joints as $i => $joint) {
+            if ($joint->has($to)) {
+                $joints[$i] = self::joint($wiring, $joint->enclosure, [...$joint->points, $point], $joint);
+
+                return new Wiring($wiring->board, $joints, $caps, $wiring->marks, $wiring->fitted, $wiring->labels);
+            }
+        }
+        $joints[] = self::joint($wiring, $wiring->points[$to]->enclosure, [$to, $point], null);
+
+        return new Wiring($wiring->board, $joints, array_values(array_diff($caps, [$to])), $wiring->marks, $wiring->fitted, $wiring->labels);
+    }
+
+    /** @param  list<string>  $points */
+    private static function joint(Wiring $wiring, string $enclosure, array $points, ?Joint $before): Joint
+    {
+        $fixed = count(array_filter($points, fn (string $point) => $wiring->points[$point]->isFixed()));
+        if ($fixed === 1 && ($before === null || $before->by === JoinedBy::Terminal)) {
+            return new Joint($enclosure, $points, JoinedBy::Terminal);
+        }
+        $connector = $wiring->board->practice === Practice::NorthAmerica ? JoinedBy::WireNut : JoinedBy::Lever;
+        $by = $before !== null && $before->by->isConnector() ? $before->by : $connector;
+        $ports = $before?->ports === null ? null : max($before->ports, count($points));
+
+        return new Joint($enclosure, $points, $by, $ports);
+    }
+}

@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Repair;
+
+use Zwindle\Board\Board;
+use Zwindle\Board\Requirements;
+use Zwindle\Catalogue\DeviceModel;
+use Zwindle\Check\Checker;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Result;
+use Zwindle\Check\Verdict;
+use Zwindle\Plan\Arrangement;
+use Zwindle\Plan\Chains;
+use Zwindle\Plan\RunGraph;
+use Zwindle\Plan\Search;
+use Zwindle\Wiring\Wiring;
+
+/**
+ * The fewest moves after which a wiring no longer fails.
+ *
+ * Every arrangement that the board can hold gives a nearest target; what lies between is cut down to the moves that are
+ * needed, and every repair is checked before it is told.
+ */
+final class Repairs
+{
+    public const MOST_REPAIRS = 10;
+
+    /** States that may be walked in all: with many switches fewer repairs are tried. */
+    private const MOST_STATES = 300_000;
+
+    private const LEAST_CHECKS = 4;
+
+    /** Targets that are followed up, the nearest first. */
+    private const MOST_TARGETS = 12;
+
+    /** So much farther may a target be than the shortest repair so far: what is not needed is cut away. */
+    private const SLACK = 2;
+
+    /** Targets of which two changes at once are tried. */
+    private const MOST_THOROUGH = 2;
+
+    /** Up to so many moves every part of them is tried. */
+    private const MOST_CUT = 8;
+
+    /** @var array<string, non-empty-list<Move>> by what they are */
+    private array $found = [];
+
+    private int $fewest = PHP_INT_MAX;
+
+    private bool $hasTargets = false;
+
+    private function __construct(private readonly Wiring $wiring, private int $checksLeft)
+    {
+    }
+
+    public static function of(Result $result): Mending
+    {
+        if ($result->verdict !== Verdict::Fail) {
+            return new Mending([], null);
+        }
+        $repairs = new self($result->evidence->wiring, max(self::LEAST_CHECKS, intdiv(self::MOST_STATES, $result->evidence->table->count())));
+        foreach ($repairs->fittings() as [$fits, $models]) {
+            $repairs->search($fits, $models);
+        }
+        $found = array_values(array_filter($repairs->found, fn (array $moves) => count($moves) === $repairs->fewest));
+        $reason = match (true) {
+            $found !== [] => null,
+            $repairs->checksLeft <= 0 => NoRepair::NotFinished,
+            default => $repairs->hasTargets ? NoRepair::NoneFound : NoRepair::NoTarget,
+        };
+
+        return new Mending(array_slice($found, 0, self::MOST_REPAIRS), $reason);
+    }
+
+    /**
+     * With the parts as they are, and with the board's parts put in again.
+     *
+     * @return list<array{list<Move>, array<string, DeviceModel>}>
+     */
+    private function fittings(): array
+    {
+        $fits = [];
+        foreach (array_keys($this->wiring->fitted) as $device) {
+            $fits[] = Move::fit($device, $this->wiring->board->devices[$device]->model->id);
+        }
+
+        return $fits === [] ? [[[], []]] : [[[], $this->wiring->fitted], [$fits, []]];
+    }
+
+    /**
+     * @param  list<Move>  $fits
+     * @param  array<string, DeviceModel>  $models
+     */
+    private function search(array $fits, array $models): void
+    {
+        $wiring = Mover::make($this->wiring, $fits);
+        $requirements = new Requirements(Requirements::ANY_SCHEME, 'none', $wiring->board->requirements->earths);
+        $board = $wiring->board->with($models, $requirements);
+        if (array_filter($wiring->joints, fn ($joint) => array_diff($joint->points, array_keys($wiring->points)) !== []) !== []) {
+            return;
+        }
+        if ((new Chains($board))->controlWithWrongParts() !== null) {
+            return;
+        }
+        $graph = new RunGraph($board);
+        $aims = [];
+        foreach ($this->arrangements($board, $graph) as $arrangement) {
+            [$target, $distance] = Aim::at($wiring, $board, $graph, $arrangement, thorough: false);
+            $aims[] = ['distance' => $distance, 'target' => $target, 'arrangement' => $arrangement];
+        }
+        $this->hasTargets = $this->hasTargets || $aims !== [];
+        usort($aims, fn (array $one, array $other) => $one['distance'] <=> $other['distance']);
+        foreach (array_slice($aims, 0, self::MOST_THOROUGH) as $i => ['arrangement' => $arrangement]) {
+            [$target, $distance] = Aim::at($wiring, $board, $graph, $arrangement, thorough: true);
+            $aims[$i] = ['distance' => $distance, 'target' => $target, 'arrangement' => $arrangement];
+        }
+        foreach (array_slice($aims, 0, self::MOST_TARGETS) as ['target' => $target, 'distance' => $distance]) {
+            if ($this->fewest !== PHP_INT_MAX && $distance + count($fits) > $this->fewest + self::SLACK) {
+                break;
+            }
+            $this->follow([...$fits, ...Moves::towards($wiring, $target)]);
+        }
+    }
+
+    /** @return list<Arrangement> */
+    private function arrangements(Board $board, RunGraph $graph): array
+    {
+        $arrangements = [];
+        $hasPairs = array_filter($board->controls, fn ($control) => count($control->switches) === 2) !== [];
+        foreach ($hasPairs ? [false, true] : [false] as $linked) {
+            $arrangements = [...$arrangements, ...(new Search($board, $graph, $board->edition))->arrangements($linked)];
+        }
+
+        return $arrangements;
+    }
+
+    /** @param  list<Move>  $moves */
+    private function follow(array $moves): void
+    {
+        $moves = $this->withCaps($moves);
+        if ($moves === null || $moves === []) {
+            return;
+        }
+        $this->keep($moves);
+        foreach (count($moves) <= self::MOST_CUT ? self::parts($moves) : [$moves] as $part) {
+            if (count($part) > $this->fewest) {
+                break;
+            }
+            if ($this->mends($part)) {
+                $this->keep($part);
+            }
+        }
+    }
+
+    /** @param  non-empty-list<Move>  $moves */
+    private function keep(array $moves): void
+    {
+        $this->fewest = min($this->fewest, count($moves));
+        $keys = array_map(fn (Move $move) => $move->key(), $moves);
+        sort($keys);
+        $this->found[implode('; ', $keys)] ??= $moves;
+    }
+
+    /**
+     * With a cap on every end that would be left live and loose.
+     *
+     * @param  list<Move>  $moves
+     * @return list<Move>|null null if they mend nothing even so
+     */
+    private function withCaps(array $moves): ?array
+    {
+        $made = Mover::make($this->wiring, $moves);
+        foreach (Checker::check($made)->findings as $finding) {
+            foreach ($finding->code === FindingCode::LiveEndExposed ? $finding->at : [] as $end) {
+                $moves[] = Move::of($end, Move::LOOSE, Move::CAP);
+            }
+        }
+
+        return $this->mends($moves) ? $moves : null;
+    }
+
+    /** @param  list<Move>  $moves */
+    private function mends(array $moves): bool
+    {
+        if ($this->checksLeft-- <= 0) {
+            return false;
+        }
+
+        return array_filter(Checker::check(Mover::make($this->wiring, $moves))->findings, fn (Finding $finding) => $finding->code->severity()->fails()) === [];
+    }
+
+    /**
+     * Every choice of the moves, in their order, the fewest first.
+     *
+     * @param  list<Move>  $moves
+     * @return iterable<non-empty-list<Move>>
+     */
+    private static function parts(array $moves): iterable
+    {
+        $count = count($moves);
+        for ($size = 1; $size <= $count; $size++) {
+            for ($chosen = 0; $chosen < 1 << $count; $chosen++) {
+                $part = array_values(array_filter($moves, fn (int $i) => ($chosen >> $i & 1) === 1, ARRAY_FILTER_USE_KEY));
+                if ($part !== [] && count($part) === $size) {
+                    yield $part;
+                }
+            }
+        }
+    }
+}

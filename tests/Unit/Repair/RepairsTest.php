@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\BlindRepair;
+use Tests\Support\Build;
+use Tests\Support\Files;
+use Tests\Support\RandomWiring;
+use Tests\Support\UsualMistakes;
+use Zwindle\Check\Checker;
+use Zwindle\Check\Finding;
+use Zwindle\Check\Verdict;
+use Zwindle\Repair\Move;
+use Zwindle\Repair\Mover;
+use Zwindle\Repair\Repairs;
+use Zwindle\Wiring\Wiring;
+
+/** @return list<list<Move>> */
+function repairsOf(Wiring $wiring): array
+{
+    return Repairs::of(Checker::check($wiring))->repairs;
+}
+
+function movesOf(array $moves): array
+{
+    return array_map(fn (Move $move) => $move->device === null ? "$move->point: $move->from > $move->to" : "$move->device: $move->fit", $moves);
+}
+
+it('has none for a wiring that has not failed', function () {
+    expect(repairsOf(Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json')))->toBe([])
+        ->and(repairsOf(Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/unsleeved.wiring.json')))->toBe([]);
+});
+
+it('undoes the usual mistakes as they were made', function (string $slug, string $wiring, array $moves) {
+    $repairs = repairsOf(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json"));
+
+    expect(array_map(movesOf(...), $repairs))->toContain($moves)->and(count($repairs[0]))->toBe(count($moves));
+})->with([
+    'common and traveler exchanged' => ['propagation-house', 'crossed', ['W2.red@B2: S2.common > S2.t2', 'W3.black@B2: S2.t2 > S2.common']],
+    'the ground off' => ['packing-barn', 'ground-off', ['W3.bare@B2: cap > W2.bare@B2']],
+]);
+
+it('mends every usual mistake on every right board, in as few moves as it was made of', function (string $board, string $file) {
+    $right = Files::wiring($board, $file);
+    $unmended = [];
+    $mended = 0;
+    foreach (UsualMistakes::on($right) as $what => $wrong) {
+        $result = Checker::check($wrong);
+        if ($result->verdict !== Verdict::Fail) {
+            continue;
+        }
+        $repairs = Repairs::of($result)->repairs;
+        $most = match (true) {
+            str_contains($what, 'exchanged'), str_starts_with($what, 'pair split') => 2,
+            str_contains($what, 'in one') => 8,
+            default => 2,
+        };
+        if ($repairs === [] || count($repairs[0]) > $most) {
+            // A joint with pigtails counts a move for each conductor in it.
+            $unmended[$what] = $repairs === [] ? 'none' : count($repairs[0]);
+        }
+        foreach ($repairs as $repair) {
+            $after = Checker::check(Mover::make($wrong, $repair));
+            expect(array_filter($after->findings, fn (Finding $finding) => $finding->code->severity()->fails()))->toBe([]);
+            $mended++;
+        }
+    }
+    expect(array_filter($unmended, fn (int|string $count) => $count === 'none' || $count > 4))->toBe([])->and($mended)->toBeGreaterThan(5);
+})->with(Files::rightWirings());
+
+it('never needs more moves back than were made', function (string $board, string $file) {
+    $right = Files::wiring($board, $file);
+    $random = new RandomWiring(seed: 31);
+    $longer = [];
+    for ($i = 0; $i < 15; $i++) {
+        [$spoilt, $made] = $random->moved($right, 1 + $i % 3);
+        $result = Checker::check($spoilt);
+        $repairs = Repairs::of($result)->repairs;
+        if ($result->verdict === Verdict::Fail && ($repairs === [] || count($repairs[0]) > $made)) {
+            $longer[] = [$made, $repairs === [] ? 'none' : count($repairs[0])];
+        }
+    }
+    expect($longer)->toBe([]);
+})->with(Files::rightWirings());
+
+it('finds as few moves as trying all of them, on small boards', function (string $slug, int $seed) {
+    $right = Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/right.wiring.json");
+    $random = new RandomWiring($seed);
+    $compared = 0;
+    for ($i = 0; $i < 2; $i++) {
+        [$spoilt] = $random->moved($right, 1 + $i % 2);
+        $result = Checker::check($spoilt);
+        if ($result->verdict === Verdict::Fail) {
+            expect(count(Repairs::of($result)->repairs[0]))->toBe(BlindRepair::fewest($spoilt, 2));
+            $compared++;
+        }
+    }
+    expect($compared)->toBeGreaterThan(0);
+})->with([['tool-locker', 1], ['boat-store', 3]]);
+
+it('puts the board\'s part in again', function () {
+    $wrong = Files::wiring('tests/Corpus/findings/wrong-device/board.json', 'tests/Corpus/findings/wrong-device/has.wiring.json');
+    [$first] = repairsOf($wrong);
+
+    expect(movesOf($first))->toBe(['S2: na-switch-4way']);
+});
+
+it('makes moves in their turn, as the contract has them', function () {
+    $right = Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
+    $off = Mover::make($right, [Move::of('W2.red@B1', 'S1.t2', Move::CAP)]);
+    $elsewhere = Mover::make($right, [Move::of('W2.red@B1', 'S1.t2', 'S1.t1')]);
+    $back = Mover::make($off, [Move::of('W2.red@B1', Move::CAP, 'S1.t2')]);
+
+    expect($off->jointAt('S1.t2'))->toBeNull()->and($off->isCapped('W2.red@B1'))->toBeTrue()
+        ->and($elsewhere->jointAt('S1.t1')?->points)->toBe(['S1.t1', 'W2.black@B1', 'W2.red@B1'])
+        ->and(Checker::check($back)->verdict)->toBe(Verdict::Pass)
+        // An end left alone counts as capped.
+        ->and(Mover::make(Build::renamed($right, []), [Move::of('W1.white@B1', 'W2.white@B1', Move::CAP)])->isCapped('W2.white@B1'))->toBeTrue();
+});
