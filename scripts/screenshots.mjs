@@ -61,6 +61,14 @@ await picture('verdict-fail', {
     await page.locator('[data-flip=S2]').click()
   },
 })
+await picture('verdict-repair', {
+  who: 'bertil',
+  path: '/verdict/2',
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Show the first move' }).click()
+    await page.mouse.click(5, 5)
+  },
+})
 await picture('verdict-pass', {
   who: 'odalys',
   path: '/verdict/11',
