@@ -30,7 +30,7 @@ const step = (by: number) => (at.value = Math.min(props.moves.length - 1, Math.m
           {{ move.text }}
         </li>
       </ol>
-      <div class="flex gap-2">
+      <div class="flex flex-wrap gap-2">
         <button type="button" class="btn px-3" :disabled="at <= 0" @click="step(-1)">Move before</button>
         <button type="button" class="btn px-3" :disabled="at >= moves.length - 1" @click="step(1)">
           {{ at < 0 ? 'Show the first move' : 'Next move' }}
