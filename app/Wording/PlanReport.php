@@ -8,6 +8,7 @@ use Illuminate\Console\OutputStyle;
 use Illuminate\Support\Str;
 use Symfony\Component\Console\Formatter\OutputFormatter;
 use Zwindle\Board\Board;
+use Zwindle\Catalogue\CableType;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planning;
 use Zwindle\Plan\PlanStep;
@@ -24,7 +25,8 @@ final readonly class PlanReport
 {
     private Words $words;
 
-    public function __construct(private Board $board, private Planning $planning, private StepOrder $order)
+    /** @param  array<string, CableType>  $change  cable → the type with which the board could be wired */
+    public function __construct(private Board $board, private Planning $planning, private StepOrder $order, private array $change)
     {
         $this->words = new Words($board);
     }
@@ -41,6 +43,7 @@ final readonly class PlanReport
                 'shortages' => array_map(fn (Shortage $shortage) => [
                     'scheme' => $shortage->scheme, 'cable' => $shortage->cable, 'has' => $shortage->has, 'needs' => $shortage->needs,
                 ], $this->planning->shortages),
+                'change' => (object) array_map(fn (CableType $type) => $type->id, $this->change),
             ],
             'truncated' => $this->planning->isTruncated,
             'limits' => ['plans' => \Zwindle\Plan\Planner::MOST_PLANS, 'trees' => \Zwindle\Plan\RunGraph::MOST_TREES],
@@ -152,7 +155,14 @@ final readonly class PlanReport
             'scheme' => $this->words->say("parts.scheme.$shortage->scheme"),
         ]), $this->planning->shortages);
 
-        return trim($this->words->say("plan.impossible.$reason").' '.implode(' ', $shortages));
+        $changes = array_map(
+            fn (string $cable, CableType $type) => $this->words->say('plan.instead', ['cable' => $cable, 'type' => $type->print()]),
+            array_keys($this->change),
+            $this->change,
+        );
+        $change = $changes === [] ? '' : $this->words->say('plan.change', ['cables' => $this->words->list($changes)]);
+
+        return implode(' ', array_filter([$this->words->say("plan.impossible.$reason"), ...$shortages, $change]));
     }
 
     private static function plain(string $text): string

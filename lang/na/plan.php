@@ -29,6 +29,8 @@ return [
         'no-right-wiring' => 'Everything that can be wired here breaks a rule: look for a missing ground.',
         'not-finished' => 'No plan was found before the search was given up at its limit; that is no proof that there is none.',
     ],
+    'change' => 'It could be wired with :cables.',
+    'instead' => ':cable as :type',
     'no-neutral' => 'Run :cable has no white or gray core for the neutral (:scheme).',
     'shortage' => 'Run :cable has :has insulated cores and needs :needs (:scheme).',
 ];

@@ -70,7 +70,7 @@ final class Planner
         };
         $isTruncated = $all && (count($plans) === self::MOST_PLANS || ! $isFinished);
 
-        return new Planning($plans, $plans === [] ? $shortages : [], $reason, $isTruncated);
+        return new Planning($plans, $reason === NoPlan::ShortOfCores ? $shortages : [], $reason, $isTruncated);
     }
 
     /** @return list<bool> by common-link or not */

@@ -9,7 +9,7 @@ final readonly class Planning
 {
     /**
      * @param  list<Plan>  $plans  the best first
-     * @param  list<Shortage>  $shortages  of the arrangement that comes nearest, where there is no plan
+     * @param  list<Shortage>  $shortages  of the arrangement that comes nearest, where that is why there is no plan
      * @param  NoPlan|null  $reason  why there is none
      */
     public function __construct(

@@ -22,7 +22,7 @@ use Zwindle\Scheme\Role;
 final class Search
 {
     /** Steps after which the search is given up, and "impossible" not said. */
-    private const MOST_STEPS = 60_000;
+    private const MOST_STEPS = 25_000;
 
     /** Arrangements that are kept for each tree and each pair of ends, among which the best is looked for. */
     private const MOST_ALIKE = 4;
@@ -44,6 +44,9 @@ final class Search
     private array $least = [];
 
     private ?int $leastSum = null;
+
+    /** @var array<string, list<list<int>>> what is to be one → its ways */
+    private array $ways = [];
 
     public function __construct(
         private readonly Board $board,
@@ -303,7 +306,7 @@ final class Search
             foreach ($this->everyOrder(0, [], $linked) as $chains) {
                 $strands = Strands::of($this->board, $chains, $neutralAt);
                 $this->route($chains, $strands, [], array_fill_keys($whole, 0), []);
-                if ($this->found !== []) {
+                if ($this->found !== [] || $this->steps > self::MOST_STEPS) {
                     return;
                 }
             }
@@ -359,7 +362,7 @@ final class Search
      */
     private function route(array $chains, array $strands, array $routes, array $loads, array $neutral): void
     {
-        if ($this->found !== [] || $this->steps++ > self::MOST_STEPS) {
+        if ($this->found !== []) {
             return;
         }
         $strand = $strands[count($routes)] ?? null;
@@ -368,14 +371,10 @@ final class Search
 
             return;
         }
-        $ways = array_map(fn (Tree $tree) => $tree->joining($strand->enclosures), $this->graph->trees);
-        $ways = array_values(array_unique(array_map(function (array $way) {
-            sort($way);
-
-            return $way;
-        }, $ways), SORT_REGULAR));
-        usort($ways, fn (array $one, array $other) => count($one) <=> count($other));
-        foreach ($ways as $way) {
+        foreach ($this->waysOf($strand) as $way) {
+            if ($this->steps++ > self::MOST_STEPS) {
+                return;
+            }
             $more = $loads;
             $isNeutral = $strand->role === Role::Neutral;
             foreach ($way as $run) {
@@ -387,6 +386,26 @@ final class Search
                 $this->route($chains, $strands, [...$routes, $strand->key => $way], $more, $taken);
             }
         }
+    }
+
+    /** @return list<list<int>> every way that some tree has for it, the shortest first */
+    private function waysOf(Strand $strand): array
+    {
+        return $this->ways[implode(' ', $strand->enclosures)] ??= $this->differentWays($strand);
+    }
+
+    /** @return list<list<int>> */
+    private function differentWays(Strand $strand): array
+    {
+        $ways = [];
+        foreach ($this->graph->trees as $tree) {
+            $way = $tree->joining($strand->enclosures);
+            sort($way);
+            $ways[implode(' ', $way)] = $way;
+        }
+        usort($ways, fn (array $one, array $other) => count($one) <=> count($other));
+
+        return $ways;
     }
 
     private function boxOf(string $switch): string

@@ -184,7 +184,9 @@ it('says in words and figures what is impossible, with status 1', function () {
     expect($process->getExitCode())->toBe(1)
         ->and($json['plans'])->toBe([])
         ->and($json['impossible']['shortages'][0])->toBe(['scheme' => 'common-link', 'cable' => 'W2', 'has' => 3, 'needs' => 4])
-        ->and($json['impossible']['message'])->toContain('Run W2 has 3 insulated cores and needs 4');
+        ->and($json['impossible']['message'])->toContain('Run W2 has 3 insulated cores and needs 4')
+        ->and($json['impossible']['message'])->toEndWith('It could be wired with W2 as 14/4.')
+        ->and($json['impossible']['change'])->toBe(['W2' => 'na-14-4']);
 });
 
 it('lists every distinct plan, and steps in either order of work', function () {

@@ -8,6 +8,7 @@ use App\Actions\ReadBoardFile;
 use App\Exceptions\InputRefused;
 use App\Wording\PlanReport;
 use Zwindle\Board\Requirements;
+use Zwindle\Plan\CableChange;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\StepOrder;
 use Zwindle\Scheme\SchemeName;
@@ -25,8 +26,9 @@ final class PlanCommand extends ReadsFilesCommand
         return $this->orRefuse(function () use ($readBoardFile): int {
             $board = $readBoardFile->undecided((string) $this->argument('board'));
             $order = StepOrder::tryFrom((string) $this->option('order')) ?? throw InputRefused::option(__('problems.unknown-order', ['text' => (string) $this->option('order')]));
-            $planning = Planner::plan($board, $this->scheme(), (bool) $this->option('all'), $this->edition($board->practice));
-            $report = new PlanReport($board, $planning, $order);
+            [$scheme, $edition] = [$this->scheme(), $this->edition($board->practice)];
+            $planning = Planner::plan($board, $scheme, (bool) $this->option('all'), $edition);
+            $report = new PlanReport($board, $planning, $order, CableChange::of($planning, $board, $scheme, $edition));
             $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
 
             return $planning->plans === [] ? self::FAILED : self::DONE;

@@ -240,6 +240,17 @@ it('chains twelve switches round a hub, and proves that a short spoke cannot be'
     'the ends need three' => [[0 => 'na-14-3', 1 => 'na-14-3'], null, 0],
 ]);
 
+it('answers in words about a mesh that cannot hold its chain, instead of trying every order', function () {
+    $board = ChainFiles::files(12)[0];
+    for ($i = 0; $i < 40; $i++) {
+        $board['cables'][] = ['id' => "X$i", 'type' => 'na-14-2', 'from' => 'B'.(1 + $i % 12), 'to' => 'B'.(1 + ($i * 5 + 3) % 12)];
+    }
+    $apart = array_filter($board['cables'], fn (array $cable) => $cable['from'] !== $cable['to']);
+    $board['cables'] = array_values(array_map(fn (array $cable) => [...$cable, 'type' => 'na-14-2'], $apart));
+
+    expect(Planner::plan(Build::board($board))->reason)->toBe(NoPlan::NotFinished);
+});
+
 it('lays out the steps so that every joint comes once, marked before it is joined, and the supply last', function (string $path, StepOrder $order) {
     $plan = Planner::plan(Files::board($path))->plans[0];
     $steps = PlanSteps::of($plan, $order);
