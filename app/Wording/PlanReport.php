@@ -10,9 +10,11 @@ use Symfony\Component\Console\Formatter\OutputFormatter;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\CableType;
 use Zwindle\Plan\Plan;
+use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
 use Zwindle\Plan\PlanStep;
 use Zwindle\Plan\PlanSteps;
+use Zwindle\Plan\RunGraph;
 use Zwindle\Plan\Shortage;
 use Zwindle\Plan\StepOrder;
 use Zwindle\Schematic\Diagram;
@@ -46,7 +48,7 @@ final readonly class PlanReport
                 'change' => (object) array_map(fn (CableType $type) => $type->id, $this->change),
             ],
             'truncated' => $this->planning->isTruncated,
-            'limits' => ['plans' => \Zwindle\Plan\Planner::MOST_PLANS, 'trees' => \Zwindle\Plan\RunGraph::MOST_TREES],
+            'limits' => ['plans' => Planner::MOST_PLANS, 'trees' => RunGraph::MOST_TREES],
         ];
     }
 

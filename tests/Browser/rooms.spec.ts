@@ -89,6 +89,12 @@ test('the repair is stepped through on the board', async ({ page }) => {
   await page.getByRole('button', { name: 'Next move' }).click()
   await expect(page.locator('[data-test=repair] [aria-current=step]')).toContainText('move the black of W3')
   await expect(page.getByRole('button', { name: 'Next move' })).toBeDisabled()
+  await page.getByRole('button', { name: 'Move before' }).click()
+  await page.getByRole('button', { name: 'Move before' }).click()
+  await expect(page.locator('[data-test=repair] [aria-current=step]')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Show the first move' }).click()
+  await page.locator('[data-test=edition]').selectOption('NEC-2014')
+  await expect(page.locator('[data-test=repair] [aria-current=step]')).toHaveCount(0)
   expect(heard).toEqual([])
 })
 

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Build;
+use Tests\Support\Chain;
 use Tests\Support\Files;
 use Tests\Support\Ngspice;
 use Tests\Support\RandomWiring;
@@ -12,7 +14,7 @@ it('agrees with ngspice on every wiring of the demo and the corpus', function ()
     $comparison = Ngspice::compare($wirings);
 
     expect($comparison['differences'])->toBe([])
-        ->and($comparison['states'])->toBeGreaterThan(400);
+        ->and($comparison['states'])->toBeGreaterThan(500);
 });
 
 it('agrees with ngspice on random miswirings of every right board', function () {
@@ -35,8 +37,12 @@ it('agrees with ngspice on random miswirings of every right board', function () 
 
 it('agrees with ngspice on every plan of every scheme of both practices', function () {
     $wirings = [];
-    foreach (Files::rightWirings() as $name => [$board]) {
-        foreach (Planner::plan(Files::board($board), all: true)->plans as $i => $plan) {
+    $boards = array_map(fn (array $pair) => Files::board($pair[0]), Files::rightWirings());
+    foreach ([4, 5, 6] as $switches) {
+        $boards["chain of $switches"] = Build::board(Chain::files($switches)[0]);
+    }
+    foreach ($boards as $name => $board) {
+        foreach (Planner::plan($board, all: true)->plans as $i => $plan) {
             $wirings["$name, plan $i"] = $plan->wiring;
         }
     }
@@ -44,5 +50,5 @@ it('agrees with ngspice on every plan of every scheme of both practices', functi
 
     expect(count($wirings))->toBeGreaterThan(80)
         ->and($comparison['differences'])->toBe([])
-        ->and($comparison['states'])->toBeGreaterThan(400);
+        ->and($comparison['states'])->toBeGreaterThan(500);
 });

@@ -5,7 +5,7 @@ const props = defineProps<{ moves: readonly RepairMove[]; reason: string | null 
 /** The move that is shown on the board; -1 before the first. */
 const at = defineModel<number>({ required: true })
 
-const step = (by: number) => (at.value = Math.min(props.moves.length - 1, Math.max(0, at.value + by)))
+const step = (by: number) => (at.value = Math.min(props.moves.length - 1, Math.max(-1, at.value + by)))
 </script>
 
 <template>
@@ -31,7 +31,7 @@ const step = (by: number) => (at.value = Math.min(props.moves.length - 1, Math.m
         </li>
       </ol>
       <div class="flex flex-wrap gap-2">
-        <button type="button" class="btn px-3" :disabled="at <= 0" @click="step(-1)">Move before</button>
+        <button type="button" class="btn px-3" :disabled="at < 0" @click="step(-1)">Move before</button>
         <button type="button" class="btn px-3" :disabled="at >= moves.length - 1" @click="step(1)">
           {{ at < 0 ? 'Show the first move' : 'Next move' }}
         </button>

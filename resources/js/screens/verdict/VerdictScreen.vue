@@ -51,6 +51,8 @@ watch(move, (chosen) => {
   const box = verdict.value?.repair.moves[chosen]?.box
   if (box) showBox(box)
 })
+// Another edition may have another repair.
+watch(verdict, () => (move.value = -1))
 
 function showBox(id: string) {
   openBox.value = id

@@ -291,6 +291,12 @@ describe('the repair', () => {
     expect(next!.attributes('disabled')).toBeDefined()
   })
 
+  it('is stepped back until no move is shown, so that the path shows again', async () => {
+    const wrapper = shown({ modelValue: 0 })
+    await wrapper.findAll('button')[0]!.trigger('click')
+    expect(wrapper.emitted('update:modelValue')).toEqual([[-1]])
+  })
+
   it('says why there is none, and nothing where none is needed', () => {
     expect(shown({ moves: [], reason: 'No repair by moves alone was found.' }).text()).toContain('No repair')
     expect(shown({ moves: [] }).find('section').exists()).toBe(false)
