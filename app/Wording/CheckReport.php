@@ -92,7 +92,7 @@ final readonly class CheckReport
     private function printRepair(OutputStyle $output): void
     {
         $mending = Repairs::of($this->result);
-        $moves = $mending->repairs[0] ?? [];
+        $moves = $mending->repairs[0]->moves ?? [];
         if ($mending->reason !== null) {
             $output->writeln(self::plain($this->words->say("plan.no-repair.{$mending->reason->value}")));
         }
@@ -101,6 +101,9 @@ final readonly class CheckReport
             $output->writeln('<options=bold>'.self::plain($this->words->count('plan.repair', count($moves))).'</>');
             foreach ($moves as $i => $move) {
                 $output->writeln(self::plain(sprintf('%3d. %s', $i + 1, $sentences->of($move))));
+            }
+            if ($mending->repairs[0]->undoes !== []) {
+                $output->writeln(self::plain($this->words->say('mistakes.undoes', ['what' => (new MistakeSentence($this->words))->all($mending->repairs[0]->undoes)])));
             }
             $output->newLine();
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Support\Str;
-use Zwindle\Repair\Move;
+use Zwindle\Move\Move;
 use Zwindle\Wiring\Wiring;
 
 /** A move of a repair as it is told at the box. */

@@ -147,7 +147,8 @@ final readonly class PlanReport
         ]);
     }
 
-    private function impossible(): string
+    /** Why there is no plan, in words. */
+    public function impossible(): string
     {
         $reason = $this->planning->reason->value ?? '';
         $shortages = array_map(fn (Shortage $shortage) => $this->words->say($shortage->hasNoneForNeutral ? 'plan.no-neutral' : 'plan.shortage', [

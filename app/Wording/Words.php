@@ -114,6 +114,20 @@ final readonly class Words
         return $this->shortPlace($id).($core === null ? '' : ' ['.$core->colour->flag($this->board->practice).']');
     }
 
+    /** A terminal without its device: `common screw`. */
+    public function terminalOf(string $id): string
+    {
+        $point = $this->point($id);
+
+        return $point?->terminal === null ? '' : $this->terminal($point);
+    }
+
+    /** The device of a terminal or a lead, a device's own id; null for a conductor end. */
+    public function deviceOf(string $id): ?string
+    {
+        return $this->point($id)->device ?? (isset($this->board->devices[$id]) ? $id : null);
+    }
+
     /** The enclosure of a point or a device; an enclosure's own id. */
     public function enclosureOf(string $id): string
     {

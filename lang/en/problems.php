@@ -4,6 +4,7 @@ return [
     'unreadable' => 'The file :path is not there or cannot be read.',
     'refused-board' => 'The board file is refused: :count problem(s). Nothing was checked.',
     'refused-wiring' => 'The wiring file is refused: :count problem(s). Nothing was checked.',
+    'too-many-to-compare' => 'The board has :count switches; tables are compared on boards with at most :most.',
     'unknown-switch' => 'The board has no switch :id.',
     'unknown-position' => 'A switch is up or down; ":text" is neither.',
 

@@ -17,6 +17,9 @@ final readonly class Board
 
     public const MOST_CABLES = 200;
 
+    /** @var array<string, Point> by id, with the parts that the board names */
+    private array $ownPoints;
+
     /**
      * @param  array<string, Enclosure>  $enclosures
      * @param  array<string, Device>  $devices
@@ -35,6 +38,7 @@ final readonly class Board
         public array $alwaysOn,
         public Requirements $requirements,
     ) {
+        $this->ownPoints = $this->pointsWith([]);
     }
 
     public function supply(): Device
@@ -99,6 +103,15 @@ final readonly class Board
      * @return array<string, Point> by id; enclosure by enclosure: its earth, its devices, its cables
      */
     public function points(array $fitted = []): array
+    {
+        return $fitted === [] ? $this->ownPoints : $this->pointsWith($fitted);
+    }
+
+    /**
+     * @param  array<string, DeviceModel>  $fitted
+     * @return array<string, Point>
+     */
+    private function pointsWith(array $fitted): array
     {
         $points = [];
         foreach ($this->enclosures as $enclosure) {

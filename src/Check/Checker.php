@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Check;
 
 use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Net\Circuit;
 use Zwindle\Wiring\Wiring;
 
 /** Judges a wiring: behaviour in every state and the rules, never sameness with a key. */
@@ -23,5 +24,26 @@ final class Checker
         $findings = Folding::fold($findings, $evidence->nets);
 
         return new Result(Verdict::on($findings), $findings, $evidence);
+    }
+
+    /**
+     * Whether a wiring fails, without saying why: for searches that ask it of thousands.
+     *
+     * The same answer as the verdict of `check`, by the board's own edition.
+     */
+    public static function fails(Wiring $wiring): bool
+    {
+        $circuit = Circuit::of($wiring);
+        if (Glance::seesWrong($circuit)) {
+            return true;
+        }
+        $evidence = new Evidence($wiring, circuit: $circuit);
+        foreach (Rulebook::failing() as $rule) {
+            foreach ($rule->findingsIn($evidence) as $finding) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

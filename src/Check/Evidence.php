@@ -45,12 +45,15 @@ final readonly class Evidence
     /** @var list<SchemeVariant|null> of every control */
     public array $variants;
 
-    /** @param  CodeEdition|null  $edition  to judge by; the board's own if null */
-    public function __construct(public Wiring $wiring, ?CodeEdition $edition = null)
+    /**
+     * @param  CodeEdition|null  $edition  to judge by; the board's own if null
+     * @param  Circuit|null  $circuit  of this wiring, where it was made before
+     */
+    public function __construct(public Wiring $wiring, ?CodeEdition $edition = null, ?Circuit $circuit = null)
     {
         $this->board = $wiring->board;
         $this->edition = $edition ?? $wiring->board->edition;
-        $this->circuit = Circuit::of($wiring);
+        $this->circuit = $circuit ?? Circuit::of($wiring);
         $this->nets = $this->circuit->nets;
         $this->survey = new Survey($this->circuit);
         $this->table = $this->survey->truthTable;

@@ -10,6 +10,12 @@ final class Rulebook
     /** @return list<Rule> */
     public static function rules(): array
     {
+        return [...self::failing(), ...self::remarking()];
+    }
+
+    /** @return list<Rule> those whose findings are a danger or a fault */
+    public static function failing(): array
+    {
         return [
             new Rules\ShortLineNeutral,
             new Rules\ShortLineEarth,
@@ -33,6 +39,13 @@ final class Rulebook
             new Rules\WrongLamp,
             new Rules\NotAlwaysOn,
             new Rules\SchemeNotAsAsked,
+        ];
+    }
+
+    /** @return list<Rule> those whose findings are a remark or a note */
+    private static function remarking(): array
+    {
+        return [
             new Rules\LineUnmarked,
             new Rules\FalseMark,
             new Rules\NeutralColour,

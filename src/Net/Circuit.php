@@ -61,6 +61,26 @@ final readonly class Circuit
     }
 
     /**
+     * The same circuit with parts that do not do what they should.
+     *
+     * @param  array<int, array{list<array{int, int}>, list<array{int, int}>}>  $contacts  place of the switch → its pairs closed up, and closed down
+     * @param  list<int>  $blown  places of lamps that carry nothing
+     */
+    public function withFaults(array $contacts, array $blown): self
+    {
+        $lampNets = $this->lampNets;
+        foreach ($blown as $lamp) {
+            // Both sides on one net: such a lamp is at no voltage and draws nothing.
+            $lampNets[$lamp] = [$lampNets[$lamp][0], $lampNets[$lamp][0]];
+        }
+
+        return new self(
+            $this->wiring, $this->nets, $this->lineNet, $this->neutralNet, $this->earthNet, $this->hasRcd,
+            $this->switches, array_values(array_replace($this->contacts, $contacts)), $this->lamps, $lampNets,
+        );
+    }
+
+    /**
      * @param  list<array{string, string}>  $pairs  of terminals
      * @return list<array{int, int}>
      */

@@ -6,7 +6,6 @@ namespace Zwindle\Repair;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Device;
-use Zwindle\Board\Point;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\SwitchFunction;
 use Zwindle\Catalogue\TerminalDuty;
@@ -14,8 +13,6 @@ use Zwindle\Net\Nets;
 use Zwindle\Plan\Arrangement;
 use Zwindle\Plan\RunGraph;
 use Zwindle\Plan\Strand;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\Wiring;
 
 /**
  * The target nearest to a wiring among those of one arrangement: which core carries which strand, run by run, and which
@@ -29,12 +26,6 @@ final class Aim
 
     private const MOST_PAIRS = 1500;
 
-    /** @var array<string, list<string>> enclosure → its points */
-    private array $pointsIn = [];
-
-    /** @var array<string, list<Joint>> */
-    private array $jointsIn = [];
-
     /** @var array<string, string> terminal or lead → key of its strand */
     private array $terminals = [];
 
@@ -47,14 +38,8 @@ final class Aim
     /** @var array<string, int> core → its net in the wiring */
     private array $netOf = [];
 
-    private function __construct(private readonly Wiring $wiring, private readonly Board $board, private readonly Arrangement $arrangement)
+    private function __construct(private readonly Standing $standing, private readonly Board $board, private readonly Arrangement $arrangement)
     {
-        foreach ($wiring->points as $point) {
-            $this->pointsIn[$point->enclosure][] = $point->id;
-        }
-        foreach ($wiring->joints as $joint) {
-            $this->jointsIn[$joint->enclosure][] = $joint;
-        }
         foreach ($arrangement->strands as $strand) {
             foreach ($strand->points as $point) {
                 $this->terminals[$point] = $strand->key;
@@ -66,14 +51,14 @@ final class Aim
      * @param  bool  $thorough  whether two changes at once are tried where one alone brings nothing
      * @return array{Target, int} the target, and the moves to it
      */
-    public static function at(Wiring $wiring, Board $board, RunGraph $graph, Arrangement $arrangement, bool $thorough): array
+    public static function at(Standing $standing, Board $board, RunGraph $graph, Arrangement $arrangement, bool $thorough): array
     {
-        $aim = new self($wiring, $board, $arrangement);
+        $aim = new self($standing, $board, $arrangement);
         $aim->blocksOfRoses();
         $aim->listen();
         $choices = $aim->choices($graph);
         foreach ($choices as $choice) {
-            $aim->take($choice['ways'][0]);
+            $aim->take($choice, 0);
         }
         $distance = $aim->distance();
         for ($pass = 0; $pass < self::MOST_PASSES && $distance > 0; $pass++) {
@@ -113,25 +98,25 @@ final class Aim
      * For each run its ways to spread the strands over the cores, for each device its ways to exchange terminals that are
      * alike; the one that the wiring's nets speak for first.
      *
-     * @return list<array{boxes: list<string>, ways: non-empty-list<array{cores?: array<string, string|null>, terminals?: array<string, string>}>}>
+     * @return list<Choice>
      */
     private function choices(RunGraph $graph): array
     {
         $choices = [];
         foreach ($graph->runs as $i => $run) {
-            $cores = array_keys($run->coreChoices()[0]);
+            $cores = $run->coreChoices()[0];
             $keys = array_map(fn (Strand $strand) => $strand->key, $this->arrangement->through($i));
-            $ways = array_map(fn (array $way) => ['cores' => $way], iterator_to_array(self::spreads($cores, $keys), false));
-            $votes = array_map(fn (array $way) => $this->votesFor($way['cores']), $ways);
+            $ways = iterator_to_array(self::spreads(array_keys($cores), $keys), false);
+            $votes = array_map($this->votesFor(...), $ways);
             array_multisort($votes, SORT_DESC, $ways);
             if ($ways !== []) {
-                $choices[] = ['boxes' => [$run->from, $run->to], 'ways' => $ways];
+                $choices[] = Choice::ofRun($run, $cores, $ways);
             }
         }
         foreach ($this->board->devices as $device) {
-            $ways = array_map(fn (array $way) => ['terminals' => $way], $this->alike($device));
+            $ways = $this->alike($device);
             if (count($ways) > 1) {
-                $choices[] = ['boxes' => [$device->enclosure], 'ways' => $ways];
+                $choices[] = Choice::ofDevice($device, $ways);
             }
         }
 
@@ -179,7 +164,7 @@ final class Aim
     /** What stands on each net of the wiring, by strand. */
     private function listen(): void
     {
-        $nets = Nets::of($this->wiring);
+        $nets = Nets::of($this->standing->wiring);
         foreach ($this->terminals as $point => $key) {
             $kind = $this->board->devices[explode('.', $point)[0]]->model->kind;
             $weight = match ($kind) {
@@ -243,73 +228,55 @@ final class Aim
         return $way;
     }
 
-    /** @param  array{cores?: array<string, string|null>, terminals?: array<string, string>}  $way */
-    private function take(array $way): void
+    private function take(Choice $choice, int $way): void
     {
-        foreach ($way['cores'] ?? [] as $core => $key) {
-            if ($key === null) {
-                unset($this->cores[$core]);
-            } else {
-                $this->cores[$core] = $key;
-            }
+        if ($choice->isOfRun) {
+            $this->cores = array_filter([...$this->cores, ...$choice->ways[$way]], is_string(...));
+        } else {
+            $this->terminals = array_filter([...$this->terminals, ...$choice->ways[$way]], is_string(...));
         }
-        foreach (array_keys($way['terminals'] ?? []) as $point) {
-            foreach ($this->board->devices[explode('.', $point)[0]]->model->terminals as $terminal) {
-                unset($this->terminals[explode('.', $point)[0].".$terminal->name"]);
-            }
-        }
-        $this->terminals = [...$this->terminals, ...($way['terminals'] ?? [])];
     }
 
-    /** @param  array{boxes: list<string>, ways: non-empty-list<array{cores?: array<string, string|null>, terminals?: array<string, string>}>}  $choice */
-    private function nearest(array $choice, int $distance): int
+    private function nearest(Choice $choice, int $distance): int
     {
-        [$cores, $terminals] = [$this->cores, $this->terminals];
-        $best = [$cores, $terminals];
-        $elsewhere = $distance - array_sum(array_map($this->movesIn(...), $choice['boxes']));
-        foreach ($choice['ways'] as $way) {
-            $this->take($way);
-            $now = $elsewhere + array_sum(array_map($this->movesIn(...), $choice['boxes']));
-            if ($now < $distance) {
-                $distance = $now;
-                $best = [$this->cores, $this->terminals];
+        $now = array_map($this->strandsIn(...), array_combine($choice->boxes, $choice->boxes));
+        $before = $best = $this->movesInAll($now);
+        $chosen = null;
+        foreach ($choice->landings as $way => $landings) {
+            $moves = 0;
+            foreach ($now as $box => $strandOf) {
+                $moves += $this->standing->movesIn($box, [...$strandOf, ...$landings[$box]]);
             }
-            [$this->cores, $this->terminals] = [$cores, $terminals];
+            if ($moves < $best) {
+                [$best, $chosen] = [$moves, $way];
+            }
         }
-        [$this->cores, $this->terminals] = $best;
+        if ($chosen !== null) {
+            $this->take($choice, $chosen);
+        }
 
-        return $distance;
+        return $distance + $best - $before;
     }
 
     /**
      * Two changes at once, where one alone brings nothing: a device and a cable that comes to it both the other way round.
      *
-     * @param  list<array{boxes: list<string>, ways: non-empty-list<array{cores?: array<string, string|null>, terminals?: array<string, string>}>}>  $choices
+     * @param  list<Choice>  $choices
      */
     private function nearestPair(array $choices): bool
     {
         $budget = self::MOST_PAIRS;
-        [$cores, $terminals] = [$this->cores, $this->terminals];
-        foreach ($choices as $i => $one) {
-            foreach (array_slice($choices, $i + 1) as $other) {
-                $boxes = array_values(array_unique([...$one['boxes'], ...$other['boxes']]));
-                $isApart = count($boxes) === count($one['boxes']) + count($other['boxes']);
-                if ($isApart || (isset($one['ways'][0]['cores']) && isset($other['ways'][0]['cores']))) {
+        foreach ($choices as $device) {
+            foreach ($choices as $run) {
+                $box = $device->boxes[0];
+                if ($device->isOfRun || ! $run->isOfRun || ! in_array($box, $run->boxes, true)) {
                     continue;
                 }
-                if (($budget -= count($one['ways']) * count($other['ways'])) < 0) {
+                if (($budget -= count($device->ways) * count($run->ways)) < 0) {
                     return false;
                 }
-                $before = array_sum(array_map($this->movesIn(...), $boxes));
-                foreach ($one['ways'] as $first) {
-                    foreach ($other['ways'] as $second) {
-                        $this->take($first);
-                        $this->take($second);
-                        if (array_sum(array_map($this->movesIn(...), $boxes)) < $before) {
-                            return true;
-                        }
-                        [$this->cores, $this->terminals] = [$cores, $terminals];
-                    }
+                if ($this->takePair($device, $run, $box)) {
+                    return true;
                 }
             }
         }
@@ -317,59 +284,59 @@ final class Aim
         return false;
     }
 
+    private function takePair(Choice $device, Choice $run, string $box): bool
+    {
+        $far = $run->boxes[$run->boxes[0] === $box ? 1 : 0];
+        [$here, $there] = [$this->strandsIn($box), $this->strandsIn($far)];
+        $before = $this->movesInAll([$box => $here, $far => $there]);
+        foreach ($run->landings as $second => $ofRun) {
+            $left = $before - $this->standing->movesIn($far, [...$there, ...$ofRun[$far]]);
+            foreach ($left > 0 ? $device->landings : [] as $first => $ofDevice) {
+                if ($this->standing->movesIn($box, [...$here, ...$ofRun[$box], ...$ofDevice[$box]]) < $left) {
+                    $this->take($device, $first);
+                    $this->take($run, $second);
+
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  array<string, array<string, string|null>>  $strandsOf  enclosure → its points with their strands */
+    private function movesInAll(array $strandsOf): int
+    {
+        return array_sum(array_map($this->standing->movesIn(...), array_keys($strandsOf), $strandsOf));
+    }
+
     private function distance(): int
     {
-        return array_sum(array_map($this->movesIn(...), array_keys($this->pointsIn)));
+        return array_sum(array_map($this->movesIn(...), array_keys($this->standing->pointsIn)));
     }
 
     private function movesIn(string $enclosure): int
     {
+        return $this->standing->movesIn($enclosure, $this->strandsIn($enclosure));
+    }
+
+    /** @return array<string, string|null> point that matters → key of its strand */
+    private function strandsIn(string $enclosure): array
+    {
         $strandOf = [];
-        foreach ($this->pointsIn[$enclosure] as $id) {
-            if ($this->matters($id)) {
-                $strandOf[$id] = $this->strandAt($this->wiring->points[$id]);
-            }
+        foreach ($this->standing->pointsIn[$enclosure] ?? [] as $point) {
+            $strandOf[$point->id] = match (true) {
+                Standing::isEarth($point) => $this->board->requirements->earths ? Target::EARTH : null,
+                $point->core === null => $this->terminals[$point->id] ?? null,
+                default => $this->cores["{$point->core->cable}.{$point->core->name}"] ?? null,
+            };
         }
 
-        return BoxMatch::of($this->wiring, $this->pointsIn[$enclosure], $this->jointsIn[$enclosure] ?? [], $strandOf)->moves;
+        return $strandOf;
     }
 
     private function target(): Target
     {
-        $strandOf = [];
-        foreach ($this->wiring->points as $point) {
-            if ($this->matters($point->id)) {
-                $strandOf[$point->id] = $this->strandAt($point);
-            }
-        }
-
-        return new Target($strandOf);
-    }
-
-    /** Where no earths are asked for, those joined with each other do not matter. */
-    private function matters(string $id): bool
-    {
-        return $this->board->requirements->earths || ! self::isEarth($this->wiring->points[$id]) || ! $this->isAmongEarths($id);
-    }
-
-    private static function isEarth(Point $point): bool
-    {
-        return $point->isEarthing() || ($point->core?->colour->isEarths() ?? false);
-    }
-
-    private function isAmongEarths(string $id): bool
-    {
-        $others = $this->wiring->jointAt($id)->points ?? [];
-
-        return array_filter($others, fn (string $other) => ! self::isEarth($this->wiring->points[$other])) === [];
-    }
-
-    private function strandAt(Point $point): ?string
-    {
-        return match (true) {
-            self::isEarth($point) => $this->board->requirements->earths ? Target::EARTH : null,
-            $point->core === null => $this->terminals[$point->id] ?? null,
-            default => $this->cores["{$point->core->cable}.{$point->core->name}"] ?? null,
-        };
+        return new Target(array_merge(...array_map($this->strandsIn(...), array_keys($this->standing->pointsIn))));
     }
 }

@@ -38,8 +38,10 @@ final readonly class BoxMatch
      */
     public static function of(Wiring $wiring, array $points, array $joints, array $strandOf): self
     {
-        $labels = self::labels($points, $strandOf);
+        $labels = array_intersect_key($strandOf, array_flip($points));
         $members = array_count_values(array_filter($labels, is_string(...)));
+        $labels = array_map(fn (?string $strand) => $strand !== null && $members[$strand] > 1 ? $strand : null, $labels);
+        $alone = $labels;
         $weights = [];
         $moves = 0;
         foreach ($joints as $i => $joint) {
@@ -51,55 +53,76 @@ final readonly class BoxMatch
                 } elseif (array_key_exists($point, $labels)) {
                     $strangers++;
                 }
+                unset($alone[$point]);
             }
             // Of those that are to be alone, one is alone by itself once all others have left.
             $moves += max(0, $strangers - 1);
             $weights[$i] = $strangers === 0 ? $weights[$i] : array_map(fn (int $weight) => $weight - self::ONE_POINT, $weights[$i]);
         }
-        [$saved, $serves] = self::best($weights, 0, []);
-        $inJoint = array_fill_keys(array_merge(...array_map(fn (Joint $joint) => $joint->points, $joints), ...[[]]), true);
+        [$saved, $serves] = self::heaviest($weights);
+        $hasOneAlone = array_flip(array_filter($alone, is_string(...)));
+        $isServed = array_flip($serves);
         foreach ($members as $strand => $count) {
-            $hasOneAlone = array_filter($labels, fn (?string $label, string $point) => $label === $strand && ! isset($inJoint[$point]), ARRAY_FILTER_USE_BOTH) !== [];
-            $moves += $count - ($hasOneAlone && ! in_array($strand, $serves, true) ? 1 : 0);
+            $moves += $count > 1 ? $count - (isset($hasOneAlone[$strand]) && ! isset($isServed[$strand]) ? 1 : 0) : 0;
         }
 
         return new self($joints, $serves, $labels, $moves - intdiv($saved, self::ONE_POINT));
     }
 
     /**
-     * @param  list<string>  $points
-     * @param  array<string, string|null>  $strandOf
-     * @return array<string, string|null>
+     * The heaviest matching of joints with strands.
+     *
+     * A joint whose heaviest strand has points in no other joint takes it at once; only what is left is tried in every way.
+     *
+     * @param  array<int, array<string, int>>  $weights  joint → strand → points that may stay
+     * @return array{int, array<int, string>}
      */
-    private static function labels(array $points, array $strandOf): array
+    private static function heaviest(array $weights): array
     {
-        $labels = array_intersect_key($strandOf, array_flip($points));
-        $members = array_count_values(array_filter($labels, is_string(...)));
+        $weights = array_map(fn (array $strands) => array_filter($strands, fn (int $weight) => $weight > 0), $weights);
+        $saved = 0;
+        $serves = [];
+        do {
+            $holders = array_count_values(array_merge(...array_map(fn (array $strands) => array_map(strval(...), array_keys($strands)), array_values($weights)), ...[[]]));
+            $before = count($weights);
+            foreach ($weights as $joint => $strands) {
+                arsort($strands);
+                $most = array_key_first($strands);
+                if ($most !== null && $holders[$most] > 1) {
+                    continue;
+                }
+                if ($most !== null) {
+                    $saved += $strands[$most];
+                    $serves[$joint] = (string) $most;
+                }
+                unset($weights[$joint]);
+            }
+        } while ($weights !== [] && count($weights) < $before);
+        [$more, $others] = self::best(array_values($weights), array_keys($weights), 0, []);
 
-        return array_map(fn (?string $strand) => $strand !== null && $members[$strand] > 1 ? $strand : null, $labels);
+        return [$saved + $more, $serves + $others];
     }
 
     /**
-     * The heaviest matching of joints with strands.
-     *
-     * @param  array<int, array<string, int>>  $weights  joint → strand → points that may stay
+     * @param  list<array<string, int>>  $weights  strand → points that may stay
+     * @param  list<int>  $joints
      * @param  array<string, true>  $taken
      * @return array{int, array<int, string>}
      */
-    private static function best(array $weights, int $joint, array $taken): array
+    private static function best(array $weights, array $joints, int $next, array $taken): array
     {
-        if (! isset($weights[$joint])) {
+        if (! isset($weights[$next])) {
             return [0, []];
         }
-        [$most, $serves] = self::best($weights, $joint + 1, $taken);
-        foreach ($weights[$joint] as $strand => $weight) {
+        [$most, $serves] = self::best($weights, $joints, $next + 1, $taken);
+        foreach ($weights[$next] as $strand => $weight) {
             if (isset($taken[$strand])) {
                 continue;
             }
-            [$rest, $others] = self::best($weights, $joint + 1, $taken + [$strand => true]);
+            [$rest, $others] = self::best($weights, $joints, $next + 1, $taken + [$strand => true]);
             if ($weight + $rest > $most) {
                 $most = $weight + $rest;
-                $serves = [$joint => (string) $strand] + $others;
+                $serves = [$joints[$next] => (string) $strand] + $others;
             }
         }
 

@@ -8,7 +8,7 @@ namespace Zwindle\Repair;
 final readonly class Mending
 {
     /**
-     * @param  list<non-empty-list<Move>>  $repairs  equally small; empty where none was found, or the wiring has not failed
+     * @param  list<Remedy>  $repairs  equally small, those that undo usual mistakes first; empty where none was found, or the wiring has not failed
      * @param  NoRepair|null  $reason  why a wiring that has failed has none
      */
     public function __construct(

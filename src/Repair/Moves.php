@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair;
 
+use Zwindle\Move\Move;
 use Zwindle\Wiring\Joint;
 use Zwindle\Wiring\Wiring;
 

@@ -8,10 +8,11 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
 use Zwindle\Catalogue\DeviceModel;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
 use Zwindle\Check\Result;
 use Zwindle\Check\Verdict;
+use Zwindle\Move\Move;
+use Zwindle\Move\Mover;
 use Zwindle\Plan\Arrangement;
 use Zwindle\Plan\Chains;
 use Zwindle\Plan\RunGraph;
@@ -27,6 +28,9 @@ use Zwindle\Wiring\Wiring;
 final class Repairs
 {
     public const MOST_REPAIRS = 10;
+
+    /** Repairs among which those that undo usual mistakes are looked for. */
+    private const MOST_NAMED = 24;
 
     /** States that may be walked in all: with many switches fewer repairs are tried. */
     private const MOST_STATES = 300_000;
@@ -65,7 +69,7 @@ final class Repairs
         foreach ($repairs->fittings() as [$fits, $models]) {
             $repairs->search($fits, $models);
         }
-        $found = array_values(array_filter($repairs->found, fn (array $moves) => count($moves) === $repairs->fewest));
+        $found = $repairs->remedies();
         $reason = match (true) {
             $found !== [] => null,
             $repairs->checksLeft <= 0 => NoRepair::NotFinished,
@@ -73,6 +77,21 @@ final class Repairs
         };
 
         return new Mending(array_slice($found, 0, self::MOST_REPAIRS), $reason);
+    }
+
+    /** @return list<Remedy> the smallest, those first that undo a usual mistake, one rather than two */
+    private function remedies(): array
+    {
+        $smallest = array_values(array_filter($this->found, fn (array $moves) => count($moves) === $this->fewest));
+        $remedies = array_map(fn (array $moves) => new Remedy($moves, Causes::of(Mover::make($this->wiring, $moves), $this->wiring)), array_slice($smallest, 0, self::MOST_NAMED));
+        usort($remedies, fn (Remedy $one, Remedy $other) => self::rank($one) <=> self::rank($other));
+
+        return $remedies;
+    }
+
+    private static function rank(Remedy $remedy): int
+    {
+        return $remedy->undoes === [] ? PHP_INT_MAX : count($remedy->undoes);
     }
 
     /**
@@ -106,15 +125,16 @@ final class Repairs
             return;
         }
         $graph = new RunGraph($board);
+        $standing = new Standing($wiring);
         $aims = [];
         foreach ($this->arrangements($board, $graph) as $arrangement) {
-            [$target, $distance] = Aim::at($wiring, $board, $graph, $arrangement, thorough: false);
+            [$target, $distance] = Aim::at($standing, $board, $graph, $arrangement, thorough: false);
             $aims[] = ['distance' => $distance, 'target' => $target, 'arrangement' => $arrangement];
         }
         $this->hasTargets = $this->hasTargets || $aims !== [];
         usort($aims, fn (array $one, array $other) => $one['distance'] <=> $other['distance']);
         foreach (array_slice($aims, 0, self::MOST_THOROUGH) as $i => ['arrangement' => $arrangement]) {
-            [$target, $distance] = Aim::at($wiring, $board, $graph, $arrangement, thorough: true);
+            [$target, $distance] = Aim::at($standing, $board, $graph, $arrangement, thorough: true);
             $aims[$i] = ['distance' => $distance, 'target' => $target, 'arrangement' => $arrangement];
         }
         foreach (array_slice($aims, 0, self::MOST_TARGETS) as ['target' => $target, 'distance' => $distance]) {
@@ -189,7 +209,7 @@ final class Repairs
             return false;
         }
 
-        return array_filter(Checker::check(Mover::make($this->wiring, $moves))->findings, fn (Finding $finding) => $finding->code->severity()->fails()) === [];
+        return ! Checker::fails(Mover::make($this->wiring, $moves));
     }
 
     /**

@@ -4,23 +4,30 @@ declare(strict_types=1);
 
 namespace Zwindle\Write;
 
+use Zwindle\Mistake\Mistake;
+use Zwindle\Move\Move;
 use Zwindle\Repair\Mending;
-use Zwindle\Repair\Move;
+use Zwindle\Repair\Remedy;
 
 /** Repairs in the shape of the contract. */
 final class MovesArray
 {
-    /** @return list<array{moves: list<array<string, string|null>>}> */
+    /** @return list<array{moves: list<array<string, string|null>>, undoes: list<string>}> */
     public static function of(Mending $mending): array
     {
-        return array_map(fn (array $moves) => ['moves' => array_map(self::move(...), $moves)], $mending->repairs);
+        return array_map(fn (Remedy $remedy) => [
+            'moves' => array_map(self::move(...), $remedy->moves),
+            'undoes' => array_map(fn (Mistake $mistake) => $mistake->id(), $remedy->undoes),
+        ], $mending->repairs);
     }
 
     /** @return array<string, string|null> */
-    private static function move(Move $move): array
+    public static function move(Move $move): array
     {
-        return $move->device === null
-            ? ['point' => $move->point, 'from' => $move->from, 'to' => $move->to]
-            : ['device' => $move->device, 'fit' => $move->fit];
+        return match (true) {
+            $move->device !== null => ['device' => $move->device, 'fit' => $move->fit],
+            $move->mark !== null => ['point' => $move->point, 'mark' => $move->mark->value],
+            default => ['point' => $move->point, 'from' => $move->from, 'to' => $move->to],
+        };
     }
 }

@@ -18,9 +18,12 @@ const ROOMS = [
     'Scheme' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Schematic' => ['Scheme', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Check' => ['Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Move' => ['Wiring', 'Board', 'Catalogue'],
+    'Mistake' => ['Move', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Plan' => ['Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Repair' => ['Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Write' => ['Repair', 'Plan', 'Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
+    'Diagnose' => ['Mistake', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Repair' => ['Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Write' => ['Repair', 'Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
 ];
 
 arch()->preset()->php();

@@ -2,22 +2,13 @@
 
 declare(strict_types=1);
 
-use Symfony\Component\Process\Process;
+use Tests\Support\Artisan;
 use Tests\Support\Files;
-
-/** @param  list<string>  $arguments */
-function artisan(array $arguments): Process
-{
-    $process = new Process([PHP_BINARY, 'artisan', ...$arguments], Files::path(''));
-    $process->run();
-
-    return $process;
-}
 
 $demo = fn (string $slug, string $wiring) => ["database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json"];
 
 it('exits 0 on a pass, 0 on remarks, 1 on a failure', function (array $files, int $status, string $verdict) {
-    $process = artisan(['zwindle:check', ...$files, '--json']);
+    $process = Artisan::run(['zwindle:check', ...$files, '--json']);
 
     expect($process->getExitCode())->toBe($status)
         ->and(json_decode($process->getOutput(), true)['verdict'])->toBe($verdict)
@@ -29,7 +20,7 @@ it('exits 0 on a pass, 0 on remarks, 1 on a failure', function (array $files, in
 ]);
 
 it('prints JSON in the shape of the contract', function () use ($demo) {
-    $json = json_decode(artisan(['zwindle:check', ...$demo('propagation-house', 'crossed'), '--json'])->getOutput(), true);
+    $json = json_decode(Artisan::run(['zwindle:check', ...$demo('propagation-house', 'crossed'), '--json'])->getOutput(), true);
 
     expect(array_keys($json))->toBe(['verdict', 'scheme', 'schemes', 'variants', 'states', 'findings', 'repairs'])
         ->and($json['states'])->toHaveCount(4)
@@ -39,7 +30,7 @@ it('prints JSON in the shape of the contract', function () use ($demo) {
 });
 
 it('prints the truth table and the findings in the English of the practice', function (array $files, array $texts) {
-    $output = artisan(['zwindle:check', ...$files])->getOutput();
+    $output = Artisan::run(['zwindle:check', ...$files])->getOutput();
     foreach ($texts as $text) {
         expect($output)->toContain($text);
     }
@@ -51,7 +42,7 @@ it('prints the truth table and the findings in the English of the practice', fun
 it('refuses bad input with status 2, a message on standard error and every problem as JSON', function () {
     $path = tempnam(sys_get_temp_dir(), 'zw');
     file_put_contents($path, '{"format": "zwindle-wiring", "version": 1, "joints": [{"in": "B9", "points": ["A.b", "A.b"], "by": "terminal"}]}');
-    $process = artisan(['zwindle:check', 'database/demo/propagation-house/board.json', $path, '--json']);
+    $process = Artisan::run(['zwindle:check', 'database/demo/propagation-house/board.json', $path, '--json']);
     $json = json_decode($process->getOutput(), true);
     unlink($path);
 
@@ -62,7 +53,7 @@ it('refuses bad input with status 2, a message on standard error and every probl
 });
 
 it('refuses files that cannot be read or are no board', function (array $files) {
-    $process = artisan(['zwindle:check', ...$files]);
+    $process = Artisan::run(['zwindle:check', ...$files]);
 
     expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->not->toContain('Stack trace')->not->toBe('');
 })->with([
@@ -74,26 +65,26 @@ it('refuses files that cannot be read or are no board', function (array $files) 
 it('refuses a board with a cable still to be chosen', function () {
     $path = tempnam(sys_get_temp_dir(), 'zw');
     file_put_contents($path, str_replace('"na-14-3"', '"any"', Files::text('database/demo/propagation-house/board.json')));
-    $process = artisan(['zwindle:check', $path, 'database/demo/propagation-house/right.wiring.json', '--json']);
+    $process = Artisan::run(['zwindle:check', $path, 'database/demo/propagation-house/right.wiring.json', '--json']);
     unlink($path);
 
     expect($process->getExitCode())->toBe(2)->and(json_decode($process->getOutput(), true)['problems'][0]['pointer'])->toBe('/cables/1/type');
 });
 
 it('writes a netlist for the positions that are named, the others up', function () use ($demo) {
-    $output = artisan(['zwindle:spice', ...$demo('propagation-house', 'right'), '--state=S2:down'])->getOutput();
+    $output = Artisan::run(['zwindle:spice', ...$demo('propagation-house', 'right'), '--state=S2:down'])->getOutput();
 
     expect($output)->toContain('* state: S1:up,S2:down')->toContain("\nRLA ")->toContain('.op');
 });
 
 it('refuses an unknown switch or position', function (string $state) use ($demo) {
-    $process = artisan(['zwindle:spice', ...$demo('propagation-house', 'right'), "--state=$state"]);
+    $process = Artisan::run(['zwindle:spice', ...$demo('propagation-house', 'right'), "--state=$state"]);
 
     expect($process->getExitCode())->toBe(2)->and($process->getOutput())->toBe('');
 })->with(['S9:up', 'S1:sideways', 'S1', 'LA:up']);
 
 it('judges by another edition in one step', function (string $edition, string $verdict, array $codes) use ($demo) {
-    $json = json_decode(artisan(['zwindle:check', ...$demo('seed-store', 'right'), "--edition=$edition", '--json'])->getOutput(), true);
+    $json = json_decode(Artisan::run(['zwindle:check', ...$demo('seed-store', 'right'), "--edition=$edition", '--json'])->getOutput(), true);
 
     expect($json['verdict'])->toBe($verdict)->and(array_column($json['findings'], 'code'))->toBe($codes);
 })->with([
@@ -101,19 +92,19 @@ it('judges by another edition in one step', function (string $edition, string $v
 ]);
 
 it('refuses an edition that is unknown or of the other practice', function (string $edition) use ($demo) {
-    $process = artisan(['zwindle:check', ...$demo('seed-store', 'right'), "--edition=$edition"]);
+    $process = Artisan::run(['zwindle:check', ...$demo('seed-store', 'right'), "--edition=$edition"]);
 
     expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain('known are NEC-2008');
 })->with(['NEC-1999', 'BS7671-2018']);
 
 it('prints the diagram and who disputes the scheme', function () use ($demo) {
-    $output = artisan(['zwindle:check', ...$demo('seed-store', 'return-on-white')])->getOutput();
+    $output = Artisan::run(['zwindle:check', ...$demo('seed-store', 'return-on-white')])->getOutput();
 
     expect($output)->toContain('L  ────┤com S1  t1├───┤t1  S2 com├───┤   (LA)   ├──── N')->toContain('Disputed')->toContain('200.7(C)');
 });
 
 it('counts box fill in the shape of the contract', function () {
-    $json = json_decode(artisan(['zwindle:fill', 'database/demo/propagation-house/board.json', '--json'])->getOutput(), true);
+    $json = json_decode(Artisan::run(['zwindle:fill', 'database/demo/propagation-house/board.json', '--json'])->getOutput(), true);
     [$gate] = $json['boxes'];
 
     expect(array_column($json['boxes'], 'enclosure'))->toBe(['B1', 'B2', 'L1'])
@@ -121,20 +112,20 @@ it('counts box fill in the shape of the contract', function () {
         ->and($gate['usedIn3'])->toEqual(18.0)->and($gate['volumeIn3'])->toEqual(18.0)->and($gate['fits'])->toBeTrue()
         ->and($gate['allowances'][0])->toEqual(['what' => '14 AWG conductors that end or are spliced here', 'count' => 5, 'eachIn3' => 2.0, 'in3' => 10.0])
         ->and(array_column($gate['oneMore'], 'fits', 'type'))->toBe(['na-14-2' => false, 'na-14-3' => false])
-        ->and(artisan(['zwindle:fill', 'database/demo/propagation-house/board.json'])->getOutput())->toContain('Gate post: 18.00 of 18.00 in³, fits')->toContain('Smallest remedy: a ring or cover of 4.00 in³');
+        ->and(Artisan::run(['zwindle:fill', 'database/demo/propagation-house/board.json'])->getOutput())->toContain('Gate post: 18.00 of 18.00 in³, fits')->toContain('Smallest remedy: a ring or cover of 4.00 in³');
 });
 
 it('works out the British figures', function () use ($demo) {
-    $json = json_decode(artisan(['zwindle:figures', ...$demo('boat-store', 'right'), '--json'])->getOutput(), true);
+    $json = json_decode(Artisan::run(['zwindle:figures', ...$demo('boat-store', 'right'), '--json'])->getOutput(), true);
 
     expect($json['load'])->toMatchArray(['lampholders' => 1, 'mostLampholders' => 13, 'fits' => true, 'mostZsOhm' => 7.28])
         ->and(array_column($json['runs'], 'cable'))->toBe(['W1', 'W2'])
         ->and($json['lamps'][0]['fits'])->toBeTrue()
-        ->and(artisan(['zwindle:figures', ...$demo('boat-store', 'right')])->getOutput())->toContain('0.297')->toContain('Table 4D5');
+        ->and(Artisan::run(['zwindle:figures', ...$demo('boat-store', 'right')])->getOutput())->toContain('0.297')->toContain('Table 4D5');
 });
 
 it('reads the meter', function (array $arguments, array $has) use ($demo) {
-    $json = json_decode(artisan(['zwindle:meter', ...$demo('propagation-house', 'right'), ...$arguments, '--json'])->getOutput(), true);
+    $json = json_decode(Artisan::run(['zwindle:meter', ...$demo('propagation-house', 'right'), ...$arguments, '--json'])->getOutput(), true);
 
     expect($json)->toMatchArray($has);
 })->with([
@@ -145,7 +136,7 @@ it('reads the meter', function (array $arguments, array $has) use ($demo) {
 ]);
 
 it('refuses what these commands cannot do', function (array $arguments, string $says) {
-    $process = artisan($arguments);
+    $process = Artisan::run($arguments);
 
     expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain($says);
 })->with([
@@ -156,13 +147,13 @@ it('refuses what these commands cannot do', function (array $arguments, string $
 ]);
 
 it('plans in the shape of the contract', function () {
-    $json = json_decode(artisan(['zwindle:plan', 'database/demo/seed-store/board.json', '--json'])->getOutput(), true);
+    $json = json_decode(Artisan::run(['zwindle:plan', 'database/demo/seed-store/board.json', '--json'])->getOutput(), true);
     [$plan] = $json['plans'];
     $joints = count($plan['wiring']['joints']);
     $folder = sys_get_temp_dir().'/zwindle-plan-'.bin2hex(random_bytes(4));
     mkdir($folder);
     file_put_contents("$folder/plan.wiring.json", json_encode($plan['wiring']));
-    $check = artisan(['zwindle:check', 'database/demo/seed-store/board.json', "$folder/plan.wiring.json", '--json']);
+    $check = Artisan::run(['zwindle:check', 'database/demo/seed-store/board.json', "$folder/plan.wiring.json", '--json']);
     unlink("$folder/plan.wiring.json");
     rmdir($folder);
 
@@ -178,7 +169,7 @@ it('plans in the shape of the contract', function () {
 });
 
 it('says in words and figures what is impossible, with status 1', function () {
-    $process = artisan(['zwindle:plan', 'database/demo/propagation-house/board.json', '--scheme=common-link', '--json']);
+    $process = Artisan::run(['zwindle:plan', 'database/demo/propagation-house/board.json', '--scheme=common-link', '--json']);
     $json = json_decode($process->getOutput(), true);
 
     expect($process->getExitCode())->toBe(1)
@@ -190,8 +181,8 @@ it('says in words and figures what is impossible, with status 1', function () {
 });
 
 it('lists every distinct plan, and steps in either order of work', function () {
-    $json = json_decode(artisan(['zwindle:plan', 'database/demo/seed-store/board.json', '--all', '--json'])->getOutput(), true);
-    $firstStep = fn (string $order) => json_decode(artisan(['zwindle:plan', 'database/demo/packing-barn/board.json', "--order=$order", '--json'])->getOutput(), true)['plans'][0]['steps'][0]['text'];
+    $json = json_decode(Artisan::run(['zwindle:plan', 'database/demo/seed-store/board.json', '--all', '--json'])->getOutput(), true);
+    $firstStep = fn (string $order) => json_decode(Artisan::run(['zwindle:plan', 'database/demo/packing-barn/board.json', "--order=$order", '--json'])->getOutput(), true)['plans'][0]['steps'][0]['text'];
 
     expect(count($json['plans']))->toBeGreaterThan(5)
         ->and($firstStep('box-by-box'))->toStartWith('Loading door: ')
@@ -199,7 +190,7 @@ it('lists every distinct plan, and steps in either order of work', function () {
 });
 
 it('refuses a scheme, an order or a board that it does not know', function (array $arguments, string $says) {
-    $process = artisan(['zwindle:plan', ...$arguments]);
+    $process = Artisan::run(['zwindle:plan', ...$arguments]);
 
     expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain($says);
 })->with([

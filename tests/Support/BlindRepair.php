@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
-use Zwindle\Repair\Move;
-use Zwindle\Repair\Mover;
+use Zwindle\Move\Move;
+use Zwindle\Move\Mover;
 use Zwindle\Wiring\Wiring;
 
 /** The fewest moves that mend a small wiring, found by trying all of them: every point to every place of its box. */
@@ -16,30 +15,46 @@ final class BlindRepair
     /** @return int|null null if no so many moves mend it */
     public static function fewest(Wiring $wiring, int $most): ?int
     {
+        $reached = [self::key($wiring) => $wiring];
+        $seen = $reached;
         for ($count = 1; $count <= $most; $count++) {
-            if (self::mendsIn($wiring, $count)) {
-                return $count;
+            $next = [];
+            foreach ($reached as $from) {
+                foreach (self::moves($from) as $move) {
+                    $made = Mover::make($from, [$move]);
+                    $key = self::key($made);
+                    if (isset($seen[$key])) {
+                        continue;
+                    }
+                    $seen[$key] = true;
+                    if (! Checker::fails($made)) {
+                        return $count;
+                    }
+                    if ($count < $most) {
+                        $next[] = $made;
+                    }
+                }
             }
+            $reached = $next;
         }
 
         return null;
     }
 
-    private static function mendsIn(Wiring $wiring, int $count): bool
+    /** What is joined with what, and which ends are capped: the order in which it came about does not matter. */
+    private static function key(Wiring $wiring): string
     {
-        foreach (self::moves($wiring) as $move) {
-            $made = Mover::make($wiring, [$move]);
-            if ($count === 1 ? self::isMended($made) : self::mendsIn($made, $count - 1)) {
-                return true;
-            }
-        }
+        $joints = array_map(function ($joint) {
+            $points = $joint->points;
+            sort($points);
 
-        return false;
-    }
+            return implode(' ', $points);
+        }, $wiring->joints);
+        $caps = array_values(array_filter($wiring->caps, fn (string $end) => ! $wiring->points[$end]->isFixed()));
+        sort($joints);
+        sort($caps);
 
-    private static function isMended(Wiring $wiring): bool
-    {
-        return array_filter(Checker::check($wiring)->findings, fn (Finding $finding) => $finding->code->severity()->fails()) === [];
+        return hash('xxh128', implode(';', $joints).'|'.implode(' ', $caps), true);
     }
 
     /** @return iterable<Move> each different outcome once */

@@ -8,6 +8,7 @@ use App\Wording\BoardFigures;
 use App\Wording\EditionChanges;
 use App\Wording\FindingSentence;
 use App\Wording\Headline;
+use App\Wording\MistakeSentence;
 use App\Wording\MoveSentence;
 use App\Wording\SchemeSentence;
 use App\Wording\Words;
@@ -19,7 +20,7 @@ use Zwindle\Catalogue\Editions;
 use Zwindle\Check\Expected;
 use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
-use Zwindle\Repair\Move;
+use Zwindle\Move\Move;
 use Zwindle\Repair\Repairs;
 use Zwindle\Schematic\Diagram;
 use Zwindle\Write\DiagramArray;
@@ -82,7 +83,7 @@ final class VerdictResource extends JsonResource
         ], $evidence->circuit->lamps);
     }
 
-    /** @return array{moves: list<array{text: string, box: string, places: list<string>}>, reason: string|null} the first of the smallest repairs */
+    /** @return array{moves: list<array{text: string, box: string, places: list<string>}>, undoes: string, reason: string|null} the first of the smallest repairs */
     private function repair(): array
     {
         $mending = Repairs::of($this->shown);
@@ -95,7 +96,8 @@ final class VerdictResource extends JsonResource
                 'text' => $sentences->of($move),
                 'box' => $sentences->boxOf($move),
                 'places' => array_map($places->placeOf(...), array_values(array_filter([$move->point, $move->to], fn (?string $point) => isset($wiring->points[(string) $point])))),
-            ], $mending->repairs[0] ?? []),
+            ], $mending->repairs[0]->moves ?? []),
+            'undoes' => (new MistakeSentence(Words::of($wiring)))->all($mending->repairs[0]->undoes ?? []),
             'reason' => $mending->reason === null ? null : Words::of($wiring)->say("plan.no-repair.{$mending->reason->value}"),
         ];
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Repair;
+namespace Zwindle\Move;
 
 use Zwindle\Catalogue\DeviceCatalogue;
 use Zwindle\Catalogue\Practice;
@@ -20,7 +20,11 @@ final class Mover
     public static function make(Wiring $wiring, array $moves): Wiring
     {
         foreach ($moves as $move) {
-            $wiring = $move->device === null ? self::movePoint($wiring, $move) : self::fit($wiring, $move);
+            $wiring = match (true) {
+                $move->device !== null => self::fit($wiring, $move),
+                $move->mark !== null => new Wiring($wiring->board, $wiring->joints, $wiring->caps, [...$wiring->marks, (string) $move->point => $move->mark], $wiring->fitted, $wiring->labels),
+                default => self::movePoint($wiring, $move),
+            };
         }
 
         return $wiring;

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Repair;
+namespace Zwindle\Move;
 
-/** One move of a repair: a point from where it is to another place, or a part exchanged. */
+use Zwindle\Wiring\MarkedAs;
+
+/** One move: a point from where it is to another place, a part exchanged, or a mark added. */
 final readonly class Move
 {
     public const CAP = 'cap';
@@ -13,10 +15,11 @@ final readonly class Move
 
     private function __construct(
         public ?string $point,
-        public ?string $from,
-        public ?string $to,
+        public ?string $from = null,
+        public ?string $to = null,
         public ?string $device = null,
         public ?string $fit = null,
+        public ?MarkedAs $mark = null,
     ) {
     }
 
@@ -31,11 +34,16 @@ final readonly class Move
 
     public static function fit(string $device, string $model): self
     {
-        return new self(null, null, null, $device, $model);
+        return new self(null, device: $device, fit: $model);
+    }
+
+    public static function mark(string $end, MarkedAs $as): self
+    {
+        return new self($end, mark: $as);
     }
 
     public function key(): string
     {
-        return "$this->point $this->from $this->to $this->device $this->fit";
+        return "$this->point $this->from $this->to $this->device $this->fit {$this->mark?->value}";
     }
 }

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Zwindle\Mistake\Mistake;
+use Zwindle\Mistake\MistakeKind;
+
+/** A usual mistake, or what tells it from others, in the trade English of a board. */
+final readonly class MistakeSentence
+{
+    public function __construct(private Words $words)
+    {
+    }
+
+    public function of(Mistake $mistake): string
+    {
+        $device = $this->words->deviceOf($mistake->at[0]);
+        $stuckUp = $mistake->fault?->stuckUp;
+
+        $isSpliced = $mistake->kind === MistakeKind::LooseTerminal && $this->words->terminalOf($mistake->at[1]) === '';
+
+        return $this->words->say('mistakes.what.'.($isSpliced ? 'loose-splice' : $mistake->kind->value), [
+            'device' => $device === null ? '' : $this->words->device($device),
+            'first' => $this->words->place($mistake->at[0]),
+            'second' => $this->words->place($mistake->at[1] ?? $mistake->at[0]),
+            'screw' => $this->words->terminalOf($mistake->at[0]),
+            'other' => $this->words->terminalOf($mistake->at[1] ?? ''),
+            'position' => $this->words->say('mistakes.position.'.($stuckUp === false ? 'down' : 'up')),
+        ]);
+    }
+
+    /** @param  list<Mistake>  $mistakes */
+    public function all(array $mistakes): string
+    {
+        return $this->words->list(array_map($this->of(...), $mistakes));
+    }
+}
