@@ -128,13 +128,15 @@ final class Repairs
         $standing = new Standing($wiring);
         $aims = [];
         foreach ($this->arrangements($board, $graph) as $arrangement) {
-            [$target, $distance] = Aim::at($standing, $board, $graph, $arrangement, thorough: false);
+            $ways = NetVoices::waysOf($standing, $board, $graph, $arrangement);
+            [$target, $distance] = Aim::at($standing, $board, $arrangement, $ways, thorough: false);
             $aims[] = ['distance' => $distance, 'target' => $target, 'arrangement' => $arrangement];
         }
         $this->hasTargets = $this->hasTargets || $aims !== [];
         usort($aims, fn (array $one, array $other) => $one['distance'] <=> $other['distance']);
         foreach (array_slice($aims, 0, self::MOST_THOROUGH) as $i => ['arrangement' => $arrangement]) {
-            [$target, $distance] = Aim::at($standing, $board, $graph, $arrangement, thorough: true);
+            $ways = NetVoices::waysOf($standing, $board, $graph, $arrangement);
+            [$target, $distance] = Aim::at($standing, $board, $arrangement, $ways, thorough: true);
             $aims[$i] = ['distance' => $distance, 'target' => $target, 'arrangement' => $arrangement];
         }
         foreach (array_slice($aims, 0, self::MOST_TARGETS) as ['target' => $target, 'distance' => $distance]) {
