@@ -33,4 +33,10 @@ enum MistakeKind: string
     {
         return $this === self::CoreOpen || $this === self::ContactDead || $this === self::ContactStuck || $this === self::LampBlown;
     }
+
+    /** Whether making it once more takes it back. */
+    public function isExchange(): bool
+    {
+        return $this === self::CommonExchanged || $this === self::PairSplit || $this === self::LineNeutralExchanged || $this === self::NeutralSwitched;
+    }
 }

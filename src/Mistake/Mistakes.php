@@ -177,7 +177,7 @@ final class Mistakes
         $from = $this->neighbour($end);
         $points = $this->right->jointAt($end)->points ?? [];
         // Of two ends joined with nothing else, either off is the same.
-        if (count($points) === 2 && ! $this->right->points[$from]->isFixed() && $points[0] !== $end) {
+        if (count($points) === 2 && $this->right->points[$from]->core !== null && $from < $end) {
             return [];
         }
 

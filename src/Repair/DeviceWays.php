@@ -49,41 +49,43 @@ final class DeviceWays
             $device->is(DeviceKind::Switch) && count($own) === 2 => self::oneContact($device, array_values($own)),
             ! $device->is(DeviceKind::Rose) => $this->alike($device, $own),
             in_array($device->id, $this->board->alwaysOn, true) => [$own],
-            default => iterator_to_array(self::blocks(array_keys($none), array_values($this->strandsOfRose($device))), false),
+            default => self::blocks(array_keys($none), $this->strandsOfRose($device)),
         };
 
         return array_map(fn (array $way) => [...$none, ...$way], $ways);
     }
 
-    /** @return array<string, string> the strands that may stand on its blocks */
+    /** @return list<string> the strands that may stand on its blocks */
     private function strandsOfRose(Device $rose): array
     {
         $here = array_filter($this->terminals, fn (string $point) => $this->board->devices[explode('.', $point)[0]]->enclosure === $rose->enclosure, ARRAY_FILTER_USE_KEY);
         $switched = array_filter($here, fn (string $key) => str_starts_with($key, 'switched'));
 
-        return array_unique(['line', 'neutral', ...array_values($switched)]);
+        // In the order of the blocks: loop, switched, neutral.
+        return array_values(array_unique(['line', ...array_values($switched), 'neutral']));
     }
 
     /**
-     * Every way to use a rose's blocks: what is printed on them is no rule, and any may be left free.
+     * Every way to use a rose's blocks, as they are printed first: what is printed on them is no rule, and any may be left free.
      *
      * @param  list<string>  $blocks
      * @param  list<string>  $keys
-     * @return iterable<array<string, string>>
+     * @return non-empty-list<array<string, string>>
      */
-    private static function blocks(array $blocks, array $keys): iterable
+    private static function blocks(array $blocks, array $keys): array
     {
         $block = array_shift($blocks);
         if ($block === null) {
-            yield [];
-
-            return;
+            return [[]];
         }
-        foreach ([...$keys, null] as $key) {
+        $ways = [];
+        foreach ($keys as $key) {
             foreach (self::blocks($blocks, array_values(array_diff($keys, [$key]))) as $rest) {
-                yield $key === null ? $rest : [$block => $key, ...$rest];
+                $ways[] = [$block => $key, ...$rest];
             }
         }
+
+        return [...$ways, ...self::blocks($blocks, $keys)];
     }
 
     /**

@@ -74,7 +74,7 @@ final class NetVoices
         $votes = array_map($this->votesFor(...), $ways);
         array_multisort($votes, SORT_DESC, array_keys($ways), SORT_ASC, $ways);
 
-        return $ways;
+        return array_values($ways);
     }
 
     private function speak(string $point, string $key, int $weight): void

@@ -11,6 +11,7 @@ use Zwindle\Check\Checker;
 use Zwindle\Check\FindingCode;
 use Zwindle\Check\Result;
 use Zwindle\Check\Verdict;
+use Zwindle\Mistake\Mistakes;
 use Zwindle\Move\Move;
 use Zwindle\Move\Mover;
 use Zwindle\Plan\Arrangement;
@@ -69,6 +70,7 @@ final class Repairs
         foreach ($repairs->fittings() as [$fits, $models]) {
             $repairs->search($fits, $models);
         }
+        $repairs->reverse();
         $found = $repairs->remedies();
         $reason = match (true) {
             $found !== [] => null,
@@ -79,11 +81,21 @@ final class Repairs
         return new Mending(array_slice($found, 0, self::MOST_REPAIRS), $reason);
     }
 
+    /** An exchange made again takes it back: of equally small repairs these are told first. */
+    private function reverse(): void
+    {
+        foreach ($this->found === [] ? [] : Mistakes::ofHandOn($this->wiring) as $mistake) {
+            if ($mistake->kind->isExchange() && $mistake->moves !== [] && count($mistake->moves) === $this->fewest && $this->mends($mistake->moves)) {
+                $this->keep($mistake->moves);
+            }
+        }
+    }
+
     /** @return list<Remedy> the smallest, those first that undo a usual mistake, one rather than two */
     private function remedies(): array
     {
         $smallest = array_values(array_filter($this->found, fn (array $moves) => count($moves) === $this->fewest));
-        $remedies = array_map(fn (array $moves) => new Remedy($moves, Causes::of(Mover::make($this->wiring, $moves), $this->wiring)), array_slice($smallest, 0, self::MOST_NAMED));
+        $remedies = array_map(fn (array $moves) => new Remedy($moves, Causes::of(Mover::make($this->wiring, $moves), $this->wiring)), array_slice($smallest, -self::MOST_NAMED));
         usort($remedies, fn (Remedy $one, Remedy $other) => self::rank($one) <=> self::rank($other));
 
         return $remedies;
