@@ -20,10 +20,18 @@ final readonly class MoveSentence
 
     public function of(Move $move): string
     {
-        return Str::ucfirst($move->device === null ? $this->moved($move) : $this->words->say('plan.fit', [
-            'device' => $this->words->device($move->device),
-            'model' => $this->words->switchKind($this->wiring->board->devices[$move->device]->model->function->value ?? ''),
-        ]));
+        return Str::ucfirst(match (true) {
+            $move->device !== null => $this->words->say('plan.fit', [
+                'device' => $this->words->device($move->device),
+                'model' => $this->words->switchKind($this->wiring->board->devices[$move->device]->model->function->value ?? ''),
+            ]),
+            $move->mark !== null => $this->words->say('plan.mark', [
+                'box' => $this->words->box($this->boxOf($move)),
+                'end' => $this->words->coded((string) $move->point),
+                'as' => $this->words->role($move->mark->value),
+            ]),
+            default => $this->moved($move),
+        });
     }
 
     public function boxOf(Move $move): string

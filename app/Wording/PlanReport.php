@@ -28,7 +28,7 @@ final readonly class PlanReport
     private Words $words;
 
     /** @param  array<string, CableType>  $change  cable → the type with which the board could be wired */
-    public function __construct(private Board $board, private Planning $planning, private StepOrder $order, private array $change)
+    public function __construct(private Board $board, private Planning $planning, private StepOrder $order, private array $change, private ?ExtensionReport $extension = null)
     {
         $this->words = new Words($board);
     }
@@ -47,6 +47,7 @@ final readonly class PlanReport
                 ], $this->planning->shortages),
                 'change' => (object) array_map(fn (CableType $type) => $type->id, $this->change),
             ],
+            ...($this->extension === null ? [] : ['from' => $this->extension->json()]),
             'truncated' => $this->planning->isTruncated,
             'limits' => ['plans' => Planner::MOST_PLANS, 'trees' => RunGraph::MOST_TREES],
         ];
@@ -69,6 +70,9 @@ final readonly class PlanReport
                 $output->writeln(self::plain($line));
             }
             $output->newLine();
+            foreach ($this->extension?->lines() ?? [] as $line) {
+                $output->writeln(self::plain($line));
+            }
             foreach ($this->steps($plan) as $k => ['text' => $text]) {
                 $output->writeln(self::plain(sprintf('%3d. %s', $k + 1, $text)));
             }
@@ -93,7 +97,8 @@ final readonly class PlanReport
             $parts = [];
             foreach ($cable->cores as $core) {
                 $role = $plan->result->evidence->roles->at($core->ends()[0])[0]->value;
-                $parts[] = $this->words->say('parts.colour.'.$core->colour->value).' '.$this->words->role($role);
+                $colour = $this->words->say('parts.colour.'.$core->colour->value);
+                $parts[] = $core->colour->isEarths() ? $colour : "$colour ".$this->words->role($role);
             }
             $lines[] = "  $cable->id {$cable->type->print()} ({$this->words->box($cable->from)} – {$this->words->box($cable->to)}): ".implode(', ', $parts);
         }
@@ -106,7 +111,7 @@ final readonly class PlanReport
     {
         $words = Words::of($plan->wiring);
 
-        return array_map(fn (PlanStep $step) => ['text' => Str::ucfirst($this->text($plan, $step, $words)), 'joint' => $step->joint], PlanSteps::of($plan, $this->order));
+        return array_map(fn (PlanStep $step) => ['text' => Str::ucfirst($this->text($plan, $step, $words)), 'joint' => $step->joint], PlanSteps::of($plan, $this->order, $this->extension?->kept() ?? []));
     }
 
     private function text(Plan $plan, PlanStep $step, Words $words): string

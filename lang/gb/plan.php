@@ -16,6 +16,11 @@ return [
         'none-found' => 'No repair by moves alone was found.',
         'not-finished' => 'The search for a repair was given up at its limit.',
     ],
+    'kept' => ':kept of :all joints stay as they are.',
+    'gone' => 'Gone with the earlier board: :points.',
+    'comes-off' => 'Comes off: :points.',
+    'unmark' => 'Take the sleeve off :points.',
+    'changes' => '{1} One change:|[2,*] :count changes:',
     'connector' => [
         'wire-nut' => 'wire nut for :ports',
         'lever' => 'lever connector of :ports',

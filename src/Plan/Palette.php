@@ -88,6 +88,20 @@ final readonly class Palette
     }
 
     /**
+     * Every way, also those that differ only in which of two travellers a core carries; of a run that is decided.
+     *
+     * @param  list<Strand>  $strands
+     * @return list<array{int, array<string, string>}> cost, and core → key of its strand; the best first
+     */
+    public function everyWay(Run $run, array $strands): array
+    {
+        $ways = iterator_to_array($this->placements($strands, $run->coreChoices()[0], $run), false);
+        usort($ways, fn (array $one, array $other) => $one[0] <=> $other[0]);
+
+        return $ways;
+    }
+
+    /**
      * @param  list<Strand>  $strands
      * @param  array<string, Core>  $cores
      * @return iterable<array{int, array<string, string>}>

@@ -35,12 +35,15 @@ final readonly class PlanSteps
         $this->distance = $distance;
     }
 
-    /** @return list<PlanStep> */
-    public static function of(Plan $plan, StepOrder $order): array
+    /**
+     * @param  list<int>  $standing  joints that stand already: nothing need be done for them
+     * @return list<PlanStep>
+     */
+    public static function of(Plan $plan, StepOrder $order, array $standing = []): array
     {
         $steps = new self($plan);
-        $joints = array_keys($plan->wiring->joints);
-        $keys = array_map(fn (int $joint) => $steps->key($plan->wiring->joints[$joint], $order), $joints);
+        $joints = array_values(array_diff(array_keys($plan->wiring->joints), $standing));
+        $keys = array_map(fn (Joint $joint) => $steps->key($joint, $order), $plan->wiring->joints);
         usort($joints, fn (int $one, int $other) => [...$keys[$one], $one] <=> [...$keys[$other], $other]);
         $made = [];
         foreach ($joints as $joint) {

@@ -29,7 +29,7 @@ final class Planner
     private const DISPUTED = [FindingCode::ReturnOnWhite, FindingCode::SchemeNotAcceptedEverywhere, FindingCode::SeparateReturn];
 
     /** A common-link is the usual way in Britain, and disputed in North America. */
-    private const LINKED_COST = ['na' => 5000, 'gb' => -30];
+    public const LINKED_COST = ['na' => 5000, 'gb' => -30];
 
     private function __construct(private readonly Board $board, private readonly CodeEdition $edition, private readonly string $scheme)
     {
@@ -145,7 +145,7 @@ final class Planner
     }
 
     /** Nothing but notes, remarks of a dispute, and a box that is too small: that is the board's fault. */
-    private static function isAcceptable(Result $result): bool
+    public static function isAcceptable(Result $result): bool
     {
         $allowed = [...self::DISPUTED, FindingCode::BoxOverfilled, FindingCode::SchemeNotAsAsked];
         $others = array_filter($result->findings, fn (Finding $finding) => $finding->code->severity() !== Severity::Note && ! in_array($finding->code, $allowed, true));
@@ -153,7 +153,7 @@ final class Planner
         return $others === [];
     }
 
-    private static function isDisputed(Result $result): bool
+    public static function isDisputed(Result $result): bool
     {
         return $result->verdict !== Verdict::Pass && array_filter($result->findings, fn (Finding $finding) => in_array($finding->code, self::DISPUTED, true)) !== [];
     }

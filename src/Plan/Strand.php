@@ -21,4 +21,10 @@ final readonly class Strand
         public array $enclosures,
     ) {
     }
+
+    /** @param  list<string>  $points  terminals and leads that do the same work */
+    public function withPoints(array $points): self
+    {
+        return new self($this->key, $this->role, $points, $this->enclosures);
+    }
 }

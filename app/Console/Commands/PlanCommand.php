@@ -6,18 +6,26 @@ namespace App\Console\Commands;
 
 use App\Actions\ReadBoardFile;
 use App\Exceptions\InputRefused;
+use App\Wording\ExtensionReport;
 use App\Wording\PlanReport;
+use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Plan\CableChange;
+use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Planner;
+use Zwindle\Plan\Planning;
 use Zwindle\Plan\StepOrder;
+use Zwindle\Read\EarlierWiring;
+use Zwindle\Read\Problems;
+use Zwindle\Repair\NearestPlan;
 use Zwindle\Scheme\SchemeName;
 
 final class PlanCommand extends ReadsFilesCommand
 {
     protected $signature = 'zwindle:plan {board : a *.board.json file; a cable may be of type any}
         {--scheme= : the scheme to plan for, as dead-end} {--all : every distinct plan, up to a stated number}
-        {--order=box-by-box : of work: box-by-box or farthest-first} {--edition= : plan by another edition than the board\'s} {--json : print JSON}';
+        {--order=box-by-box : of work: box-by-box or farthest-first} {--from= : a wiring that stands already: keep every joint that can stay} {--edition= : plan by another edition than the board\'s} {--json : print JSON}';
 
     protected $description = 'Work out right wirings of a board: what each core carries, and the steps';
 
@@ -27,12 +35,33 @@ final class PlanCommand extends ReadsFilesCommand
             $board = $readBoardFile->undecided((string) $this->argument('board'));
             $order = StepOrder::tryFrom((string) $this->option('order')) ?? throw InputRefused::option(__('problems.unknown-order', ['text' => (string) $this->option('order')]));
             [$scheme, $edition] = [$this->scheme(), $this->edition($board->practice)];
-            $planning = Planner::plan($board, $scheme, (bool) $this->option('all'), $edition);
-            $report = new PlanReport($board, $planning, $order, CableChange::of($planning, $board, $scheme, $edition));
+            [$planning, $extension] = $this->option('from') === null
+                ? [Planner::plan($board, $scheme, (bool) $this->option('all'), $edition), null]
+                : $this->extended($board, $scheme, $edition);
+            $report = new PlanReport($board, $planning, $order, CableChange::of($planning, $board, $scheme, $edition), $extension);
             $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
 
             return $planning->plans === [] ? self::FAILED : self::DONE;
         });
+    }
+
+    /**
+     * @return array{Planning, ExtensionReport|null}
+     *
+     * @throws InputRefused if the wiring is none
+     */
+    private function extended(Board $board, ?string $scheme, ?CodeEdition $edition): array
+    {
+        $problems = new Problems;
+        $earlier = EarlierWiring::read(ReadBoardFile::textOf((string) $this->option('from')), $board, $problems) ?? throw InputRefused::file('wiring', $problems->all());
+        $nearest = NearestPlan::to($earlier->wiring, $scheme, $edition);
+        if ($nearest === null) {
+            $planning = Planner::plan($board, $scheme, edition: $edition);
+
+            return [$planning->plans === [] ? $planning : new Planning([], [], NoPlan::NotFinished, false), null];
+        }
+
+        return [new Planning([$nearest->plan], [], null, false), new ExtensionReport($nearest, $earlier->gone)];
     }
 
     /** @throws InputRefused if there is no such scheme, or it is forbidden */

@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Repair;
+
+use Zwindle\Board\Board;
+use Zwindle\Board\Requirements;
+use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Check\Checker;
+use Zwindle\Move\Move;
+use Zwindle\Move\Mover;
+use Zwindle\Plan\Arrangement;
+use Zwindle\Plan\Assembler;
+use Zwindle\Plan\Chains;
+use Zwindle\Plan\Palette;
+use Zwindle\Plan\Plan;
+use Zwindle\Plan\Planner;
+use Zwindle\Plan\RunGraph;
+use Zwindle\Plan\Search;
+use Zwindle\Plan\Strand;
+use Zwindle\Wiring\Joint;
+use Zwindle\Wiring\MarkedAs;
+use Zwindle\Wiring\Wiring;
+
+/**
+ * The plan that lies nearest to a wiring: every joint that can stay stays, and the fewest conductors come off and go on.
+ *
+ * Of plans that pass the nearest is taken; one with a remark of a dispute only where none passes.
+ */
+final readonly class NearestPlan
+{
+    /** Arrangements that are followed up, the nearest first. */
+    private const MOST_FOLLOWED = 12;
+
+    /**
+     * @param  list<Move>  $moves  parts, then conductors box by box, then marks
+     * @param  list<string>  $unmarked  ends whose mark comes off
+     * @param  list<int>  $kept  joints of the plan that stand already
+     */
+    private function __construct(
+        public Plan $plan,
+        public array $moves,
+        public array $unmarked,
+        public array $kept,
+    ) {
+    }
+
+    /**
+     * @param  string|null  $scheme  asked for; the board's own requirement if null
+     * @return self|null null if the board has no plan, or none was found before the search was given up
+     */
+    public static function to(Wiring $from, ?string $scheme = null, ?CodeEdition $edition = null): ?self
+    {
+        $board = self::decided($from->board, $scheme, $edition);
+        if ($board === null || (new Chains($board))->controlWithWrongParts() !== null) {
+            return null;
+        }
+        $fits = array_map(fn (string $device) => Move::fit($device, $board->devices[$device]->model->id), array_map(strval(...), array_keys($from->fitted)));
+        $standing = Mover::make(new Wiring($board, $from->joints, $from->caps, $from->marks, $from->fitted, $from->labels), $fits);
+        if (array_filter($standing->joints, fn (Joint $joint) => array_diff($joint->points, array_keys($standing->points)) !== []) !== []) {
+            return null;
+        }
+        $best = null;
+        foreach (self::aims($standing, $scheme ?? $board->requirements->scheme, $edition ?? $board->edition) as [$arrangement, $target, $distance]) {
+            if ($best !== null && ! Planner::isDisputed($best->plan->result) && $distance > count($best->moves)) {
+                break;
+            }
+            $plan = self::plan($standing, $arrangement, $target, $scheme ?? $board->requirements->scheme, $edition);
+            $found = $plan === null ? null : self::between($standing, $plan, $fits);
+            if ($found !== null && ($best === null || self::rank($found) < self::rank($best))) {
+                $best = $found;
+            }
+        }
+
+        return $best;
+    }
+
+    /** The board with a cable for every run that was still open. */
+    private static function decided(Board $board, ?string $scheme, ?CodeEdition $edition): ?Board
+    {
+        if ($board->undecidedCables() === []) {
+            return $board;
+        }
+
+        return (Planner::plan($board, $scheme, edition: $edition)->plans[0] ?? null)?->wiring->board;
+    }
+
+    /** @return list<array{Arrangement, Target, int}> the nearest first */
+    private static function aims(Wiring $standing, string $scheme, CodeEdition $edition): array
+    {
+        $board = $standing->board;
+        $graph = new RunGraph($board);
+        $palette = new Palette($board);
+        $hasPairs = array_filter($board->controls, fn ($control) => count($control->switches) === 2) !== [];
+        $kinds = match ($scheme) {
+            'common-link' => [true],
+            Requirements::ANY_SCHEME => $hasPairs ? [false, true] : [false],
+            default => [false],
+        };
+        $view = new Standing($standing);
+        $aims = [];
+        foreach ($kinds as $linked) {
+            foreach ((new Search($board, $graph, $edition, all: true))->arrangements($linked) as $arrangement) {
+                foreach (self::waysOf($graph, $palette, $arrangement) as $ways) {
+                    [$target, $distance] = Aim::at($view, $board, $arrangement, $ways, thorough: true);
+                    $aims[] = [$arrangement, $target, $distance];
+                }
+            }
+        }
+        usort($aims, fn (array $one, array $other) => $one[2] <=> $other[2]);
+
+        return array_slice($aims, 0, self::MOST_FOLLOWED);
+    }
+
+    /**
+     * The ways that the colours allow, without and with a return on a white.
+     *
+     * @return list<list<RunWays>>
+     */
+    private static function waysOf(RunGraph $graph, Palette $palette, Arrangement $arrangement): array
+    {
+        $plain = $all = [];
+        foreach ($graph->runs as $i => $run) {
+            $ways = $palette->everyWay($run, $arrangement->through($i));
+            $usual = array_values(array_filter($ways, fn (array $way) => $way[0] < Palette::RETURN_ON_WHITE));
+            $plain[] = array_column($usual, 1);
+            $all[] = array_column($ways, 1);
+        }
+        $sets = in_array([], $plain, true) ? [$all] : ($plain === $all ? [$plain] : [$plain, $all]);
+        $sets = array_filter($sets, fn (array $set) => ! in_array([], $set, true));
+
+        return array_values(array_map(fn (array $set) => array_map(RunWays::of(...), $graph->runs, $set), $sets));
+    }
+
+    private static function plan(Wiring $standing, Arrangement $arrangement, Target $target, string $scheme, ?CodeEdition $edition): ?Plan
+    {
+        $strands = array_map(fn (Strand $strand) => $strand->withPoints(array_keys(array_filter(
+            $target->strandOf, fn (?string $key, string $point) => $key === $strand->key && $standing->points[$point]->core === null, ARRAY_FILTER_USE_BOTH,
+        ))), $arrangement->strands);
+        $cores = [];
+        foreach ($target->strandOf as $point => $key) {
+            $core = $standing->points[$point]->core;
+            if ($core !== null && $key !== null && $key !== Target::EARTH) {
+                $cores["$core->cable.$core->name"] = $key;
+            }
+        }
+        $fresh = Assembler::assemble($standing->board, $strands, $cores);
+        foreach ([self::keeping($fresh, $standing), $fresh] as $wiring) {
+            $result = Checker::check($wiring, $edition);
+            if (Planner::isAcceptable($result) && in_array($scheme, [Requirements::ANY_SCHEME, $result->scheme()?->value], true)) {
+                return new Plan($wiring, $result, $arrangement->chains, 0);
+            }
+        }
+
+        return null;
+    }
+
+    /** With the joints as they stand where they hold the same points. */
+    private static function keeping(Wiring $fresh, Wiring $standing): Wiring
+    {
+        $joints = array_map(fn (Joint $joint) => self::sameIn($standing, $joint) ?? $joint, $fresh->joints);
+
+        return new Wiring($fresh->board, $joints, $fresh->caps, $fresh->marks, $fresh->fitted, $standing->labels);
+    }
+
+    private static function sameIn(Wiring $standing, Joint $joint): ?Joint
+    {
+        $there = $standing->jointAt($joint->points[0]);
+
+        return $there !== null && count($there->points) === count($joint->points) && array_diff($there->points, $joint->points) === [] ? $there : null;
+    }
+
+    /** @param  list<Move>  $fits */
+    private static function between(Wiring $standing, Plan $plan, array $fits): self
+    {
+        $wiring = $plan->wiring;
+        $strandOf = array_map(fn () => null, $wiring->points);
+        foreach ($wiring->joints as $i => $joint) {
+            $strandOf = [...$strandOf, ...array_fill_keys($joint->points, "joint $i")];
+        }
+        $moves = [...$fits, ...Moves::towards($standing, new Target($strandOf))];
+        foreach ($wiring->caps as $end) {
+            if ($standing->isLoose($end) && ($wiring->board->requirements->earths || ! Standing::isEarth($wiring->points[$end]))) {
+                $moves[] = Move::of($end, Move::LOOSE, Move::CAP);
+            }
+        }
+        foreach (array_diff_assoc(self::marks($wiring), self::marks($standing)) as $end => $as) {
+            $moves[] = Move::mark($end, MarkedAs::from($as));
+        }
+        $unmarked = array_map(strval(...), array_keys(array_diff_key($standing->marks, $wiring->marks)));
+        $kept = array_keys(array_filter($wiring->joints, fn (Joint $joint) => self::sameIn($standing, $joint) !== null));
+
+        return new self($plan, $moves, $unmarked, $kept);
+    }
+
+    /** @return array<string, string> */
+    private static function marks(Wiring $wiring): array
+    {
+        return array_map(fn (MarkedAs $as) => $as->value, $wiring->marks);
+    }
+
+    /** @return array{int, int, int} */
+    private static function rank(self $found): array
+    {
+        return [Planner::isDisputed($found->plan->result) ? 1 : 0, count($found->moves) + count($found->unmarked), -count($found->kept)];
+    }
+
+    /** @return list<string> points that leave the joint they are in */
+    public function comesOff(): array
+    {
+        return array_values(array_unique(array_map(
+            fn (Move $move) => (string) $move->point,
+            array_filter($this->moves, fn (Move $move) => $move->from !== null && $move->from !== Move::CAP && $move->from !== Move::LOOSE),
+        )));
+    }
+
+    /** @return list<string> points that come into a joint */
+    public function goesOn(): array
+    {
+        return array_values(array_unique(array_map(
+            fn (Move $move) => (string) $move->point,
+            array_filter($this->moves, fn (Move $move) => $move->to !== null && $move->to !== Move::CAP),
+        )));
+    }
+}
