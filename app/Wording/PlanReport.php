@@ -9,6 +9,9 @@ use Illuminate\Support\Str;
 use Symfony\Component\Console\Formatter\OutputFormatter;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\CableType;
+use Zwindle\Catalogue\Colour;
+use Zwindle\Plan\BoardChange;
+use Zwindle\Plan\NeutralAt;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
@@ -27,10 +30,22 @@ final readonly class PlanReport
 {
     private Words $words;
 
-    /** @param  array<string, CableType>  $change  cable → the type with which the board could be wired */
-    public function __construct(private Board $board, private Planning $planning, private StepOrder $order, private array $change, private ?ExtensionReport $extension = null)
-    {
+    private ChangeSentence $changes;
+
+    /**
+     * @param  BoardChange  $change  with which the board could be wired
+     * @param  list<NeutralAt>|null  $neutrals  null if nobody asked
+     */
+    public function __construct(
+        private Board $board,
+        private Planning $planning,
+        private StepOrder $order,
+        private BoardChange $change = new BoardChange,
+        private ?ExtensionReport $extension = null,
+        private ?array $neutrals = null,
+    ) {
         $this->words = new Words($board);
+        $this->changes = new ChangeSentence($board);
     }
 
     /** @return array<string, mixed> */
@@ -45,8 +60,11 @@ final readonly class PlanReport
                 'shortages' => array_map(fn (Shortage $shortage) => [
                     'scheme' => $shortage->scheme, 'cable' => $shortage->cable, 'has' => $shortage->has, 'needs' => $shortage->needs,
                 ], $this->planning->shortages),
-                'change' => (object) array_map(fn (CableType $type) => $type->id, $this->change),
+                ...$this->changeArray($this->change),
             ],
+            ...($this->neutrals === null ? [] : ['neutrals' => array_map(fn (NeutralAt $at) => [
+                'enclosure' => $at->enclosure, 'answer' => $at->answer->value, ...$this->changeArray($at->change), 'text' => $this->changes->neutral($at),
+            ], $this->neutrals)]),
             ...($this->extension === null ? [] : ['from' => $this->extension->json()]),
             'truncated' => $this->planning->isTruncated,
             'limits' => ['plans' => Planner::MOST_PLANS, 'trees' => RunGraph::MOST_TREES],
@@ -76,6 +94,9 @@ final readonly class PlanReport
             foreach ($this->steps($plan) as $k => ['text' => $text]) {
                 $output->writeln(self::plain(sprintf('%3d. %s', $k + 1, $text)));
             }
+        }
+        foreach ($this->neutrals ?? [] as $at) {
+            $output->writeln(self::plain($this->changes->neutral($at)));
         }
         $output->newLine();
         $output->writeln(self::plain($this->words->say('verdict.caution')));
@@ -163,14 +184,19 @@ final readonly class PlanReport
             'scheme' => $this->words->say("parts.scheme.$shortage->scheme"),
         ]), $this->planning->shortages);
 
-        $changes = array_map(
-            fn (string $cable, CableType $type) => $this->words->say('plan.instead', ['cable' => $cable, 'type' => $type->print()]),
-            array_keys($this->change),
-            $this->change,
-        );
-        $change = $changes === [] ? '' : $this->words->say('plan.change', ['cables' => $this->words->list($changes)]);
+        $change = $this->change->isNone() ? '' : $this->words->say('plan.change', ['cables' => $this->changes->cables($this->change)]);
 
         return implode(' ', array_filter([$this->words->say("plan.impossible.$reason"), ...$shortages, $change]));
+    }
+
+    /** @return array{change: object, addCables: object, addSingles: object} */
+    private function changeArray(BoardChange $change): array
+    {
+        return [
+            'change' => (object) array_map(fn (CableType $type) => $type->id, $change->types),
+            'addCables' => (object) array_map(fn (CableType $type) => $type->id, $change->beside),
+            'addSingles' => (object) array_map(fn (array $colours) => array_map(fn (Colour $colour) => $colour->value, $colours), $change->singles),
+        ];
     }
 
     private static function plain(string $text): string

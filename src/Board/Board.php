@@ -90,6 +90,14 @@ final readonly class Board
         return new self($this->title, $this->practice, $this->edition, $this->enclosures, $devices, $this->cables, $this->controls, $this->alwaysOn, $requirements);
     }
 
+    /** @param  list<Cable>  $more  run beside those of the board, or drawn into its conduits */
+    public function withCablesBeside(array $more): self
+    {
+        $cables = $this->cables + array_column($more, null, 'id');
+
+        return new self($this->title, $this->practice, $this->edition, $this->enclosures, $this->devices, $cables, $this->controls, $this->alwaysOn, $this->requirements);
+    }
+
     /** @return list<string> ids of runs whose cable is still to be chosen */
     public function undecidedCables(): array
     {

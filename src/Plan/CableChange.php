@@ -8,14 +8,16 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Cable;
 use Zwindle\Catalogue\CableType;
 use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\Colour;
 use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Catalogue\Practice;
 
 /**
- * The smallest change of cables after which a board can be wired: the fewest cables, and of equally few those with the
- * fewest cores.
+ * The smallest change of cables after which a board can be wired: the fewest runs, and of equally few those with the
+ * fewest cores. In a conduit, singles are drawn in beside those that are there.
  *
- * One cable at a time, then two, the short ones first; past the limit all short ones at once, which is then not proved to be
- * the least.
+ * One run at a time, then two, the short ones first; past the limit all short ones at once, which is then not proved to be
+ * the least. Where no cable in place of another does, a second one beside it may.
  */
 final class CableChange
 {
@@ -26,62 +28,86 @@ final class CableChange
 
     private const MOST_AT_ONCE = 2;
 
+    /** Singles that are tried in a conduit: one for the neutral and two for the line side. */
+    private const SPARE_SINGLES = ['na' => [Colour::White, Colour::Black, Colour::Red], 'gb' => [Colour::Blue, Colour::Brown, Colour::Brown]];
+
     private int $triesLeft;
+
+    private readonly RunGraph $graph;
 
     private function __construct(private readonly Board $board, private readonly ?string $scheme, private readonly ?CodeEdition $edition)
     {
         $size = max(1, count($board->devicesOf(DeviceKind::Switch)) * count($board->cables));
         $this->triesLeft = max(self::LEAST_TRIES, intdiv(self::MOST_WORK, $size));
+        $this->graph = new RunGraph($board);
     }
 
     /**
      * @param  Planning  $planning  what the planner came to for this board, scheme and edition
-     * @return array<string, CableType> cable → the type that would do; empty if none was found, or none is needed
+     * @return BoardChange none if none was found, or none is needed
      */
-    public static function of(Planning $planning, Board $board, ?string $scheme = null, ?CodeEdition $edition = null): array
+    public static function of(Planning $planning, Board $board, ?string $scheme = null, ?CodeEdition $edition = null): BoardChange
     {
         if (! in_array($planning->reason, [NoPlan::ShortOfCores, NoPlan::OtherScheme, NoPlan::NoRightWiring], true)) {
-            return [];
+            return new BoardChange;
         }
         $change = new self($board, $scheme, $edition);
         $short = array_values(array_unique(array_map(fn (Shortage $shortage) => $shortage->cable, $planning->shortages)));
-        $cables = $change->cables($short);
+        $runs = $change->runs($short);
         for ($count = 1; $count <= self::MOST_AT_ONCE; $count++) {
-            $found = $change->cheapest(self::choices($cables, $count));
-            if ($found !== []) {
+            $found = $change->smallest(self::choices($runs, $count));
+            if (! $found->isNone()) {
                 return $found;
             }
         }
         $change->triesLeft = 1;
+        $found = $change->smallest([array_values(array_filter($runs, fn (Run $run) => in_array($run->id(), $short, true)))]);
 
-        return $change->cheapest([array_values(array_intersect($short, $cables))]);
+        return $found->isNone() ? $change->besides($short) : $found;
+    }
+
+    /**
+     * A second cable beside one that is short, where no single cable has what is needed: a British three-core has no neutral.
+     *
+     * @param  list<string>  $short
+     */
+    private function besides(array $short): BoardChange
+    {
+        foreach (array_slice($short, 0, self::LEAST_TRIES) as $id) {
+            $run = $this->board->cables[$id];
+            if ($run->type->isSingle) {
+                continue;
+            }
+            $second = new Cable("$id+", CableType::all()[CableType::UNDECIDED], $run->from, $run->to);
+            $plan = $this->planWith($this->board, [$second]);
+            if ($plan !== null) {
+                return new BoardChange(beside: [$id => $plan->wiring->board->cables["$id+"]->type]);
+            }
+        }
+
+        return new BoardChange;
     }
 
     /**
      * @param  list<string>  $short
-     * @return list<string> what can be changed, the short ones first
+     * @return list<Run> what can be changed, the short ones first
      */
-    private function cables(array $short): array
+    private function runs(array $short): array
     {
-        $settled = array_filter($this->board->cables, fn (Cable $cable) => ! $cable->type->isSingle && ! $cable->type->isUndecided());
-        $ids = array_map(strval(...), array_keys($settled));
+        $settled = array_values(array_filter($this->graph->runs, fn (Run $run) => ! $run->isUndecided()));
+        usort($settled, fn (Run $one, Run $other) => (int) in_array($other->id(), $short, true) <=> (int) in_array($one->id(), $short, true));
 
-        return [...array_intersect($short, $ids), ...array_diff($ids, $short)];
+        return $settled;
     }
 
-    /**
-     * @param  list<list<string>>  $choices
-     * @return array<string, CableType>
-     */
-    private function cheapest(array $choices): array
+    /** @param  list<list<Run>>  $choices */
+    private function smallest(array $choices): BoardChange
     {
-        $best = [];
-        $fewest = PHP_INT_MAX;
+        $best = new BoardChange;
         foreach ($choices as $choice) {
-            $types = $this->triesLeft-- > 0 ? $this->typesWith($choice) : [];
-            $cores = array_sum(array_map(fn (CableType $type) => count($type->cores), $types));
-            if ($types !== [] && $cores < $fewest) {
-                [$best, $fewest] = [$types, $cores];
+            $change = $this->triesLeft-- > 0 ? $this->changeOf($choice) : new BoardChange;
+            if (! $change->isNone() && ($best->isNone() || $change->cores() < $best->cores())) {
+                $best = $change;
             }
         }
 
@@ -89,30 +115,91 @@ final class CableChange
     }
 
     /**
-     * @param  list<string>  $choice  cables left open
-     * @return array<string, CableType> the types that the planner gives them
+     * What the planner makes of a board with some runs left open.
+     *
+     * @param  list<Run>  $choice
      */
-    private function typesWith(array $choice): array
+    private function changeOf(array $choice): BoardChange
     {
-        $open = CableType::all()[CableType::UNDECIDED];
-        $plan = Planner::plan($this->board->withCables(array_fill_keys($choice, $open)), $this->scheme, edition: $this->edition)->plans[0] ?? null;
+        $open = $singles = [];
+        foreach ($choice as $run) {
+            if ($run->cables[0]->type->isSingle) {
+                $singles[$run->id()] = $this->spareSingles($run);
+            } else {
+                $open[$run->id()] = CableType::all()[CableType::UNDECIDED];
+            }
+        }
+        $board = $this->board->withCables($open);
+        $plan = $this->planWith($board, array_merge(...array_values($singles), ...[[]]));
+        if ($plan === null) {
+            return new BoardChange;
+        }
+        $used = array_map(fn (array $spare) => array_values(array_filter($spare, fn (Cable $single) => self::isUsed($plan, $single))), $singles);
+        $left = $this->needed($board, array_merge(...array_values($used), ...[[]]));
 
-        return $plan === null ? [] : array_map(fn (Cable $cable) => $cable->type, array_intersect_key($plan->wiring->board->cables, array_flip($choice)));
+        return new BoardChange(
+            array_map(fn (Cable $cable) => $cable->type, array_intersect_key($plan->wiring->board->cables, $open)),
+            array_filter(array_map(fn (array $spare) => array_values(array_map(
+                fn (Cable $single) => $single->cores['core']->colour,
+                array_filter($spare, fn (Cable $single) => in_array($single, $left, true)),
+            )), $used)),
+        );
     }
 
     /**
-     * @param  list<string>  $cables
-     * @return list<list<string>>
+     * Of singles that a plan uses for their colour, those without which there is none.
+     *
+     * @param  list<Cable>  $singles
+     * @return list<Cable>
      */
-    private static function choices(array $cables, int $count): array
+    private function needed(Board $board, array $singles): array
+    {
+        foreach ($singles as $single) {
+            $fewer = array_values(array_filter($singles, fn (Cable $other) => $other !== $single));
+            if ($this->planWith($board, $fewer) !== null) {
+                $singles = $fewer;
+            }
+        }
+
+        return $singles;
+    }
+
+    /** @param  list<Cable>  $singles */
+    private function planWith(Board $board, array $singles): ?Plan
+    {
+        return Planner::plan($board->withCablesBeside($singles), $this->scheme, edition: $this->edition)->plans[0] ?? null;
+    }
+
+    private static function isUsed(Plan $plan, Cable $single): bool
+    {
+        return $plan->wiring->jointAt($single->cores['core']->ends()[0]) !== null;
+    }
+
+    /** @return list<Cable> */
+    private function spareSingles(Run $run): array
+    {
+        $beside = $run->cables[0];
+        $spare = [];
+        foreach (self::SPARE_SINGLES[$this->board->practice === Practice::Britain ? 'gb' : 'na'] as $i => $colour) {
+            $spare[] = new Cable("$beside->id+$i", $beside->type, $run->from, $run->to, $colour);
+        }
+
+        return $spare;
+    }
+
+    /**
+     * @param  list<Run>  $runs
+     * @return list<list<Run>>
+     */
+    private static function choices(array $runs, int $count): array
     {
         if ($count === 0) {
             return [[]];
         }
         $choices = [];
-        foreach ($cables as $i => $cable) {
-            foreach (self::choices(array_slice($cables, $i + 1), $count - 1) as $rest) {
-                $choices[] = [$cable, ...$rest];
+        foreach ($runs as $i => $run) {
+            foreach (self::choices(array_slice($runs, $i + 1), $count - 1) as $rest) {
+                $choices[] = [$run, ...$rest];
             }
         }
 

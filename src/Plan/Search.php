@@ -117,6 +117,14 @@ final class Search
      */
     private function neutralPlaces(): array
     {
+        $besides = $this->board->requirements->neutralIn;
+
+        return array_map(fn (array $places) => array_values(array_unique([...$places, ...$besides])), $this->neutralPlacesByRule());
+    }
+
+    /** @return list<list<string>> */
+    private function neutralPlacesByRule(): array
+    {
         $asked = $this->board->requirements->neutralAtSwitches;
         $boxes = array_values(array_unique(array_map(fn (Device $switch) => $switch->enclosure, $this->board->devicesOf(DeviceKind::Switch))));
         $cabled = array_values(array_filter($boxes, fn (string $box) => array_filter($this->board->cablesIn($box), fn (Cable $cable) => ! $cable->type->isSingle) !== []));

@@ -33,6 +33,7 @@ final readonly class EarlierWiring
         }
         $points = $board->points();
         $has = fn (string $point) => isset($points[$point]);
+        $stands = fn (mixed $entry) => $entry instanceof stdClass && is_string($entry->point) && $has($entry->point);
         $joints = $gone = [];
         /** @var list<string> $caps */
         $caps = $json->caps ?? [];
@@ -56,8 +57,8 @@ final readonly class EarlierWiring
         $standing = clone $json;
         $standing->joints = $joints;
         $standing->caps = array_values(array_unique(array_filter($caps, $has)));
-        $standing->marks = array_values(array_filter((array) ($json->marks ?? []), fn (mixed $mark) => $mark instanceof stdClass && $has((string) $mark->point)));
-        $standing->labels = array_values(array_filter((array) ($json->labels ?? []), fn (mixed $label) => $label instanceof stdClass && $has((string) $label->point)));
+        $standing->marks = array_values(array_filter((array) ($json->marks ?? []), $stands));
+        $standing->labels = array_values(array_filter((array) ($json->labels ?? []), $stands));
         $standing->fitted = (object) $stillFitted;
         $wiring = WiringReader::read(json_encode($standing, JSON_THROW_ON_ERROR), $board, $problems);
 

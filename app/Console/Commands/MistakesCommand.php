@@ -28,7 +28,7 @@ final class MistakesCommand extends ReadsFilesCommand
             $flips = $this->flips($board);
             $planning = Planner::plan($board);
             if ($planning->plans === []) {
-                return $this->failed($board, (new PlanReport($board, $planning, StepOrder::BoxByBox, []))->impossible());
+                return $this->failed($board, (new PlanReport($board, $planning, StepOrder::BoxByBox))->impossible());
             }
             $report = new MistakesReport($planning->plans[0]->result, Catalogue::of($planning->plans[0]->wiring), $flips);
             $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());

@@ -12,6 +12,7 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Plan\CableChange;
+use Zwindle\Plan\NeutralAt;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
@@ -25,7 +26,7 @@ final class PlanCommand extends ReadsFilesCommand
 {
     protected $signature = 'zwindle:plan {board : a *.board.json file; a cable may be of type any}
         {--scheme= : the scheme to plan for, as dead-end} {--all : every distinct plan, up to a stated number}
-        {--order=box-by-box : of work: box-by-box or farthest-first} {--from= : a wiring that stands already: keep every joint that can stay} {--edition= : plan by another edition than the board\'s} {--json : print JSON}';
+        {--order=box-by-box : of work: box-by-box or farthest-first} {--from= : a wiring that stands already: keep every joint that can stay} {--neutrals : say for each switch box whether an electronic switch could go there} {--edition= : plan by another edition than the board\'s} {--json : print JSON}';
 
     protected $description = 'Work out right wirings of a board: what each core carries, and the steps';
 
@@ -38,7 +39,7 @@ final class PlanCommand extends ReadsFilesCommand
             [$planning, $extension] = $this->option('from') === null
                 ? [Planner::plan($board, $scheme, (bool) $this->option('all'), $edition), null]
                 : $this->extended($board, $scheme, $edition);
-            $report = new PlanReport($board, $planning, $order, CableChange::of($planning, $board, $scheme, $edition), $extension);
+            $report = new PlanReport($board, $planning, $order, CableChange::of($planning, $board, $scheme, $edition), $extension, $this->option('neutrals') ? NeutralAt::everySwitchBox($board, $scheme, $edition) : null);
             $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
 
             return $planning->plans === [] ? self::FAILED : self::DONE;

@@ -24,7 +24,7 @@ function retyped(array $board, array $types): Board
 /** @return array<string, string> */
 function changeFor(Board $board, ?string $scheme = null): array
 {
-    return array_map(fn (CableType $type) => $type->id, CableChange::of(Planner::plan($board, $scheme), $board, $scheme));
+    return array_map(fn (CableType $type) => $type->id, CableChange::of(Planner::plan($board, $scheme), $board, $scheme)->types);
 }
 
 it('names the cable that would do', function (string $path, array $types, ?string $scheme, array $change) {
