@@ -21,6 +21,11 @@ final class InputRefused extends RuntimeException
         return new self(__('problems.unreadable', ['path' => $path]), []);
     }
 
+    public static function unwritable(string $path): self
+    {
+        return new self(__('problems.unwritable', ['path' => $path]), []);
+    }
+
     /** @param  list<Problem>  $problems */
     public static function file(string $what, array $problems): self
     {

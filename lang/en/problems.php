@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'unwritable' => 'The file :path cannot be written.',
     'unreadable' => 'The file :path is not there or cannot be read.',
     'refused-board' => 'The board file is refused: :count problem(s). Nothing was checked.',
     'refused-wiring' => 'The wiring file is refused: :count problem(s). Nothing was checked.',

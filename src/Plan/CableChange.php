@@ -16,8 +16,8 @@ use Zwindle\Catalogue\Practice;
  * The smallest change of cables after which a board can be wired: the fewest runs, and of equally few those with the
  * fewest cores. In a conduit, singles are drawn in beside those that are there.
  *
- * One run at a time, then two, the short ones first; past the limit all short ones at once, which is then not proved to be
- * the least. Where no cable in place of another does, a second one beside it may.
+ * One run at a time, then two, the short ones first; past the limit all short ones at once, and what is
+ * short then, which is not proved to be the least. Where no cable in place of another does, a second one beside it may.
  */
 final class CableChange
 {
@@ -60,10 +60,33 @@ final class CableChange
                 return $found;
             }
         }
-        $change->triesLeft = 1;
-        $found = $change->smallest([array_values(array_filter($runs, fn (Run $run) => in_array($run->id(), $short, true)))]);
+        $found = $change->shortAfterShort($runs, $short);
 
         return $found->isNone() ? $change->besides($short) : $found;
+    }
+
+    /**
+     * All short ones at once, and then what is short with these open.
+     *
+     * @param  list<Run>  $runs
+     * @param  list<string>  $short
+     */
+    private function shortAfterShort(array $runs, array $short): BoardChange
+    {
+        $open = [];
+        while (array_diff($short, $open) !== []) {
+            $open = array_values(array_unique([...$open, ...$short]));
+            $choice = array_values(array_filter($runs, fn (Run $run) => in_array($run->id(), $open, true)));
+            $found = $this->changeOf($choice);
+            if (! $found->isNone()) {
+                return $found;
+            }
+            $undecided = array_fill_keys(array_map(fn (Run $run) => $run->id(), array_filter($choice, fn (Run $run) => ! $run->cables[0]->type->isSingle)), CableType::all()[CableType::UNDECIDED]);
+            $planning = Planner::plan($this->board->withCables($undecided), $this->scheme, edition: $this->edition);
+            $short = array_map(fn (Shortage $shortage) => $shortage->cable, $planning->shortages);
+        }
+
+        return new BoardChange;
     }
 
     /**
@@ -73,15 +96,13 @@ final class CableChange
      */
     private function besides(array $short): BoardChange
     {
-        foreach (array_slice($short, 0, self::LEAST_TRIES) as $id) {
-            $run = $this->board->cables[$id];
-            if ($run->type->isSingle) {
-                continue;
-            }
-            $second = new Cable("$id+", CableType::all()[CableType::UNDECIDED], $run->from, $run->to);
-            $plan = $this->planWith($this->board, [$second]);
+        $cables = array_values(array_filter($short, fn (string $id) => ! $this->board->cables[$id]->type->isSingle));
+        $choices = array_map(fn (string $id) => [$id], array_slice($cables, 0, self::LEAST_TRIES));
+        foreach (count($cables) > 1 ? [...$choices, $cables] : $choices as $choice) {
+            $seconds = array_map(fn (string $id) => new Cable("$id+", CableType::all()[CableType::UNDECIDED], $this->board->cables[$id]->from, $this->board->cables[$id]->to), $choice);
+            $plan = $this->planWith($this->board, $seconds);
             if ($plan !== null) {
-                return new BoardChange(beside: [$id => $plan->wiring->board->cables["$id+"]->type]);
+                return new BoardChange(beside: array_combine($choice, array_map(fn (Cable $second) => $plan->wiring->board->cables[$second->id]->type, $seconds)));
             }
         }
 

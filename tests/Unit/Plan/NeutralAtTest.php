@@ -17,14 +17,14 @@ function neutralsOf(string $path): array
 {
     $answers = [];
     foreach (NeutralAt::everySwitchBox(Files::board($path)) as $at) {
-        $answers[$at->enclosure] = [$at->answer, changed($at->change)];
+        $answers[$at->enclosure] = [$at->answer, changeArray($at->change)];
     }
 
     return $answers;
 }
 
 /** @return array<string, mixed> */
-function changed(BoardChange $change): array
+function changeArray(BoardChange $change): array
 {
     $ids = fn (array $types) => array_map(fn (CableType $type) => $type->id, $types);
     $colours = fn (array $singles) => array_map(fn (array $own) => array_map(fn (Colour $colour) => $colour->value, $own), $singles);
@@ -71,7 +71,7 @@ it('draws a single into a conduit that is short of one, and no more', function (
     $board = Build::board([...$array, 'cables' => array_values(array_filter($array['cables'], fn (array $cable) => $cable['id'] !== $gone))]);
     $planning = Planner::plan($board);
 
-    expect($planning->plans)->toBe([])->and(changed(CableChange::of($planning, $board)))->toBe($change);
+    expect($planning->plans)->toBe([])->and(changeArray(CableChange::of($planning, $board)))->toBe($change);
 })->with(fn () => [
     'a strapper' => ['A1', ['singles' => ['B1' => ['brown']]]],
 ]);

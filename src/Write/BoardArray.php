@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Support;
+namespace Zwindle\Write;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Cable;
@@ -10,7 +10,7 @@ use Zwindle\Board\Control;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
 
-/** A board as its file has it. */
+/** A board in the shape of the board file. */
 final class BoardArray
 {
     /** @return array<string, mixed> */

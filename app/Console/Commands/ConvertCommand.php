@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\ReadBoardFile;
+use App\Exceptions\InputRefused;
+use App\Wording\ConversionReport;
+use Zwindle\Convert\PracticeConverter;
+use Zwindle\Write\BoardArray;
+
+final class ConvertCommand extends ReadsFilesCommand
+{
+    protected $signature = 'zwindle:convert {board : a *.board.json file} {--out= : write the board of the other practice to this file} {--json : print JSON}';
+
+    protected $description = 'Carry a board over to the other practice, and explain what is different there';
+
+    public function handle(ReadBoardFile $readBoardFile): int
+    {
+        return $this->orRefuse(function () use ($readBoardFile): int {
+            $board = $readBoardFile->undecided((string) $this->argument('board'));
+            $conversion = PracticeConverter::convert($board);
+            $report = new ConversionReport($board, $conversion);
+            $out = $this->option('out');
+            if (is_string($out) && @file_put_contents($out, self::json(BoardArray::of($conversion->board))."\n") === false) {
+                throw InputRefused::unwritable($out);
+            }
+            $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
+
+            return $conversion->after === null ? self::FAILED : self::DONE;
+        });
+    }
+}
