@@ -19,7 +19,16 @@ final class TracePath
      */
     public function execute(Attempt $attempt, string $lamp, int $state): array
     {
-        $circuit = Circuit::of($attempt->loadMissing(['assignment.boardFile', 'appliedSteps'])->stepLog()->bench()->wiring());
+        return $this->along(Circuit::of($attempt->loadMissing(['assignment.boardFile', 'appliedSteps'])->stepLog()->bench()->wiring()), $lamp, $state);
+    }
+
+    /**
+     * @return array{path: CurrentPath, circuit: Circuit}
+     *
+     * @throws ValidationException if the circuit has no such lamp or state
+     */
+    public function along(Circuit $circuit, string $lamp, int $state): array
+    {
         if (! in_array($lamp, $circuit->lamps, true)) {
             throw ValidationException::withMessages(['lamp' => __('messages.unknown-lamp', ['id' => $lamp])]);
         }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\BoardFile;
 use App\Models\User;
+use Illuminate\Auth\Access\Response;
 
 /** The library is the instructors': a trainee must not see a board before it is set. */
 final class BoardFilePolicy
@@ -12,6 +14,14 @@ final class BoardFilePolicy
     public function viewAny(User $user): bool
     {
         return $user->isInstructor();
+    }
+
+    /** Boards, and what the planner makes of them, are for instructors: to anybody else they do not exist. */
+    public function view(User $user, BoardFile $file): Response
+    {
+        $isShared = $file->instructor_id === null || $file->instructor_id === $user->id;
+
+        return $user->isInstructor() && $isShared ? Response::allow() : Response::denyAsNotFound();
     }
 
     public function create(User $user): bool

@@ -34,6 +34,12 @@ final readonly class MoveSentence
         });
     }
 
+    /** A mark that says something else than the conductor is, to be taken off. */
+    public function unmark(string $end): string
+    {
+        return $this->words->say('plan.unmark', ['points' => $this->words->place($end)]);
+    }
+
     public function boxOf(Move $move): string
     {
         return $this->words->enclosureOf((string) ($move->point ?? $move->device));

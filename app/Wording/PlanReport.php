@@ -21,7 +21,6 @@ use Zwindle\Plan\RunGraph;
 use Zwindle\Plan\Shortage;
 use Zwindle\Plan\StepOrder;
 use Zwindle\Schematic\Diagram;
-use Zwindle\Wiring\Joint;
 use Zwindle\Write\DiagramText;
 use Zwindle\Write\PlanArray;
 
@@ -130,47 +129,9 @@ final readonly class PlanReport
     /** @return list<array{text: string, joint: int|null}> */
     private function steps(Plan $plan): array
     {
-        $words = Words::of($plan->wiring);
+        $sentences = new PlanStepSentence($plan);
 
-        return array_map(fn (PlanStep $step) => ['text' => Str::ucfirst($this->text($plan, $step, $words)), 'joint' => $step->joint], PlanSteps::of($plan, $this->order, $this->extension?->kept() ?? []));
-    }
-
-    private function text(Plan $plan, PlanStep $step, Words $words): string
-    {
-        $end = $step->mark ?? $step->cap;
-        if ($end !== null) {
-            return $words->say($step->mark === null ? 'plan.cap' : 'plan.mark', [
-                'end' => $words->coded($end),
-                'box' => $words->box($words->enclosureOf($end)),
-                'as' => $words->role($plan->wiring->markOn($end)->value ?? 'none'),
-            ]);
-        }
-        $joint = $plan->wiring->joints[(int) $step->joint];
-        $role = $plan->result->evidence->roles->at($joint->points[0])[0]->value;
-
-        return $joint->by->isConnector() ? $this->connector($joint, $role, $words) : $this->landing($plan, $joint, $role, $words);
-    }
-
-    private function connector(Joint $joint, string $role, Words $words): string
-    {
-        return $words->say('plan.join', [
-            'box' => $words->box($joint->enclosure),
-            'points' => $words->list(array_map($words->coded(...), $joint->points)),
-            'connector' => $words->say("plan.connector.{$joint->by->value}", ['ports' => (int) $joint->ports]),
-            'role' => $words->role($role),
-        ]);
-    }
-
-    private function landing(Plan $plan, Joint $joint, string $role, Words $words): string
-    {
-        $fixed = array_values(array_filter($joint->points, fn (string $point) => $plan->wiring->points[$point]->isFixed()));
-
-        return $words->say('plan.land', [
-            'box' => $words->box($joint->enclosure),
-            'points' => $words->list(array_map($words->coded(...), array_values(array_diff($joint->points, $fixed)))),
-            'on' => $words->shortPlace($fixed[0]),
-            'role' => $words->role($role),
-        ]);
+        return array_map(fn (PlanStep $step) => ['text' => $sentences->of($step), 'joint' => $step->joint], PlanSteps::of($plan, $this->order, $this->extension?->kept() ?? []));
     }
 
     /** Why there is no plan, in words. */

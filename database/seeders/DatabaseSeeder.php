@@ -14,6 +14,7 @@ use App\Models\Classroom;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
+use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Read\Problems;
 use Zwindle\Read\WiringReader;
 

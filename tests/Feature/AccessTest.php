@@ -12,7 +12,7 @@ it('lets nobody in without signing in, by any route', function () {
 
     expect($closed->count())->toBeGreaterThan(10);
     foreach ($closed as $route) {
-        $uri = str_replace('{attempt}', '1', $route->uri());
+        $uri = str_replace(['{attempt}', '{boardFile}', '{plan}'], '1', $route->uri());
         expect($this->json($route->methods()[0], $uri)->status())->toBe(401, "{$route->methods()[0]} $uri");
     }
 });
@@ -40,6 +40,18 @@ it('keeps the library, the classes and the assignments from trainees', function 
 
     $this->actingAs($people->trainee)->json($method, $uri, ['classroom' => 1, 'boardFile' => 1, 'trainees' => [1]])->assertForbidden();
 })->with([['GET', 'api/board-files'], ['POST', 'api/board-files'], ['GET', 'api/classrooms'], ['GET', 'api/assignments'], ['POST', 'api/assignments']]);
+
+it('keeps the planner from trainees, and an instructor\'s own boards from other instructors', function (string $method, string $path) {
+    $people = new People;
+    $file = $people->assignment->boardFile;
+    $own = People::boardFile();
+    $own->update(['instructor_id' => $people->instructor->id]);
+
+    // An exam board must not be worked out in another tab.
+    $this->actingAs($people->trainee)->json($method, "api/board-files/$file->id$path")->assertNotFound();
+    $this->actingAs(People::user('instructor'))->json($method, "api/board-files/$own->id$path")->assertNotFound();
+    $this->actingAs($people->instructor)->json($method, "api/board-files/$own->id$path")->assertSuccessful();
+})->with([['GET', '/plans'], ['GET', '/plans/0'], ['GET', '/plans/0/path?lamp=LA&state=0'], ['POST', '/converted']]);
 
 it('gives no verdict before the hand-in, to trainee or instructor', function (string $who) {
     $people = new People;

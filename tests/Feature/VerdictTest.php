@@ -5,9 +5,13 @@ declare(strict_types=1);
 use App\Actions\HandIn;
 use App\Actions\KeepSteps;
 use Carbon\CarbonImmutable;
-use Database\Seeders\WiringAsSteps;
 use Tests\Support\Files;
 use Tests\Support\People;
+use Zwindle\Bench\Step;
+use Zwindle\Bench\StepLog;
+use Zwindle\Bench\WiringAsSteps;
+use Zwindle\Check\Checker;
+use Zwindle\Check\Verdict;
 
 function handedIn(string $slug, string $wiring): People
 {
@@ -129,5 +133,19 @@ it('gives the smallest repair in words and places', function () {
         ->and(array_column($json['moves'], 'box'))->toBe(['B2', 'B2'])
         ->and($json['moves'][0]['text'])->toBe('Far bench: move the red of W2 (to Gate post) [RED] from the common screw of S2 to the second traveler screw of S2.')
         ->and($json['moves'][0]['places'])->toBe(['W2.red@B2', 'S2#2'])
-        ->and($this->actingAs($right->trainee)->getJson("api/attempts/{$right->attempt->id}/verdict")->json('repair'))->toBe(['moves' => [], 'reason' => null]);
+        ->and($this->actingAs($right->trainee)->getJson("api/attempts/{$right->attempt->id}/verdict")->json('repair'))->toBe(['moves' => [], 'undoes' => '', 'reason' => null])
+        ->and($json['undoes'])->toBe('common and a traveler exchanged at the switch at Far bench (common screw, second traveler screw)');
+});
+
+it('gives the nearest plan: what would have to change, and the board wired so', function () {
+    $people = handedIn('seed-store', 'return-on-white');
+    $nearest = $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/verdict")->json('nearest');
+    $board = Files::board('database/demo/seed-store/board.json');
+    $wired = StepLog::replay($board, array_map(Step::parse(...), $nearest['standing']))->bench()->wiring();
+    $right = handedIn('propagation-house', 'right');
+
+    // School B works; the nearest plan that passes is another, and more than a repair.
+    expect($nearest['headline'])->toContain('Right.')->and(count($nearest['changes']))->toBeGreaterThan(1)
+        ->and(Checker::check($wired)->verdict)->toBe(Verdict::Pass)
+        ->and($this->actingAs($right->trainee)->getJson("api/attempts/{$right->attempt->id}/verdict")->json('nearest.changes'))->toBe([]);
 });

@@ -55,6 +55,7 @@ final class VerdictResource extends JsonResource
             'layers' => LayerArray::places($evidence),
             'figures' => (new BoardFigures($evidence))->lines(),
             'repair' => $this->repair(),
+            'nearest' => NearestPlanResource::make($this->shown),
             'caution' => $words->say('verdict.caution'),
             'switches' => array_map(fn (string $id) => ['id' => $id, 'label' => $words->device($id), 'box' => $words->enclosureOf($id)], $evidence->circuit->switches),
             'lamps' => $this->lamps($words),

@@ -41,7 +41,7 @@ function canBeMadeAtTheBench(Wiring $wiring): bool
 
 it('comes to the wiring that the steps describe', function (string $board, string $wiring) {
     $expected = Files::wiring($board, $wiring);
-    $steps = array_map(Step::parse(...), Database\Seeders\WiringAsSteps::of($expected));
+    $steps = array_map(Step::parse(...), Zwindle\Bench\WiringAsSteps::of($expected));
     $wired = StepLog::replay($expected->board, $steps)->bench()->wiring();
     $joints = fn ($wiring) => collect($wiring->joints)->map(fn ($joint) => collect($joint->points)->sort()->implode(' '))->sort()->values()->all();
 
@@ -52,7 +52,7 @@ it('comes to the wiring that the steps describe', function (string $board, strin
 
 it('counts ends and leads that are placed', function () {
     $wiring = Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/right.wiring.json');
-    $steps = array_map(Step::parse(...), Database\Seeders\WiringAsSteps::of($wiring));
+    $steps = array_map(Step::parse(...), Zwindle\Bench\WiringAsSteps::of($wiring));
 
     // Two cables of three cores with two ends each, and the two leads of the pendant.
     expect(Bench::bare($wiring->board)->placed())->toBe(0)

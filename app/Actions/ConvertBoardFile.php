@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\BoardFile;
+use App\Models\User;
+use App\Wording\ConversionReport;
+use Zwindle\Convert\PracticeConverter;
+use Zwindle\Write\BoardArray;
+
+/** Puts a board, carried over to the other practice, into an instructor's library; once, however often it is asked for. */
+final class ConvertBoardFile
+{
+    /** @return array{file: BoardFile, notes: list<string>} */
+    public function execute(User $instructor, BoardFile $file): array
+    {
+        $board = $file->board();
+        $conversion = PracticeConverter::convert($board);
+        $json = json_encode(BoardArray::of($conversion->board), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        $converted = BoardFile::query()->firstOrCreate(
+            ['instructor_id' => $instructor->id, 'practice' => $conversion->board->practice->value, 'title' => $conversion->board->title, 'json' => $json],
+            ['brief' => $file->brief],
+        );
+
+        return ['file' => $converted, 'notes' => (new ConversionReport($board, $conversion))->sentences()];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Concerns;
+
+/** A request for the current's way towards a lamp with the switches in chosen positions. */
+trait NamesLampAndState
+{
+    public function lamp(): string
+    {
+        return $this->string('lamp')->value();
+    }
+
+    public function state(): int
+    {
+        return $this->integer('state');
+    }
+
+    /** @return array<string, list<string>> */
+    private function lampAndStateRules(): array
+    {
+        return [
+            'lamp' => ['required', 'string', 'max:40'],
+            'state' => ['required', 'integer', 'min:0', 'max:65535'],
+        ];
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\PlanBoardFile;
+use App\Http\Requests\ShowPlansRequest;
+use App\Http\Resources\PlanListResource;
+use App\Http\Resources\PlanResource;
+use App\Models\BoardFile;
+
+final class PlanController extends Controller
+{
+    public function index(ShowPlansRequest $request, BoardFile $boardFile, PlanBoardFile $planner): PlanListResource
+    {
+        return PlanListResource::make(['file' => $boardFile, 'planning' => $planner->execute($boardFile, $request->edition()), 'edition' => $request->edition()]);
+    }
+
+    public function show(ShowPlansRequest $request, BoardFile $boardFile, int $plan, PlanBoardFile $planner): PlanResource
+    {
+        return PlanResource::make($planner->plan($boardFile, $plan, $request->edition()) ?? abort(404));
+    }
+}
