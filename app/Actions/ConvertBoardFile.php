@@ -21,7 +21,7 @@ final class ConvertBoardFile
         $json = json_encode(BoardArray::of($conversion->board), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
         $converted = BoardFile::query()->firstOrCreate(
             ['instructor_id' => $instructor->id, 'practice' => $conversion->board->practice->value, 'title' => $conversion->board->title, 'json' => $json],
-            ['brief' => $file->brief],
+            ['brief' => __('convert.brief', ['practice' => __('convert.practice.'.$board->practice->value)])],
         );
 
         return ['file' => $converted, 'notes' => (new ConversionReport($board, $conversion))->sentences()];

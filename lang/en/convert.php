@@ -2,6 +2,7 @@
 
 return [
     'practice' => ['na' => 'North America', 'gb' => 'Britain'],
+    'brief' => 'Carried over from :practice.',
     'title' => ':title, carried over to :practice',
     'device' => ':at: :before becomes :after.',
     'device-gone' => ':at: the other practice has no counterpart of :before here; it is left out.',

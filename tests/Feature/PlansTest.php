@@ -18,6 +18,9 @@ it('lists every plan of a board, those that pass first, and where an electronic 
     expect($verdicts[0])->toBe('pass')->and($verdicts)->toContain('remarks')
         ->and(array_search('remarks', $verdicts, true))->toBeGreaterThan(array_key_last(array_keys($verdicts, 'pass', true)))
         ->and($json['impossible'])->toBeNull()
+        ->and($json['plans'][0]['differs'])->toBe([])
+        ->and(array_filter(array_slice($json['plans'], 1), fn (array $plan) => $plan['differs'] === []))->toBe([])
+        ->and(array_unique(array_map(fn (array $plan) => [$plan['scheme'], ...$plan['differs']], $json['plans']), SORT_REGULAR))->toHaveCount(count($json['plans']))
         ->and($json['neutrals'][1])->toContain('with W3 as 14/4')
         ->and($json['edition'])->toBe('NEC-2014');
 });

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Wording\Headline;
+use App\Wording\MoveArray;
 use App\Wording\MoveSentence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Check\Result;
-use Zwindle\Move\Move;
 use Zwindle\Repair\NearestPlan;
 
 /**
@@ -30,17 +29,11 @@ final class NearestPlanResource extends JsonResource
             return ['headline' => null, 'changes' => [], 'standing' => []];
         }
         $sentences = new MoveSentence($nearest->plan->wiring);
-        $places = new PlaceMap($wiring->board);
-        $changes = array_map(fn (Move $move) => [
-            'text' => $sentences->of($move),
-            'box' => $sentences->boxOf($move),
-            'places' => array_map($places->placeOf(...), array_values(array_filter([$move->point, $move->to], fn (?string $point) => isset($wiring->points[(string) $point])))),
-        ], $nearest->moves);
         $unmarked = array_map(fn (string $end) => ['text' => $sentences->unmark($end), 'box' => $wiring->points[$end]->enclosure, 'places' => [$end]], $nearest->unmarked);
 
         return [
             'headline' => (new Headline($nearest->plan->result))->sentence(),
-            'changes' => [...$changes, ...$unmarked],
+            'changes' => [...MoveArray::all($nearest->moves, $nearest->plan->wiring), ...$unmarked],
             'standing' => WiringAsSteps::of($nearest->plan->wiring),
         ];
     }

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Models\BoardFile;
 use App\Wording\ChangeSentence;
 use App\Wording\Headline;
+use App\Wording\PlanDifference;
 use App\Wording\PlanReport;
 use App\Wording\SchemeSentence;
 use Illuminate\Http\Request;
@@ -33,7 +34,8 @@ final class PlanListResource extends JsonResource
         ['file' => $file, 'planning' => $planning, 'edition' => $edition] = $this->resource;
         $board = $file->board();
         $change = CableChange::of($planning, $board, edition: $edition);
-        $sentences = new ChangeSentence($board);
+        $changes = new ChangeSentence($board);
+        $sentences = new PlanDifference($board);
 
         return [
             'board' => BoardFileResource::make($file),
@@ -41,12 +43,13 @@ final class PlanListResource extends JsonResource
             'editions' => array_map(fn (CodeEdition $one) => ['id' => $one->id, 'title' => $one->title, 'own' => $one->id === $board->edition->id], array_reverse(Editions::of($board->practice))),
             'plans' => array_map(fn (Plan $plan) => [
                 'scheme' => (new SchemeSentence($plan->result->evidence))->all()[0]['name'] ?? '',
+                'differs' => $sentences->differences($plan, $planning->plans[0]),
                 'verdict' => $plan->result->verdict->value,
                 'headline' => (new Headline($plan->result))->sentence(),
             ], $planning->plans),
             'impossible' => $planning->reason === null ? null : (new PlanReport($board, $planning, StepOrder::BoxByBox, $change))->impossible(),
             'truncated' => $planning->isTruncated ? Planner::MOST_PLANS : null,
-            'neutrals' => array_map($sentences->neutral(...), NeutralAt::everySwitchBox($board, edition: $edition)),
+            'neutrals' => array_map($changes->neutral(...), NeutralAt::everySwitchBox($board, edition: $edition)),
         ];
     }
 }

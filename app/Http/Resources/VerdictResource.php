@@ -9,18 +9,19 @@ use App\Wording\EditionChanges;
 use App\Wording\FindingSentence;
 use App\Wording\Headline;
 use App\Wording\MistakeSentence;
-use App\Wording\MoveSentence;
+use App\Wording\MoveArray;
 use App\Wording\SchemeSentence;
 use App\Wording\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Bench\PlaceMap;
+use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Editions;
 use Zwindle\Check\Expected;
 use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
-use Zwindle\Move\Move;
+use Zwindle\Move\Mover;
 use Zwindle\Repair\Repairs;
 use Zwindle\Schematic\Diagram;
 use Zwindle\Write\DiagramArray;
@@ -84,20 +85,19 @@ final class VerdictResource extends JsonResource
         ], $evidence->circuit->lamps);
     }
 
-    /** @return array{moves: list<array{text: string, box: string, places: list<string>}>, undoes: string, reason: string|null} the first of the smallest repairs */
+    /**
+     * The first of the smallest repairs, with the board as it stands after each of its moves.
+     *
+     * @return array{moves: list<array<string, mixed>>, undoes: string, reason: string|null}
+     */
     private function repair(): array
     {
         $mending = Repairs::of($this->shown);
         $wiring = $this->shown->evidence->wiring;
-        $sentences = new MoveSentence($wiring);
-        $places = new PlaceMap($wiring->board);
+        $moves = $mending->repairs[0]->moves ?? [];
 
         return [
-            'moves' => array_map(fn (Move $move) => [
-                'text' => $sentences->of($move),
-                'box' => $sentences->boxOf($move),
-                'places' => array_map($places->placeOf(...), array_values(array_filter([$move->point, $move->to], fn (?string $point) => isset($wiring->points[(string) $point])))),
-            ], $mending->repairs[0]->moves ?? []),
+            'moves' => array_map(fn (array $move, int $i) => [...$move, 'standing' => WiringAsSteps::of(Mover::make($wiring, array_slice($moves, 0, $i + 1)))], MoveArray::all($moves, $wiring), array_keys($moves)),
             'undoes' => (new MistakeSentence(Words::of($wiring)))->all($mending->repairs[0]->undoes ?? []),
             'reason' => $mending->reason === null ? null : Words::of($wiring)->say("plan.no-repair.{$mending->reason->value}"),
         ];

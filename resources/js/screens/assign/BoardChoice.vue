@@ -9,24 +9,27 @@ const chosen = defineModel<number>({ required: true })
 <template>
   <RadioGroup v-model="chosen" class="divide-y-2 divide-line border-y-2 border-ink">
     <RadioGroupLabel class="sr-only">Board</RadioGroupLabel>
-    <RadioGroupOption v-for="board in boards" :key="board.id" v-slot="{ checked }" :value="board.id" as="template">
-      <div
-        class="flex min-h-16 cursor-pointer items-center gap-4 px-3 py-2"
-        :class="checked ? 'bg-wash' : ''"
-        :data-board="board.id"
-      >
-        <svg viewBox="0 0 24 24" class="h-6 w-6 shrink-0" aria-hidden="true">
-          <circle cx="12" cy="12" r="10" fill="none" stroke="#1D2129" stroke-width="2" />
-          <circle v-if="checked" cx="12" cy="12" r="6" fill="#5B2BB5" />
-        </svg>
-        <span class="code w-10 shrink-0 border-2 border-ink text-center">{{
-          board.practice === 'na' ? 'NA' : 'GB'
-        }}</span>
-        <div>
-          <RadioGroupLabel as="p" class="font-bold">{{ board.title }}</RadioGroupLabel>
-          <RadioGroupDescription as="p" class="text-soft">{{ board.brief }}</RadioGroupDescription>
+    <div v-for="board in boards" :key="board.id" class="flex items-center gap-3 pr-3">
+      <RadioGroupOption v-slot="{ checked }" :value="board.id" as="template">
+        <div
+          class="flex min-h-16 grow cursor-pointer items-center gap-4 px-3 py-2"
+          :class="checked ? 'bg-wash' : ''"
+          :data-board="board.id"
+        >
+          <svg viewBox="0 0 24 24" class="h-6 w-6 shrink-0" aria-hidden="true">
+            <circle cx="12" cy="12" r="10" fill="none" stroke="#1D2129" stroke-width="2" />
+            <circle v-if="checked" cx="12" cy="12" r="6" fill="#5B2BB5" />
+          </svg>
+          <span class="code w-10 shrink-0 border-2 border-ink text-center">{{
+            board.practice === 'na' ? 'NA' : 'GB'
+          }}</span>
+          <div>
+            <RadioGroupLabel as="p" class="font-bold">{{ board.title }}</RadioGroupLabel>
+            <RadioGroupDescription as="p" class="text-soft">{{ board.brief }}</RadioGroupDescription>
+          </div>
         </div>
-      </div>
-    </RadioGroupOption>
+      </RadioGroupOption>
+      <RouterLink :to="`/plans/${board.id}`" class="btn px-3" :aria-label="`Plans of ${board.title}`">Plans</RouterLink>
+    </div>
   </RadioGroup>
 </template>

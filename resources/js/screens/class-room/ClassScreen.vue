@@ -50,7 +50,10 @@ const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter(
           {{ failure }} What you see may be old.
         </p>
         <header class="mb-3">
-          <h2 class="text-2xl font-bold">{{ assignment.board.title }}</h2>
+          <div class="flex items-start gap-4">
+            <h2 class="grow text-2xl font-bold">{{ assignment.board.title }}</h2>
+            <RouterLink :to="`/plans/${assignment.board.id}`" class="btn">Its plans</RouterLink>
+          </div>
           <p class="text-soft">
             {{ assignment.board.brief }} {{ assignment.minutes ? `${assignment.minutes} minutes.` : 'No time limit.' }}
           </p>

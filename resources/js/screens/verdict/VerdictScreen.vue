@@ -1,23 +1,22 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api } from '@/shared/api/client'
-import { placesOf } from '@/shared/bench/bench'
+import type { Step } from '@/shared/api/types'
+import BoardPane from '@/shared/board-pane/BoardPane.vue'
+import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
+import { bareBench, placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
 import { useSession } from '@/shared/stores/session'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
-import BoardPane from './BoardPane.vue'
+import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import EditionBar from './EditionBar.vue'
-import FindingList from './FindingList.vue'
-import RepairSteps from './RepairSteps.vue'
 import SchemeNote from './SchemeNote.vue'
-import SetAsideSteps from './SetAsideSteps.vue'
-import StandingBoard from './StandingBoard.vue'
 import TruthTable from './TruthTable.vue'
 import { useEdition } from './useEdition'
 import { usePins } from './usePins'
-import VerdictMark from './VerdictMark.vue'
+import VerdictNotes from './VerdictNotes.vue'
 
 const props = defineProps<{ attempt: number }>()
 const session = useSession()
@@ -37,16 +36,24 @@ const tab = ref(0)
 const own = computed(() => data.value?.verdict ?? null)
 const { edition, verdict, busy: judging, failure: editionFailure } = useEdition(props.attempt, own)
 const bench = computed(() => data.value?.bench ?? null)
-const standing = computed(() => {
-  if (!bench.value) return null
-  const steps = bench.value.steps.map(({ step }) => step)
-  return replay(steps, placesOf(bench.value.board)).now
-})
+const standingAfter = (steps: readonly Step[]) =>
+  bench.value ? replay(steps, placesOf(bench.value.board)).now : bareBench
+const standing = computed(() => standingAfter(bench.value?.steps.map(({ step }) => step) ?? []))
 const { numbers, boxPins, placePins } = usePins(verdict)
 const labelOf = (id: string) => bench.value?.board.enclosures.find((candidate) => candidate.id === id)?.label ?? id
 
+const notes = ref(0)
 const move = ref(-1)
-const pointed = computed(() => new Set(verdict.value?.repair.moves[move.value]?.places ?? []))
+const PUT_IT_RIGHT = 1
+const NEAREST_PLAN = 2
+const isRepairing = computed(() => notes.value === PUT_IT_RIGHT && move.value >= 0)
+const pointed = computed(() => new Set(isRepairing.value ? verdict.value?.repair.moves[move.value]?.places : []))
+/** With the moves made that come before the one that is shown. */
+const repaired = computed(() => {
+  const made = verdict.value?.repair.moves[move.value - 1]
+  return isRepairing.value && made ? standingAfter(made.standing) : standing.value
+})
+const nearest = computed(() => standingAfter(verdict.value?.nearest.standing ?? []))
 watch(move, (chosen) => {
   const box = verdict.value?.repair.moves[chosen]?.box
   if (box) showBox(box)
@@ -67,8 +74,10 @@ function showBox(id: string) {
         session.user?.role === 'instructor' ? 'The class' : 'My boards'
       }}</RouterLink>
     </TopBar>
-    <LoadState v-if="!bench || !standing" :failure="failure" what="The board" @again="load" />
-    <StandingBoard v-else-if="!verdict" v-model="openBox" :board="bench.board" :standing="standing" />
+    <LoadState v-if="!bench" :failure="failure" what="The board" @again="load" />
+    <StandingBoard v-else-if="!verdict" v-model="openBox" class="grow" :board="bench.board" :standing="standing"
+      >Not handed in yet: this is the board as it stands. The verdict comes with the hand-in.</StandingBoard
+    >
     <template v-else>
       <section class="flex items-start gap-4 border-b-2 border-ink px-5 py-3" aria-label="Verdict">
         <VerdictMark :verdict="verdict.verdict" />
@@ -83,27 +92,37 @@ function showBox(id: string) {
         <section class="min-h-0 overflow-auto border-r-2 border-ink p-2" aria-label="Truth table">
           <TruthTable :verdict="verdict" :state="state" @choose="(chosen) => (state = chosen)" />
         </section>
+        <StandingBoard
+          v-if="notes === NEAREST_PLAN && verdict.nearest.changes.length > 0"
+          v-model="openBox"
+          :board="bench.board"
+          :standing="nearest"
+          >The nearest plan, not the board as it was handed in.</StandingBoard
+        >
         <BoardPane
+          v-else
           v-model:open-box="openBox"
           v-model:state="state"
           v-model:tab="tab"
-          :attempt="attempt"
+          :path-of="(lamp, wanted) => api.path(attempt, lamp, wanted)"
           :verdict="verdict"
           :practice="bench.practice"
           :board="bench.board"
-          :standing="standing"
+          :standing="repaired"
           :box-pins="boxPins"
           :place-pins="placePins"
           :pointed="pointed"
+          :dead="isRepairing"
         />
-        <section class="min-h-0 overflow-auto border-l-2 border-ink p-3" aria-label="Findings" tabindex="0">
-          <RepairSteps v-model="move" :moves="verdict.repair.moves" :reason="verdict.repair.reason" />
-          <FindingList :findings="verdict.findings" :numbers="numbers" :label-of="labelOf" @show="showBox" />
-          <p class="mt-3 flex gap-2 border-t-2 border-ink pt-3 text-sm">
-            <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />{{ verdict.caution }}
-          </p>
-          <SetAsideSteps :steps="bench.setAside" />
-        </section>
+        <VerdictNotes
+          v-model:tab="notes"
+          v-model:move="move"
+          :verdict="verdict"
+          :numbers="numbers"
+          :label-of="labelOf"
+          :set-aside="bench.setAside"
+          @show="showBox"
+        />
       </main>
     </template>
   </div>

@@ -4,10 +4,11 @@ import { ref } from 'vue'
 import type { DiagramData, Finding, VerdictData } from '@/shared/api/types'
 import WiringDiagram from '@/shared/board/WiringDiagram.vue'
 import EditionBar from './EditionBar.vue'
-import FigureList from './FigureList.vue'
+import FigureList from '@/shared/board-pane/FigureList.vue'
 import FindingList from './FindingList.vue'
+import NearestPlanSteps from './NearestPlanSteps.vue'
 import RepairSteps from './RepairSteps.vue'
-import LayerToggles from './LayerToggles.vue'
+import LayerToggles from '@/shared/board-pane/LayerToggles.vue'
 import TruthTable from './TruthTable.vue'
 import { usePins } from './usePins'
 
@@ -41,7 +42,8 @@ const verdict = (more: Partial<VerdictData>): VerdictData => ({
   diagram: { width: 40, rows: 1, symbols: [], wires: [] },
   layers: { line: ['W1.black@B1'], neutral: ['W1.white@B1', 'LA#1'], earth: [] },
   figures: [],
-  repair: { moves: [], reason: null },
+  repair: { moves: [], undoes: '', reason: null },
+  nearest: { headline: '', changes: [], standing: [] },
   caution: '',
   switches: switches(2),
   lamps: [{ id: 'LA', label: 'the light', box: 'L1', states: '0001', expected: '1001' }],
@@ -275,31 +277,64 @@ describe('layers, editions and figures', () => {
 })
 
 describe('the repair', () => {
-  const moves = ['first', 'second'].map((text) => ({ text: `The ${text} move.`, box: 'B2', places: ['S2#3'] }))
-  const shown = (more: Record<string, unknown> = {}) =>
-    mount(RepairSteps, { props: { moves, reason: null, modelValue: -1, ...more } })
+  const moves = ['first', 'second'].map((text) => ({
+    text: `The ${text} move.`,
+    box: 'B2',
+    places: ['S2#3'],
+    standing: [],
+  }))
+  const shown = (repair: Record<string, unknown> = {}, modelValue = -1) =>
+    mount(RepairSteps, { props: { repair: { moves, undoes: '', reason: null, ...repair }, modelValue } })
 
-  it('is stepped through move by move', async () => {
-    const wrapper = shown()
+  it('is stepped through move by move, to the board put right', async () => {
+    const wrapper = shown({ undoes: 'a pair split' })
     expect(wrapper.text()).toContain('2 moves put it right')
+    expect(wrapper.text()).toContain('That takes back: a pair split.')
     const [before, next] = wrapper.findAll('button')
     expect(before!.attributes('disabled')).toBeDefined()
     await next!.trigger('click')
     expect(wrapper.emitted('update:modelValue')).toEqual([[0]])
     await wrapper.setProps({ modelValue: 1 })
     expect(wrapper.get('[aria-current=step]').text()).toBe('The second move.')
+    expect(wrapper.text()).toContain('The first move. ✓ done')
+    expect(next!.text()).toBe('See it put right')
+    await wrapper.setProps({ modelValue: 2 })
     expect(next!.attributes('disabled')).toBeDefined()
+    expect(wrapper.find('[aria-current=step]').exists()).toBe(false)
   })
 
   it('is stepped back until no move is shown, so that the path shows again', async () => {
-    const wrapper = shown({ modelValue: 0 })
+    const wrapper = shown({}, 0)
     await wrapper.findAll('button')[0]!.trigger('click')
     expect(wrapper.emitted('update:modelValue')).toEqual([[-1]])
   })
 
-  it('says why there is none, and nothing where none is needed', () => {
+  it('says why there is none, and that none is needed', () => {
     expect(shown({ moves: [], reason: 'No repair by moves alone was found.' }).text()).toContain('No repair')
-    expect(shown({ moves: [] }).find('section').exists()).toBe(false)
+    expect(shown({ moves: [] }).text()).toBe('Nothing has to be put right.')
     expect(shown({ moves: moves.slice(1) }).text()).toContain('One move puts it right')
+  })
+})
+
+describe('the nearest plan', () => {
+  const change = { text: 'Bring the white over.', box: 'B2', places: [] }
+  const shown = (nearest: Record<string, unknown>) =>
+    mount(NearestPlanSteps, { props: { nearest: { headline: 'Right.', changes: [change], standing: [], ...nearest } } })
+
+  it('tells its changes, each of which shows its box', async () => {
+    const wrapper = shown({})
+    expect(wrapper.get('h3').text()).toBe('One change to the nearest plan')
+    await wrapper.get('li button').trigger('click')
+    expect(wrapper.emitted('show')).toEqual([['B2']])
+    expect(
+      shown({ changes: [change, change] })
+        .get('h3')
+        .text(),
+    ).toContain('2 changes')
+  })
+
+  it('says that nothing would change, or that there is no plan', () => {
+    expect(shown({ changes: [] }).text()).toContain('nothing would change')
+    expect(shown({ headline: null, changes: [] }).text()).toContain('no plan')
   })
 })

@@ -6,6 +6,8 @@ import type {
   Classroom,
   FileProblem,
   PathData,
+  PlanData,
+  PlanList,
   Step,
   User,
   VerdictData,
@@ -88,12 +90,29 @@ function messageOf(status: number, json: Record<string, unknown> | null): string
   return json.message
 }
 
+/** The part of an address after the question mark, without what is empty. */
+function queryOf(params: Record<string, string>): string {
+  const query = new URLSearchParams(Object.entries(params).filter(([, value]) => value !== '')).toString()
+  return query ? `?${query}` : ''
+}
+
 export const api = {
   session: () => request<{ user: User | null }>('GET', 'session'),
   signIn: (username: string, password: string) => request<{ user: User }>('POST', 'session', { username, password }),
   signOut: () => request<void>('DELETE', 'session'),
   boardFiles: () => request<BoardFile[]>('GET', 'board-files'),
   addBoardFile: (text: string) => request<BoardFile>('POST', 'board-files', text),
+  plans: (boardFile: number, edition = '') =>
+    request<PlanList>('GET', `board-files/${boardFile}/plans${queryOf({ edition })}`, undefined, 60_000),
+  plan: (boardFile: number, plan: number, edition = '') =>
+    request<PlanData>('GET', `board-files/${boardFile}/plans/${plan}${queryOf({ edition })}`),
+  planPath: (boardFile: number, plan: number, lamp: string, state: number, edition = '') =>
+    request<PathData>(
+      'GET',
+      `board-files/${boardFile}/plans/${plan}/path${queryOf({ lamp, state: String(state), edition })}`,
+    ),
+  convert: (boardFile: number) =>
+    request<{ boardFile: BoardFile; notes: string[] }>('POST', `board-files/${boardFile}/converted`),
   classrooms: () => request<Classroom[]>('GET', 'classrooms'),
   assignments: () => request<Assignment[]>('GET', 'assignments'),
   assign: (what: { classroom: number; boardFile: number; trainees: number[]; minutes: number | null }) =>
@@ -104,10 +123,7 @@ export const api = {
     request<StepReceipt>('POST', `attempts/${attempt}/steps`, { device, base, steps }, 8_000),
   handIn: (attempt: number) => request<void>('POST', `attempts/${attempt}/hand-in`),
   verdict: (attempt: number, edition = '') =>
-    request<VerdictData>(
-      'GET',
-      `attempts/${attempt}/verdict${edition ? `?edition=${encodeURIComponent(edition)}` : ''}`,
-    ),
+    request<VerdictData>('GET', `attempts/${attempt}/verdict${queryOf({ edition })}`),
   path: (attempt: number, lamp: string, state: number) =>
-    request<PathData>('GET', `attempts/${attempt}/path?lamp=${encodeURIComponent(lamp)}&state=${state}`),
+    request<PathData>('GET', `attempts/${attempt}/path${queryOf({ lamp, state: String(state) })}`),
 }

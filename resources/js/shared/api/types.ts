@@ -264,6 +264,21 @@ export interface RepairMove {
   places: string[]
 }
 
+export interface RepairData {
+  /** Each with the board as it stands after it. */
+  moves: (RepairMove & { standing: Step[] })[]
+  /** The usual mistakes that it takes back, in words. */
+  undoes: string
+  reason: string | null
+}
+
+/** The plan that lies nearest to a wiring. */
+export interface NearestPlan {
+  headline: string | null
+  changes: RepairMove[]
+  standing: Step[]
+}
+
 export interface VerdictData {
   verdict: Verdict
   headline: string
@@ -274,12 +289,51 @@ export interface VerdictData {
   diagram: DiagramData
   layers: Record<Layer, string[]>
   figures: FigureBlock[]
-  repair: { moves: RepairMove[]; reason: string | null }
+  repair: RepairData
+  nearest: NearestPlan
   caution: string
   switches: { id: string; label: string; box: string }[]
   lamps: VerdictLamp[]
   trips: string
   findings: Finding[]
+}
+
+export interface PlanLine {
+  scheme: string
+  /** What its cores carry that they do not in the first plan; nothing for the first. */
+  differs: string[]
+  verdict: Verdict
+  headline: string
+}
+
+export interface PlanList {
+  board: BoardFile
+  edition: string
+  editions: Edition[]
+  plans: PlanLine[]
+  impossible: string | null
+  /** The number at which the list stops, if there may be more. */
+  truncated: number | null
+  neutrals: string[]
+}
+
+export interface OrderStep extends RepairMove {
+  steps: Step[]
+}
+
+export interface CableRoles {
+  cable: string
+  print: string
+  cores: { colour: ConductorColour; flag: string; name: string; role: string }[]
+}
+
+export interface PlanData {
+  practice: 'na' | 'gb'
+  board: BoardLook
+  standing: Step[]
+  cores: CableRoles[]
+  orders: { boxByBox: OrderStep[]; farthestFirst: OrderStep[] }
+  verdict: VerdictData
 }
 
 export interface PathHop {

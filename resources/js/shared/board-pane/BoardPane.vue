@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, toRef } from 'vue'
-import type { BoardLook, VerdictData } from '@/shared/api/types'
+import type { BoardLook, PathData, VerdictData } from '@/shared/api/types'
 import type { BenchState } from '@/shared/bench/bench'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import OpenBox from '@/shared/board/OpenBox.vue'
@@ -13,25 +13,34 @@ import { useCurrentPath } from './useCurrentPath'
 import { useLayers } from './useLayers'
 
 const props = defineProps<{
-  attempt: number
+  /** The current's way towards a lamp in a state, as the server works it out. */
+  pathOf: (lamp: string, state: number) => Promise<PathData>
   verdict: VerdictData
   practice: 'na' | 'gb'
   board: BoardLook
   standing: BenchState
   boxPins: ReadonlyMap<string, readonly number[]>
   placePins: ReadonlyMap<string, readonly number[]>
-  /** Places that a move of the repair is about. */
+  /** Places that a move or a step is about. */
   pointed: ReadonlySet<string>
+  /** Whether it is being worked on, with the supply isolated: nothing is lit and no current runs. */
+  dead?: boolean
 }>()
 const openBox = defineModel<string | null>('openBox', { required: true })
 const state = defineModel<number>('state', { required: true })
 
 const verdict = toRef(props, 'verdict')
 const layers = useLayers(verdict)
-const current = useCurrentPath(props.attempt, verdict, toRef(props, 'board'), state)
+const current = useCurrentPath((lamp, wanted) => props.pathOf(lamp, wanted), verdict, toRef(props, 'board'), state)
 const box = computed(() => props.board.enclosures.find(({ id }) => id === openBox.value) ?? null)
 const tabs = computed(() => ['Board', 'Diagram', props.practice === 'na' ? 'Box fill' : 'Figures'])
 const tab = defineModel<number>('tab', { default: 0 })
+
+function goOn(by: number) {
+  const boxes = props.board.enclosures
+  const at = boxes.findIndex(({ id }) => id === openBox.value)
+  openBox.value = boxes[(at + by + boxes.length) % boxes.length]?.id ?? null
+}
 
 function flipById(id: string) {
   const i = current.positions.value.findIndex((item) => item.id === id)
@@ -60,7 +69,7 @@ function flipById(id: string) {
         </Tab>
       </TabList>
       <button
-        v-for="(item, i) in current.positions.value"
+        v-for="(item, i) in dead ? [] : current.positions.value"
         :key="item.id"
         type="button"
         class="btn px-3"
@@ -74,7 +83,7 @@ function flipById(id: string) {
         >
       </button>
       <select
-        v-if="verdict.lamps.length > 1"
+        v-if="verdict.lamps.length > 1 && !dead"
         v-model="current.lamp.value"
         class="field w-auto"
         aria-label="Lamp to follow"
@@ -86,7 +95,9 @@ function flipById(id: string) {
       <TabPanel class="flex h-full flex-col" :tabindex="-1">
         <div v-if="box" class="flex items-center gap-3 px-2 pt-2">
           <button type="button" class="btn" @click="openBox = null">◂ Whole board</button>
-          <strong>{{ box.label }}</strong>
+          <strong class="grow">{{ box.label }}</strong>
+          <button type="button" class="btn px-3" @click="goOn(-1)">◂ Box before</button>
+          <button type="button" class="btn px-3" @click="goOn(1)">Next box ▸</button>
         </div>
         <div class="min-h-0 grow">
           <OpenBox
@@ -94,7 +105,7 @@ function flipById(id: string) {
             :board="board"
             :box="box"
             :bench="standing"
-            :traced="pointed.size > 0 ? pointed : current.tracedPlaces.value"
+            :traced="dead ? pointed : current.tracedPlaces.value"
             :pins="placePins"
             :faded="layers.places.value"
             read-only
@@ -103,9 +114,11 @@ function flipById(id: string) {
             v-else
             :board="board"
             :pins="boxPins"
-            :lamps="current.lamps.value"
-            :paddles="current.paddles.value"
-            :traced="current.tracedCores.value"
+            v-bind="
+              dead
+                ? {}
+                : { lamps: current.lamps.value, paddles: current.paddles.value, traced: current.tracedCores.value }
+            "
             @open="(id) => (openBox = id)"
           />
         </div>
@@ -134,6 +147,9 @@ function flipById(id: string) {
         <FigureList :blocks="verdict.figures" />
       </TabPanel>
     </TabPanels>
-    <PathWords v-if="tab < 2" :path="current.path.value" :failure="current.failure.value" />
+    <p v-if="dead" class="border-t-2 border-ink p-3" data-test="dead">
+      Supply isolated: nothing is live while it is being wired.
+    </p>
+    <PathWords v-else-if="tab < 2" :path="current.path.value" :failure="current.failure.value" />
   </TabGroup>
 </template>

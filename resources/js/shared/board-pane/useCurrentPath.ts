@@ -1,11 +1,15 @@
 import { computed, readonly, ref, type Ref, shallowRef, watch } from 'vue'
-import { api } from '@/shared/api/client'
 import type { BoardLook, PathData, VerdictData } from '@/shared/api/types'
 
 const LAMP_STATES: Record<string, 'on' | 'dim' | 'off'> = { '1': 'on', d: 'dim', '0': 'off' }
 
 /** The chosen positions, what the lamps do there, and the current's path as the server worked it out. */
-export function useCurrentPath(attempt: number, verdict: Ref<VerdictData>, board: Ref<BoardLook>, state: Ref<number>) {
+export function useCurrentPath(
+  pathOf: (lamp: string, state: number) => Promise<PathData>,
+  verdict: Ref<VerdictData>,
+  board: Ref<BoardLook>,
+  state: Ref<number>,
+) {
   const lamp = ref('')
   const path = shallowRef<PathData | null>(null)
   const failure = ref('')
@@ -43,7 +47,7 @@ export function useCurrentPath(attempt: number, verdict: Ref<VerdictData>, board
   async function follow([wantedState, wantedLamp]: [number, string]) {
     if (!wantedLamp) return
     try {
-      const found = await api.path(attempt, wantedLamp, wantedState)
+      const found = await pathOf(wantedLamp, wantedState)
       if (state.value === wantedState && lamp.value === wantedLamp) path.value = found
       failure.value = ''
     } catch (error) {

@@ -5,16 +5,15 @@ import type { BenchState } from '@/shared/bench/bench'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import OpenBox from '@/shared/board/OpenBox.vue'
 
+/** A board as it stands, to be looked into: nothing is on, nothing is judged. */
 const props = defineProps<{ board: BoardLook; standing: BenchState }>()
 const openBox = defineModel<string | null>({ required: true })
 const box = computed(() => props.board.enclosures.find(({ id }) => id === openBox.value) ?? null)
 </script>
 
 <template>
-  <p class="border-b-2 border-ink bg-wash px-5 py-3">
-    Not handed in yet: this is the board as it stands. The verdict comes with the hand-in.
-  </p>
-  <main class="flex min-h-0 grow flex-col">
+  <div class="flex min-h-0 flex-col">
+    <p class="border-b border-line bg-wash px-4 py-2"><slot /></p>
     <div class="flex items-center gap-2 border-b border-line p-2">
       <template v-if="box">
         <button type="button" class="btn" @click="openBox = null">◂ Whole board</button>
@@ -26,5 +25,5 @@ const box = computed(() => props.board.enclosures.find(({ id }) => id === openBo
       <OpenBox v-if="box" :board="board" :box="box" :bench="standing" read-only />
       <BoardMap v-else :board="board" @open="(id) => (openBox = id)" />
     </div>
-  </main>
+  </div>
 </template>

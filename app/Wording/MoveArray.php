@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Zwindle\Bench\PlaceMap;
+use Zwindle\Move\Move;
+use Zwindle\Wiring\Wiring;
+
+/** Moves as they are told and pointed at, in the bench's names of places. */
+final class MoveArray
+{
+    /**
+     * @param  list<Move>  $moves
+     * @return list<array{text: string, box: string, places: list<string>}>
+     */
+    public static function all(array $moves, Wiring $wiring): array
+    {
+        $sentences = new MoveSentence($wiring);
+        $places = new PlaceMap($wiring->board);
+
+        return array_map(fn (Move $move) => [
+            'text' => $sentences->of($move),
+            'box' => $sentences->boxOf($move),
+            'places' => array_map($places->placeOf(...), array_values(array_filter([$move->point, $move->to], fn (?string $point) => isset($wiring->points[(string) $point])))),
+        ], $moves);
+    }
+}

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import type { OrderStep, PlanData } from '@/shared/api/types'
+import StepThrough from '@/shared/ui/StepThrough.vue'
+import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import CoreRoles from './CoreRoles.vue'
+
+defineProps<{ plan: PlanData; steps: readonly OrderStep[] }>()
+const order = defineModel<'boxByBox' | 'farthestFirst'>('order', { required: true })
+const at = defineModel<number>('at', { required: true })
+
+const ORDERS = { boxByBox: 'Box by box, grounds first', farthestFirst: 'Farthest first, travelers last' } as const
+const BRITISH_ORDERS = {
+  boxByBox: 'Box by box, earths first',
+  farthestFirst: 'Farthest first, strappers last',
+} as const
+</script>
+
+<template>
+  <section class="flex min-h-0 flex-col border-l-2 border-ink" aria-label="The plan">
+    <div class="flex items-center gap-3 border-b border-line p-3">
+      <VerdictMark :verdict="plan.verdict.verdict" />
+      <p class="text-sm" data-test="headline">{{ plan.verdict.headline }}</p>
+    </div>
+    <TabGroup>
+      <TabList class="flex border-b border-line">
+        <Tab v-for="name in ['Steps', 'What each core carries']" :key="name" v-slot="{ selected }" as="template">
+          <button
+            type="button"
+            class="min-h-11 grow border-b-4 px-2 font-bold"
+            :class="selected ? 'border-violet text-violet' : 'border-transparent'"
+          >
+            {{ name }}
+          </button>
+        </Tab>
+      </TabList>
+      <TabPanels class="min-h-0 grow overflow-auto p-3" tabindex="0">
+        <TabPanel :tabindex="-1" data-test="steps">
+          <label class="flex items-center gap-2 text-soft">
+            order
+            <select v-model="order" class="field min-h-9 w-auto" data-test="order">
+              <option v-for="(name, key) in plan.practice === 'na' ? ORDERS : BRITISH_ORDERS" :key="key" :value="key">
+                {{ name }}
+              </option>
+            </select>
+          </label>
+          <StepThrough v-model="at" :steps="steps" first="Begin with a bare board" done="See it whole" />
+        </TabPanel>
+        <TabPanel :tabindex="-1"><CoreRoles :cables="plan.cores" /></TabPanel>
+      </TabPanels>
+    </TabGroup>
+    <p class="flex gap-2 border-t-2 border-ink p-3 text-sm">
+      <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />{{ plan.verdict.caution }}
+    </p>
+  </section>
+</template>

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api } from '@/shared/api/client'
+import type { Step } from '@/shared/api/types'
+import BoardPane from '@/shared/board-pane/BoardPane.vue'
+import { bareBench, placesOf } from '@/shared/bench/bench'
+import { replay } from '@/shared/bench/stepLog'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import ConversionNotes from './ConversionNotes.vue'
+import PlanChoice from './PlanChoice.vue'
+import PlanNotes from './PlanNotes.vue'
+import { usePlans } from './usePlans'
+
+const props = defineProps<{ boardFile: number }>()
+const router = useRouter()
+const { list, plan, chosen, edition, busy, failure, load } = usePlans(() => props.boardFile)
+
+const openBox = ref<string | null>(null)
+const state = ref(0)
+const tab = ref(0)
+const order = ref<'boxByBox' | 'farthestFirst'>('boxByBox')
+const at = ref(-1)
+const steps = computed(() => plan.value?.orders[order.value] ?? [])
+const standing = computed(() => {
+  if (!plan.value) return bareBench
+  const made: Step[] = at.value < 0 ? plan.value.standing : steps.value.slice(0, at.value).flatMap((step) => step.steps)
+  return replay(made, placesOf(plan.value.board)).now
+})
+const pointed = computed(() => new Set(steps.value[at.value]?.places))
+const none = new Map<string, readonly number[]>()
+
+watch([plan, order], () => (at.value = -1))
+watch(at, (now) => {
+  const box = steps.value[now]?.box
+  if (box) showBox(box)
+})
+function showBox(id: string) {
+  openBox.value = id
+  tab.value = 0
+}
+
+const notes = shallowRef<{ from: string; sentences: string[] } | null>(null)
+const converting = ref(false)
+const refusal = ref('')
+async function convert() {
+  converting.value = true
+  refusal.value = ''
+  try {
+    const from = list.value?.board.practice === 'na' ? 'North America' : 'Britain'
+    const converted = await api.convert(props.boardFile)
+    notes.value = { from, sentences: converted.notes }
+    openBox.value = null
+    await router.push(`/plans/${converted.boardFile.id}`)
+  } catch (error) {
+    refusal.value = (error as Error).message
+  } finally {
+    converting.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar :title="list ? `Plans · ${list.board.title}` : 'Plans'">
+      <RouterLink to="/assign" class="btn">Set a board</RouterLink>
+      <RouterLink to="/class" class="btn">The class</RouterLink>
+    </TopBar>
+    <LoadState v-if="!list" :failure="failure" what="The plans" @again="load" />
+    <main v-else class="grid min-h-0 grow grid-cols-[minmax(15rem,24fr)_minmax(0,46fr)_minmax(0,30fr)]">
+      <PlanChoice
+        v-model:chosen="chosen"
+        v-model:edition="edition"
+        :list="list"
+        :busy="busy"
+        :converting="converting"
+        :refusal="refusal || failure"
+        @convert="convert"
+      >
+        <ConversionNotes v-if="notes" :from="notes.from" :sentences="notes.sentences" @dismiss="notes = null" />
+      </PlanChoice>
+      <template v-if="plan">
+        <BoardPane
+          :key="`${boardFile} ${chosen} ${list.edition}`"
+          v-model:open-box="openBox"
+          v-model:state="state"
+          v-model:tab="tab"
+          :path-of="(lamp, wanted) => api.planPath(boardFile, chosen, lamp, wanted, list?.edition)"
+          :verdict="plan.verdict"
+          :practice="plan.practice"
+          :board="plan.board"
+          :standing="standing"
+          :box-pins="none"
+          :place-pins="none"
+          :pointed="pointed"
+          :dead="at >= 0"
+        />
+        <PlanNotes v-model:order="order" v-model:at="at" :plan="plan" :steps="steps" />
+      </template>
+      <section v-else-if="list.impossible" class="col-span-2 p-10" aria-label="No plan">
+        <h2 class="mb-2 text-2xl font-bold">This board has no plan</h2>
+        <p class="max-w-2xl text-lg" data-test="impossible">{{ list.impossible }}</p>
+      </section>
+      <p v-else role="status" class="col-span-2 p-10 text-soft">Working out the plan …</p>
+    </main>
+  </div>
+</template>

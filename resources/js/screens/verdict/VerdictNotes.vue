@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import type { SetAsideStep, VerdictData } from '@/shared/api/types'
+import FindingList from './FindingList.vue'
+import NearestPlanSteps from './NearestPlanSteps.vue'
+import RepairSteps from './RepairSteps.vue'
+import SetAsideSteps from './SetAsideSteps.vue'
+
+defineProps<{
+  verdict: VerdictData
+  numbers: ReadonlyMap<number, number>
+  labelOf: (box: string) => string
+  setAside: readonly SetAsideStep[]
+}>()
+defineEmits<{ show: [box: string] }>()
+const tab = defineModel<number>('tab', { required: true })
+const move = defineModel<number>('move', { required: true })
+
+const TABS = ['What is wrong', 'Put it right', 'Nearest plan']
+</script>
+
+<template>
+  <TabGroup
+    as="section"
+    class="flex min-h-0 flex-col border-l-2 border-ink"
+    aria-label="Findings"
+    :selected-index="tab"
+    @change="tab = $event"
+  >
+    <TabList class="flex border-b border-line">
+      <Tab v-for="name in TABS" :key="name" v-slot="{ selected }" as="template">
+        <button
+          type="button"
+          class="min-h-11 grow border-b-4 px-2 font-bold"
+          :class="selected ? 'border-violet text-violet' : 'border-transparent'"
+        >
+          {{ name }}
+        </button>
+      </Tab>
+    </TabList>
+    <TabPanels class="min-h-0 grow overflow-auto p-3" tabindex="0">
+      <TabPanel :tabindex="-1">
+        <FindingList
+          :findings="verdict.findings"
+          :numbers="numbers"
+          :label-of="labelOf"
+          @show="(box) => $emit('show', box)"
+        />
+        <p class="mt-3 flex gap-2 border-t-2 border-ink pt-3 text-sm">
+          <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />{{ verdict.caution }}
+        </p>
+        <SetAsideSteps :steps="setAside" />
+      </TabPanel>
+      <TabPanel :tabindex="-1"><RepairSteps v-model="move" :repair="verdict.repair" /></TabPanel>
+      <TabPanel :tabindex="-1"
+        ><NearestPlanSteps :nearest="verdict.nearest" @show="(box) => $emit('show', box)"
+      /></TabPanel>
+    </TabPanels>
+  </TabGroup>
+</template>
