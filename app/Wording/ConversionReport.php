@@ -77,7 +77,7 @@ final readonly class ConversionReport
     {
         return match ($note->kind) {
             NoteKind::Device, NoteKind::DeviceGone => $this->part($code, $words),
-            NoteKind::Cable, NoteKind::CableSplit, NoteKind::CableChanged, NoteKind::CableBeside => implode(' and ', array_map(fn (string $id) => CableType::find($id)?->print() ?? '', explode(' ', $code))),
+            NoteKind::Cable, NoteKind::CableSplit, NoteKind::CableChanged, NoteKind::CableFewer, NoteKind::CableBeside => implode(' and ', array_map(fn (string $id) => CableType::find($id)?->print() ?? '', explode(' ', $code))),
             NoteKind::Colour, NoteKind::SinglesBeside => $words->list(array_map(fn (string $colour) => $words->say("parts.colour.$colour"), explode(' ', $code))),
             NoteKind::SchemeDropped => $code === '' ? '' : $words->say("parts.scheme.$code"),
             default => $code,

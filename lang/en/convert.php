@@ -2,6 +2,7 @@
 
 return [
     'practice' => ['na' => 'North America', 'gb' => 'Britain'],
+    'board-title' => ':title (:practice)',
     'brief' => 'Carried over from :practice.',
     'title' => ':title, carried over to :practice',
     'device' => ':at: :before becomes :after.',
@@ -13,6 +14,7 @@ return [
     'cable' => ':at: :before becomes :after.',
     'cable-split' => ':at: :before has more cores than a British cable; :after run side by side.',
     'cable-changed' => ':at: the counterpart is short of cores here; :after instead of :before.',
+    'cable-fewer' => ':at: no neutral is needed at a switch here; :after will do instead of :before.',
     'cable-beside' => ':at: no single cable has what is needed here; a second one, :after, runs beside it.',
     'singles-beside' => ':at: a :after single is drawn in besides.',
     'scheme-dropped' => 'The board asked for :before; that cannot be wired here, and any scheme is taken.',

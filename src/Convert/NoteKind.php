@@ -15,6 +15,7 @@ enum NoteKind: string
     case Cable = 'cable';
     case CableSplit = 'cable-split';
     case CableChanged = 'cable-changed';
+    case CableFewer = 'cable-fewer';
     case CableBeside = 'cable-beside';
     case SinglesBeside = 'singles-beside';
     case SchemeDropped = 'scheme-dropped';

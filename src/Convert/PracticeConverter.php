@@ -11,6 +11,7 @@ use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
 use Zwindle\Board\EnclosureKind;
 use Zwindle\Board\Requirements;
+use Zwindle\Catalogue\CableType;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\Editions;
 use Zwindle\Catalogue\Practice;
@@ -140,6 +141,26 @@ final class PracticeConverter
         return substr($id, 0, 28)."_$number";
     }
 
+    /**
+     * A British switch needs no neutral: where two cores will do, two are run.
+     *
+     * @return array{Board, Plan}
+     */
+    private function withFewerCores(Board $board, Plan $plan): array
+    {
+        foreach ($this->to === Practice::Britain ? $board->cables : [] as $id => $cable) {
+            $fewer = $cable->type->id === 'gb-1.5-3ce' ? CableType::find('gb-1.5-te') : null;
+            $smaller = $fewer === null ? $board : $board->withCables([$id => $fewer]);
+            $found = $fewer === null ? null : (Planner::plan($smaller)->plans[0] ?? null);
+            if ($fewer !== null && $found !== null && $found->result->verdict === $plan->result->verdict) {
+                $this->notes[] = new Note(NoteKind::CableFewer, [(string) $id], $cable->type->id, $fewer->id);
+                [$board, $plan] = [$smaller, $found];
+            }
+        }
+
+        return [$board, $plan];
+    }
+
     /** @return array{Board, Plan|null} the board as it can be wired, and how */
     private function planned(Board $board): array
     {
@@ -153,7 +174,7 @@ final class PracticeConverter
             }
         }
         if ($planning->plans !== []) {
-            return [$board, $planning->plans[0]];
+            return $this->withFewerCores($board, $planning->plans[0]);
         }
         $change = CableChange::of($planning, $board);
         foreach ($change->types as $cable => $type) {

@@ -79,22 +79,98 @@ test('the diagram keeps in step with the board, by pointer and by key, and hides
   expect(heard).toEqual([])
 })
 
-test('the repair is stepped through on the board', async ({ page }) => {
+test('the repair is stepped through on the board, the moves made one after the other', async ({ page }) => {
   const heard = complaints(page)
   await seeVerdict(page, 'bertil', 'Propagation house')
-  await expect(page.locator('[data-test=repair]')).toContainText('2 moves put it right')
+  await page.getByRole('tab', { name: 'Put it right' }).click()
+  const repair = page.locator('[data-test=repair]')
+  await expect(repair).toContainText('2 moves put it right')
+  await expect(repair).toContainText('That takes back: common and a traveler exchanged at the switch at Far bench')
   await page.getByRole('button', { name: 'Show the first move' }).click()
   await expect(page.locator('svg[data-box="B2"]')).toBeVisible()
-  await expect(page.locator('[data-test=repair] [aria-current=step]')).toContainText('move the red of W2')
-  await page.getByRole('button', { name: 'Next move' }).click()
-  await expect(page.locator('[data-test=repair] [aria-current=step]')).toContainText('move the black of W3')
-  await expect(page.getByRole('button', { name: 'Next move' })).toBeDisabled()
-  await page.getByRole('button', { name: 'Move before' }).click()
-  await page.getByRole('button', { name: 'Move before' }).click()
-  await expect(page.locator('[data-test=repair] [aria-current=step]')).toHaveCount(0)
+  await expect(page.locator('[data-test=dead]')).toContainText('Supply isolated')
+  await expect(repair.locator('[aria-current=step]')).toContainText('move the red of W2')
+  const drawn = () =>
+    page.locator('svg[data-box="B2"] path').evaluateAll((paths) => paths.map((path) => path.outerHTML))
+  const asHandedIn = await drawn()
+  await page.getByRole('button', { name: 'Next step' }).click()
+  await expect(repair.locator('[aria-current=step]')).toContainText('move the black of W3')
+  expect(await drawn()).not.toEqual(asHandedIn)
+  await page.getByRole('button', { name: 'See it put right' }).click()
+  await expect(page.getByRole('button', { name: 'See it put right' })).toBeDisabled()
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Step before' }).click()
+  await expect(page.locator('[data-test=path]')).toBeVisible()
   await page.getByRole('button', { name: 'Show the first move' }).click()
+  expect(await drawn()).toEqual(asHandedIn)
   await page.locator('[data-test=edition]').selectOption('NEC-2014')
-  await expect(page.locator('[data-test=repair] [aria-current=step]')).toHaveCount(0)
+  await expect(repair.locator('[aria-current=step]')).toHaveCount(0)
+  expect(heard).toEqual([])
+})
+
+test('the nearest plan stands beside the repair, and is shown on the board', async ({ page }) => {
+  const heard = complaints(page)
+  await seeVerdict(page, 'odalys', 'Seed store')
+  await page.getByRole('tab', { name: 'Nearest plan' }).click()
+  await expect(page.getByText('The nearest plan, not the board as it was handed in.')).toBeVisible()
+  await expect(page.locator('[data-test=nearest]')).toContainText('changes to the nearest plan')
+  await page.locator('[data-test=nearest] li button').first().click()
+  await expect(page.locator('svg[data-box]')).toBeVisible()
+  await page.getByRole('tab', { name: 'What is wrong' }).click()
+  await expect(page.locator('[data-test=path]')).toBeVisible()
+  expect(heard).toEqual([])
+})
+
+test('an instructor looks through the plans of a board box by box, in either order, and sees the current', async ({
+  page,
+}) => {
+  const heard = complaints(page)
+  await signIn(page, 'marit')
+  await page.goto('/assign')
+  await page.getByRole('link', { name: 'Plans of Seed store, two doors' }).click()
+  await expect(page.locator('[data-plan="0"]')).toContainText('dead-end run')
+  await expect(page.locator('[data-plan="0"]')).toContainText('preferred')
+  await expect(page.getByText('with W3 as 14/4')).toBeVisible()
+  await page.locator('[data-flip=S1]').click()
+  await expect(page.locator('[data-test=path]')).toContainText('stops at an open contact')
+
+  await page.getByRole('button', { name: 'Begin with a bare board' }).click()
+  const step = page.locator('[data-test=steps] [aria-current=step]')
+  await expect(step).toContainText('Seed shelves')
+  await expect(page.locator('svg[data-box="B1"] [data-place="W2.black@B1"]')).toHaveAttribute('aria-label', /loose/)
+  await page.locator('[data-test=order]').selectOption('farthestFirst')
+  await expect(step).toHaveCount(0)
+  await page.getByRole('button', { name: 'Begin with a bare board' }).click()
+  await expect(step).toContainText('(ground)')
+  await page.getByRole('button', { name: 'Next box' }).click()
+  await expect(page.locator('svg[data-box]')).toBeVisible()
+
+  await page.locator('[data-plan="0"]').focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.locator('[data-plan="1"]')).toHaveClass(/bg-wash/)
+  await page.getByRole('tab', { name: 'What each core carries' }).click()
+  await expect(page.locator('[data-test=cores]').last()).toContainText(/white\s*traveler/)
+  await page.locator('[data-test=edition]').selectOption('NEC-2011')
+  await expect(page.locator('[data-test=impossible]')).toContainText('W3 as 14/4')
+  await expectNoSeriousFault(page)
+  expect(heard).toEqual([])
+})
+
+test('a board is carried over to the other practice, with what is different there', async ({ page }) => {
+  const heard = complaints(page)
+  await signIn(page, 'marit')
+  await page.goto('/assign')
+  await page.getByRole('link', { name: 'Plans of Tool locker, one switch' }).click()
+  await page.getByRole('button', { name: 'Carry it over to Britain' }).click()
+  await expect(page.locator('[data-test=conversion]')).toContainText('single-pole becomes one-way')
+  await expect(page.locator('[data-test=conversion]')).toContainText(
+    'the blue of a switch drop, sleeved brown, always is',
+  )
+  await expect(page.getByRole('heading', { name: 'Plans · Tool locker, one switch (Britain)' })).toBeVisible()
+  await page.getByRole('button', { name: 'Got it' }).click()
+  await expect(page.locator('[data-test=conversion]')).toHaveCount(0)
+  await page.getByRole('tab', { name: 'What each core carries' }).click()
+  await expect(page.locator('[data-test=cores]').last()).toContainText(/blue\s*switched live/)
+  await expectNoSeriousFault(page)
   expect(heard).toEqual([])
 })
 
@@ -221,6 +297,7 @@ for (const [name, who, path] of [
   ['verdict', 'imara', '/verdict/13'],
   ['class', 'marit', '/class'],
   ['set a board', 'marit', '/assign'],
+  ['plans', 'marit', '/plans/5'],
 ] as const) {
   test(`axe finds no serious fault on the screen ${name}`, async ({ page }) => {
     if (who) await signIn(page, who)

@@ -57,6 +57,14 @@ it('brings the return back on blue in Britain, and never on a white in North Ame
         ->and(notesOf($drop, NoteKind::CableChanged)[0]->after)->toBe('na-14-3');
 });
 
+it('runs two cores to a British switch where the American one had a neutral besides', function () {
+    $conversion = PracticeConverter::convert(Files::board('database/demo/tool-locker/board.json'));
+
+    expect(notesOf($conversion, NoteKind::CableFewer)[0]->at)->toBe(['W2'])
+        ->and(carriedAfter($conversion, 'W2'))->toMatchArray(['brown' => 'line', 'blue' => 'switched-line'])
+        ->and(notesOf($conversion, NoteKind::ReturnRule)[0]->at)->toBe(['W2']);
+});
+
 it('says that no cable is a switch drop where none is', function () {
     expect(notesOf(PracticeConverter::convert(Files::board('database/demo/towpath-workshop/board.json')), NoteKind::ReturnRule)[0]->at)->toBe([]);
 });
