@@ -3,41 +3,80 @@
 declare(strict_types=1);
 
 /*
- * Times the planner on chains of two to fourteen switches, and the smallest repair of miswired ones: `composer bench-plan`.
+ * Times the planner on chains of two to twelve switches, with sixty cables and round a hub, and the smallest repair and the
+ * nearest plan of wirings spoilt by one to three moves: `composer bench-plan`.
  */
 
 use Tests\Support\Build;
 use Tests\Support\Chain;
 use Tests\Support\RandomWiring;
+use Zwindle\Board\Board;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Verdict;
+use Zwindle\Plan\NeutralAt;
 use Zwindle\Plan\Planner;
+use Zwindle\Repair\NearestPlan;
 use Zwindle\Repair\Repairs;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
 const MOST_MOVES = 3;
 
-foreach ([2, 4, 6, 8, 10, 12, 14] as $switches) {
-    $board = Build::board(Chain::files($switches)[0]);
+function timed(callable $work): float
+{
     $start = hrtime(true);
-    $planning = Planner::plan($board);
-    printf("plan, %2d switches: %4.0f ms, %d plan(s)\n", $switches, (hrtime(true) - $start) / 1e6, count($planning->plans));
+    $work();
+
+    return (hrtime(true) - $start) / 1e6;
 }
 
-foreach ([2 => 20, 4 => 20, 6 => 20, 8 => 6, 12 => 6] as $switches => $tries) {
-    $right = Chain::wiring($switches);
+/** @param  list<float>  $times */
+function report(string $what, array $times): void
+{
+    sort($times);
+    printf("%-28s median %5.0f ms, worst %5.0f ms (%d)\n", $what, $times[intdiv(count($times), 2)], end($times), count($times));
+}
+
+/** Ten four-ways and two three-ways round one junction box. */
+function hub(): Board
+{
+    $enclosures = [['id' => 'SRC', 'kind' => 'supply'], ['id' => 'J', 'kind' => 'junction-box', 'material' => 'plastic'], ['id' => 'L1', 'kind' => 'light-box', 'material' => 'plastic']];
+    $devices = [['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply'], ['id' => 'LA', 'in' => 'L1', 'model' => 'na-lampholder']];
+    $cables = [['id' => 'W0', 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'J'], ['id' => 'WL', 'type' => 'na-14-2', 'from' => 'J', 'to' => 'L1']];
+    for ($i = 0; $i < 12; $i++) {
+        $enclosures[] = ['id' => "B$i", 'kind' => 'switch-box', 'material' => 'plastic'];
+        $devices[] = ['id' => "S$i", 'in' => "B$i", 'model' => $i < 2 ? 'na-switch-3way' : 'na-switch-4way'];
+        $cables[] = ['id' => "X$i", 'type' => 'na-14-4', 'from' => 'J', 'to' => "B$i"];
+    }
+
+    return Build::board(Build::boardArray([
+        'code' => 'NEC-2008', 'enclosures' => $enclosures, 'devices' => $devices, 'cables' => $cables,
+        'controls' => [['lamps' => ['LA'], 'switches' => array_map(fn (int $i) => "S$i", range(0, 11))]],
+    ]));
+}
+
+function measure(string $name, Board $board, int $tries): void
+{
+    report("$name: plan", array_map(fn () => timed(fn () => Planner::plan($board)), range(1, 5)));
+    report("$name: every plan", [timed(fn () => Planner::plan($board, all: true))]);
+    report("$name: neutral at each", [timed(fn () => NeutralAt::everySwitchBox($board))]);
+    $right = Planner::plan($board)->plans[0]->wiring;
     $random = new RandomWiring(3);
-    $times = [];
+    $repairs = $nearest = [];
     for ($i = 0; $i < $tries; $i++) {
         $result = Checker::check($random->moved($right, 1 + $i % MOST_MOVES)[0]);
-        if ($result->verdict !== Verdict::Fail) {
-            continue;
+        if ($result->verdict === Verdict::Fail) {
+            $repairs[] = timed(fn () => Repairs::of($result));
+            $nearest[] = timed(fn () => NearestPlan::to($result->evidence->wiring));
         }
-        $start = hrtime(true);
-        Repairs::of($result);
-        $times[] = (hrtime(true) - $start) / 1e6;
     }
-    sort($times);
-    printf("repair, %2d switches: median %4.0f ms, worst %4.0f ms (%d wirings)\n", $switches, $times[intdiv(count($times), 2)], end($times), count($times));
+    report("$name: repair", $repairs);
+    report("$name: nearest plan", $nearest);
+    printf("%-28s %d MB\n", "$name: most memory", intdiv(memory_get_peak_usage(), 1_000_000));
 }
+
+foreach ([2 => 40, 4 => 40, 6 => 20, 8 => 12, 12 => 12] as $switches => $tries) {
+    measure("$switches switches", Build::board(Chain::files($switches)[0]), $tries);
+}
+measure('12 switches, 60 cables', Build::board(Chain::files(12, 47)[0]), 6);
+measure('hub of ten four-ways', hub(), 6);

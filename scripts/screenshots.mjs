@@ -65,7 +65,9 @@ await picture('verdict-repair', {
   who: 'bertil',
   path: '/verdict/2',
   act: async (page) => {
+    await page.getByRole('tab', { name: 'Put it right' }).click()
     await page.getByRole('button', { name: 'Show the first move' }).click()
+    await page.getByRole('button', { name: 'Next step' }).click()
     await page.mouse.click(5, 5)
   },
 })
@@ -114,4 +116,22 @@ await picture('class', {
   act: (page) => page.getByRole('button', { name: /Propagation house/ }).click(),
 })
 await picture('set-a-board', { who: 'marit', path: '/assign', act: (page) => page.getByRole('radio').nth(2).click() })
+await picture('plans', {
+  who: 'marit',
+  path: '/plans/6',
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Begin with a bare board' }).click()
+    for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Next step' }).click()
+    await page.mouse.click(5, 5)
+  },
+})
+await picture('plans-converted', {
+  who: 'marit',
+  path: '/plans/3',
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Carry it over' }).click()
+    await page.getByText('Carried over from Britain').waitFor()
+    await page.getByRole('tab', { name: 'What each core carries' }).click()
+  },
+})
 await browser.close()

@@ -26,6 +26,12 @@ final class Planner
     /** `--all` stops here. */
     public const MOST_PLANS = 60;
 
+    /** Ways to lay the cores that are kept in all, shared by the arrangements. */
+    private const MOST_CANDIDATES = 600;
+
+    /** States that plans are checked in before the list stops. */
+    private const MOST_STATES = 80_000;
+
     private const DISPUTED = [FindingCode::ReturnOnWhite, FindingCode::SchemeNotAcceptedEverywhere, FindingCode::SeparateReturn];
 
     /** A common-link is the usual way in Britain, and disputed in North America. */
@@ -50,17 +56,23 @@ final class Planner
         $graph = new RunGraph($this->board);
         $candidates = [];
         $isFinished = true;
+        $isCut = false;
         $shortages = [];
         foreach ($this->kinds() as $linked) {
             $search = new Search($this->board, $graph, $this->edition, $all);
-            foreach ($search->arrangements($linked) as $arrangement) {
-                $candidates = [...$candidates, ...$this->candidates($arrangement, $graph, $linked, $all)];
+            $arrangements = $search->arrangements($linked);
+            $most = min(self::MOST_PLANS, intdiv(self::MOST_CANDIDATES, max(1, count($arrangements))));
+            foreach ($arrangements as $arrangement) {
+                $made = $this->candidates($arrangement, $graph, $linked, $all, $most);
+                $candidates = [...$candidates, ...$made];
+                $isCut = $isCut || count($made) === $most;
             }
             $isFinished = $isFinished && $search->isFinished;
+            $isCut = $isCut || $search->hasFoundMost();
             $shortages = [...$shortages, ...$this->shortages($search, $graph, $linked)];
         }
         usort($candidates, fn (array $one, array $other) => $one['cost'] <=> $other['cost']);
-        [$plans, $sawOther] = $this->accepted($candidates, $all);
+        [$plans, $sawOther, $isTired] = $this->accepted($candidates, $all);
         $reason = match (true) {
             $plans !== [] => null,
             ! $isFinished => NoPlan::NotFinished,
@@ -68,7 +80,7 @@ final class Planner
             $candidates !== [] => NoPlan::NoRightWiring,
             default => NoPlan::ShortOfCores,
         };
-        $isTruncated = $all && (count($plans) === self::MOST_PLANS || ! $isFinished);
+        $isTruncated = $all && (count($plans) === self::MOST_PLANS || ! $isFinished || $isCut || $isTired);
 
         return new Planning($plans, $reason === NoPlan::ShortOfCores ? $shortages : [], $reason, $isTruncated);
     }
@@ -86,7 +98,7 @@ final class Planner
     }
 
     /** @return list<array{cost: int, cores: array<string, string>, types: array<string, CableType>, arrangement: Arrangement}> */
-    private function candidates(Arrangement $arrangement, RunGraph $graph, bool $linked, bool $all): array
+    private function candidates(Arrangement $arrangement, RunGraph $graph, bool $linked, bool $all, int $most): array
     {
         $palette = new Palette($this->board);
         $base = $linked ? self::LINKED_COST[$this->board->practice->value] : 0;
@@ -105,7 +117,7 @@ final class Planner
                 }
             }
             usort($more, fn (array $one, array $other) => $one['cost'] <=> $other['cost']);
-            $made = array_slice($more, 0, self::MOST_PLANS);
+            $made = array_slice($more, 0, $most);
         }
 
         return $made;
@@ -113,19 +125,21 @@ final class Planner
 
     /**
      * @param  list<array{cost: int, cores: array<string, string>, types: array<string, CableType>, arrangement: Arrangement}>  $candidates
-     * @return array{list<Plan>, bool} and whether one was left out because it is another scheme
+     * @return array{list<Plan>, bool, bool} whether one was left out because it is another scheme, and whether not all were looked at
      */
     private function accepted(array $candidates, bool $all): array
     {
         $passing = $disputed = [];
         $sawOther = false;
+        $statesLeft = self::MOST_STATES;
         foreach ($candidates as $candidate) {
-            if (count($passing) >= ($all ? self::MOST_PLANS : 1)) {
+            if (count($passing) >= ($all ? self::MOST_PLANS : 1) || ($statesLeft <= 0 && $passing !== [])) {
                 break;
             }
             $board = $this->board->withCables($candidate['types']);
             $wiring = Assembler::assemble($board, $candidate['arrangement']->strands, $candidate['cores']);
             $result = Checker::check($wiring, $this->edition);
+            $statesLeft -= $result->evidence->table->count();
             $isAsked = in_array($this->scheme, [Requirements::ANY_SCHEME, $result->scheme()?->value], true);
             if (! self::isAcceptable($result) || ! $isAsked) {
                 $sawOther = $sawOther || ! $isAsked;
@@ -141,7 +155,7 @@ final class Planner
         }
         $plans = [...array_values($passing), ...array_values($disputed)];
 
-        return [array_slice($plans, 0, $all ? self::MOST_PLANS : 1), $sawOther];
+        return [array_slice($plans, 0, $all ? self::MOST_PLANS : 1), $sawOther, $statesLeft <= 0];
     }
 
     /** Nothing but notes, remarks of a dispute, and a box that is too small: that is the board's fault. */

@@ -48,11 +48,13 @@ final class Search
     /** @var array<string, list<list<int>>> what is to be one → its ways */
     private array $ways = [];
 
+    /** @param  array<string, array<string, int>>  $ties  switch → switch → how much they are tied already: of chains alike these come first */
     public function __construct(
         private readonly Board $board,
         private readonly RunGraph $graph,
         private readonly CodeEdition $edition,
         private readonly bool $all = false,
+        private readonly array $ties = [],
     ) {
         $this->palette = new Palette($board);
         $this->chains = new Chains($board);
@@ -78,6 +80,12 @@ final class Search
         }
 
         return $this->found;
+    }
+
+    /** Whether as many were found as are kept: there may be more. */
+    public function hasFoundMost(): bool
+    {
+        return count($this->found) >= self::MOST_FOUND;
     }
 
     /** @return array<string, array{int, bool}> cable → the cores that the nearest arrangement asks of it, and whether it has none for the neutral */
@@ -159,7 +167,7 @@ final class Search
      */
     private function control(int $control, array $made, Tree $tree, bool $linked, array $neutralAt): void
     {
-        if (count($this->found) >= self::MOST_FOUND || $this->steps++ > self::MOST_STEPS) {
+        if ($this->hasFoundMost() || $this->steps++ > self::MOST_STEPS) {
             return;
         }
         if ($control === count($this->board->controls)) {
@@ -180,7 +188,7 @@ final class Search
             $others = $this->loadsBeside($made, new Chain($control, $first === $last ? [$first] : [$first, $last]), $tree, $neutralAt);
             foreach ($this->orders([$first], $middles, $last, $tree, $others) as $order) {
                 $this->control($control + 1, [...$made, new Chain($control, $order)], $tree, $linked, $neutralAt);
-                if (count($this->found) - $before >= ($this->all ? self::MOST_FOUND : self::MOST_ALIKE) || $this->steps > self::MOST_STEPS) {
+                if ($this->hasFoundMost() || (! $this->all && count($this->found) - $before >= self::MOST_ALIKE) || $this->steps > self::MOST_STEPS) {
                     break;
                 }
             }
@@ -188,7 +196,7 @@ final class Search
     }
 
     /**
-     * The nearest switch next; given up where what is left of the chain cannot be held by some run.
+     * The switch that is tied already next, else the nearest; given up where what is left of the chain cannot be held by some run.
      *
      * @param  non-empty-list<string>  $order
      * @param  list<string>  $middles
@@ -206,7 +214,8 @@ final class Search
 
             return;
         }
-        usort($middles, fn (string $one, string $other) => count($tree->path($here, $this->boxOf($one))) <=> count($tree->path($here, $this->boxOf($other))));
+        $ties = $this->ties[$order[count($order) - 1]] ?? [];
+        usort($middles, fn (string $one, string $other) => [-($ties[$one] ?? 0), count($tree->path($here, $this->boxOf($one)))] <=> [-($ties[$other] ?? 0), count($tree->path($here, $this->boxOf($other)))]);
         foreach ($middles as $i => $next) {
             $rest = $middles;
             unset($rest[$i]);

@@ -19,8 +19,6 @@ final class Aim
 {
     private const MOST_PASSES = 6;
 
-    private const MOST_PAIRS = 6000;
-
     /** @var array<string, BoxAim> */
     private array $boxes = [];
 
@@ -31,7 +29,7 @@ final class Aim
     private array $runsIn = [];
 
     /** @param  list<RunWays>  $runs */
-    private function __construct(Standing $standing, Board $board, Arrangement $arrangement, private readonly array $runs)
+    private function __construct(private readonly Standing $standing, Board $board, Arrangement $arrangement, private readonly array $runs)
     {
         $devices = DeviceWays::of($board, $arrangement);
         foreach ($standing->pointsIn as $enclosure => $points) {
@@ -105,7 +103,7 @@ final class Aim
     {
         $boxes = [$this->runs[$run]->from, $this->runs[$run]->to];
         $best = $this->movesIn($boxes, []);
-        foreach (array_keys($best === 0 ? [] : $this->runs[$run]->landings) as $way) {
+        foreach (array_keys($best === 0 || $this->standing->isTired() ? [] : $this->runs[$run]->landings) as $way) {
             $moves = $this->movesIn($boxes, [$run => $way]);
             if ($moves < $best) {
                 [$best, $this->taken[$run]] = [$moves, $way];
@@ -115,16 +113,18 @@ final class Aim
 
     private function nearestPair(): bool
     {
-        $budget = self::MOST_PAIRS;
         foreach ($this->runs as $i => $one) {
             foreach (array_slice($this->runs, $i + 1, preserve_keys: true) as $j => $other) {
                 if (! $other->touches($one->from) && ! $other->touches($one->to)) {
                     continue;
                 }
-                if (($budget -= count($one->landings) * count($other->landings)) < 0) {
+                $boxes = array_values(array_unique([$one->from, $one->to, $other->from, $other->to]));
+                $before = $this->movesIn($boxes, []);
+                if ($this->standing->isTired()) {
                     return false;
                 }
-                if ($this->takePair($i, $j)) {
+                // Where less than two moves can be saved, one change alone would have done.
+                if ($before >= 2 && $this->takePair($i, $j, $before)) {
                     return true;
                 }
             }
@@ -133,15 +133,19 @@ final class Aim
         return false;
     }
 
-    private function takePair(int $i, int $j): bool
+    /**
+     * The boxes that only one of the runs comes to are reckoned once for each of its ways; most pairs are out of the question
+     * by them alone.
+     */
+    private function takePair(int $i, int $j, int $before): bool
     {
         [$one, $other] = [$this->runs[$i], $this->runs[$j]];
-        $boxes = array_values(array_unique([$one->from, $one->to, $other->from, $other->to]));
-        $before = $this->movesIn($boxes, []);
-        // Less than two boxes that can gain, and one change alone would have done.
-        foreach (array_keys($before < 2 ? [] : $one->landings) as $first) {
-            foreach (array_keys($other->landings) as $second) {
-                if ($this->movesIn($boxes, [$i => $first, $j => $second]) < $before) {
+        $shared = array_values(array_filter(array_unique([$one->from, $one->to]), $other->touches(...)));
+        $byFirst = $this->movesBeside($i, $shared);
+        $bySecond = $this->movesBeside($j, $shared);
+        foreach ($byFirst as $first => $moves) {
+            foreach ($bySecond as $second => $more) {
+                if ($moves + $more < $before && $moves + $more + $this->movesIn($shared, [$i => $first, $j => $second]) < $before) {
                     $this->taken = array_replace($this->taken, [$i => $first, $j => $second]);
 
                     return true;
@@ -150,5 +154,16 @@ final class Aim
         }
 
         return false;
+    }
+
+    /**
+     * @param  list<string>  $shared
+     * @return list<int> way of a run → moves in those of its boxes that are not shared
+     */
+    private function movesBeside(int $run, array $shared): array
+    {
+        $own = array_values(array_diff([$this->runs[$run]->from, $this->runs[$run]->to], $shared));
+
+        return array_map(fn (int $way) => $this->movesIn($own, [$run => $way]), array_keys($this->runs[$run]->landings));
     }
 }

@@ -72,7 +72,7 @@ final readonly class BoxMatch
     /**
      * The heaviest matching of joints with strands.
      *
-     * A joint whose heaviest strand has points in no other joint takes it at once; only what is left is tried in every way.
+     * A joint whose heaviest strand has points in no other joint takes it at once; only what is left must be matched.
      *
      * @param  array<int, array<string, int>>  $weights  joint → strand → points that may stay
      * @return array{int, array<int, string>}
@@ -98,34 +98,8 @@ final readonly class BoxMatch
                 unset($weights[$joint]);
             }
         } while ($weights !== [] && count($weights) < $before);
-        [$more, $others] = self::best(array_values($weights), array_keys($weights), 0, []);
+        [$more, $others] = Matching::of($weights);
 
         return [$saved + $more, $serves + $others];
-    }
-
-    /**
-     * @param  list<array<string, int>>  $weights  strand → points that may stay
-     * @param  list<int>  $joints
-     * @param  array<string, true>  $taken
-     * @return array{int, array<int, string>}
-     */
-    private static function best(array $weights, array $joints, int $next, array $taken): array
-    {
-        if (! isset($weights[$next])) {
-            return [0, []];
-        }
-        [$most, $serves] = self::best($weights, $joints, $next + 1, $taken);
-        foreach ($weights[$next] as $strand => $weight) {
-            if (isset($taken[$strand])) {
-                continue;
-            }
-            [$rest, $others] = self::best($weights, $joints, $next + 1, $taken + [$strand => true]);
-            if ($weight + $rest > $most) {
-                $most = $weight + $rest;
-                $serves = [$joints[$next] => (string) $strand] + $others;
-            }
-        }
-
-        return [$most, $serves];
     }
 }

@@ -7,6 +7,7 @@ namespace Zwindle\Repair;
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
 use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Check\Checker;
 use Zwindle\Move\Move;
 use Zwindle\Move\Mover;
@@ -30,6 +31,9 @@ use Zwindle\Wiring\Wiring;
  */
 final readonly class NearestPlan
 {
+    /** Up to so many switches every arrangement is looked at, with more those nearest to what stands. */
+    private const SMALL = 5;
+
     /** Arrangements that are followed up, the nearest first. */
     private const MOST_FOLLOWED = 12;
 
@@ -99,9 +103,11 @@ final readonly class NearestPlan
             default => [false],
         };
         $view = new Standing($standing);
+        $isSmall = count($board->devicesOf(DeviceKind::Switch)) <= self::SMALL;
+        $ties = Ties::between($standing);
         $aims = [];
         foreach ($kinds as $linked) {
-            foreach ((new Search($board, $graph, $edition, all: true))->arrangements($linked) as $arrangement) {
+            foreach ((new Search($board, $graph, $edition, all: $isSmall, ties: $ties))->arrangements($linked) as $arrangement) {
                 foreach (self::waysOf($graph, $palette, $arrangement) as $ways) {
                     [$target, $distance] = Aim::at($view, $board, $arrangement, $ways, thorough: true);
                     $aims[] = [$arrangement, $target, $distance];

@@ -36,7 +36,10 @@ final class Repairs
     /** States that may be walked in all: with many switches fewer repairs are tried. */
     private const MOST_STATES = 300_000;
 
-    private const LEAST_CHECKS = 4;
+    /** So many cables more make a state cost as much again. */
+    private const CABLES = 15;
+
+    private const LEAST_CHECKS = 6;
 
     /** Targets that are followed up, the nearest first. */
     private const MOST_TARGETS = 12;
@@ -66,7 +69,8 @@ final class Repairs
         if ($result->verdict !== Verdict::Fail) {
             return new Mending([], null);
         }
-        $repairs = new self($result->evidence->wiring, max(self::LEAST_CHECKS, intdiv(self::MOST_STATES, $result->evidence->table->count())));
+        $weight = $result->evidence->table->count() * (1 + intdiv(count($result->evidence->board->cables), self::CABLES));
+        $repairs = new self($result->evidence->wiring, max(self::LEAST_CHECKS, intdiv(self::MOST_STATES, $weight)));
         foreach ($repairs->fittings() as [$fits, $models]) {
             $repairs->search($fits, $models);
         }
@@ -81,14 +85,20 @@ final class Repairs
         return new Mending(array_slice($found, 0, self::MOST_REPAIRS), $reason);
     }
 
-    /** An exchange made again takes it back: of equally small repairs these are told first. */
+    /** An exchange made again takes it back: of equally small repairs, in boxes where there is something to do, these are told first. */
     private function reverse(): void
     {
+        $boxes = array_flip(array_map($this->boxOf(...), array_merge(...array_values($this->found), ...[[]])));
         foreach ($this->found === [] ? [] : Mistakes::ofHandOn($this->wiring) as $mistake) {
-            if ($mistake->kind->isExchange() && $mistake->moves !== [] && count($mistake->moves) === $this->fewest && $this->mends($mistake->moves)) {
+            if ($mistake->moves !== [] && $mistake->kind->isExchange() && count($mistake->moves) === $this->fewest && isset($boxes[$this->boxOf($mistake->moves[0])]) && $this->mends($mistake->moves)) {
                 $this->keep($mistake->moves);
             }
         }
+    }
+
+    private function boxOf(Move $move): string
+    {
+        return $this->wiring->points[(string) $move->point]->enclosure ?? $this->wiring->board->devices[(string) $move->device]->enclosure ?? '';
     }
 
     /** @return list<Remedy> the smallest, those first that undo a usual mistake, one rather than two */
@@ -163,9 +173,10 @@ final class Repairs
     private function arrangements(Board $board, RunGraph $graph): array
     {
         $arrangements = [];
+        $ties = Ties::between($this->wiring);
         $hasPairs = array_filter($board->controls, fn ($control) => count($control->switches) === 2) !== [];
         foreach ($hasPairs ? [false, true] : [false] as $linked) {
-            $arrangements = [...$arrangements, ...(new Search($board, $graph, $board->edition))->arrangements($linked)];
+            $arrangements = [...$arrangements, ...(new Search($board, $graph, $board->edition, ties: $ties))->arrangements($linked)];
         }
 
         return $arrangements;

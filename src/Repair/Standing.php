@@ -17,8 +17,13 @@ final class Standing
     /** @var array<string, list<Joint>> */
     public readonly array $jointsIn;
 
+    /** Points that are looked at in all before the search is content with what it has. */
+    private const MOST_LOOKS = 100_000;
+
     /** @var array<string, int> */
     private array $moves = [];
+
+    private int $looks = 0;
 
     public function __construct(public readonly Wiring $wiring)
     {
@@ -47,13 +52,19 @@ final class Standing
      */
     public function movesIn(string $enclosure, array $strandOf): int
     {
-        return $this->moves[$enclosure.' '.implode(',', $strandOf)] ??= $this->match($enclosure, $strandOf)->moves;
+        $question = $enclosure.' '.implode(',', $strandOf);
+        if (! isset($this->moves[$question])) {
+            $this->looks += count($strandOf);
+            $this->moves[$question] = BoxMatch::of($this->wiring, array_keys($strandOf), $this->jointsIn[$enclosure] ?? [], $strandOf)->moves;
+        }
+
+        return $this->moves[$question];
     }
 
-    /** @param  array<string, string|null>  $strandOf */
-    public function match(string $enclosure, array $strandOf): BoxMatch
+    /** Whether so much was looked at that what is near enough must do: only on large boards. */
+    public function isTired(): bool
     {
-        return BoxMatch::of($this->wiring, array_keys($strandOf), $this->jointsIn[$enclosure] ?? [], $strandOf);
+        return $this->looks > self::MOST_LOOKS;
     }
 
     /** Where no earths are asked for, those joined with each other do not matter. */

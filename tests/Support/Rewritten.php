@@ -9,6 +9,7 @@ use Zwindle\Read\BoardReader;
 use Zwindle\Read\Problems;
 use Zwindle\Read\WiringReader;
 use Zwindle\Wiring\Wiring;
+use Zwindle\Write\BoardArray;
 use Zwindle\Write\WiringArray;
 
 /** The same board and wiring, written another way: through the files, as another program might write them. */
