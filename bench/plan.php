@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 use Tests\Support\Build;
 use Tests\Support\Chain;
+use Tests\Support\Hub;
 use Tests\Support\RandomWiring;
 use Zwindle\Board\Board;
 use Zwindle\Check\Checker;
@@ -37,24 +38,6 @@ function report(string $what, array $times): void
     printf("%-28s median %5.0f ms, worst %5.0f ms (%d)\n", $what, $times[intdiv(count($times), 2)], end($times), count($times));
 }
 
-/** Ten four-ways and two three-ways round one junction box. */
-function hub(): Board
-{
-    $enclosures = [['id' => 'SRC', 'kind' => 'supply'], ['id' => 'J', 'kind' => 'junction-box', 'material' => 'plastic'], ['id' => 'L1', 'kind' => 'light-box', 'material' => 'plastic']];
-    $devices = [['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply'], ['id' => 'LA', 'in' => 'L1', 'model' => 'na-lampholder']];
-    $cables = [['id' => 'W0', 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'J'], ['id' => 'WL', 'type' => 'na-14-2', 'from' => 'J', 'to' => 'L1']];
-    for ($i = 0; $i < 12; $i++) {
-        $enclosures[] = ['id' => "B$i", 'kind' => 'switch-box', 'material' => 'plastic'];
-        $devices[] = ['id' => "S$i", 'in' => "B$i", 'model' => $i < 2 ? 'na-switch-3way' : 'na-switch-4way'];
-        $cables[] = ['id' => "X$i", 'type' => 'na-14-4', 'from' => 'J', 'to' => "B$i"];
-    }
-
-    return Build::board(Build::boardArray([
-        'code' => 'NEC-2008', 'enclosures' => $enclosures, 'devices' => $devices, 'cables' => $cables,
-        'controls' => [['lamps' => ['LA'], 'switches' => array_map(fn (int $i) => "S$i", range(0, 11))]],
-    ]));
-}
-
 function measure(string $name, Board $board, int $tries): void
 {
     report("$name: plan", array_map(fn () => timed(fn () => Planner::plan($board)), range(1, 5)));
@@ -79,4 +62,4 @@ foreach ([2 => 40, 4 => 40, 6 => 20, 8 => 12, 12 => 12] as $switches => $tries) 
     measure("$switches switches", Build::board(Chain::files($switches)[0]), $tries);
 }
 measure('12 switches, 60 cables', Build::board(Chain::files(12, 47)[0]), 6);
-measure('hub of ten four-ways', hub(), 6);
+measure('hub of ten four-ways', Hub::board(), 6);

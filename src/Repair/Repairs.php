@@ -85,12 +85,16 @@ final class Repairs
         return new Mending(array_slice($found, 0, self::MOST_REPAIRS), $reason);
     }
 
-    /** An exchange made again takes it back: of equally small repairs, in boxes where there is something to do, these are told first. */
+    /**
+     * An exchange made again takes it back: of equally small repairs these are told first. On a large board only where there
+     * is something to do anyway.
+     */
     private function reverse(): void
     {
+        $isSmall = count($this->wiring->board->cables) <= self::CABLES;
         $boxes = array_flip(array_map($this->boxOf(...), array_merge(...array_values($this->found), ...[[]])));
         foreach ($this->found === [] ? [] : Mistakes::ofHandOn($this->wiring) as $mistake) {
-            if ($mistake->moves !== [] && $mistake->kind->isExchange() && count($mistake->moves) === $this->fewest && isset($boxes[$this->boxOf($mistake->moves[0])]) && $this->mends($mistake->moves)) {
+            if ($mistake->moves !== [] && $mistake->kind->isExchange() && count($mistake->moves) === $this->fewest && ($isSmall || isset($boxes[$this->boxOf($mistake->moves[0])])) && $this->mends($mistake->moves)) {
                 $this->keep($mistake->moves);
             }
         }

@@ -6,6 +6,8 @@ use Tests\Support\Build;
 use Tests\Support\Chain as ChainFiles;
 use Tests\Support\EveryAssignment;
 use Tests\Support\Files;
+use Tests\Support\Hub;
+use Tests\Support\RandomWiring;
 use Zwindle\Board\Board;
 use Zwindle\Board\EnclosureKind;
 use Zwindle\Check\Checker;
@@ -20,6 +22,8 @@ use Zwindle\Plan\PlanStep;
 use Zwindle\Plan\PlanSteps;
 use Zwindle\Plan\Shortage;
 use Zwindle\Plan\StepOrder;
+use Zwindle\Repair\NearestPlan;
+use Zwindle\Repair\Repairs;
 
 /** @return array<string, array{string}> the boards of the demo and of the right wirings */
 function libraryBoards(): array
@@ -219,18 +223,7 @@ it('answers in words what cannot be asked', function (array $change, ?NoPlan $re
 ]);
 
 it('chains twelve switches round a hub, and proves that a short spoke cannot be', function (array $types, ?NoPlan $reason, int $shortages) {
-    $enclosures = [['id' => 'SRC', 'kind' => 'supply'], ['id' => 'J', 'kind' => 'junction-box', 'material' => 'plastic'], ['id' => 'L1', 'kind' => 'light-box', 'material' => 'plastic']];
-    $devices = [['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply'], ['id' => 'LA', 'in' => 'L1', 'model' => 'na-lampholder']];
-    $cables = [['id' => 'W0', 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'J'], ['id' => 'WL', 'type' => 'na-14-2', 'from' => 'J', 'to' => 'L1']];
-    for ($i = 0; $i < 12; $i++) {
-        $enclosures[] = ['id' => "B$i", 'kind' => 'switch-box', 'material' => 'plastic'];
-        $devices[] = ['id' => "S$i", 'in' => "B$i", 'model' => $i < 2 ? 'na-switch-3way' : 'na-switch-4way'];
-        $cables[] = ['id' => "X$i", 'type' => $types[$i] ?? 'na-14-4', 'from' => 'J', 'to' => "B$i"];
-    }
-    $planning = Planner::plan(Build::board(Build::boardArray([
-        'code' => 'NEC-2008', 'enclosures' => $enclosures, 'devices' => $devices, 'cables' => $cables,
-        'controls' => [['lamps' => ['LA'], 'switches' => array_map(fn (int $i) => "S$i", range(0, 11))]],
-    ])));
+    $planning = Planner::plan(Hub::board($types));
 
     expect($planning->reason)->toBe($reason)->and($planning->shortages)->toHaveCount($shortages);
 })->with([
@@ -239,6 +232,24 @@ it('chains twelve switches round a hub, and proves that a short spoke cannot be'
     'one of three' => [[5 => 'na-14-3'], NoPlan::ShortOfCores, 1],
     'the ends need three' => [[0 => 'na-14-3', 1 => 'na-14-3'], null, 0],
 ]);
+
+it('says that a list of plans was cut where there are more than can be looked at', function () {
+    $planning = Planner::plan(Hub::board(), all: true);
+
+    expect($planning->isTruncated)->toBeTrue()->and(count($planning->plans))->toBeGreaterThan(5)->toBeLessThanOrEqual(Planner::MOST_PLANS)
+        ->and(Planner::plan(Files::board('database/demo/seed-store/board.json'), all: true)->isTruncated)->toBeFalse();
+});
+
+it('mends a spoilt hub, and keeps the order of its chain in the nearest plan', function () {
+    $right = Planner::plan(Hub::board())->plans[0];
+    [$spoilt, $made] = (new RandomWiring(seed: 3))->moved($right->wiring, 3);
+    $repairs = Repairs::of(Checker::check($spoilt))->repairs;
+    $nearest = NearestPlan::to($spoilt);
+
+    expect(count($repairs[0]->moves))->toBeLessThanOrEqual($made)
+        ->and($nearest?->plan->chains[0]->switches)->toBe($right->chains[0]->switches)
+        ->and(count($nearest->comesOff()))->toBeLessThanOrEqual($made);
+});
 
 it('answers in words about a mesh that cannot hold its chain, instead of trying every order', function () {
     $board = ChainFiles::files(12)[0];
