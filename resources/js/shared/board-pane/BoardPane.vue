@@ -96,8 +96,12 @@ function flipById(id: string) {
         <div v-if="box" class="flex items-center gap-3 px-2 pt-2">
           <button type="button" class="btn" @click="openBox = null">◂ Whole board</button>
           <strong class="grow">{{ box.label }}</strong>
-          <button type="button" class="btn px-3" @click="goOn(-1)">◂ Box before</button>
-          <button type="button" class="btn px-3" @click="goOn(1)">Next box ▸</button>
+          <button type="button" class="btn px-3" @click="goOn(-1)">
+            <span aria-hidden="true">◂</span><span class="max-xl:sr-only">Box before</span>
+          </button>
+          <button type="button" class="btn px-3" @click="goOn(1)">
+            <span class="max-xl:sr-only">Next box</span><span aria-hidden="true">▸</span>
+          </button>
         </div>
         <div class="min-h-0 grow">
           <OpenBox
