@@ -1,6 +1,8 @@
 <?php
 
+use App\Exceptions\InputRefused;
 use App\Http\Middleware\SecurityHeaders;
+use App\Wording\ProblemSentence;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -22,6 +24,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions) {
+        $exceptions->dontReport(InputRefused::class);
+        $exceptions->render(fn (InputRefused $refusal) => response()->json(['message' => $refusal->getMessage(), 'problems' => ProblemSentence::all($refusal->problems)], 422));
         $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->is('api/*') || $request->expectsJson());
     })
     ->create();

@@ -6,10 +6,11 @@ namespace App\Models;
 
 use App\Actions\ReadBoard;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Zwindle\Board\Board;
 
 /**
- * A board file in the library.
+ * A board file in the library; while it is drawn it may have problems. What was set with an earlier version keeps it.
  *
  * @property int $id
  * @property int|null $instructor_id null for the boards that every instructor has
@@ -17,10 +18,20 @@ use Zwindle\Board\Board;
  * @property string $practice
  * @property string $brief
  * @property string $json
+ * @property int $version counts the saves
+ * @property int|null $frozen_of the board that this is an earlier version of
  */
 final class BoardFile extends Model
 {
-    protected $fillable = ['instructor_id', 'title', 'practice', 'brief', 'json'];
+    protected $fillable = ['instructor_id', 'title', 'practice', 'brief', 'json', 'version', 'frozen_of'];
+
+    protected $attributes = ['version' => 1];
+
+    /** @return HasMany<Assignment, $this> */
+    public function assignments(): HasMany
+    {
+        return $this->hasMany(Assignment::class);
+    }
 
     public function board(): Board
     {

@@ -24,6 +24,14 @@ final class BoardFilePolicy
         return $user->isInstructor() && $isShared ? Response::allow() : Response::denyAsNotFound();
     }
 
+    /** A board that every instructor has is not drawn on, but a copy of it; nor is an earlier version. */
+    public function update(User $user, BoardFile $file): Response
+    {
+        $isOwn = $user->isInstructor() && $file->instructor_id === $user->id && $file->frozen_of === null;
+
+        return $isOwn ? Response::allow() : Response::denyAsNotFound();
+    }
+
     public function create(User $user): bool
     {
         return $user->isInstructor();

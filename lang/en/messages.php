@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'drawing-moved-on' => 'Somebody has saved this board since you opened it (version :version). Nothing of yours is lost: keep it as a copy, or take theirs.',
     'not-handed-in' => 'The verdict comes when the board is handed in.',
     'wrong-sign-in' => 'That name and password do not go together.',
     'too-many-sign-ins' => 'Too many tries. Wait :seconds seconds, then try again.',

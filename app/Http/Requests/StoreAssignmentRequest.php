@@ -26,7 +26,7 @@ final class StoreAssignmentRequest extends FormRequest
         return [
             'classroom' => ['required', 'integer', Rule::exists('classrooms', 'id')->where('instructor_id', $instructor)],
             'boardFile' => ['required', 'integer', Rule::exists('board_files', 'id')->where(
-                fn (Builder $query) => $query->where(fn (Builder $own) => $own->whereNull('instructor_id')->orWhere('instructor_id', $instructor)),
+                fn (Builder $query) => $query->whereNull('frozen_of')->where(fn (Builder $own) => $own->whereNull('instructor_id')->orWhere('instructor_id', $instructor)),
             )],
             'trainees' => ['required', 'array', 'min:1', 'max:200'],
             'trainees.*' => ['integer', 'distinct', Rule::exists('classroom_trainee', 'trainee_id')->where('classroom_id', $this->integer('classroom'))],

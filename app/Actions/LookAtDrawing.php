@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use Zwindle\Board\Board;
+use Zwindle\Plan\BoardChange;
+use Zwindle\Plan\CableChange;
+use Zwindle\Plan\Planner;
+use Zwindle\Plan\Planning;
+use Zwindle\Read\BoardReader;
+use Zwindle\Read\Problem;
+use Zwindle\Read\Problems;
+use Zwindle\Scheme\SchemeName;
+
+/** What the planner says of a drawing as it stands: its problems, or its plan and which schemes would work. */
+final class LookAtDrawing
+{
+    private const SCHEMES = [SchemeName::FeedThrough, SchemeName::DeadEnd, SchemeName::LightFed, SchemeName::CommonLink];
+
+    /** With one switch a light there is only one scheme, or being fed at the light. */
+    private const SINGLE_SCHEMES = [SchemeName::Single, SchemeName::LightFed];
+
+    /** @return array{problems: list<Problem>, board: Board|null, planning: Planning|null, change: BoardChange, schemes: array<string, Planning>} */
+    public function execute(string $text): array
+    {
+        $problems = new Problems;
+        $board = BoardReader::read($text, $problems);
+        if ($board === null || $board->controls === []) {
+            return ['problems' => $problems->all(), 'board' => $board, 'planning' => null, 'change' => new BoardChange, 'schemes' => []];
+        }
+        $planning = Planner::plan($board);
+        $hasSeveral = max(array_map(fn ($control) => count($control->switches), $board->controls)) > 1;
+        $schemes = [];
+        foreach ($hasSeveral ? self::SCHEMES : self::SINGLE_SCHEMES as $scheme) {
+            $schemes[$scheme->value] = Planner::plan($board, $scheme->value);
+        }
+
+        return ['problems' => [], 'board' => $board, 'planning' => $planning, 'change' => CableChange::of($planning, $board), 'schemes' => $schemes];
+    }
+}

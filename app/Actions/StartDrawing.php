@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\BoardFile;
+use App\Models\User;
+use Zwindle\Catalogue\Editions;
+use Zwindle\Catalogue\Practice;
+
+/** A bare board with nothing but its feed, or a copy of one of the library. */
+final class StartDrawing
+{
+    /** Where the feed hangs at first, in millimetres. */
+    private const FEED_AT = [300, 900];
+
+    public function bare(User $instructor, Practice $practice): BoardFile
+    {
+        $title = __('drawing.bare');
+
+        return $this->store($instructor, $title, $practice, '', json_encode([
+            'format' => 'zwindle-board', 'version' => 1, 'title' => $title, 'practice' => $practice->value, 'code' => Editions::newest($practice)->id,
+            'enclosures' => [['id' => 'F', 'kind' => 'supply', 'label' => __('drawing.feed'), 'at' => self::FEED_AT]],
+            'devices' => [['id' => 'PS', 'in' => 'F', 'model' => "$practice->value-supply", ...($practice === Practice::Britain ? ['breakerA' => 6, 'rcdMa' => 30] : ['breakerA' => 15])]],
+            'cables' => [], 'controls' => [], 'alwaysOn' => [],
+        ], JSON_THROW_ON_ERROR));
+    }
+
+    public function copy(User $instructor, BoardFile $file): BoardFile
+    {
+        return $this->store($instructor, $file->title, Practice::from($file->practice), $file->brief, $file->json);
+    }
+
+    private function store(User $instructor, string $title, Practice $practice, string $brief, string $json): BoardFile
+    {
+        return BoardFile::query()->create(['instructor_id' => $instructor->id, 'title' => $title, 'practice' => $practice->value, 'brief' => $brief, 'json' => $json]);
+    }
+}

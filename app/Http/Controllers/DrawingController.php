@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\KeepDrawing;
+use App\Actions\StartDrawing;
+use App\Exceptions\DrawingMovedOn;
+use App\Http\Requests\StoreDrawingRequest;
+use App\Http\Requests\UpdateDrawingRequest;
+use App\Http\Resources\DrawingResource;
+use App\Models\BoardFile;
+use Illuminate\Http\JsonResponse;
+
+final class DrawingController extends Controller
+{
+    public function store(StoreDrawingRequest $request, StartDrawing $start): JsonResponse
+    {
+        $original = $request->original();
+        $file = $original === null ? $start->bare($request->instructor(), $request->practice()) : $start->copy($request->instructor(), $original);
+
+        return DrawingResource::make($file)->response()->setStatusCode(201);
+    }
+
+    public function show(BoardFile $boardFile): DrawingResource
+    {
+        $this->authorize('update', $boardFile);
+
+        return DrawingResource::make($boardFile);
+    }
+
+    public function update(UpdateDrawingRequest $request, BoardFile $boardFile, KeepDrawing $keep): JsonResponse
+    {
+        try {
+            return DrawingResource::make($keep->execute($boardFile, $request->base(), $request->title(), $request->practice(), $request->board()))->response();
+        } catch (DrawingMovedOn $conflict) {
+            return response()->json(['message' => $conflict->getMessage(), 'theirs' => DrawingResource::make($conflict->theirs)], 409);
+        }
+    }
+}

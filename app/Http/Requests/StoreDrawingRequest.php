@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\BoardFile;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Zwindle\Catalogue\Practice;
+
+/** A new drawing: a bare one of a practice, or a copy of a board of the library. */
+final class StoreDrawingRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user()?->can('create', BoardFile::class) ?? false;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'practice' => ['required_without:copyOf', Rule::enum(Practice::class)],
+            'copyOf' => ['sometimes', 'integer'],
+        ];
+    }
+
+    public function instructor(): User
+    {
+        return $this->user();
+    }
+
+    public function practice(): Practice
+    {
+        return Practice::from($this->string('practice')->value());
+    }
+
+    /** The board to copy; null for a bare one. */
+    public function original(): ?BoardFile
+    {
+        $file = $this->filled('copyOf') ? BoardFile::query()->findOrFail($this->integer('copyOf')) : null;
+        abort_if($file !== null && $this->user()?->cannot('view', $file), 404);
+
+        return $file;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Wording\DrawingWords;
+use App\Wording\Headline;
+use App\Wording\PlanReport;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Zwindle\Board\Board;
+use Zwindle\Plan\BoardChange;
+use Zwindle\Plan\NoPlan;
+use Zwindle\Plan\Planning;
+use Zwindle\Plan\StepOrder;
+use Zwindle\Read\Problem;
+
+/**
+ * What the planner says beside a drawing.
+ *
+ * @property array{problems: list<Problem>, board: Board|null, planning: Planning|null, change: BoardChange, schemes: array<string, Planning>} $resource
+ */
+final class DrawingLookResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        ['problems' => $problems, 'board' => $board, 'planning' => $planning, 'change' => $change, 'schemes' => $schemes] = $this->resource;
+        $plan = $planning->plans[0] ?? null;
+        $words = $board === null ? null : new DrawingWords($board);
+
+        return [
+            'problems' => DrawingWords::problems($problems),
+            'sentence' => match (true) {
+                $board === null => null,
+                $planning === null => __('drawing.no-controls'),
+                $plan === null => (new PlanReport($board, $planning, StepOrder::BoxByBox, $change))->impossible(),
+                default => (new Headline($plan->result))->sentence(),
+            },
+            'hasPlan' => $plan !== null,
+            'schemes' => array_map(fn (string $scheme, Planning $one) => [
+                'id' => $scheme,
+                'name' => $words?->scheme($scheme),
+                'works' => $one->plans !== [],
+                'why' => $one->plans !== [] || $one->reason === NoPlan::OtherScheme || $board === null ? '' : (new PlanReport($board, $one, StepOrder::BoxByBox))->impossible(),
+            ], array_keys($schemes), $schemes),
+            'cables' => $plan === null ? [] : $words?->cables($plan),
+            'boxes' => $plan === null ? [] : $words?->boxes($plan),
+        ];
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\BoardFile;
+use Tests\Support\Files;
+use Tests\Support\People;
+
+/** @return array<string, mixed> the body of a save */
+function saved(array $board, int $base): array
+{
+    return ['base' => $base, 'title' => $board['title'], 'practice' => $board['practice'], 'board' => (string) json_encode($board)];
+}
+
+/** @return array<string, mixed> */
+function houseBoard(): array
+{
+    return json_decode(Files::text('database/demo/propagation-house/board.json'), true);
+}
+
+it('starts a bare board of a practice, with its feed, and keeps what is drawn', function (string $practice, string $code) {
+    $this->actingAs($instructor = People::user('instructor'));
+    $drawing = $this->postJson('api/drawings', ['practice' => $practice])->assertCreated()->json();
+
+    expect($drawing['board']['code'])->toBe($code)->and($drawing['board']['devices'][0]['model'])->toBe("$practice-supply")->and($drawing['version'])->toBe(1);
+    $board = [...$drawing['board'], 'title' => 'Hen house'];
+    $this->putJson("api/drawings/{$drawing['id']}", saved($board, 1))->assertOk()->assertJsonPath('version', 2);
+    $this->getJson("api/drawings/{$drawing['id']}")->assertOk()->assertJsonPath('board.title', 'Hen house');
+    expect(BoardFile::query()->find($drawing['id'])?->title)->toBe('Hen house')->and(BoardFile::query()->find($drawing['id'])?->instructor_id)->toBe($instructor->id);
+})->with([['na', 'NEC-2023'], ['gb', 'BS7671-2018A2']]);
+
+it('tells the second of two who save, and loses nothing of either', function () {
+    $this->actingAs(People::user('instructor'));
+    $drawing = $this->postJson('api/drawings', ['practice' => 'na'])->json();
+    $this->putJson("api/drawings/{$drawing['id']}", saved([...$drawing['board'], 'title' => 'First'], 1))->assertOk();
+    $answer = $this->putJson("api/drawings/{$drawing['id']}", saved([...$drawing['board'], 'title' => 'Second'], 1))->assertConflict()->json();
+
+    expect($answer['theirs']['board']['title'])->toBe('First')->and($answer['theirs']['version'])->toBe(2)->and($answer['message'])->toContain('Nothing of yours is lost');
+    $this->getJson("api/drawings/{$drawing['id']}")->assertJsonPath('board.title', 'First');
+});
+
+it('keeps for a task the version that it was set with', function () {
+    $people = new People;
+    $file = $people->assignment->boardFile;
+    $file->update(['instructor_id' => $people->instructor->id]);
+    $longer = houseBoard();
+    $longer['title'] = 'Propagation house, drawn on';
+    $this->actingAs($people->instructor)->putJson("api/drawings/$file->id", saved($longer, 1))->assertOk();
+    $before = $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}")->assertOk()->json('title');
+    $library = $this->actingAs($people->instructor)->getJson('api/board-files')->json();
+    $frozen = BoardFile::query()->where('frozen_of', $file->id)->firstOrFail();
+
+    expect($before)->toBe('Propagation house, path light')
+        ->and(array_column($library, 'title'))->toBe(['Propagation house, drawn on'])
+        ->and($frozen->version)->toBe(1);
+    $this->actingAs($people->instructor)->getJson("api/drawings/$frozen->id")->assertNotFound();
+    $this->actingAs($people->instructor)->getJson("api/board-files/$frozen->id/plans")->assertOk();
+});
+
+it('keeps a drawing with problems, and sets none that is not finished', function () {
+    $people = new People;
+    $drawing = $this->actingAs($people->instructor)->postJson('api/drawings', ['practice' => 'na'])->json();
+    $board = $drawing['board'];
+    $board['enclosures'][] = ['id' => 'B1', 'kind' => 'switch-box', 'at' => [900, 900]];
+    $this->putJson("api/drawings/{$drawing['id']}", saved($board, 1))->assertOk();
+    $this->postJson('api/assignments', ['classroom' => $people->classroom->id, 'boardFile' => $drawing['id'], 'trainees' => [$people->trainee->id]])
+        ->assertStatus(422)->assertJsonPath('problems.0.pointer', '/enclosures/1');
+    $this->getJson("api/board-files/{$drawing['id']}/plans")->assertStatus(422);
+});
+
+it('copies a board of the library to draw on, and lets nobody draw on the original or another\'s', function () {
+    $file = People::boardFile();
+    $this->actingAs($instructor = People::user('instructor'));
+    $this->getJson("api/drawings/$file->id")->assertNotFound();
+    $this->putJson("api/drawings/$file->id", saved(houseBoard(), 1))->assertNotFound();
+    $copy = $this->postJson('api/drawings', ['copyOf' => $file->id])->assertCreated()->json();
+
+    expect($copy['board']['title'])->toBe('Propagation house, path light');
+    $this->actingAs(People::user('instructor'))->getJson("api/drawings/{$copy['id']}")->assertNotFound();
+    $this->actingAs(People::user('instructor'))->postJson('api/drawings', ['copyOf' => $copy['id']])->assertNotFound();
+    $this->actingAs($instructor)->getJson("api/drawings/{$copy['id']}")->assertOk();
+});
+
+it('keeps the drawing board from trainees', function () {
+    $people = new People;
+    $this->actingAs($people->trainee);
+
+    $this->postJson('api/drawings', ['practice' => 'na'])->assertForbidden();
+    $this->getJson("api/drawings/{$people->assignment->boardFile->id}")->assertNotFound();
+    $this->putJson("api/drawings/{$people->assignment->boardFile->id}", saved(houseBoard(), 1))->assertNotFound();
+    // An exam board must not be worked out in another tab.
+    $this->call('POST', 'api/drawing-looks', content: (string) json_encode(houseBoard()))->assertForbidden();
+});
+
+it('says beside a drawing what works, what each core carries and how full each box gets', function () {
+    $this->actingAs(People::user('instructor'));
+    $board = houseBoard();
+    $board['cables'][1]['type'] = 'any';
+    $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->assertOk()->json();
+    $schemes = array_column($look['schemes'], 'works', 'id');
+
+    expect($look['problems'])->toBe([])->and($look['hasPlan'])->toBeTrue()->and($look['sentence'])->toContain('answers to')
+        ->and($schemes)->toMatchArray(['feed-through' => true, 'dead-end' => false])
+        ->and($look['cables'][1])->toMatchArray(['id' => 'W2', 'print' => '14/3', 'proposed' => true])
+        ->and(array_column($look['cables'][1]['cores'], 'role', 'flag'))->toBe(['BLK' => 'traveler', 'RED' => 'traveler', 'WHT' => 'neutral', 'BARE' => 'ground'])
+        ->and($look['boxes'][0])->toMatchArray(['id' => 'B1', 'text' => '18.00 of 18.00 in³', 'fits' => true]);
+});
+
+it('marks what is wrong with a drawing instead of refusing it', function (callable $spoil, string $pointer) {
+    $this->actingAs(People::user('instructor'));
+    $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($spoil(houseBoard())))->assertOk()->json();
+
+    expect(array_column($look['problems'], 'pointer'))->toContain($pointer)->and($look['hasPlan'])->toBeFalse()->and($look['cables'])->toBe([]);
+})->with([
+    'a cable to nowhere' => [fn (array $board) => [...$board, 'cables' => [[...$board['cables'][0], 'to' => 'B9'], ...array_slice($board['cables'], 1)]], '/cables/0/to'],
+    'two supplies' => [fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'P2', 'in' => 'B1', 'model' => 'na-supply']]], '/devices/4'],
+    'a device in no box' => [fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'S9', 'in' => 'B9', 'model' => 'na-switch-1p']]], '/devices/4/in'],
+    'an absurd length' => [fn (array $board) => [...$board, 'cables' => [[...$board['cables'][0], 'lengthM' => -3], ...array_slice($board['cables'], 1)]], '/cables/0/lengthM'],
+    'a thousand boxes' => [fn (array $board) => [...$board, 'enclosures' => array_map(fn (int $i) => ['id' => "X$i", 'kind' => 'switch-box'], range(1, 1000))], '/enclosures'],
+]);
+
+it('says why a drawing cannot be wired, and what would do', function () {
+    $this->actingAs(People::user('instructor'));
+    $board = houseBoard();
+    $board['cables'][1]['type'] = 'na-14-2';
+    $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->json();
+    $bare = $this->call('POST', 'api/drawing-looks', content: (string) json_encode([...$board, 'controls' => []]))->json();
+    $broken = $this->call('POST', 'api/drawing-looks', content: '{"title": ')->assertOk()->json();
+
+    expect($look['hasPlan'])->toBeFalse()->and($look['sentence'])->toContain('W2 as 14/3')
+        ->and($look['schemes'][0]['why'])->toContain('W2')
+        ->and($bare['sentence'])->toContain('Point from a switch to a light')
+        ->and($broken['problems'])->not->toBe([]);
+});
