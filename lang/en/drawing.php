@@ -5,6 +5,7 @@ return [
     'feed' => 'Feed',
     'works' => 'works here',
     'no-controls' => 'Point from a switch to a light, and the planner begins.',
+    'planner-chooses' => 'the planner chooses',
     'fill' => ':used of :volume in³',
     'fill-alone' => ':used in³ used',
     'too-small' => ':used of :volume in³: too small. :box would do.',

@@ -10,6 +10,12 @@ export const router = createRouter({
     { path: '/class', component: () => import('./screens/class-room/ClassScreen.vue'), meta: { role: 'instructor' } },
     { path: '/assign', component: () => import('./screens/assign/AssignScreen.vue'), meta: { role: 'instructor' } },
     {
+      path: '/draw/:boardFile(\\d+)',
+      component: () => import('./screens/drawing-board/DrawingBoardScreen.vue'),
+      props: (to) => ({ boardFile: Number(to.params.boardFile) }),
+      meta: { role: 'instructor' },
+    },
+    {
       path: '/plans/:boardFile(\\d+)',
       component: () => import('./screens/plans/PlansScreen.vue'),
       props: (to) => ({ boardFile: Number(to.params.boardFile) }),

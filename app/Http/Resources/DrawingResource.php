@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Wording\Hangings;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Zwindle\Catalogue\Practice;
 
 /** @mixin \App\Models\BoardFile */
 final class DrawingResource extends JsonResource
@@ -13,6 +15,15 @@ final class DrawingResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['id' => $this->id, 'version' => $this->version, 'board' => json_decode($this->json, flags: JSON_THROW_ON_ERROR)];
+        $practice = Practice::from($this->practice);
+
+        return [
+            'id' => $this->id,
+            'version' => $this->version,
+            'board' => json_decode($this->json, flags: JSON_THROW_ON_ERROR),
+            'hangings' => Hangings::of($practice),
+            'kinds' => Hangings::kinds($practice),
+            'cableTypes' => Hangings::cables($practice),
+        ];
     }
 }

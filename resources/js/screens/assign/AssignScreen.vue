@@ -45,6 +45,15 @@ async function set() {
   }
 }
 
+async function draw(what: { practice: 'na' | 'gb' } | { copyOf: number }) {
+  refusal.value = ''
+  try {
+    await router.push(`/draw/${(await api.startDrawing(what)).id}`)
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+}
+
 async function addFile(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
@@ -69,8 +78,11 @@ async function addFile(event: Event) {
     <LoadState v-if="!data" :failure="failure" what="The library" @again="load" />
     <main v-else class="grid min-h-0 grow grid-cols-[minmax(0,64fr)_minmax(18rem,36fr)]">
       <section class="min-h-0 overflow-auto border-r-2 border-ink p-5" aria-label="The library">
-        <div class="mb-3 flex items-center justify-between gap-4">
+        <div class="mb-3 flex flex-wrap items-center gap-2">
           <h2 class="text-xl font-bold">1. Which board?</h2>
+          <span class="grow" />
+          <button type="button" class="btn" @click="draw({ practice: 'na' })">New, North America</button>
+          <button type="button" class="btn" @click="draw({ practice: 'gb' })">New, Britain</button>
           <label class="btn">
             Bring in a board file
             <input type="file" accept=".json,application/json" class="sr-only" @change="addFile" />
@@ -88,7 +100,7 @@ async function addFile(event: Event) {
           North American boards follow the NEC; Canadian rules are not covered. British boards follow BS 7671. Local
           code and a licensed person decide.
         </p>
-        <BoardChoice v-model="board" :boards="data.boards" />
+        <BoardChoice v-model="board" :boards="data.boards" @copy="(copyOf) => draw({ copyOf })" />
       </section>
       <form class="flex min-h-0 flex-col gap-4 overflow-auto p-5" @submit.prevent="set">
         <h2 class="text-xl font-bold">2. Who wires it?</h2>

@@ -3,6 +3,7 @@ import { RadioGroup, RadioGroupDescription, RadioGroupLabel, RadioGroupOption } 
 import type { BoardFile } from '@/shared/api/types'
 
 defineProps<{ boards: readonly BoardFile[] }>()
+defineEmits<{ copy: [board: number] }>()
 const chosen = defineModel<number>({ required: true })
 </script>
 
@@ -29,6 +30,18 @@ const chosen = defineModel<number>({ required: true })
           </div>
         </div>
       </RadioGroupOption>
+      <RouterLink v-if="board.isMine" :to="`/draw/${board.id}`" class="btn px-3" :aria-label="`Draw on ${board.title}`"
+        >Draw</RouterLink
+      >
+      <button
+        v-else
+        type="button"
+        class="btn px-3"
+        :aria-label="`Draw on a copy of ${board.title}`"
+        @click="$emit('copy', board.id)"
+      >
+        Copy
+      </button>
       <RouterLink :to="`/plans/${board.id}`" class="btn px-3" :aria-label="`Plans of ${board.title}`">Plans</RouterLink>
     </div>
   </RadioGroup>

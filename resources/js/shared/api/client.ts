@@ -2,8 +2,11 @@ import type {
   Assignment,
   AttemptSummary,
   BenchData,
+  Board,
   BoardFile,
   Classroom,
+  DrawingData,
+  DrawingLook,
   FileProblem,
   PathData,
   PlanData,
@@ -19,6 +22,7 @@ export class Refused extends Error {
     readonly status: number,
     message: string,
     readonly problems: FileProblem[] = [],
+    readonly json: Record<string, unknown> | null = null,
   ) {
     super(message)
   }
@@ -80,7 +84,7 @@ async function requestOnce<T>(method: string, path: string, body: unknown, timeo
   const json = (await response.json().catch(() => null)) as Record<string, unknown> | null
   if (response.ok && json !== null) return json as T
   if (response.status >= 502 && response.status <= 504) throw new NoAnswer()
-  throw new Refused(response.status, messageOf(response.status, json), (json?.problems as FileProblem[]) ?? [])
+  throw new Refused(response.status, messageOf(response.status, json), (json?.problems as FileProblem[]) ?? [], json)
 }
 
 function messageOf(status: number, json: Record<string, unknown> | null): string {
@@ -102,6 +106,17 @@ export const api = {
   signOut: () => request<void>('DELETE', 'session'),
   boardFiles: () => request<BoardFile[]>('GET', 'board-files'),
   addBoardFile: (text: string) => request<BoardFile>('POST', 'board-files', text),
+  startDrawing: (what: { practice: 'na' | 'gb' } | { copyOf: number }) =>
+    request<DrawingData>('POST', 'drawings', what),
+  drawing: (id: number) => request<DrawingData>('GET', `drawings/${id}`),
+  keepDrawing: (id: number, base: number, board: Board) =>
+    request<DrawingData>('PUT', `drawings/${id}`, {
+      base,
+      title: board.title,
+      practice: board.practice,
+      board: JSON.stringify(board),
+    }),
+  lookAtDrawing: (board: Board) => request<DrawingLook>('POST', 'drawing-looks', JSON.stringify(board)),
   plans: (boardFile: number, edition = '') =>
     request<PlanList>('GET', `board-files/${boardFile}/plans${queryOf({ edition })}`, undefined, 60_000),
   plan: (boardFile: number, plan: number, edition = '') =>

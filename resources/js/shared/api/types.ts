@@ -1,6 +1,7 @@
+import type { BoardFile as Board } from './generated/board'
 import type { Step } from './generated/step'
 
-export type { Step }
+export type { Board, Step }
 
 export type Role = 'instructor' | 'trainee'
 
@@ -138,6 +139,8 @@ export interface BoardFile {
   title: string
   practice: 'na' | 'gb'
   brief: string
+  /** Whether it is the instructor's own, to draw on. */
+  isMine?: boolean
 }
 
 export type Verdict = 'pass' | 'remarks' | 'fail'
@@ -353,4 +356,40 @@ export interface PathData {
 export interface FileProblem {
   pointer: string
   message: string
+}
+
+/** Something that can be hung on the wall in one step. */
+export interface Hanging {
+  key: string
+  name: string
+  /** What such a place is called until it gets a name. */
+  place: string
+  kind: Board['enclosures'][number]['kind']
+  material: 'metal' | 'plastic'
+  box: Board['enclosures'][number]['box'] | null
+  models: string[]
+}
+
+export interface DrawingData {
+  id: number
+  version: number
+  board: Board
+  hangings: Hanging[]
+  kinds: Record<string, string>
+  cableTypes: { id: string; print: string }[]
+}
+
+export interface DrawingLook {
+  problems: FileProblem[]
+  sentence: string | null
+  hasPlan: boolean
+  schemes: { id: string; name: string; works: boolean; why: string }[]
+  cables: {
+    id: string
+    print: string
+    type: string
+    proposed: boolean
+    cores: { colour: ConductorColour; flag: string; role: string }[]
+  }[]
+  boxes: { id: string; text: string; share: number | null; fits: boolean | null }[]
 }

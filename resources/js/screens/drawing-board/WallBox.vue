@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Board, DrawingLook } from '@/shared/api/types'
+import type { Spot } from './drawing'
+
+const props = defineProps<{
+  box: Board['enclosures'][number]
+  at: Spot
+  fill?: DrawingLook['boxes'][number]
+  selected: boolean
+  offered: boolean
+  wrong: boolean
+}>()
+defineEmits<{ take: [event: PointerEvent]; choose: [] }>()
+
+const GAUGE = 150
+const label = computed(() => props.box.label ?? props.box.id)
+const isLight = computed(() => props.box.kind === 'light-box' || props.box.kind === 'ceiling-rose')
+const outline = computed(() =>
+  props.selected ? { stroke: '#5B2BB5', 'stroke-width': 14 } : { stroke: '#1D2129', 'stroke-width': 6 },
+)
+const caption = { 'text-anchor': 'middle', 'paint-order': 'stroke', stroke: '#EBE6D9', 'stroke-width': 12 } as const
+</script>
+
+<template>
+  <g
+    role="button"
+    tabindex="0"
+    :aria-label="`${label}${fill ? `, ${fill.text}` : ''}${wrong ? ', something is wrong' : ''}${selected ? ', chosen' : ''}`"
+    :data-wall-box="box.id"
+    :transform="`translate(${at[0]} ${at[1]})`"
+    class="cursor-pointer"
+    @pointerdown.stop="(event) => $emit('take', event)"
+    @click="(event) => event.detail === 0 && $emit('choose')"
+    @keydown.enter.stop.prevent="$emit('choose')"
+    @keydown.space.stop.prevent="$emit('choose')"
+  >
+    <rect x="-110" y="-80" width="220" height="250" fill="transparent" />
+    <rect
+      v-if="offered"
+      x="-92"
+      y="-92"
+      width="184"
+      height="184"
+      rx="10"
+      fill="#E9E1F7"
+      stroke="#5B2BB5"
+      stroke-width="8"
+    />
+    <template v-if="isLight">
+      <circle r="62" fill="#F5F2EA" v-bind="outline" />
+      <path d="M-30 -30L30 30M-30 30L30 -30" stroke="#1D2129" stroke-width="6" />
+    </template>
+    <template v-else>
+      <rect x="-58" y="-62" width="116" height="124" rx="8" fill="#F5F2EA" v-bind="outline" />
+      <path v-if="box.kind === 'supply'" d="M14 -36L-22 8H0L-14 40L24 -8H2Z" fill="#1D2129" />
+      <g v-else-if="box.kind === 'switch-box'" stroke="#1D2129" stroke-width="6" fill="none">
+        <rect x="-20" y="-38" width="40" height="76" rx="6" />
+        <rect x="-12" y="-30" width="24" height="26" fill="#1D2129" />
+      </g>
+    </template>
+    <text y="116" font-size="48" fill="#1D2129" v-bind="caption">{{ label }}</text>
+    <g v-if="fill && fill.share !== null" :transform="`translate(${-GAUGE / 2} 128)`">
+      <rect :width="GAUGE" height="16" fill="#F5F2EA" stroke="#1D2129" stroke-width="3" />
+      <rect :width="GAUGE * Math.min(1, fill.share)" height="16" fill="#1D2129" />
+    </g>
+    <text v-if="fill" y="182" font-size="38" fill="#1D2129" v-bind="caption">
+      {{ fill.fits === false ? '✕ ' : '' }}{{ fill.text }}
+    </text>
+    <g v-if="wrong" transform="translate(66 -66)">
+      <path d="M0 -34L36 28H-36Z" fill="#F5F2EA" stroke="#1D2129" stroke-width="6" />
+      <text y="22" font-size="48" text-anchor="middle" fill="#1D2129">!</text>
+    </g>
+  </g>
+</template>

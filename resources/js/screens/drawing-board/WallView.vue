@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import type { Board, DrawingLook } from '@/shared/api/types'
+import type { Spot } from './drawing'
+import { gridOf, routesOf, snap, spotsOf, viewOf } from './wallLayout'
+import WallBox from './WallBox.vue'
+import WallRun from './WallRun.vue'
+
+const props = defineProps<{
+  board: Board
+  look: DrawingLook | null
+  /** The box or cable that is worked on. */
+  selected: string | null
+  /** Boxes that can be chosen now. */
+  offered: ReadonlySet<string>
+  /** Boxes and cables with something wrong. */
+  wrong: ReadonlySet<string>
+  asked: Spot | null
+}>()
+const emit = defineEmits<{ wall: [at: Spot]; box: [id: string]; cable: [id: string]; move: [id: string, at: Spot] }>()
+
+const DRAG_PX = 6
+const svg = ref<SVGSVGElement | null>(null)
+const cross = ref<Spot>([1200, 600])
+const isPointing = ref(false)
+const grid = computed(() => gridOf(props.board.practice))
+const spots = computed(() => {
+  const own = spotsOf(props.board)
+  return drag.value?.id && drag.value.at ? new Map(own).set(drag.value.id, drag.value.at) : own
+})
+const { width, height } = useElementSize(svg)
+const view = computed(() => viewOf(spotsOf(props.board), height.value > 0 ? width.value / height.value : null))
+const routes = computed(() => routesOf(props.board, spots.value))
+const said = computed(() => new Map(props.look?.cables.map((cable) => [cable.id, cable])))
+const fills = computed(() => new Map(props.look?.boxes.map((box) => [box.id, box])))
+
+/** The box under the finger, or the bare wall (null), and where it has been brought. */
+const drag = ref<{ id: string | null; from: [number, number]; at: Spot | null } | null>(null)
+
+function spotOf(event: PointerEvent | MouseEvent): Spot {
+  const matrix = svg.value?.getScreenCTM()?.inverse()
+  if (!matrix) return [0, 0]
+  const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix)
+  return snap([at.x, at.y], grid.value)
+}
+
+function take(event: PointerEvent, id: string | null) {
+  drag.value = { id, from: [event.clientX, event.clientY], at: null }
+  svg.value?.setPointerCapture?.(event.pointerId)
+}
+
+function carry(event: PointerEvent) {
+  if (!drag.value?.id) return
+  const far = Math.hypot(event.clientX - drag.value.from[0], event.clientY - drag.value.from[1])
+  if (far > DRAG_PX || drag.value.at) drag.value = { ...drag.value, at: spotOf(event) }
+}
+
+function drop(event: PointerEvent) {
+  const done = drag.value
+  drag.value = null
+  if (!done) return
+  if (!done.id) emit('wall', spotOf(event))
+  else if (done.at) emit('move', done.id, done.at)
+  else emit('box', done.id)
+}
+
+const STEPS: Record<string, Spot> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+function steer(event: KeyboardEvent) {
+  if (event.target !== svg.value) return
+  const step = STEPS[event.key]
+  if (step) {
+    const far = grid.value * (event.shiftKey ? 1 : 4)
+    cross.value = snap([cross.value[0] + step[0] * far, cross.value[1] + step[1] * far], grid.value)
+  } else if (event.key === 'Enter') {
+    emit('wall', cross.value)
+  } else {
+    return
+  }
+  event.preventDefault()
+}
+</script>
+
+<template>
+  <svg
+    ref="svg"
+    :viewBox="`${view.x} ${view.y} ${view.width} ${view.height}`"
+    class="h-full w-full touch-none"
+    role="group"
+    aria-label="The wall: arrow keys move the cross, Enter asks what hangs there"
+    tabindex="0"
+    data-test="wall"
+    @pointerdown.self="take($event, null)"
+    @pointermove="carry"
+    @pointerup="drop"
+    @pointercancel="drag = null"
+    @keydown="steer"
+    @focus="isPointing = svg?.matches(':focus-visible') ?? false"
+    @blur="isPointing = false"
+  >
+    <defs>
+      <pattern id="wall-grain" :width="grid * 2" :height="grid * 2" patternUnits="userSpaceOnUse">
+        <path :d="`M${grid * 2} 0H0V${grid * 2}`" fill="none" stroke="#DDD6C4" stroke-width="2" />
+      </pattern>
+    </defs>
+    <rect v-bind="view" fill="#EBE6D9" pointer-events="none" />
+    <rect v-bind="view" fill="url(#wall-grain)" pointer-events="none" />
+    <WallRun
+      v-for="route in routes"
+      :key="route.id"
+      :route="route"
+      :said="said.get(route.id)"
+      :selected="selected === route.id"
+      :wrong="wrong.has(route.id)"
+      @choose="emit('cable', route.id)"
+    />
+    <WallBox
+      v-for="box in board.enclosures"
+      :key="box.id"
+      :box="box"
+      :at="spots.get(box.id) ?? [0, 0]"
+      :fill="fills.get(box.id)"
+      :selected="selected === box.id"
+      :offered="offered.has(box.id)"
+      :wrong="wrong.has(box.id)"
+      @take="(event) => take(event, box.id)"
+      @choose="emit('box', box.id)"
+    />
+    <g v-if="asked" :transform="`translate(${asked[0]} ${asked[1]})`" stroke="#5B2BB5" stroke-width="8" fill="none">
+      <circle r="46" fill="#E9E1F7" />
+      <path d="M0 -24V24M-24 0H24" />
+    </g>
+    <path
+      v-if="isPointing"
+      :d="`M${cross[0] - 50} ${cross[1]}h100M${cross[0]} ${cross[1] - 50}v100`"
+      stroke="#5B2BB5"
+      stroke-width="7"
+      data-test="cross"
+    />
+  </svg>
+</template>

@@ -1,0 +1,43 @@
+import { onScopeDispose, readonly, ref, type Ref, shallowReadonly, shallowRef, watch } from 'vue'
+import { api } from '@/shared/api/client'
+import type { Board, DrawingLook } from '@/shared/api/types'
+
+const SETTLED_MS = 60
+const SLOW_MS = 500
+
+/** What the planner says of the drawing as it stands; the newest answer only. */
+export function useLook(board: Ref<Board | null>) {
+  const look = shallowRef<DrawingLook | null>(null)
+  const isThinking = ref(false)
+  const failure = ref('')
+  let settled: ReturnType<typeof setTimeout> | undefined
+  let slow: ReturnType<typeof setTimeout> | undefined
+
+  async function ask() {
+    const asked = board.value
+    if (!asked) return
+    clearTimeout(slow)
+    slow = setTimeout(() => (isThinking.value = true), SLOW_MS)
+    try {
+      const found = await api.lookAtDrawing(asked)
+      if (board.value !== asked) return
+      look.value = found
+      failure.value = ''
+    } catch (error) {
+      if (board.value === asked) failure.value = (error as Error).message
+    }
+    clearTimeout(slow)
+    isThinking.value = false
+  }
+
+  watch(board, () => {
+    clearTimeout(settled)
+    settled = setTimeout(() => void ask(), SETTLED_MS)
+  })
+  onScopeDispose(() => {
+    clearTimeout(settled)
+    clearTimeout(slow)
+  })
+
+  return { look: shallowReadonly(look), isThinking: readonly(isThinking), failure: readonly(failure) }
+}
