@@ -1,23 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, type Page, test } from '@playwright/test'
-import { complaints, openBench, setBoard, signIn } from './support'
-
-const axe = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
-
-async function expectNoSeriousFault(page: Page) {
-  await page.evaluate(axe)
-  const faults = await page.evaluate(async () => {
-    const { violations } = await (
-      window as unknown as {
-        axe: { run: () => Promise<{ violations: { id: string; impact: string; nodes: { html: string }[] }[] }> }
-      }
-    ).axe.run()
-    return violations
-      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-      .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)
-  })
-  expect(faults).toEqual([])
-}
+import { complaints, expectNoSeriousFault, openBench, setBoard, signIn } from './support'
 
 test('the verdict shows table, pinned findings and the path for chosen positions', async ({ page }) => {
   const heard = complaints(page)

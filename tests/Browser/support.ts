@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { type APIRequestContext, type BrowserContext, expect, type Page } from '@playwright/test'
 
 export const PASSWORD = 'lights-on'
@@ -108,3 +109,21 @@ export async function handIn(page: Page) {
 }
 
 export type { BrowserContext }
+
+const axe = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
+
+/** By axe: nothing serious and nothing critical on the page as it stands. */
+export async function expectNoSeriousFault(page: Page) {
+  await page.evaluate(axe)
+  const faults = await page.evaluate(async () => {
+    const { violations } = await (
+      window as unknown as {
+        axe: { run: () => Promise<{ violations: { id: string; impact: string; nodes: { html: string }[] }[] }> }
+      }
+    ).axe.run()
+    return violations
+      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)
+  })
+  expect(faults).toEqual([])
+}

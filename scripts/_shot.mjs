@@ -1,5 +1,0 @@
-import { chromium } from '@playwright/test'
-const base='http://127.0.0.1:8000'
-const browser=await chromium.launch({executablePath:'/usr/bin/chromium',args:['--no-sandbox','--disable-gpu','--disable-quic','--no-first-run','--disable-background-networking']})
-export async function pic(name,{who,path,width=1280,height=800,act}){const page=await browser.newPage({viewport:{width,height},reducedMotion:'reduce'});page.on('pageerror',e=>console.log('ERR',e.message));page.on('console',m=>m.type()==='error'&&console.log('CON',m.text()));await page.goto(base+'/sign-in');await page.getByLabel('Name').fill(who);await page.getByLabel('Password').fill('lights-on');await page.getByRole('button',{name:'Sign in'}).click();await page.waitForURL(u=>!u.pathname.includes('sign-in'));await page.goto(base+path);await page.waitForLoadState('networkidle');if(act)await act(page);await page.waitForTimeout(500);await page.screenshot({path:`/tmp/shots/${name}.png`});await page.close()}
-export const done=()=>browser.close()
