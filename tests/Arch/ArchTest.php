@@ -23,6 +23,7 @@ const ROOMS = [
     'Plan' => ['Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Diagnose' => ['Mistake', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Repair' => ['Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Materials' => ['Plan', 'Wiring', 'Board', 'Catalogue'],
     'Convert' => ['Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Write' => ['Repair', 'Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
 ];

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Materials;
+
+/** One line of the materials list. */
+final readonly class Part
+{
+    /**
+     * @param  string  $what  a model, a size of box, a type of cable, a connector with its ports, what a mark says
+     * @param  float  $amount  pieces; metres of cable
+     */
+    public function __construct(
+        public PartKind $kind,
+        public string $what,
+        public float $amount,
+    ) {
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Build;
+use Tests\Support\Files;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Materials\AbsurdAllowance;
+use Zwindle\Materials\Cut;
+use Zwindle\Materials\CutAllowances;
+use Zwindle\Materials\CutList;
+use Zwindle\Materials\Materials;
+use Zwindle\Materials\Part;
+use Zwindle\Materials\RunLength;
+use Zwindle\Plan\Planner;
+use Zwindle\Wiring\Joint;
+
+/** @return array<string, float> */
+function amounts(string $slug, int $sets = 1): array
+{
+    $plan = Planner::plan(Files::board("database/demo/$slug/board.json"))->plans[0];
+    $cuts = CutList::of($plan->wiring->board, CutAllowances::usualIn($plan->wiring->board->practice));
+
+    return array_combine(
+        array_map(fn (Part $part) => "{$part->kind->value} $part->what", Materials::of($plan, $cuts, $sets)),
+        array_map(fn (Part $part) => $part->amount, Materials::of($plan, $cuts, $sets)),
+    );
+}
+
+it('runs along and up where the board gives no length, and does not guess where it gives no place', function () {
+    $board = fn (array $cable, ?array $at) => Build::board(Build::boardArray([
+        'enclosures' => [['id' => 'SRC', 'kind' => 'supply', ...($at === null ? [] : ['at' => [100, 900]])], ['id' => 'L1', 'kind' => 'light-box', 'material' => 'plastic', 'at' => $at ?? [0, 0]]],
+        'cables' => [['id' => 'W1', 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'L1', ...$cable]],
+    ]));
+    $length = fn ($made) => RunLength::of($made, $made->cables['W1']);
+
+    // 1.1 m along and 0.7 m up; 1.30 m as the crow flies.
+    expect($length($board([], [1200, 200])))->toBe(1.8)
+        ->and($length($board(['lengthM' => 2.5], [1200, 200])))->toBe(2.5)
+        ->and($length($board([], null)))->toBeNull();
+});
+
+it('adds what both ends and the waste take, and rounds up', function (float $run, array $allowances, float $cut) {
+    expect(CutAllowances::of(...$allowances)->cutM($run))->toBe($cut);
+})->with([
+    'two ends of 9 in, 5 % waste, to the decimetre: (2 + 0.46) × 1.05 = 2.583' => [2.0, [0.23, 5.0, 0.1], 2.6],
+    'on the mark it stays there' => [1.6, [0.2, 0.0, 0.1], 2.0],
+    'a hair above it does not' => [1.601, [0.2, 0.0, 0.1], 2.1],
+    'to the half metre' => [2.0, [0.25, 10.0, 0.5], 3.0],
+    'no run at all still has its ends' => [0.0, [0.15, 0.0, 0.05], 0.3],
+]);
+
+it('refuses absurd allowances', function (array $allowances) {
+    expect(fn () => CutAllowances::of(...$allowances))->toThrow(AbsurdAllowance::class);
+})->with([[[-0.1, 5.0, 0.1]], [[0.2, 101.0, 0.1]], [[0.2, 5.0, 0.0]], [[NAN, 5.0, 0.1]]]);
+
+it('counts supports near both boxes and between them', function (string $type, string $practice, float $length, int $supports) {
+    $lamp = $practice === 'na' ? 'na-lampholder' : 'gb-batten-es';
+    $board = Build::board(Build::boardArray([
+        'practice' => $practice, 'code' => $practice === 'na' ? 'NEC-2023' : 'BS7671-2018',
+        'devices' => [['id' => 'PS', 'in' => 'SRC', 'model' => "$practice-supply"], ['id' => 'LA', 'in' => 'L1', 'model' => $lamp]],
+        'cables' => [['id' => 'W1', 'type' => $type, 'from' => 'SRC', 'to' => 'L1', 'lengthM' => $length]],
+    ]));
+
+    expect(CutList::of($board, CutAllowances::usualIn(Practice::from($practice)))[0]->supports)->toBe($supports);
+})->with([
+    // NEC 334.30 (memory): within 12 in of each box, and every 4½ ft between: 1.97 m leaves 1.37 m, one space.
+    'one space' => ['na-14-2', 'na', 1.97, 2],
+    'a little more: two spaces' => ['na-14-2', 'na', 1.98, 3],
+    'shorter than both ends' => ['na-14-2', 'na', 0.5, 1],
+    // Every 250 mm (On-Site Guide, memory): 1.3 m leaves 1.0 m, four spaces.
+    'British clips' => ['gb-1.5-te', 'gb', 1.3, 5],
+]);
+
+it('lists what a planned board takes', function () {
+    expect(amounts('propagation-house'))->toMatchArray([
+        'device na-switch-3way' => 2.0, 'device na-lampholder' => 1.0, 'box device-3x2x3.5' => 1.0,
+        // Two whites, and the grounds of both boxes.
+        'connector wire-nut 2' => 2.0,
+    ])->and(amounts('boat-store'))->toMatchArray([
+        // The drop's blue at both ends, and both ends of every cpc.
+        'mark line' => 2.0, 'mark earth' => 4.0, 'device gb-rose' => 1.0,
+    ])->and(amounts('propagation-house', 12)['device na-switch-3way'])->toBe(24.0);
+});
+
+it('has a connector for every joint in one, a mark for every end, and every cable', function (string $board) {
+    $plan = Planner::plan(Files::board($board))->plans[0] ?? null;
+    $cuts = CutList::of($plan->wiring->board, CutAllowances::usualIn($plan->wiring->board->practice));
+    $sum = fn (string $kind) => array_sum(array_map(fn (Part $part) => $part->kind->value === $kind ? $part->amount : 0.0, Materials::of($plan, $cuts)));
+
+    expect($sum('connector'))->toEqual(count(array_filter($plan->wiring->joints, fn (Joint $joint) => $joint->by->isConnector())))
+        ->and($sum('mark'))->toEqual(count($plan->wiring->marks))
+        ->and($sum('cap'))->toEqual(count($plan->wiring->caps))
+        ->and($sum('device'))->toEqual(count($plan->wiring->board->devices))
+        ->and(round($sum('cable'), 3))->toBe(round(array_sum(array_map(fn (Cut $cut) => $cut->cutM ?? 0.0, $cuts)), 3));
+})->with(array_map(fn (array $files) => [$files[0]], Files::rightWirings()));
