@@ -8,6 +8,7 @@ use App\Http\Controllers\ConvertedBoardFileController;
 use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\DrawingLookController;
 use App\Http\Controllers\HandInController;
+use App\Http\Controllers\MaterialsController;
 use App\Http\Controllers\PathController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanPathController;
@@ -26,6 +27,7 @@ Route::middleware('auth')->group(function () {
     Route::get('board-files/{boardFile}/plans', [PlanController::class, 'index']);
     Route::get('board-files/{boardFile}/plans/{plan}', [PlanController::class, 'show'])->whereNumber('plan');
     Route::get('board-files/{boardFile}/plans/{plan}/path', [PlanPathController::class, 'show'])->whereNumber('plan');
+    Route::get('board-files/{boardFile}/plans/{plan}/materials', [MaterialsController::class, 'show'])->whereNumber('plan');
     Route::post('board-files/{boardFile}/converted', [ConvertedBoardFileController::class, 'store']);
     Route::post('drawings', [DrawingController::class, 'store']);
     Route::get('drawings/{boardFile}', [DrawingController::class, 'show']);

@@ -8,7 +8,7 @@ return [
         'four-way' => 'intermediate',
         'two-pole' => 'double-pole on/off',
     ],
-    'model' => ['gb-pendant' => 'pendant', 'gb-batten-bc' => 'bayonet batten lampholder', 'gb-batten-es' => 'screw batten lampholder', 'gb-luminaire' => 'luminaire'],
+    'model' => ['gb-supply' => 'supply', 'gb-rose' => 'ceiling rose', 'gb-pendant' => 'pendant', 'gb-batten-bc' => 'bayonet batten lampholder', 'gb-batten-es' => 'screw batten lampholder', 'gb-luminaire' => 'luminaire'],
     'role' => [
         'line' => 'line',
         'switched-line' => 'switched live',

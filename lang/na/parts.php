@@ -8,7 +8,7 @@ return [
         'four-way' => 'four-way',
         'two-pole' => 'two-pole on/off',
     ],
-    'model' => ['na-lampholder' => 'lampholder', 'na-luminaire' => 'luminaire', 'na-receptacle' => 'receptacle'],
+    'model' => ['na-supply' => 'supply', 'na-lampholder' => 'lampholder', 'na-luminaire' => 'luminaire', 'na-receptacle' => 'receptacle'],
     'role' => [
         'line' => 'hot',
         'switched-line' => 'switched hot',

@@ -66,4 +66,4 @@ it('keeps both Englishes complete', function (string $file) {
     $shared = fn (array $all) => array_values(array_filter($all, fn (string $key) => ! str_starts_with($key, 'terminal.') && ! str_starts_with($key, 'model.')));
 
     expect($shared($american))->toEqualCanonicalizing($shared($british))->not->toBe([]);
-})->with(['bench', 'findings', 'parts', 'verdict', 'plan', 'meter', 'mistakes']);
+})->with(['bench', 'findings', 'parts', 'verdict', 'plan', 'meter', 'mistakes', 'materials-words']);

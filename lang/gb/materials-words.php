@@ -1,0 +1,6 @@
+<?php
+
+return [
+    'mark' => ['line' => 'brown sleeve, one end', 'neutral' => 'blue sleeve, one end', 'earth' => 'green-and-yellow sleeve, one end'],
+    'support' => 'cable clip',
+];

@@ -1,0 +1,6 @@
+<?php
+
+return [
+    'mark' => ['line' => 'black or red tape, one end', 'neutral' => 'white tape, one end', 'earth' => 'green tape, one end'],
+    'support' => 'cable staple',
+];
