@@ -131,7 +131,7 @@ await picture('plans-converted', {
   act: async (page) => {
     await page.getByRole('button', { name: 'Carry it over' }).click()
     await page.getByText('Carried over from Britain').waitFor()
-    await page.getByRole('tab', { name: 'What each core carries' }).click()
+    await page.getByRole('tab', { name: 'Cores' }).click()
   },
 })
 await browser.close()

@@ -10,6 +10,12 @@ export const router = createRouter({
     { path: '/class', component: () => import('./screens/class-room/ClassScreen.vue'), meta: { role: 'instructor' } },
     { path: '/assign', component: () => import('./screens/assign/AssignScreen.vue'), meta: { role: 'instructor' } },
     {
+      path: '/paper/:boardFile(\\d+)/:plan(\\d+)',
+      component: () => import('./screens/paper/PaperScreen.vue'),
+      props: (to) => ({ boardFile: Number(to.params.boardFile), plan: Number(to.params.plan) }),
+      meta: { role: 'instructor' },
+    },
+    {
       path: '/draw/:boardFile(\\d+)',
       component: () => import('./screens/drawing-board/DrawingBoardScreen.vue'),
       props: (to) => ({ boardFile: Number(to.params.boardFile) }),

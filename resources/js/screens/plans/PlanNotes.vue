@@ -4,8 +4,9 @@ import type { OrderStep, PlanData } from '@/shared/api/types'
 import StepThrough from '@/shared/ui/StepThrough.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import CoreRoles from './CoreRoles.vue'
+import PrepareLists from './PrepareLists.vue'
 
-defineProps<{ plan: PlanData; steps: readonly OrderStep[] }>()
+defineProps<{ plan: PlanData; steps: readonly OrderStep[]; boardFile: number; number: number; edition: string }>()
 const order = defineModel<'boxByBox' | 'farthestFirst'>('order', { required: true })
 const at = defineModel<number>('at', { required: true })
 
@@ -24,7 +25,7 @@ const BRITISH_ORDERS = {
     </div>
     <TabGroup>
       <TabList class="flex border-b border-line">
-        <Tab v-for="name in ['Steps', 'What each core carries']" :key="name" v-slot="{ selected }" as="template">
+        <Tab v-for="name in ['Steps', 'Cores', 'Prepare']" :key="name" v-slot="{ selected }" as="template">
           <button
             type="button"
             class="min-h-11 grow border-b-4 px-2 font-bold"
@@ -47,6 +48,7 @@ const BRITISH_ORDERS = {
           <StepThrough v-model="at" :steps="steps" first="Begin with a bare board" done="See it whole" />
         </TabPanel>
         <TabPanel :tabindex="-1"><CoreRoles :cables="plan.cores" /></TabPanel>
+        <TabPanel :tabindex="-1"><PrepareLists :board-file="boardFile" :plan="number" :edition="edition" /></TabPanel>
       </TabPanels>
     </TabGroup>
     <p class="flex gap-2 border-t-2 border-ink p-3 text-sm">

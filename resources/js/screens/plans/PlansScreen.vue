@@ -64,6 +64,7 @@ async function convert() {
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
     <TopBar :title="list ? `Plans · ${list.board.title}` : 'Plans'">
+      <RouterLink v-if="plan" :to="`/paper/${boardFile}/${chosen}`" class="btn">On paper</RouterLink>
       <RouterLink to="/assign" class="btn">Set a board</RouterLink>
       <RouterLink to="/class" class="btn">The class</RouterLink>
     </TopBar>
@@ -96,7 +97,15 @@ async function convert() {
           :pointed="pointed"
           :dead="at >= 0"
         />
-        <PlanNotes v-model:order="order" v-model:at="at" :plan="plan" :steps="steps" />
+        <PlanNotes
+          v-model:order="order"
+          v-model:at="at"
+          :plan="plan"
+          :steps="steps"
+          :board-file="boardFile"
+          :number="chosen"
+          :edition="list.edition"
+        />
       </template>
       <section v-else-if="list.impossible" class="col-span-2 p-10" aria-label="No plan">
         <h2 class="mb-2 text-2xl font-bold">This board has no plan</h2>

@@ -8,6 +8,7 @@ import type {
   DrawingData,
   DrawingLook,
   FileProblem,
+  MaterialsData,
   PathData,
   PlanData,
   PlanList,
@@ -126,6 +127,11 @@ export const api = {
       'GET',
       `board-files/${boardFile}/plans/${plan}/path${queryOf({ lamp, state: String(state), edition })}`,
     ),
+  materials: (boardFile: number, plan: number, asked: Record<string, string>) =>
+    request<MaterialsData>('GET', `board-files/${boardFile}/plans/${plan}/materials${queryOf(asked)}`),
+  /** Address of one of the lists as a table to download. */
+  tableOf: (boardFile: number, plan: number, csv: string, asked: Record<string, string>) =>
+    `/api/board-files/${boardFile}/plans/${plan}/materials${queryOf({ ...asked, csv })}`,
   convert: (boardFile: number) =>
     request<{ boardFile: BoardFile; notes: string[] }>('POST', `board-files/${boardFile}/converted`),
   classrooms: () => request<Classroom[]>('GET', 'classrooms'),

@@ -393,3 +393,13 @@ export interface DrawingLook {
   }[]
   boxes: { id: string; text: string; share: number | null; fits: boolean | null }[]
 }
+
+export interface MaterialsData {
+  sets: number
+  /** Metres, per cent, metres. */
+  allowances: { end: number; waste: number; round: number }
+  allowed: string
+  materials: { kind: string; what: string; amount: string }[]
+  cuts: { cable: string; type: string; from: string; to: string; run: string; cut: string }[]
+  labels: { cable: string; end: string; other: string; carries: string }[]
+}

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api } from '@/shared/api/client'
+import { placesOf } from '@/shared/bench/bench'
+import { replay } from '@/shared/bench/stepLog'
+import BoardMap from '@/shared/board/BoardMap.vue'
+import OpenBox from '@/shared/board/OpenBox.vue'
+import WiringDiagram from '@/shared/board/WiringDiagram.vue'
+import DataTable from '@/shared/ui/DataTable.vue'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+import PaperPage from './PaperPage.vue'
+
+const props = defineProps<{ boardFile: number; plan: number }>()
+const { data, failure, load } = useLoaded(async () => ({
+  list: await api.plans(props.boardFile),
+  plan: await api.plan(props.boardFile, props.plan),
+  lists: await api.materials(props.boardFile, props.plan, {}),
+}))
+
+const PAGES = {
+  task: 'Task sheet, without answers',
+  board: 'Board',
+  schedule: 'Wiring schedule',
+  diagram: 'Schematic',
+  key: 'Answer key, box by box',
+  materials: 'Materials and cut list',
+  labels: 'Labels',
+} as const
+type Page = keyof typeof PAGES
+const wanted = ref<Page[]>(Object.keys(PAGES) as Page[])
+const has = (page: Page) => wanted.value.includes(page)
+
+const title = computed(() => data.value?.list.board.title ?? '')
+const standing = computed(() =>
+  data.value ? replay(data.value.plan.standing, placesOf(data.value.plan.board)).now : null,
+)
+const positions = computed(() => new Map(data.value?.plan.verdict.switches.map(({ id }) => [id, 'up'])))
+const schedule = computed(() =>
+  (data.value?.plan.cores ?? []).flatMap(({ cable, print, cores }) =>
+    cores.map(({ flag, name, role }) => [cable, print, `${flag} ${name}`, role]),
+  ),
+)
+const blank = computed(() => schedule.value.map(([cable, print, core]) => [cable!, print!, core!, '']))
+const steps = computed(() => data.value?.plan.orders.boxByBox ?? [])
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="min-h-dvh">
+    <div class="print:hidden">
+      <TopBar :title="`On paper · ${title}`">
+        <button type="button" class="btn-main" :disabled="!data" @click="print">Print, or keep as PDF</button>
+        <RouterLink :to="`/plans/${boardFile}`" class="btn">Its plans</RouterLink>
+      </TopBar>
+      <fieldset class="flex flex-wrap gap-x-5 border-b-2 border-ink px-5 py-2">
+        <legend class="sr-only">Pages to print</legend>
+        <label v-for="(name, page) in PAGES" :key="page" class="flex min-h-11 items-center gap-2">
+          <input v-model="wanted" type="checkbox" :value="page" class="h-5 w-5 accent-violet" />{{ name }}
+        </label>
+      </fieldset>
+    </div>
+    <LoadState v-if="!data || !standing" :failure="failure" what="The pages" @again="load" />
+    <main v-else class="mx-auto max-w-4xl">
+      <PaperPage v-if="has('task')" :title="title" name="Task" data-page="task">
+        <p class="mb-2 text-lg">{{ data.list.board.brief }}</p>
+        <div class="h-80"><BoardMap :board="data.plan.board" /></div>
+        <p class="mt-2 font-bold">Write down what each conductor carries.</p>
+        <DataTable caption="Conductors" :columns="['cable', 'run', 'conductor', 'carries']" :rows="blank" />
+        <p class="mt-4">Name ____________________ Station ________ Date ____________</p>
+      </PaperPage>
+      <PaperPage v-if="has('board')" :title="title" name="Board" data-page="board">
+        <div class="h-[32rem]"><BoardMap :board="data.plan.board" /></div>
+      </PaperPage>
+      <PaperPage v-if="has('schedule')" :title="title" name="Wiring schedule" data-page="schedule">
+        <DataTable caption="Wiring schedule" :columns="['cable', 'run', 'conductor', 'carries']" :rows="schedule" />
+      </PaperPage>
+      <PaperPage v-if="has('diagram')" :title="title" name="Schematic" data-page="diagram">
+        <div class="h-96">
+          <WiringDiagram
+            :diagram="data.plan.verdict.diagram"
+            :positions="positions"
+            :lamps="new Map()"
+            :traced="new Set()"
+            :hidden="new Set()"
+          />
+        </div>
+      </PaperPage>
+      <PaperPage v-if="has('key')" :title="title" name="Answer key" data-page="key">
+        <p class="mb-2">{{ data.plan.verdict.headline }}</p>
+        <ol class="list-decimal pl-6">
+          <li v-for="(step, i) in steps" :key="i" class="break-inside-avoid">{{ step.text }}</li>
+        </ol>
+        <div class="mt-4 grid grid-cols-2 gap-4">
+          <figure v-for="box in data.plan.board.enclosures" :key="box.id" class="break-inside-avoid">
+            <figcaption class="font-bold">{{ box.label }}</figcaption>
+            <div class="h-64"><OpenBox :board="data.plan.board" :box="box" :bench="standing" read-only /></div>
+          </figure>
+        </div>
+      </PaperPage>
+      <PaperPage v-if="has('materials')" :title="title" name="Materials and cut list" data-page="materials">
+        <DataTable
+          caption="Materials"
+          :columns="['', 'what', 'how many']"
+          :rows="data.lists.materials.map(Object.values)"
+        />
+        <p class="mt-4 mb-1">Lengths: {{ data.lists.allowed }}.</p>
+        <DataTable
+          caption="Cut list"
+          :columns="['cable', 'type', 'from', 'to', 'run', 'cut at']"
+          :rows="data.lists.cuts.map(Object.values)"
+        />
+      </PaperPage>
+      <PaperPage v-if="has('labels')" :title="title" name="Labels" data-page="labels">
+        <div class="grid grid-cols-3 gap-2">
+          <div v-for="(label, i) in data.lists.labels" :key="i" class="break-inside-avoid border-2 border-ink p-2">
+            <strong class="code text-xl">{{ label.cable }}</strong>
+            <p>{{ label.end }} → {{ label.other }}</p>
+            <p class="text-sm">{{ label.carries }}</p>
+          </div>
+        </div>
+      </PaperPage>
+    </main>
+  </div>
+</template>
