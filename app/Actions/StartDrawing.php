@@ -9,11 +9,15 @@ use App\Models\User;
 use Zwindle\Catalogue\Editions;
 use Zwindle\Catalogue\Practice;
 
-/** A bare board with nothing but its feed, or a copy of one of the library. */
-final class StartDrawing
+/** A bare board with nothing but its feed, a pattern, or a copy of one of the library. */
+final readonly class StartDrawing
 {
     /** Where the feed hangs at first, in millimetres. */
     private const FEED_AT = [300, 900];
+
+    public function __construct(private Patterns $patterns)
+    {
+    }
 
     public function bare(User $instructor, Practice $practice): BoardFile
     {
@@ -25,6 +29,15 @@ final class StartDrawing
             'devices' => [['id' => 'PS', 'in' => 'F', 'model' => "$practice->value-supply", ...($practice === Practice::Britain ? ['breakerA' => 6, 'rcdMa' => 30] : ['breakerA' => 15])]],
             'cables' => [], 'controls' => [], 'alwaysOn' => [],
         ], JSON_THROW_ON_ERROR));
+    }
+
+    /** @param  string  $key  of a pattern that there is */
+    public function fromPattern(User $instructor, string $key): BoardFile
+    {
+        $text = (string) $this->patterns->text($key);
+        $board = json_decode($text, flags: JSON_THROW_ON_ERROR);
+
+        return $this->store($instructor, $board->title, Practice::from($board->practice), '', $text);
     }
 
     public function copy(User $instructor, BoardFile $file): BoardFile

@@ -24,10 +24,11 @@ class Hand {
   }
 }
 
+/** `bare na`, or `pattern` and its key. */
 async function newBoard(page: Page, name: string) {
   await signIn(page, 'marit')
   await page.goto('/assign')
-  await page.getByRole('button', { name }).click()
+  await page.locator('[data-test=new-board]').selectOption(name)
   await page.waitForURL(/\/draw\/\d+$/)
   await expect(page.locator('[data-wall-box="F"]')).toBeVisible()
 }
@@ -37,7 +38,7 @@ const cable = (page: Page, id: string) => page.locator(`[data-wall-cable="${id}"
 
 test('a three-way board is composed from nothing by pointer alone, and the feed moved', async ({ page }) => {
   const heard = complaints(page)
-  await newBoard(page, 'New, North America')
+  await newBoard(page, 'bare na')
   const hand = new Hand(page)
   for (const [x, y, what] of [
     [0.35, 0.7, 'three-way'],
@@ -90,7 +91,7 @@ test('a three-way board is composed from nothing by pointer alone, and the feed 
 
 test('a British board is composed by keyboard alone', async ({ page }) => {
   const heard = complaints(page)
-  await newBoard(page, 'New, Britain')
+  await newBoard(page, 'bare gb')
   const wall = page.locator('[data-test=wall]')
   const focusBox = (id: string) => page.locator(`[data-wall-box="${id}"]`).focus()
   const hang = async (number: string, steps: string[]) => {
@@ -133,7 +134,7 @@ test('a British board is composed by keyboard alone', async ({ page }) => {
 })
 
 test('a box is dragged, and what is wrong is marked in words and on the wall', async ({ page }) => {
-  await newBoard(page, 'New, North America')
+  await newBoard(page, 'bare na')
   const hand = new Hand(page)
   await hand.tapWall(0.5, 0.6)
   await hand.tap('[data-hang=one-pole]')
@@ -158,7 +159,7 @@ test('a box is dragged, and what is wrong is marked in words and on the wall', a
 })
 
 test('of two who draw on one board the second is told, and loses nothing', async ({ page, context }) => {
-  await newBoard(page, 'New, North America')
+  await newBoard(page, 'bare na')
   const second = await context.newPage()
   await second.goto(page.url())
   await expect(second.locator('[data-wall-box=F]')).toBeVisible()
@@ -186,4 +187,43 @@ test('a board of the library is copied to draw on, and set when it is finished',
   await expect(page.locator('[data-test=kept]')).toHaveText('kept')
   await page.getByRole('link', { name: 'The library' }).click()
   await expect(page.getByRole('link', { name: 'Draw on Barn with a new name' })).toBeVisible()
+})
+
+test("a pattern opens with the planner's result, is prepared, and comes out on paper", async ({ page }) => {
+  const heard = complaints(page)
+  await newBoard(page, 'pattern na-08-station-fed-at-the-four-way')
+  await expect(sentence(page)).toContainText('Right.')
+  await expect(cable(page, 'W1')).toContainText('proposed')
+  await page.getByRole('link', { name: 'Its plans' }).click()
+  await expect(page.getByRole('alert')).toContainText('refused')
+
+  await page.goto('/plans/6')
+  await page.getByRole('tab', { name: 'Prepare' }).click()
+  const prepare = page.locator('[data-test=prepare]')
+  await expect(prepare).toContainText('three-way')
+  await expect(prepare.locator('tr', { hasText: 'three-way' })).toContainText('2')
+  await prepare.getByLabel('boards').fill('10')
+  await prepare.getByLabel('boards').press('Enter')
+  await expect(prepare.locator('tr', { hasText: 'three-way' })).toContainText('20')
+  const download = page.waitForEvent('download')
+  await prepare.getByRole('link', { name: 'CSV' }).first().click()
+  expect((await download).suggestedFilename()).toBe('materials.csv')
+  await expectNoSeriousFault(page)
+
+  await page.getByRole('link', { name: 'On paper' }).click()
+  await expect(page.locator('[data-page=key]')).toContainText('land the black')
+  await expect(page.locator('[data-page=task]')).not.toContainText('traveler')
+  await expect(page.locator('[data-page=task]')).not.toContainText('neutral')
+  await expectNoSeriousFault(page)
+  for (const [format, width] of [
+    ['Letter', 612],
+    ['A4', 595],
+  ] as const) {
+    const pdf = (await page.pdf({ format })).toString('latin1')
+    expect(pdf.match(/\/Type\s*\/Page[^s]/g)!.length).toBeGreaterThanOrEqual(7)
+    expect(pdf).toMatch(new RegExp(`/MediaBox \\[0 0 ${width}`))
+  }
+  await page.getByLabel('Answer key, box by box').uncheck()
+  await expect(page.locator('[data-page=key]')).toHaveCount(0)
+  expect(heard.filter((text) => !text.includes('422'))).toEqual([])
 })

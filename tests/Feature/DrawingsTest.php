@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use App\Models\BoardFile;
+use Tests\Support\Build;
 use Tests\Support\Files;
 use Tests\Support\People;
+use Zwindle\Plan\Planner;
 
 /** @return array<string, mixed> the body of a save */
 function saved(array $board, int $base): array
@@ -131,4 +133,29 @@ it('says why a drawing cannot be wired, and what would do', function () {
         ->and($look['schemes'][0]['why'])->toContain('W2')
         ->and($bare['sentence'])->toContain('Point from a switch to a light')
         ->and($broken['problems'])->not->toBe([]);
+});
+
+it('begins with a pattern in one step, and every pattern has a plan already', function (string $key) {
+    $this->actingAs(People::user('instructor'));
+    $drawing = $this->postJson('api/drawings', ['pattern' => $key])->assertCreated()->json();
+    $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($drawing['board']))->assertOk()->json();
+
+    expect($look['problems'])->toBe([])->and([$key, $look['hasPlan'], $look['sentence']])->toBe([$key, true, $look['sentence']])
+        ->and(array_filter($look['boxes'], fn (array $box) => $box['fits'] === false))->toBe([]);
+})->with(fn () => array_map(fn (string $path) => basename($path, '.board.json'), glob(Files::path('database/patterns/*.board.json')) ?: []));
+
+it('has a pattern for every way of wiring, and the station fed at any box, with and without grounds', function () {
+    $this->actingAs(People::user('instructor'));
+    $patterns = $this->getJson('api/patterns')->assertOk()->json();
+    $schemes = [];
+    foreach ($patterns as ['key' => $key]) {
+        $board = Build::board(json_decode(Files::text("database/patterns/$key.board.json"), true));
+        $schemes[$board->practice->value][] = Planner::plan($board)->plans[0]->result->scheme()?->value;
+    }
+
+    expect(array_unique($schemes['na']))->toContain('single', 'light-fed', 'feed-through', 'dead-end')
+        ->and(array_unique($schemes['gb']))->toContain('single', 'light-fed', 'feed-through', 'common-link')
+        ->and(count(array_filter($patterns, fn (array $pattern) => str_contains($pattern['key'], 'station'))))->toBe(8);
+    $this->postJson('api/drawings', ['pattern' => '../../.env'])->assertStatus(422);
+    $this->actingAs((new People)->trainee)->getJson('api/patterns')->assertForbidden();
 });

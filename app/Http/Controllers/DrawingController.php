@@ -17,8 +17,12 @@ final class DrawingController extends Controller
 {
     public function store(StoreDrawingRequest $request, StartDrawing $start): JsonResponse
     {
-        $original = $request->original();
-        $file = $original === null ? $start->bare($request->instructor(), $request->practice()) : $start->copy($request->instructor(), $original);
+        [$instructor, $original, $pattern] = [$request->instructor(), $request->original(), $request->pattern()];
+        $file = match (true) {
+            $original !== null => $start->copy($instructor, $original),
+            $pattern !== null => $start->fromPattern($instructor, $pattern),
+            default => $start->bare($instructor, $request->practice()),
+        };
 
         return DrawingResource::make($file)->response()->setStatusCode(201);
     }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Patterns;
 use App\Models\BoardFile;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Zwindle\Catalogue\Practice;
 
-/** A new drawing: a bare one of a practice, or a copy of a board of the library. */
+/** A new drawing: a bare one of a practice, one from a pattern, or a copy of a board of the library. */
 final class StoreDrawingRequest extends FormRequest
 {
     public function authorize(): bool
@@ -22,7 +23,8 @@ final class StoreDrawingRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'practice' => ['required_without:copyOf', Rule::enum(Practice::class)],
+            'practice' => ['required_without_all:copyOf,pattern', Rule::enum(Practice::class)],
+            'pattern' => ['sometimes', 'string', Rule::in(app(Patterns::class)->keys())],
             'copyOf' => ['sometimes', 'integer'],
         ];
     }
@@ -35,6 +37,12 @@ final class StoreDrawingRequest extends FormRequest
     public function practice(): Practice
     {
         return Practice::from($this->string('practice')->value());
+    }
+
+    /** The pattern to begin with; null for none. */
+    public function pattern(): ?string
+    {
+        return $this->filled('pattern') ? $this->string('pattern')->value() : null;
     }
 
     /** The board to copy; null for a bare one. */

@@ -7,11 +7,13 @@ import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import BoardChoice from './BoardChoice.vue'
+import NewBoard from './NewBoard.vue'
 
 const router = useRouter()
 const { data, failure, load } = useLoaded(async () => ({
   boards: await api.boardFiles(),
   classrooms: await api.classrooms(),
+  patterns: await api.patterns(),
 }))
 const board = ref(0)
 const classroomId = ref<number | null>(null)
@@ -45,7 +47,7 @@ async function set() {
   }
 }
 
-async function draw(what: { practice: 'na' | 'gb' } | { copyOf: number }) {
+async function draw(what: Parameters<typeof api.startDrawing>[0]) {
   refusal.value = ''
   try {
     await router.push(`/draw/${(await api.startDrawing(what)).id}`)
@@ -81,8 +83,7 @@ async function addFile(event: Event) {
         <div class="mb-3 flex flex-wrap items-center gap-2">
           <h2 class="text-xl font-bold">1. Which board?</h2>
           <span class="grow" />
-          <button type="button" class="btn" @click="draw({ practice: 'na' })">New, North America</button>
-          <button type="button" class="btn" @click="draw({ practice: 'gb' })">New, Britain</button>
+          <NewBoard :patterns="data.patterns" @start="draw" />
           <label class="btn">
             Bring in a board file
             <input type="file" accept=".json,application/json" class="sr-only" @change="addFile" />

@@ -107,7 +107,8 @@ export const api = {
   signOut: () => request<void>('DELETE', 'session'),
   boardFiles: () => request<BoardFile[]>('GET', 'board-files'),
   addBoardFile: (text: string) => request<BoardFile>('POST', 'board-files', text),
-  startDrawing: (what: { practice: 'na' | 'gb' } | { copyOf: number }) =>
+  patterns: () => request<{ key: string; title: string; practice: 'na' | 'gb' }[]>('GET', 'patterns'),
+  startDrawing: (what: { practice: 'na' | 'gb' } | { copyOf: number } | { pattern: string }) =>
     request<DrawingData>('POST', 'drawings', what),
   drawing: (id: number) => request<DrawingData>('GET', `drawings/${id}`),
   keepDrawing: (id: number, base: number, board: Board) =>
