@@ -16,7 +16,7 @@ final class ConvertBoardFile
     /** @return array{file: BoardFile, notes: list<string>} */
     public function execute(User $instructor, BoardFile $file): array
     {
-        $board = $file->board();
+        $board = $file->drawing();
         $conversion = PracticeConverter::convert($board);
         $practice = $conversion->board->practice->value;
         $title = mb_substr(__('convert.board-title', ['title' => $board->title, 'practice' => __("convert.practice.$practice")]), 0, 200);

@@ -17,7 +17,7 @@ final class PlanBoardFile
     /** @throws ValidationException if the edition belongs to the other practice */
     public function execute(BoardFile $file, ?CodeEdition $edition): Planning
     {
-        $board = $file->board();
+        $board = $file->drawing();
         if ($edition !== null && $edition->practice !== $board->practice) {
             throw ValidationException::withMessages(['edition' => __('messages.other-practice')]);
         }

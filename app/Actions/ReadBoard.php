@@ -13,6 +13,18 @@ use Zwindle\Read\Problems;
 /** Text of a board file → a board that can be judged. */
 final class ReadBoard
 {
+    /**
+     * A board of which some runs may still be to be chosen.
+     *
+     * @throws InputRefused with every problem of the file
+     */
+    public function undecided(string $text): Board
+    {
+        $problems = new Problems;
+
+        return BoardReader::read($text, $problems) ?? throw InputRefused::file('board', $problems->all());
+    }
+
     /** @throws InputRefused with every problem of the file */
     public function execute(string $text): Board
     {

@@ -6,9 +6,7 @@ namespace App\Actions;
 
 use App\Exceptions\InputRefused;
 use Zwindle\Board\Board;
-use Zwindle\Read\BoardReader;
 use Zwindle\Read\JsonText;
-use Zwindle\Read\Problems;
 
 /** Path of a board file → the board. */
 final readonly class ReadBoardFile
@@ -30,9 +28,7 @@ final readonly class ReadBoardFile
      */
     public function undecided(string $path): Board
     {
-        $problems = new Problems;
-
-        return BoardReader::read(self::textOf($path), $problems) ?? throw InputRefused::file('board', $problems->all());
+        return $this->readBoard->undecided(self::textOf($path));
     }
 
     /** @throws InputRefused */

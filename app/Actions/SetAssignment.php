@@ -9,6 +9,8 @@ use App\Models\Assignment;
 use App\Models\BoardFile;
 use App\Models\Classroom;
 use Illuminate\Support\Facades\DB;
+use Zwindle\Plan\Planner;
+use Zwindle\Write\BoardArray;
 
 /** Sets a board of the library to trainees of a class. */
 final class SetAssignment
@@ -20,9 +22,8 @@ final class SetAssignment
      */
     public function execute(Classroom $classroom, BoardFile $boardFile, array $trainees, ?int $minutes): Assignment
     {
-        $boardFile->board();
-
         return DB::transaction(function () use ($classroom, $boardFile, $trainees, $minutes): Assignment {
+            $boardFile = $this->decided($boardFile);
             $assignment = $classroom->assignments()->create(['board_file_id' => $boardFile->id, 'minutes' => $minutes]);
             foreach ($trainees as $trainee) {
                 $assignment->attempts()->create(['trainee_id' => $trainee]);
@@ -30,5 +31,25 @@ final class SetAssignment
 
             return $assignment;
         });
+    }
+
+    /**
+     * A board whose runs are still to be chosen is set with the cables that the planner chooses.
+     *
+     * @throws InputRefused if it has problems, or cannot be wired
+     */
+    private function decided(BoardFile $file): BoardFile
+    {
+        $drawn = $file->drawing();
+        $plan = $drawn->undecidedCables() === [] ? null : (Planner::plan($drawn)->plans[0] ?? null);
+        if ($plan === null) {
+            $file->board();
+
+            return $file;
+        }
+        $frozen = $file->replicate()->fill(['frozen_of' => $file->id, 'json' => json_encode(BoardArray::of($plan->wiring->board), JSON_THROW_ON_ERROR)]);
+        $frozen->save();
+
+        return $frozen;
     }
 }

@@ -33,6 +33,12 @@ final class BoardFile extends Model
         return $this->hasMany(Assignment::class);
     }
 
+    /** The board as it is drawn: some runs may still be to be chosen. */
+    public function drawing(): Board
+    {
+        return (new ReadBoard)->undecided($this->json);
+    }
+
     public function board(): Board
     {
         return (new ReadBoard)->execute($this->json);

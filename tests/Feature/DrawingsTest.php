@@ -159,3 +159,26 @@ it('has a pattern for every way of wiring, and the station fed at any box, with 
     $this->postJson('api/drawings', ['pattern' => '../../.env'])->assertStatus(422);
     $this->actingAs((new People)->trainee)->getJson('api/patterns')->assertForbidden();
 });
+
+it('sets a board whose cables are open with those that the planner chooses, and shows its plans', function () {
+    $people = new People;
+    $this->actingAs($people->instructor);
+    $drawing = $this->postJson('api/drawings', ['pattern' => 'na-03-three-way-feed-through'])->json();
+    $this->getJson("api/board-files/{$drawing['id']}/plans")->assertOk()->assertJsonPath('plans.0.verdict', 'pass');
+    $this->getJson("api/board-files/{$drawing['id']}/plans/0/materials")->assertOk();
+    $assignment = $this->postJson('api/assignments', ['classroom' => $people->classroom->id, 'boardFile' => $drawing['id'], 'trainees' => [$people->trainee->id]])->assertCreated()->json();
+    $bench = $this->actingAs($people->trainee)->getJson("api/attempts/{$assignment['attempts'][0]['id']}")->assertOk()->json();
+
+    expect(array_column($bench['board']['cables'], 'print'))->toBe(['14/2', '14/3', '14/2'])
+        ->and(BoardFile::query()->find($drawing['id'])?->json)->toContain('"any"');
+});
+
+it('sets no board with open cables that cannot be wired', function () {
+    $people = new People;
+    $drawing = $this->actingAs($people->instructor)->postJson('api/drawings', ['pattern' => 'na-03-three-way-feed-through'])->json();
+    $board = $drawing['board'];
+    $board['cables'][1]['type'] = 'na-14-2';
+    $this->putJson("api/drawings/{$drawing['id']}", saved($board, 1))->assertOk();
+
+    $this->postJson('api/assignments', ['classroom' => $people->classroom->id, 'boardFile' => $drawing['id'], 'trainees' => [$people->trainee->id]])->assertStatus(422);
+});

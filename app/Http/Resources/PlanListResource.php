@@ -32,7 +32,7 @@ final class PlanListResource extends JsonResource
     public function toArray(Request $request): array
     {
         ['file' => $file, 'planning' => $planning, 'edition' => $edition] = $this->resource;
-        $board = $file->board();
+        $board = $file->drawing();
         $change = CableChange::of($planning, $board, edition: $edition);
         $changes = new ChangeSentence($board);
         $sentences = new PlanDifference($board);
