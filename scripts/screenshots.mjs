@@ -134,4 +134,20 @@ await picture('plans-converted', {
     await page.getByRole('tab', { name: 'Cores' }).click()
   },
 })
+await picture('drawing-board', {
+  who: 'marit',
+  path: '/assign',
+  act: async (page) => {
+    await page.locator('[data-test=new-board]').selectOption('pattern na-08-station-fed-at-the-four-way')
+    await page.waitForURL(/draw/)
+    await page.locator('[data-test=sentence]').waitFor()
+    await page.locator('[data-wall-box=B2]').focus()
+    await page.keyboard.press('Enter')
+  },
+})
+await picture('paper', {
+  who: 'marit',
+  path: '/paper/5/0',
+  act: (page) => page.locator('[data-page=task]').waitFor(),
+})
 await browser.close()

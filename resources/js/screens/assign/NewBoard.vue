@@ -24,7 +24,7 @@ function choose(event: Event) {
 <template>
   <label class="flex items-center gap-2">
     <span class="sr-only">Draw a new board</span>
-    <select class="field w-auto font-bold" data-test="new-board" @change="choose">
+    <select class="field w-56 font-bold" data-test="new-board" @change="choose">
       <option value="">Draw a new board …</option>
       <optgroup v-for="group in groups" :key="group.practice" :label="group.name">
         <option :value="`bare ${group.practice}`">from a bare wall, {{ group.name }}</option>
