@@ -18,6 +18,7 @@ use Zwindle\Plan\NeutralAt;
 use Zwindle\Plan\Planner;
 use Zwindle\Repair\NearestPlan;
 use Zwindle\Repair\Repairs;
+use Zwindle\Scheme\SchemeName;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -42,6 +43,10 @@ function measure(string $name, Board $board, int $tries): void
 {
     report("$name: plan", array_map(fn () => timed(fn () => Planner::plan($board)), range(1, 5)));
     report("$name: every plan", [timed(fn () => Planner::plan($board, all: true))]);
+    report("$name: as it is drawn", array_map(fn () => timed(function () use ($board): void {
+        Planner::plan($board);
+        Planner::bySchemes($board, [SchemeName::FeedThrough, SchemeName::DeadEnd, SchemeName::LightFed, SchemeName::CommonLink]);
+    }), range(1, 5)));
     report("$name: neutral at each", [timed(fn () => NeutralAt::everySwitchBox($board))]);
     $right = Planner::plan($board)->plans[0]->wiring;
     $random = new RandomWiring(3);

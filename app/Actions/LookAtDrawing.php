@@ -32,10 +32,7 @@ final class LookAtDrawing
         }
         $planning = Planner::plan($board);
         $hasSeveral = max(array_map(fn ($control) => count($control->switches), $board->controls)) > 1;
-        $schemes = [];
-        foreach ($hasSeveral ? self::SCHEMES : self::SINGLE_SCHEMES as $scheme) {
-            $schemes[$scheme->value] = Planner::plan($board, $scheme->value);
-        }
+        $schemes = Planner::bySchemes($board, $hasSeveral ? self::SCHEMES : self::SINGLE_SCHEMES);
 
         return ['problems' => [], 'board' => $board, 'planning' => $planning, 'change' => CableChange::of($planning, $board), 'schemes' => $schemes];
     }

@@ -14,6 +14,7 @@ use Zwindle\Check\FindingCode;
 use Zwindle\Check\Result;
 use Zwindle\Check\Severity;
 use Zwindle\Check\Verdict;
+use Zwindle\Scheme\SchemeName;
 
 /**
  * Works out right wirings of a board, best first: no re-identification before some, the line out on the white before a
@@ -49,6 +50,52 @@ final class Planner
         return (new Chains($board))->controlWithWrongParts() !== null
             ? new Planning([], [], NoPlan::WrongParts, false)
             : $planner->search($all);
+    }
+
+    /**
+     * Which schemes can be wired here, each by its best plan, in one search: a candidate is checked once, whatever it turns out
+     * to be.
+     *
+     * @param  list<SchemeName>  $schemes
+     * @return array<string, Planning> scheme → what the planner came to for it
+     */
+    public static function bySchemes(Board $board, array $schemes): array
+    {
+        $planner = new self($board, $board->edition, Requirements::ANY_SCHEME);
+        if ((new Chains($board))->controlWithWrongParts() !== null) {
+            return array_map(fn () => new Planning([], [], NoPlan::WrongParts, false), array_flip(array_column($schemes, 'value')));
+        }
+        $graph = new RunGraph($board);
+        $found = $shortages = [];
+        foreach ($planner->kinds() as $linked) {
+            $search = new Search($board, $graph, $board->edition);
+            $candidates = array_merge(...array_map(fn (Arrangement $one) => $planner->candidates($one, $graph, $linked, false, 1), $search->arrangements($linked)), ...[[]]);
+            $shortages[(int) $linked] = $candidates === [] ? $planner->shortages($search, $graph, $linked) : [];
+            foreach ($candidates as $candidate) {
+                $plan = $planner->wired($candidate);
+                if (self::isAcceptable($plan->result)) {
+                    $found[$plan->result->scheme()?->value] ??= $plan;
+                }
+            }
+        }
+        $plannings = [];
+        foreach ($schemes as $scheme) {
+            $short = $shortages[$scheme === SchemeName::CommonLink ? 1 : 0] ?? [];
+            $plan = $found[$scheme->value] ?? null;
+            $plannings[$scheme->value] = $plan === null
+                ? new Planning([], $short, $short === [] ? NoPlan::OtherScheme : NoPlan::ShortOfCores, false)
+                : new Planning([$plan], [], null, false);
+        }
+
+        return $plannings;
+    }
+
+    /** @param  array{cost: int, cores: array<string, string>, types: array<string, CableType>, arrangement: Arrangement}  $candidate */
+    private function wired(array $candidate): Plan
+    {
+        $wiring = Assembler::assemble($this->board->withCables($candidate['types']), $candidate['arrangement']->strands, $candidate['cores']);
+
+        return new Plan($wiring, Checker::check($wiring, $this->edition), $candidate['arrangement']->chains, $candidate['cost']);
     }
 
     private function search(bool $all): Planning
@@ -136,9 +183,8 @@ final class Planner
             if (count($passing) >= ($all ? self::MOST_PLANS : 1) || ($statesLeft <= 0 && $passing !== [])) {
                 break;
             }
-            $board = $this->board->withCables($candidate['types']);
-            $wiring = Assembler::assemble($board, $candidate['arrangement']->strands, $candidate['cores']);
-            $result = Checker::check($wiring, $this->edition);
+            $plan = $this->wired($candidate);
+            $result = $plan->result;
             $statesLeft -= $result->evidence->table->count();
             $isAsked = in_array($this->scheme, [Requirements::ANY_SCHEME, $result->scheme()?->value], true);
             if (! self::isAcceptable($result) || ! $isAsked) {
@@ -146,7 +192,6 @@ final class Planner
 
                 continue;
             }
-            $plan = new Plan($wiring, $result, $candidate['arrangement']->chains, $candidate['cost']);
             if (self::isDisputed($result)) {
                 $disputed[$plan->identity()] ??= $plan;
             } else {

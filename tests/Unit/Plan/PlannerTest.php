@@ -18,12 +18,14 @@ use Zwindle\Check\Verdict;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
+use Zwindle\Plan\Planning;
 use Zwindle\Plan\PlanStep;
 use Zwindle\Plan\PlanSteps;
 use Zwindle\Plan\Shortage;
 use Zwindle\Plan\StepOrder;
 use Zwindle\Repair\NearestPlan;
 use Zwindle\Repair\Repairs;
+use Zwindle\Scheme\SchemeName;
 
 /** @return array<string, array{string}> the boards of the demo and of the right wirings */
 function libraryBoards(): array
@@ -284,3 +286,12 @@ it('lays out the steps so that every joint comes once, marked before it is joine
         ->and($boxes[count($boxes) - 1])->toBe($supply)
         ->and(array_unique(array_slice($boxes, array_search($supply, $boxes, true))))->toBe([$supply]);
 })->with(fn () => array_merge(...array_map(fn (array $board) => [[$board[0], StepOrder::BoxByBox], [$board[0], StepOrder::FarthestFirst]], array_values(libraryBoards()))));
+
+it('finds in one search the schemes that asking for each finds', function (string $path) {
+    $board = Files::board($path);
+    $schemes = [SchemeName::Single, SchemeName::FeedThrough, SchemeName::DeadEnd, SchemeName::LightFed, SchemeName::CommonLink];
+    $works = fn (array $plannings) => array_map(fn (Planning $planning) => $planning->plans !== [], $plannings);
+    $asked = array_map(fn (SchemeName $scheme) => Planner::plan($board, $scheme->value), array_combine(array_column($schemes, 'value'), $schemes));
+
+    expect($works(Planner::bySchemes($board, $schemes)))->toBe($works($asked))->and(in_array(true, $works($asked), true))->toBeTrue();
+})->with(libraryBoards());
