@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Illuminate\Support\Str;
 use Zwindle\Board\Board;
 use Zwindle\Board\Cable;
 use Zwindle\Board\Core;
+use Zwindle\Board\Doubt;
+use Zwindle\Board\Doubts;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Fill\BoxFill;
 use Zwindle\Fill\FillCount;
@@ -30,6 +33,20 @@ final readonly class DrawingWords
     public static function problems(array $problems): array
     {
         return ProblemSentence::all($problems);
+    }
+
+    /** @return list<array{about: list<string>, message: string}> what is allowed and most likely not meant */
+    public function doubts(): array
+    {
+        return array_map(fn (Doubt $doubt) => [
+            'about' => array_values(array_unique(array_map(fn (string $id) => isset($this->board->cables[$id]) ? $id : $this->words->enclosureOf($id), $doubt->about))),
+            'message' => Str::ucfirst(__("drawing.doubt.{$doubt->kind->value}", ['what' => $this->words->list(array_map($this->named(...), $doubt->about))])),
+        ], Doubts::about($this->board));
+    }
+
+    private function named(string $id): string
+    {
+        return isset($this->board->cables[$id]) ? $id : (isset($this->board->enclosures[$id]) ? $this->words->box($id) : $this->words->device($id));
     }
 
     public function scheme(string $scheme): string

@@ -140,6 +140,12 @@ test('a box is dragged, and what is wrong is marked in words and on the wall', a
   await hand.tap('[data-hang=one-pole]')
   await expect(page.locator('[data-test=planner]')).toContainText('No cable joins enclosure B1')
   await expect(page.locator('[data-wall-box=B1]')).toHaveAttribute('aria-label', /something is wrong/)
+  await page.keyboard.press('Escape')
+  await hand.tap('[data-wall-box=F]')
+  await page.keyboard.press('w')
+  await hand.tap('[data-wall-box=B1]')
+  await page.keyboard.press('Escape')
+  await expect(page.locator('[data-test=planner]')).toContainText('works no light yet')
   const box = page.locator('[data-wall-box=B1]')
   const before = await box.getAttribute('transform')
   const at = (await box.boundingBox())!

@@ -182,3 +182,12 @@ it('sets no board with open cables that cannot be wired', function () {
 
     $this->postJson('api/assignments', ['classroom' => $people->classroom->id, 'boardFile' => $drawing['id'], 'trainees' => [$people->trainee->id]])->assertStatus(422);
 });
+
+it('asks about what is most likely not meant, by the names on the wall', function () {
+    $this->actingAs(People::user('instructor'));
+    $board = houseBoard();
+    $board['enclosures'][2]['at'] = $board['enclosures'][1]['at'];
+    $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->assertOk()->json();
+
+    expect($look['doubts'])->toBe([['about' => ['B1', 'B2'], 'message' => 'Gate post and Far bench hang on each other.']])->and($look['hasPlan'])->toBeTrue();
+});

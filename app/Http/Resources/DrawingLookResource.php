@@ -32,6 +32,7 @@ final class DrawingLookResource extends JsonResource
 
         return [
             'problems' => DrawingWords::problems($problems),
+            'doubts' => $words?->doubts() ?? [],
             'sentence' => match (true) {
                 $board === null => null,
                 $planning === null => __('drawing.no-controls'),

@@ -32,7 +32,10 @@ const chosenCable = computed(() => {
   const now = mode.value
   return now.is === 'cable' ? (board.value?.cables.find(({ id }) => id === now.id) ?? null) : null
 })
-const wrong = computed(() => wrongPlaces(board.value, look.value?.problems ?? []))
+const wrong = computed(() => {
+  const doubted = look.value?.doubts.flatMap(({ about }) => about) ?? []
+  return new Set([...wrongPlaces(board.value, look.value?.problems ?? []), ...doubted])
+})
 const KEPT = { kept: 'kept', keeping: 'keeping …', held: 'held in this browser until the server answers' }
 
 useWallKeys(board, data, drawn, hand)

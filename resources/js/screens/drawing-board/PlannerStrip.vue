@@ -20,6 +20,9 @@ const shown = ref<string | null>(null)
         <li v-for="(problem, i) in look.problems" :key="i"><strong>!</strong> {{ problem.message }}</li>
       </ul>
       <p v-else class="font-bold" data-test="sentence">{{ look.sentence }}</p>
+      <ul v-if="look.doubts.length > 0" aria-label="What may not be meant">
+        <li v-for="(doubt, i) in look.doubts" :key="i">? {{ doubt.message }}</li>
+      </ul>
       <div v-if="look.schemes.length > 0" class="mt-1 flex flex-wrap items-center gap-2">
         <button
           v-for="scheme in look.schemes"

@@ -381,6 +381,8 @@ export interface DrawingData {
 
 export interface DrawingLook {
   problems: FileProblem[]
+  /** What is allowed and most likely not meant, with the boxes and cables that it is about. */
+  doubts: { about: string[]; message: string }[]
   sentence: string | null
   hasPlan: boolean
   schemes: { id: string; name: string; works: boolean; why: string }[]

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Board;
+
+enum DoubtKind: string
+{
+    case Overlapping = 'overlapping';
+    case ControlsNothing = 'controls-nothing';
+    case NotControlled = 'not-controlled';
+    case VeryLong = 'very-long';
+}
