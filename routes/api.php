@@ -12,6 +12,7 @@ use App\Http\Controllers\MaterialsController;
 use App\Http\Controllers\PathController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PlanPathController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepController;
@@ -29,6 +30,7 @@ Route::middleware('auth')->group(function () {
     Route::get('board-files/{boardFile}/plans/{plan}', [PlanController::class, 'show'])->whereNumber('plan');
     Route::get('board-files/{boardFile}/plans/{plan}/path', [PlanPathController::class, 'show'])->whereNumber('plan');
     Route::get('board-files/{boardFile}/plans/{plan}/materials', [MaterialsController::class, 'show'])->whereNumber('plan');
+    Route::get('board-files/{boardFile}/plans/{plan}/file', [PlanFileController::class, 'show'])->whereNumber('plan');
     Route::post('board-files/{boardFile}/converted', [ConvertedBoardFileController::class, 'store']);
     Route::get('patterns', [PatternController::class, 'index']);
     Route::post('drawings', [DrawingController::class, 'store']);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\BoardFile;
+use Tests\Support\Artisan;
 use Tests\Support\Files;
 use Tests\Support\People;
 use Zwindle\Bench\Step;
@@ -80,4 +81,18 @@ it('carries a board over into the library, once however often it is asked for', 
         ->and($converted->instructor_id)->toBe($instructor->id)->and($converted->board()->practice->value)->toBe('na')
         ->and(implode(' ', $first['notes']))->toContain('a white is never the return', 'one-way becomes single-pole');
     $this->getJson("api/board-files/{$converted->id}/plans")->assertOk()->assertJsonPath('plans.0.verdict', 'pass');
+});
+
+it('gives a plan as files that the commands take', function () {
+    $this->actingAs(People::user('instructor'));
+    $drawing = $this->postJson('api/drawings', ['pattern' => 'na-03-three-way-feed-through'])->json();
+    $get = fn (string $as) => $this->get("api/board-files/{$drawing['id']}/plans/0/file?as=$as")->assertOk();
+    [$board, $wiring] = [Artisan::file((string) $get('board')->getContent()), Artisan::file((string) $get('wiring')->getContent())];
+    [$status, $json] = Artisan::json(['zwindle:check', $board, $wiring]);
+
+    expect($status)->toBe(0)->and($json['verdict'])->toBe('pass')
+        ->and($get('wiring')->headers->get('Content-Disposition'))->toContain('zwindle.wiring.json')
+        ->and($get('spice')->getContent())->toContain('* state: S1:up,S2:up', 'RL1 ', '.op');
+    $this->getJson("api/board-files/{$drawing['id']}/plans/0/file?as=secrets")->assertStatus(422);
+    $this->actingAs((new People)->trainee)->getJson("api/board-files/{$drawing['id']}/plans/0/file?as=wiring")->assertNotFound();
 });

@@ -15,6 +15,7 @@ const COLUMNS = {
   cuts: ['cable', 'type', 'from', 'to', 'run', 'cut at'],
   labels: ['cable', 'end in', 'goes to', 'carries'],
 }
+const FILES = { board: 'Board', wiring: 'Wiring', spice: 'SPICE' } as const
 const TITLES = { materials: 'Materials', cuts: 'Cut list', labels: 'Labels for the ends' }
 const lists = computed(() =>
   (['materials', 'cuts', 'labels'] as const).map((name) => ({
@@ -78,6 +79,17 @@ async function load() {
     <p v-else-if="!data" role="status" class="text-soft">Counting …</p>
     <template v-if="data">
       <p class="text-sm">Lengths: {{ data.allowed }}.</p>
+      <p class="mt-3 flex flex-wrap items-center gap-2">
+        <strong>Files</strong>
+        <a
+          v-for="(name, as) in FILES"
+          :key="as"
+          class="btn min-h-9 px-3 text-sm"
+          :href="api.fileOf(boardFile, plan, as, edition)"
+          download
+          >{{ name }}</a
+        >
+      </p>
       <section v-for="list in lists" :key="list.name" class="mt-3">
         <div class="flex items-center justify-between gap-2">
           <h3 class="font-bold">{{ TITLES[list.name] }}</h3>

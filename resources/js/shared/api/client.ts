@@ -133,6 +133,9 @@ export const api = {
   /** Address of one of the lists as a table to download. */
   tableOf: (boardFile: number, plan: number, csv: string, asked: Record<string, string>) =>
     `/api/board-files/${boardFile}/plans/${plan}/materials${queryOf({ ...asked, csv })}`,
+  /** Address of a plan as a file that the commands take. */
+  fileOf: (boardFile: number, plan: number, as: 'board' | 'wiring' | 'spice', edition: string) =>
+    `/api/board-files/${boardFile}/plans/${plan}/file${queryOf({ as, edition })}`,
   convert: (boardFile: number) =>
     request<{ boardFile: BoardFile; notes: string[] }>('POST', `board-files/${boardFile}/converted`),
   classrooms: () => request<Classroom[]>('GET', 'classrooms'),

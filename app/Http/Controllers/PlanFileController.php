@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\PlanBoardFile;
+use App\Actions\PlanFile;
+use App\Http\Requests\ShowPlanFileRequest;
+use App\Models\BoardFile;
+use Illuminate\Http\Response;
+
+final class PlanFileController extends Controller
+{
+    public function show(ShowPlanFileRequest $request, BoardFile $boardFile, int $plan, PlanBoardFile $planner, PlanFile $write): Response
+    {
+        ['name' => $name, 'text' => $text] = $write->execute($planner->plan($boardFile, $plan, $request->edition()) ?? abort(404), $request->form());
+
+        return response($text, 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$name\""]);
+    }
+}
