@@ -57,6 +57,28 @@ afterEach(() => {
 })
 
 describe('the bench and its server', () => {
+  it('waits with the hand-in for steps that are on their way, and for those made meanwhile', async () => {
+    await open()
+    const answers: (() => void)[] = []
+    const atOnce = vi.mocked(api.keepSteps).getMockImplementation()!
+    vi.mocked(api.keepSteps).mockImplementation(async (...asked) => {
+      await new Promise<void>((resolve) => answers.push(resolve))
+      return atOnce(...asked)
+    })
+    const closed = vi.spyOn(api, 'handIn').mockResolvedValue()
+    expect(bench.make(land('W1.black@B1', 'S1#3'))).toBeNull()
+    expect(bench.make(land('W2.black@B1', 'S1#1'))).toBeNull()
+    const handedIn = bench.handIn()
+    await vi.waitFor(() => expect(answers).toHaveLength(1))
+    answers[0]!()
+    await vi.waitFor(() => expect(answers).toHaveLength(2))
+    expect(closed).not.toHaveBeenCalled()
+    answers[1]!()
+    expect(await handedIn).toBe(true)
+    expect(kept).toHaveLength(2)
+    expect(bench.notice.value).toBe('')
+  })
+
   it('applies a step at once and sends it', async () => {
     await open()
     expect(bench.make(land('W1.black@B1', 'S1#3'))).toBeNull()

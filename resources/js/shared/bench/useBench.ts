@@ -28,6 +28,7 @@ export function useBench(attempt: number) {
   let device = deviceName()
   let nextNumber = 1
   let sending = false
+  let underWay: Promise<void> = Promise.resolve()
   let tries = 0
   let timer: ReturnType<typeof setTimeout> | undefined
 
@@ -95,8 +96,14 @@ export function useBench(attempt: number) {
     return null
   }
 
-  async function send() {
-    if (sending || waiting.value.length === 0 || !data.value) return
+  /** Sends what waits; while a batch is on its way, that one is waited for. */
+  function send(): Promise<void> {
+    if (!sending) underWay = sendBatch()
+    return underWay
+  }
+
+  async function sendBatch() {
+    if (waiting.value.length === 0 || !data.value) return
     sending = true
     clearTimeout(timer)
     if (line.value === 'kept') line.value = 'sending'
@@ -146,6 +153,7 @@ export function useBench(attempt: number) {
   /** Closes the attempt; refuses while steps are still on the way. */
   async function handIn(): Promise<boolean> {
     await send()
+    while (waiting.value.length > 0 && line.value === 'sending') await send()
     if (waiting.value.length > 0) {
       notice.value = `Not handed in: the server does not have ${waiting.value.length} of your steps yet. They are kept here; try again when it answers.`
       return false
