@@ -14,7 +14,6 @@ use Zwindle\Catalogue\Practice;
 use Zwindle\Fill\BoxFill;
 use Zwindle\Fill\FillCount;
 use Zwindle\Plan\Plan;
-use Zwindle\Read\Problem;
 
 /** What stands beside each cable and box of a drawing. */
 final readonly class DrawingWords
@@ -24,15 +23,6 @@ final readonly class DrawingWords
     public function __construct(private Board $board)
     {
         $this->words = new Words($board);
-    }
-
-    /**
-     * @param  list<Problem>  $problems
-     * @return list<array{pointer: string, message: string}>
-     */
-    public static function problems(array $problems): array
-    {
-        return ProblemSentence::all($problems);
     }
 
     /** @return list<array{about: list<string>, message: string}> what is allowed and most likely not meant */

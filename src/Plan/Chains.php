@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Zwindle\Plan;
 
 use Zwindle\Board\Board;
+use Zwindle\Board\Control;
+use Zwindle\Board\Requirements;
 use Zwindle\Catalogue\SwitchFunction;
+use Zwindle\Scheme\SchemeName;
 
 /** The chains that the switches of a control can make, whatever the cables: which end takes the line, in which order the others follow. */
 final readonly class Chains
@@ -27,6 +30,23 @@ final readonly class Chains
         }
 
         return null;
+    }
+
+    /**
+     * The ways to wire the controls that a scheme leaves open: by common-link or not.
+     *
+     * @param  string  $scheme  the name of one, or `any`
+     * @return non-empty-list<bool>
+     */
+    public function linkings(string $scheme): array
+    {
+        $hasPairs = array_filter($this->board->controls, fn (Control $control) => count($control->switches) === 2) !== [];
+
+        return match ($scheme) {
+            SchemeName::CommonLink->value => [true],
+            Requirements::ANY_SCHEME => $hasPairs ? [false, true] : [false],
+            default => [false],
+        };
     }
 
     /**

@@ -36,7 +36,7 @@ final class Planner
     private const DISPUTED = [FindingCode::ReturnOnWhite, FindingCode::SchemeNotAcceptedEverywhere, FindingCode::SeparateReturn];
 
     /** A common-link is the usual way in Britain, and disputed in North America. */
-    public const LINKED_COST = ['na' => 5000, 'gb' => -30];
+    private const LINKED_COST = ['na' => 5000, 'gb' => -30];
 
     private function __construct(private readonly Board $board, private readonly CodeEdition $edition, private readonly string $scheme)
     {
@@ -67,7 +67,7 @@ final class Planner
         }
         $graph = new RunGraph($board);
         $found = $shortages = [];
-        foreach ($planner->kinds() as $linked) {
+        foreach ((new Chains($board))->linkings(Requirements::ANY_SCHEME) as $linked) {
             $search = new Search($board, $graph, $board->edition);
             $candidates = array_merge(...array_map(fn (Arrangement $one) => $planner->candidates($one, $graph, $linked, false, 1), $search->arrangements($linked)), ...[[]]);
             $shortages[(int) $linked] = $candidates === [] ? $planner->shortages($search, $graph, $linked) : [];
@@ -105,7 +105,7 @@ final class Planner
         $isFinished = true;
         $isCut = false;
         $shortages = [];
-        foreach ($this->kinds() as $linked) {
+        foreach ((new Chains($this->board))->linkings($this->scheme) as $linked) {
             $search = new Search($this->board, $graph, $this->edition, $all);
             $arrangements = $search->arrangements($linked);
             $most = min(self::MOST_PLANS, intdiv(self::MOST_CANDIDATES, max(1, count($arrangements))));
@@ -130,18 +130,6 @@ final class Planner
         $isTruncated = $all && (count($plans) === self::MOST_PLANS || ! $isFinished || $isCut || $isTired);
 
         return new Planning($plans, $reason === NoPlan::ShortOfCores ? $shortages : [], $reason, $isTruncated);
-    }
-
-    /** @return list<bool> by common-link or not */
-    private function kinds(): array
-    {
-        $hasPairs = array_filter($this->board->controls, fn ($control) => count($control->switches) === 2) !== [];
-
-        return match ($this->scheme) {
-            'common-link' => [true],
-            Requirements::ANY_SCHEME => $hasPairs ? [false, true] : [false],
-            default => [false],
-        };
     }
 
     /** @return list<array{cost: int, cores: array<string, string>, types: array<string, CableType>, arrangement: Arrangement}> */

@@ -96,17 +96,11 @@ final readonly class NearestPlan
         $board = $standing->board;
         $graph = new RunGraph($board);
         $palette = new Palette($board);
-        $hasPairs = array_filter($board->controls, fn ($control) => count($control->switches) === 2) !== [];
-        $kinds = match ($scheme) {
-            'common-link' => [true],
-            Requirements::ANY_SCHEME => $hasPairs ? [false, true] : [false],
-            default => [false],
-        };
         $view = new Standing($standing);
         $isSmall = count($board->devicesOf(DeviceKind::Switch)) <= self::SMALL;
         $ties = Ties::between($standing);
         $aims = [];
-        foreach ($kinds as $linked) {
+        foreach ((new Chains($board))->linkings($scheme) as $linked) {
             foreach ((new Search($board, $graph, $edition, all: $isSmall, ties: $ties))->arrangements($linked) as $arrangement) {
                 foreach (self::waysOf($graph, $palette, $arrangement) as $ways) {
                     [$target, $distance] = Aim::at($view, $board, $arrangement, $ways, thorough: true);

@@ -178,8 +178,7 @@ final class Repairs
     {
         $arrangements = [];
         $ties = Ties::between($this->wiring);
-        $hasPairs = array_filter($board->controls, fn ($control) => count($control->switches) === 2) !== [];
-        foreach ($hasPairs ? [false, true] : [false] as $linked) {
+        foreach ((new Chains($board))->linkings(Requirements::ANY_SCHEME) as $linked) {
             $arrangements = [...$arrangements, ...(new Search($board, $graph, $board->edition, ties: $ties))->arrangements($linked)];
         }
 

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Wording\DrawingWords;
 use App\Wording\Headline;
 use App\Wording\PlanReport;
+use App\Wording\ProblemSentence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Board\Board;
@@ -31,7 +32,7 @@ final class DrawingLookResource extends JsonResource
         $words = $board === null ? null : new DrawingWords($board);
 
         return [
-            'problems' => DrawingWords::problems($problems),
+            'problems' => ProblemSentence::all($problems),
             'doubts' => $words?->doubts() ?? [],
             'sentence' => match (true) {
                 $board === null => null,
