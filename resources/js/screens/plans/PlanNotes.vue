@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import type { OrderStep, PlanData } from '@/shared/api/types'
 import StepThrough from '@/shared/ui/StepThrough.vue'
+import TabHeads from '@/shared/ui/TabHeads.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import CoreRoles from './CoreRoles.vue'
 import PrepareLists from './PrepareLists.vue'
@@ -24,17 +25,7 @@ const BRITISH_ORDERS = {
       <p class="text-sm" data-test="headline">{{ plan.verdict.headline }}</p>
     </div>
     <TabGroup>
-      <TabList class="flex border-b border-line">
-        <Tab v-for="name in ['Steps', 'Cores', 'Prepare']" :key="name" v-slot="{ selected }" as="template">
-          <button
-            type="button"
-            class="min-h-11 grow border-b-4 px-2 font-bold"
-            :class="selected ? 'border-violet text-violet' : 'border-transparent'"
-          >
-            {{ name }}
-          </button>
-        </Tab>
-      </TabList>
+      <TabHeads :names="['Steps', 'Cores', 'Prepare']" />
       <TabPanels class="min-h-0 grow overflow-auto p-3" tabindex="0">
         <TabPanel :tabindex="-1" data-test="steps">
           <label class="flex items-center gap-2 text-soft">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import type { SetAsideStep, VerdictData } from '@/shared/api/types'
+import TabHeads from '@/shared/ui/TabHeads.vue'
 import FindingList from './FindingList.vue'
 import NearestPlanSteps from './NearestPlanSteps.vue'
 import RepairSteps from './RepairSteps.vue'
@@ -27,17 +28,7 @@ const TABS = ['What is wrong', 'Put it right', 'Nearest plan']
     :selected-index="tab"
     @change="tab = $event"
   >
-    <TabList class="flex border-b border-line">
-      <Tab v-for="name in TABS" :key="name" v-slot="{ selected }" as="template">
-        <button
-          type="button"
-          class="min-h-11 grow border-b-4 px-2 font-bold"
-          :class="selected ? 'border-violet text-violet' : 'border-transparent'"
-        >
-          {{ name }}
-        </button>
-      </Tab>
-    </TabList>
+    <TabHeads :names="TABS" />
     <TabPanels class="min-h-0 grow overflow-auto p-3" tabindex="0">
       <TabPanel :tabindex="-1">
         <FindingList
