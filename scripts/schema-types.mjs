@@ -6,7 +6,7 @@ import { format } from 'prettier'
 const target = 'resources/js/shared/api/generated'
 const options = { semi: false, singleQuote: true, printWidth: 120, parser: 'typescript' }
 await mkdir(target, { recursive: true })
-for (const name of ['board', 'wiring', 'step']) {
+for (const name of ['board', 'wiring', 'step', 'task', 'marking']) {
   const schema = JSON.parse(await readFile(`schemas/${name}.schema.json`, 'utf8'))
   const banner = `/** Generated from schemas/${name}.schema.json by \`npm run types\`. */`
   const text = await compile(schema, name, { bannerComment: banner, format: false, maxItems: 3 })

@@ -49,11 +49,6 @@ await picture('bench-tablet', {
     await page.mouse.click(5, 5)
   },
 })
-await picture('bench-schedule', {
-  who: 'quill',
-  path: '/bench/10',
-  act: (page) => page.getByRole('button', { name: 'Schedule' }).click(),
-})
 await picture('verdict-fail', {
   who: 'bertil',
   path: '/verdict/2',
@@ -71,11 +66,6 @@ await picture('verdict-repair', {
     await page.mouse.click(5, 5)
   },
 })
-await picture('verdict-pass', {
-  who: 'odalys',
-  path: '/verdict/11',
-  act: (page) => page.locator('[data-flip=S1]').click(),
-})
 await picture('verdict-box', {
   who: 'odalys',
   path: '/verdict/16',
@@ -89,16 +79,6 @@ await picture('verdict-diagram', {
     await page.locator('[data-symbol=S1]').click()
     await page.mouse.click(5, 5)
   },
-})
-await picture('verdict-edition', {
-  who: 'bertil',
-  path: '/verdict/27',
-  act: (page) => page.locator('[data-test=edition]').selectOption('NEC-2011'),
-})
-await picture('verdict-fill', {
-  who: 'odalys',
-  path: '/verdict/26',
-  act: (page) => page.getByRole('tab', { name: 'Box fill' }).click(),
 })
 await picture('verdict-tablet', {
   who: 'odalys',
@@ -125,15 +105,6 @@ await picture('plans', {
     await page.mouse.click(5, 5)
   },
 })
-await picture('plans-converted', {
-  who: 'marit',
-  path: '/plans/3',
-  act: async (page) => {
-    await page.getByRole('button', { name: 'Carry it over' }).click()
-    await page.getByText('Carried over from Britain').waitFor()
-    await page.getByRole('tab', { name: 'Cores' }).click()
-  },
-})
 await picture('drawing-board', {
   who: 'marit',
   path: '/assign',
@@ -145,9 +116,133 @@ await picture('drawing-board', {
     await page.keyboard.press('Enter')
   },
 })
+await picture('prepare', {
+  who: 'marit',
+  path: '/prepare/6/0',
+  act: async (page) => {
+    const fill = async (label, value) => {
+      await page.getByLabel(label, { exact: true }).fill(value)
+      await page.getByLabel(label, { exact: true }).press('Enter')
+      await page.waitForLoadState('networkidle')
+    }
+    await fill('boards', '12')
+    await fill('price of three-way', '3.49')
+    await fill('price of 14/2', '0.52')
+    await fill('on the shelf: three-way', '18')
+    await page.mouse.click(5, 5)
+  },
+})
+await picture('as-found', {
+  who: 'marit',
+  path: '/as-found/1',
+  act: async (page) => {
+    await page.locator('[data-box=B1]').click()
+    const write = (point, place) => page.locator(`[data-row="${point}"] select`).first().selectOption(place)
+    await write('W1.black@B1', 'S1.t1')
+    await write('W2.black@B1', 'S1.common')
+    await write('W2.red@B1', 'S1.t2')
+    await write('W1.white@B1', 'A')
+    await write('W2.white@B1', 'A')
+    await page.getByRole('button', { name: 'Plan from what stands' }).click()
+    await page.locator('[data-test=moves]').waitFor()
+    await page.mouse.click(5, 5)
+  },
+})
 await picture('paper', {
   who: 'marit',
   path: '/paper/5/0',
   act: (page) => page.locator('[data-page=task]').waitFor(),
+})
+/** Sets a task on a board of the library to the whole class. */
+const setTask = (board, kind, title) => async (page) => {
+  await page.goto(`${base}/task/${board}`)
+  await page.locator('[data-test=title]').fill(title)
+  await page.locator('[data-test=kind]').selectOption(kind)
+  await page.locator('[data-test=spread]').waitFor()
+  await page.locator('[data-test=set]').click()
+  await page.waitForURL(/class$/)
+}
+const openTask = async (page, title) => {
+  await page.goto(`${base}/my-boards`)
+  await page.getByRole('listitem').filter({ hasText: title }).getByRole('link').click()
+}
+
+await picture('task', {
+  who: 'marit',
+  path: '/task/5',
+  act: async (page) => {
+    for (const what of ['feed', 'lamp', 'order', 'faces']) await page.locator(`[data-vary=${what}]`).check()
+    await page.locator('[data-test=seed]').fill('november')
+    await page.locator('[data-habit=white-as-return]').selectOption('line-out-on-white')
+    await page.waitForTimeout(1500)
+    await page.locator('[data-test=attack]').waitFor()
+    await page.waitForLoadState('networkidle')
+    await page.getByText('Seat by seat').click()
+    await page.mouse.click(5, 5)
+  },
+})
+await picture('answers-tablet', {
+  who: 'marit',
+  path: '/class',
+  width: 1024,
+  height: 768,
+  act: async (page) => {
+    await setTask(5, 'parts', 'Parts for a three-place light')(page)
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await page.getByLabel('Name').fill('quill')
+    await page.getByLabel('Password').fill('lights-on')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await page.waitForURL((url) => !url.pathname.includes('sign-in'))
+    await openTask(page, 'Parts for a three-place light')
+    await page.locator('[data-option="2"]').click()
+    await page.waitForTimeout(500)
+  },
+})
+await picture('marks', {
+  who: 'marit',
+  path: '/class',
+  act: async (page) => {
+    await setTask(6, 'wire', 'Seed store, evening exam')(page)
+    const assignments = await (await page.request.get(`${base}/api/assignments`)).json()
+    const attempt = assignments[0].attempts.find(({ trainee }) => trainee.name.startsWith('Quill')).id
+    const plan = await (await page.request.get(`${base}/api/board-files/6/plans/0`)).json()
+    const swapped = JSON.stringify(plan.standing)
+      .replaceAll('S2#3', 'S2#x')
+      .replaceAll('S2#1', 'S2#3')
+      .replaceAll('S2#x', 'S2#1')
+    const steps = JSON.parse(swapped).filter((step) => step.do !== 'mark')
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await page.getByLabel('Name').fill('quill')
+    await page.getByLabel('Password').fill('lights-on')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await page.waitForURL((url) => !url.pathname.includes('sign-in'))
+    await page.evaluate(
+      async ([id, made]) => {
+        const token = decodeURIComponent(
+          document.cookie
+            .split('; ')
+            .find((part) => part.startsWith('XSRF'))
+            .split('=')[1],
+        )
+        const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }
+        const batch = made.map((step, i) => ({ number: i + 1, at: new Date().toISOString(), step }))
+        const answers = (await (await fetch('/api/attempts', { headers })).json()).find(({ kind }) => kind === 'parts')
+        if (answers) await fetch(`/api/attempts/${answers.id}/hand-in`, { method: 'POST', headers })
+        const body = JSON.stringify({ device: 'picture-device', base: 0, steps: batch })
+        await fetch(`/api/attempts/${id}/steps`, { method: 'POST', headers, body })
+        await fetch(`/api/attempts/${id}/hand-in`, { method: 'POST', headers })
+      },
+      [attempt, steps],
+    )
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await page.getByLabel('Name').fill('marit')
+    await page.getByLabel('Password').fill('lights-on')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await page.waitForURL((url) => !url.pathname.includes('sign-in'))
+    await page.goto(`${base}/marks/${assignments[0].id}`)
+    await page.locator(`[data-attempt="${attempt}"]`).click()
+    await page.locator('[data-observe=tug]').getByRole('button', { name: 'Yes' }).click()
+    await page.mouse.click(5, 5)
+  },
 })
 await browser.close()

@@ -22,18 +22,32 @@ final class LookAtDrawing
     /** With one switch a light there is only one scheme, or being fed at the light. */
     private const SINGLE_SCHEMES = [SchemeName::Single, SchemeName::LightFed];
 
-    /** @return array{problems: list<Problem>, board: Board|null, planning: Planning|null, change: BoardChange, schemes: array<string, Planning>} */
+    /** @return array{problems: list<Problem>, names: array<string, string>, board: Board|null, planning: Planning|null, change: BoardChange, schemes: array<string, Planning>} */
     public function execute(string $text): array
     {
         $problems = new Problems;
         $board = BoardReader::read($text, $problems);
         if ($board === null || $board->controls === []) {
-            return ['problems' => $problems->all(), 'board' => $board, 'planning' => null, 'change' => new BoardChange, 'schemes' => []];
+            return ['problems' => $problems->all(), 'names' => self::names($text), 'board' => $board, 'planning' => null, 'change' => new BoardChange, 'schemes' => []];
         }
         $planning = Planner::plan($board);
         $hasSeveral = max(array_map(fn ($control) => count($control->switches), $board->controls)) > 1;
         $schemes = Planner::bySchemes($board, $hasSeveral ? self::SCHEMES : self::SINGLE_SCHEMES);
 
-        return ['problems' => [], 'board' => $board, 'planning' => $planning, 'change' => CableChange::of($planning, $board), 'schemes' => $schemes];
+        return ['problems' => [], 'names' => [], 'board' => $board, 'planning' => $planning, 'change' => CableChange::of($planning, $board), 'schemes' => $schemes];
+    }
+
+    /** @return array<string, string> ids of boxes → their labels, even of a drawing with problems */
+    private static function names(string $text): array
+    {
+        $names = [];
+        $boxes = json_decode($text, true)['enclosures'] ?? [];
+        foreach (is_array($boxes) ? $boxes : [] as $box) {
+            if (is_string($box['id'] ?? null) && is_string($box['label'] ?? null) && $box['label'] !== '') {
+                $names[$box['id']] = $box['label'];
+            }
+        }
+
+        return $names;
     }
 }

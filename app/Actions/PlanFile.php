@@ -4,26 +4,29 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Paper\BoardSvg;
 use Zwindle\Plan\Plan;
 use Zwindle\Write\BoardArray;
 use Zwindle\Write\SpiceDeck;
 use Zwindle\Write\WiringArray;
 
-/** A plan as a file that the commands take: its board, its wiring, or a netlist with every switch up. */
+/** A plan as a file: its board, its wiring, a netlist with every switch up, or the drawing of its board. */
 final class PlanFile
 {
-    private const NAMES = ['board' => 'board.json', 'wiring' => 'wiring.json', 'spice' => 'cir'];
+    private const NAMES = ['board' => 'board.json', 'wiring' => 'wiring.json', 'spice' => 'cir', 'svg' => 'svg', 'blank-svg' => 'svg'];
 
-    /** @return array{name: string, text: string} */
+    /** @return array{name: string, type: string, text: string} */
     public function execute(Plan $plan, string $form): array
     {
         $text = match ($form) {
             'board' => self::json(BoardArray::of($plan->wiring->board)),
             'wiring' => self::json(WiringArray::of($plan->wiring)),
+            'svg' => BoardSvg::of($plan, withAnswers: true)->file(),
+            'blank-svg' => BoardSvg::of($plan, withAnswers: false)->file(),
             default => SpiceDeck::of($plan->result->evidence->circuit, 0),
         };
 
-        return ['name' => 'zwindle.'.self::NAMES[$form], 'text' => $text];
+        return ['name' => 'zwindle.'.self::NAMES[$form], 'type' => str_ends_with($form, 'svg') ? 'image/svg+xml' : 'text/plain; charset=utf-8', 'text' => $text];
     }
 
     /** @param  array<string, mixed>  $array */

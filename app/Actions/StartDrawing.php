@@ -15,6 +15,9 @@ final readonly class StartDrawing
     /** Where the feed hangs at first, in millimetres. */
     private const FEED_AT = [300, 900];
 
+    /** A usual sheet: 8 × 4 ft, 2.44 × 1.22 m. */
+    private const WALLS = ['na' => ['widthMm' => 2438.4, 'heightMm' => 1219.2], 'gb' => ['widthMm' => 2440, 'heightMm' => 1220]];
+
     public function __construct(private Patterns $patterns)
     {
     }
@@ -27,7 +30,7 @@ final readonly class StartDrawing
             'format' => 'zwindle-board', 'version' => 1, 'title' => $title, 'practice' => $practice->value, 'code' => Editions::newest($practice)->id,
             'enclosures' => [['id' => 'F', 'kind' => 'supply', 'label' => __('drawing.feed'), 'at' => self::FEED_AT]],
             'devices' => [['id' => 'PS', 'in' => 'F', 'model' => "$practice->value-supply", ...($practice === Practice::Britain ? ['breakerA' => 6, 'rcdMa' => 30] : ['breakerA' => 15])]],
-            'cables' => [], 'controls' => [], 'alwaysOn' => [],
+            'cables' => [], 'controls' => [], 'alwaysOn' => [], 'wall' => self::WALLS[$practice->value],
         ], JSON_THROW_ON_ERROR));
     }
 

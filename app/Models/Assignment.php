@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Zwindle\Task\TaskMode;
 
 /**
  * A board set to trainees of a class.
@@ -15,13 +16,23 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $classroom_id
  * @property int $board_file_id
  * @property int|null $minutes
+ * @property int|null $task_id
+ * @property string $mode `coached` or `exam`
+ * @property string|null $task_json the task as it was when it was set
+ * @property string|null $marking_json
+ * @property \Illuminate\Support\Carbon|null $released_at
  * @property \Illuminate\Support\Carbon $created_at
  * @property-read Classroom $classroom
  * @property-read BoardFile $boardFile
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
  */
 final class Assignment extends Model
 {
-    protected $fillable = ['classroom_id', 'board_file_id', 'minutes'];
+    protected $fillable = ['classroom_id', 'board_file_id', 'minutes', 'task_id', 'mode', 'task_json', 'marking_json', 'released_at'];
+
+    protected $casts = ['released_at' => 'datetime'];
+
+    protected $attributes = ['mode' => 'coached'];
 
     /** @return BelongsTo<Classroom, $this> */
     public function classroom(): BelongsTo
@@ -39,5 +50,18 @@ final class Assignment extends Model
     public function attempts(): HasMany
     {
         return $this->hasMany(Attempt::class);
+    }
+
+    public function isExam(): bool
+    {
+        return $this->mode === TaskMode::Exam->value;
+    }
+
+    /** What trainees call it: the task's title, which tells nothing of the board. */
+    public function title(): string
+    {
+        $task = $this->task_json === null ? null : json_decode($this->task_json, flags: JSON_THROW_ON_ERROR);
+
+        return $task->title ?? $this->boardFile->title;
     }
 }

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Actions\ReadBoard;
+use App\Actions\StartWiring;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Zwindle\Bench\Step as BenchStep;
 use Zwindle\Bench\StepLog;
+use Zwindle\Board\Board;
+use Zwindle\Task\Task as CoreTask;
+use Zwindle\Task\TaskKind;
 
 /**
  * One trainee's work on one assignment.
@@ -22,17 +28,22 @@ use Zwindle\Bench\StepLog;
  * @property Carbon|null $handed_in_at
  * @property string|null $verdict
  * @property string|null $headline
+ * @property int|null $seat
+ * @property string|null $board_json the variant of the seat
+ * @property array<string, list<string>>|null $answers
+ * @property array<string, bool>|null $observed
+ * @property int $tries hand-ins so far
  * @property-read Assignment $assignment
  * @property-read User $trainee
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Step> $appliedSteps
  */
 final class Attempt extends Model
 {
-    protected $fillable = ['assignment_id', 'trainee_id', 'started_at', 'handed_in_at', 'verdict', 'headline', 'head'];
+    protected $fillable = ['assignment_id', 'trainee_id', 'started_at', 'handed_in_at', 'verdict', 'headline', 'head', 'seat', 'board_json', 'answers', 'observed', 'tries'];
 
-    protected $casts = ['started_at' => 'datetime', 'handed_in_at' => 'datetime', 'head' => 'integer'];
+    protected $casts = ['started_at' => 'datetime', 'handed_in_at' => 'datetime', 'head' => 'integer', 'answers' => 'array', 'observed' => 'array'];
 
-    protected $attributes = ['head' => 0];
+    protected $attributes = ['head' => 0, 'tries' => 0];
 
     /** @return BelongsTo<Assignment, $this> */
     public function assignment(): BelongsTo
@@ -79,8 +90,36 @@ final class Attempt extends Model
         return $this->assignment->minutes === null ? null : $this->started_at?->copy()->addMinutes($this->assignment->minutes);
     }
 
+    /** The board of its seat. */
+    public function board(): Board
+    {
+        return $this->board_json === null ? $this->assignment->boardFile->board() : (new ReadBoard)->execute($this->board_json);
+    }
+
+    /** What is asked; null for a board that was set without a task. */
+    public function task(): ?CoreTask
+    {
+        return $this->assignment->task_json === null ? null : Task::read($this->assignment->task_json, $this->board());
+    }
+
+    /** @return list<array<string, mixed>> steps that stand already when it begins */
+    public function start(): array
+    {
+        $task = $this->task();
+
+        return $task?->kind === TaskKind::Finish ? (new StartWiring)->execute($this, $task) : [];
+    }
+
+    /** Whether it is an exam that is under way: the trainee's other work stays closed meanwhile. */
+    public function isOpenExam(): bool
+    {
+        return $this->assignment->isExam() && $this->started_at !== null && $this->handed_in_at === null && ! ($this->dueAt()?->isPast() ?? false);
+    }
+
     public function stepLog(): StepLog
     {
-        return StepLog::replay($this->assignment->boardFile->board(), $this->appliedSteps->map(fn (Step $step) => $step->parsed()));
+        $start = array_map(BenchStep::parse(...), $this->start());
+
+        return StepLog::replay($this->board(), $this->appliedSteps->map(fn (Step $step) => $step->parsed()), $start);
     }
 }

@@ -10,25 +10,57 @@ use Illuminate\Auth\Access\Response;
 
 final class AttemptPolicy
 {
-    /** To anybody else an attempt does not exist. */
+    /** To anybody else an attempt does not exist; to a trainee in an exam there is nothing but the exam. */
     public function view(User $user, Attempt $attempt): Response
     {
-        return $this->owns($user, $attempt) || $this->teaches($user, $attempt) ? Response::allow() : Response::denyAsNotFound();
+        if ($this->owns($user, $attempt)) {
+            return $this->isInOtherExam($user, $attempt) ? Response::deny(__('messages.exam-open')) : Response::allow();
+        }
+
+        return $this->teaches($user, $attempt) ? Response::allow() : Response::denyAsNotFound();
     }
 
     public function work(User $user, Attempt $attempt): Response
     {
-        return $this->owns($user, $attempt) ? Response::allow() : Response::denyAsNotFound();
+        return $this->owns($user, $attempt) ? $this->view($user, $attempt) : Response::denyAsNotFound();
     }
 
-    /** No verdict before handing in, to nobody: what the instructor sees may be on the projector. */
+    /**
+     * No verdict before handing in, to nobody: what the instructor sees may be on the projector. Of an exam none to the trainee
+     * before it is released.
+     */
     public function judge(User $user, Attempt $attempt): Response
     {
         $mayView = $this->view($user, $attempt);
 
-        return $mayView->allowed() && $attempt->handed_in_at === null
-            ? Response::deny(__('messages.not-handed-in'))
-            : $mayView;
+        return match (true) {
+            $mayView->denied() => $mayView,
+            $attempt->handed_in_at === null => Response::deny(__('messages.not-handed-in')),
+            $this->owns($user, $attempt) && $attempt->assignment->isExam() && $attempt->assignment->released_at === null => Response::deny(__('messages.not-released')),
+            default => $mayView,
+        };
+    }
+
+    /** Help is for a coached task that is under way. */
+    public function beHelped(User $user, Attempt $attempt): Response
+    {
+        $isCoached = $attempt->assignment->task_json !== null && ! $attempt->assignment->isExam() && $attempt->handed_in_at === null;
+
+        return $this->owns($user, $attempt) && $isCoached ? $this->view($user, $attempt) : Response::denyAsNotFound();
+    }
+
+    /** What the eye says of a board is the instructor's to write down. */
+    public function observe(User $user, Attempt $attempt): Response
+    {
+        return $this->teaches($user, $attempt) ? Response::allow() : Response::denyAsNotFound();
+    }
+
+    private function isInOtherExam(User $user, Attempt $attempt): bool
+    {
+        /** @var \Illuminate\Database\Eloquent\Collection<int, Attempt> $open */
+        $open = Attempt::query()->with('assignment')->where('trainee_id', $user->id)->whereKeyNot($attempt->id)->whereNotNull('started_at')->whereNull('handed_in_at')->get();
+
+        return $open->contains(fn (Attempt $other) => $other->isOpenExam());
     }
 
     private function owns(User $user, Attempt $attempt): bool

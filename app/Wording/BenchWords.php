@@ -38,6 +38,20 @@ final readonly class BenchWords
         return [...$look, 'tray' => $this->tray(), 'marks' => $this->marks(), 'words' => $this->words->group('bench.words')];
     }
 
+    /** What eyes call a terminal by its place: `brass screw, place 3 of S1`. */
+    public function placeName(string $place): string
+    {
+        [$id, $number] = [...explode('#', $place), ''];
+        $device = $this->board->devices[$id] ?? null;
+        foreach ($device?->face()->landings ?? [] as $landing) {
+            if ((string) $landing->place === $number) {
+                return $this->landing(['shape' => $landing->shape->value, 'finish' => $landing->finish, 'print' => $landing->print], $landing->place, ['id' => $id]);
+            }
+        }
+
+        return $place;
+    }
+
     /**
      * @param  array<string, mixed>  $landing
      * @param  array<string, mixed>  $device

@@ -10,10 +10,17 @@ use Zwindle\Board\Cable;
 use Zwindle\Board\Core;
 use Zwindle\Board\Doubt;
 use Zwindle\Board\Doubts;
+use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\VoltDrop;
+use Zwindle\Figures\BritishFigures;
 use Zwindle\Fill\BoxFill;
 use Zwindle\Fill\FillCount;
+use Zwindle\Materials\RunLength;
+use Zwindle\Net\Circuit;
+use Zwindle\Plan\NeutralAt;
 use Zwindle\Plan\Plan;
+use Zwindle\Solve\Survey;
 
 /** What stands beside each cable and box of a drawing. */
 final readonly class DrawingWords
@@ -44,7 +51,7 @@ final readonly class DrawingWords
         return $this->words->say("parts.scheme.$scheme");
     }
 
-    /** @return list<array{id: string, print: string, proposed: bool, cores: list<array{colour: string, flag: string, role: string}>}> */
+    /** @return list<array{id: string, print: string, type: string, proposed: bool, length: string, cores: list<array{colour: string, flag: string, role: string}>}> */
     public function cables(Plan $plan): array
     {
         return array_map(fn (Cable $cable) => [
@@ -52,27 +59,73 @@ final readonly class DrawingWords
             'print' => $cable->type->print(),
             'type' => $cable->type->id,
             'proposed' => $this->board->cables[$cable->id]->type->isUndecided(),
+            'length' => $this->length($cable),
             'cores' => array_values(array_map(fn (Core $core) => [
                 'colour' => $core->colour->value,
                 'flag' => $core->colour->flag($this->board->practice),
-                'role' => $this->words->role($plan->result->evidence->roles->at($core->ends()[0])[0]->value),
+                'role' => $this->role($plan, $core),
             ], $cable->cores)),
         ], array_values($plan->wiring->board->cables));
     }
 
-    /** @return list<array{id: string, text: string, share: float|null, fits: bool|null}> how full each box gets; empty in Britain */
+    private function role(Plan $plan, Core $core): string
+    {
+        $role = $this->words->role($plan->result->evidence->roles->at($core->ends()[0])[0]->value);
+        $isMarked = array_filter($core->ends(), fn (string $end) => $plan->wiring->markOn($end) !== null && ! $core->colour->isEarths()) !== [];
+
+        return $isMarked ? __("drawing.marked.{$this->board->practice->value}", ['role' => $role]) : $role;
+    }
+
+    private function length(Cable $cable): string
+    {
+        $lengthM = RunLength::of($this->board, $cable);
+
+        return $lengthM === null ? '' : (new Lengths($this->board->practice))->run($lengthM);
+    }
+
+    /** @return list<array{id: string, text: string, share: float|null, fits: bool|null, neutral: string, larger: string|null}> how full each box gets; in Britain the figures of its lamp */
     public function boxes(Plan $plan): array
     {
-        if ($this->board->practice === Practice::Britain) {
-            return [];
+        $figures = $this->board->practice === Practice::Britain ? $this->drops($plan) : $this->fills($plan);
+        foreach ($this->board->devicesOf(DeviceKind::Switch) as $switch) {
+            $figures[$switch->enclosure] ??= ['text' => '', 'share' => null, 'fits' => null];
+            $figures[$switch->enclosure]['neutral'] = __(NeutralAt::hasNeutral($plan, $switch->enclosure) ? 'drawing.neutral' : 'drawing.no-neutral');
         }
 
-        return array_map(fn (BoxFill $fill) => [
-            'id' => $fill->enclosure->id,
-            'text' => self::fill($fill),
-            'share' => $fill->volumeIn3 === null ? null : $fill->usedIn3->dividedBy($fill->volumeIn3)->toFloat(),
-            'fits' => $fill->fits(),
-        ], (new FillCount($plan->wiring->board, $plan->wiring->board->edition, $plan->wiring))->boxes());
+        return array_map(fn (string $box, array $figure) => ['id' => $box, 'neutral' => '', 'larger' => null, ...$figure], array_keys($figures), $figures);
+    }
+
+    /** @return array<string, array{text: string, share: float|null, fits: bool|null, larger: string|null}> */
+    private function fills(Plan $plan): array
+    {
+        $figures = [];
+        foreach ((new FillCount($plan->wiring->board, $plan->wiring->board->edition, $plan->wiring))->boxes() as $fill) {
+            $figures[$fill->enclosure->id] = [
+                'text' => self::fill($fill),
+                'share' => $fill->volumeIn3 === null ? null : $fill->usedIn3->dividedBy($fill->volumeIn3)->toFloat(),
+                'fits' => $fill->fits(),
+                'larger' => $fill->fits() === false ? $fill->smallestBox()?->id : null,
+            ];
+        }
+
+        return $figures;
+    }
+
+    /** @return array<string, array{text: string, share: float|null, fits: bool|null}> the lamp with the largest drop of each box */
+    private function drops(Plan $plan): array
+    {
+        $survey = new Survey(Circuit::of($plan->wiring->on(RunLength::filledIn($plan->wiring->board))));
+        $figures = [];
+        foreach ((new BritishFigures($survey))->lamps() as $lamp) {
+            $share = $lamp->dropV === null ? null : $lamp->dropV / VoltDrop::limitV();
+            $box = $this->board->devices[$lamp->lamp]->enclosure;
+            if ($share !== null && $share > ($figures[$box]['share'] ?? -1.0)) {
+                $text = __('drawing.drop', ['volt' => number_format((float) $lamp->dropV, 2), 'limit' => (string) VoltDrop::limitV(), 'ohm' => $lamp->r1r2Ohm === null ? '?' : number_format($lamp->r1r2Ohm, 2)]);
+                $figures[$box] = ['text' => $text, 'share' => $share, 'fits' => $share <= 1.0];
+            }
+        }
+
+        return $figures;
     }
 
     private static function fill(BoxFill $fill): string

@@ -44,6 +44,14 @@ final readonly class ExtensionReport
     /** @return list<string> */
     public function lines(): array
     {
+        $moves = array_map(fn (Move $move) => '  - '.$this->sentences->of($move), $this->nearest->moves);
+
+        return [...$this->notes(), ...($moves === [] ? [] : [$this->words->count('plan.changes', count($moves)), ...$moves]), ''];
+    }
+
+    /** @return list<string> what stays, what is gone, what comes off */
+    public function notes(): array
+    {
         $joints = count($this->nearest->plan->wiring->joints);
         $lines = [$this->words->say('plan.kept', ['kept' => count($this->nearest->kept), 'all' => $joints])];
         if ($this->gone !== []) {
@@ -56,8 +64,7 @@ final readonly class ExtensionReport
         if ($this->nearest->unmarked !== []) {
             $lines[] = $this->words->say('plan.unmark', ['points' => $this->words->places($this->nearest->unmarked)]);
         }
-        $moves = array_map(fn (Move $move) => '  - '.$this->sentences->of($move), $this->nearest->moves);
 
-        return [...$lines, ...($moves === [] ? [] : [$this->words->count('plan.changes', count($moves)), ...$moves]), ''];
+        return $lines;
     }
 }

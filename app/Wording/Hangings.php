@@ -5,9 +5,18 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Zwindle\Catalogue\CableType;
+use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\Colour;
 use Zwindle\Catalogue\DeviceCatalogue;
+use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\DeviceModel;
+use Zwindle\Catalogue\Editions;
+use Zwindle\Catalogue\Face;
+use Zwindle\Catalogue\FaceCatalogue;
+use Zwindle\Catalogue\Landing;
 use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\StandardBox;
+use Zwindle\Scheme\SchemeName;
 
 /** What can be hung on a wall in one step, and which cables run between: the instructor's answers to "what hangs here?". */
 final class Hangings
@@ -34,6 +43,12 @@ final class Hangings
         ],
     ];
 
+    /** Colours of singles by practice; common practice. */
+    private const SINGLES = [
+        'na' => [Colour::Black, Colour::Red, Colour::Blue, Colour::White, Colour::Grey, Colour::Green],
+        'gb' => [Colour::Brown, Colour::Blue, Colour::GreenYellow, Colour::Black, Colour::Grey],
+    ];
+
     /** @return list<array{key: string, name: string, place: string, kind: string, material: string, box: string|null, models: list<string>}> */
     public static function of(Practice $practice): array
     {
@@ -53,14 +68,66 @@ final class Hangings
         return array_map(fn (DeviceModel $model) => $model->kind->value, $own);
     }
 
-    /** @return list<array{id: string, print: string}> new cables to choose from; the planner's own choice first */
+    /** @return list<array{id: string, print: string, single: bool}> cables to choose from; the planner's own choice first, the old colours last */
     public static function cables(Practice $practice): array
     {
-        $own = array_filter(CableType::all(), fn (CableType $type) => $type->practice === $practice && ! $type->isSingle && ! str_contains($type->id, '-old-'));
+        $own = array_values(array_filter(CableType::all(), fn (CableType $type) => $type->practice === $practice));
+        usort($own, fn (CableType $one, CableType $other) => [$one->isSingle, str_contains($one->id, '-old-')] <=> [$other->isSingle, str_contains($other->id, '-old-')]);
 
         return [
-            ['id' => CableType::UNDECIDED, 'print' => __('drawing.planner-chooses')],
-            ...array_values(array_map(fn (CableType $type) => ['id' => $type->id, 'print' => $type->print()], $own)),
+            ['id' => CableType::UNDECIDED, 'print' => __('drawing.planner-chooses'), 'single' => false],
+            ...array_map(fn (CableType $type) => ['id' => $type->id, 'print' => $type->isSingle ? __('drawing.single', ['print' => $type->print()]) : $type->print(), 'single' => $type->isSingle], $own),
         ];
+    }
+
+    /** @return list<array{id: string, name: string}> colours of single conductors, in the order of use */
+    public static function colours(Practice $practice): array
+    {
+        return array_map(fn (Colour $colour) => ['id' => $colour->value, 'name' => __("parts.colour.$colour->value", [], $practice->value)], self::SINGLES[$practice->value]);
+    }
+
+    /** @return list<array{model: string, name: string, kind: string}> parts that can go into a box, but for the supply */
+    public static function parts(Practice $practice): array
+    {
+        $own = array_filter(DeviceCatalogue::all(), fn (DeviceModel $model) => $model->practice === $practice && $model->kind !== DeviceKind::Supply);
+
+        return array_map(fn (DeviceModel $model) => [
+            'model' => $model->id,
+            'name' => $model->function === null ? __("parts.model.$model->id", [], $practice->value) : __("parts.function.{$model->function->value}", [], $practice->value),
+            'kind' => $model->kind->value,
+        ], array_values($own));
+    }
+
+    /** @return array<string, list<array<string, mixed>>> model → its faces as eyes see them, the usual one first */
+    public static function faces(Practice $practice): array
+    {
+        $own = array_filter(DeviceCatalogue::all(), fn (DeviceModel $model) => $model->practice === $practice);
+
+        return array_map(fn (DeviceModel $model) => array_map(fn (string $id, Face $face) => [
+            'id' => $id, 'name' => $face->name, 'look' => $face->look, 'width' => $face->width, 'height' => $face->height, 'print' => $face->print,
+            'landings' => array_map(fn (Landing $landing) => ['x' => $landing->x, 'y' => $landing->y, 'shape' => $landing->shape->value, 'finish' => $landing->finish, 'print' => $landing->print, 'holes' => $landing->holes], $face->landings),
+        ], array_keys(FaceCatalogue::all($model)), FaceCatalogue::all($model)), $own);
+    }
+
+    /** @return list<array{id: string, text: string}> standard sizes with their volumes; none in Britain */
+    public static function boxes(Practice $practice): array
+    {
+        $all = $practice === Practice::NorthAmerica ? StandardBox::all() : [];
+
+        return array_map(fn (StandardBox $box) => ['id' => $box->id, 'text' => "$box->id, $box->volumeIn3 in³"], $all);
+    }
+
+    /** @return list<string> ids of the editions, the newest first */
+    public static function editions(Practice $practice): array
+    {
+        return array_reverse(array_map(fn (CodeEdition $edition) => $edition->id, Editions::of($practice)));
+    }
+
+    /** @return list<array{id: string, name: string}> schemes that a board can insist on */
+    public static function schemes(Practice $practice): array
+    {
+        $all = array_filter(SchemeName::cases(), fn (SchemeName $scheme) => $scheme !== SchemeName::PolaritySwitching);
+
+        return array_map(fn (SchemeName $scheme) => ['id' => $scheme->value, 'name' => __("parts.scheme.$scheme->value", [], $practice->value)], $all);
     }
 }

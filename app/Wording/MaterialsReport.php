@@ -12,28 +12,36 @@ use Zwindle\Catalogue\StandardBox;
 use Zwindle\Materials\Cut;
 use Zwindle\Materials\CutAllowances;
 use Zwindle\Materials\CutList;
+use Zwindle\Materials\Estimate;
 use Zwindle\Materials\Materials;
 use Zwindle\Materials\Part;
 use Zwindle\Materials\PartKind;
+use Zwindle\Materials\PricedPart;
+use Zwindle\Materials\ShelfLine;
 use Zwindle\Plan\Plan;
 
 /** What to get ready for a planned board: materials, lengths to cut, labels for the ends. */
 final readonly class MaterialsReport
 {
-    private const FEET_PER_METRE = 3.28084;
-
     private Words $words;
 
     private Board $board;
 
+    private Lengths $lengths;
+
     /** @var list<Cut> */
     private array $cuts;
 
-    public function __construct(private Plan $plan, private CutAllowances $allowances, private int $sets)
+    private Estimate $estimate;
+
+    /** @param  array<string, ShelfLine>  $shelf  what is kept about prices and stock, by the key of the part */
+    public function __construct(private Plan $plan, private CutAllowances $allowances, private int $sets, array $shelf = [])
     {
         $this->board = $plan->wiring->board;
         $this->words = Words::of($plan->wiring);
         $this->cuts = CutList::of($this->board, $allowances);
+        $this->lengths = new Lengths($this->board->practice);
+        $this->estimate = Estimate::of(Materials::of($plan, $this->cuts, $sets), $this->board->practice, $shelf);
     }
 
     /** @return array<string, mixed> */
@@ -41,22 +49,64 @@ final readonly class MaterialsReport
     {
         return [
             'sets' => $this->sets,
-            'allowances' => ['end' => $this->allowances->atEachEndM, 'waste' => $this->allowances->wastePercent, 'round' => $this->allowances->roundUpToM],
-            'allowed' => __('materials.allowed', ['end' => $this->length($this->allowances->atEachEndM), 'waste' => (string) $this->allowances->wastePercent, 'round' => $this->length($this->allowances->roundUpToM)]),
+            'practice' => $this->board->practice->value,
+            'unit' => $this->lengths->smallUnit(),
+            'allowances' => [
+                'free' => $this->lengths->small($this->allowances->freeM), 'sheath' => $this->lengths->small($this->allowances->sheathM),
+                'waste' => $this->allowances->wastePercent, 'round' => $this->lengths->small($this->allowances->roundUpToM),
+            ],
+            'allowed' => __('materials.allowed', [
+                'free' => $this->lengths->place($this->allowances->freeM * 1000), 'sheath' => $this->lengths->place($this->allowances->sheathM * 1000),
+                'waste' => (string) $this->allowances->wastePercent, 'round' => $this->lengths->place($this->allowances->roundUpToM * 1000),
+            ]),
             'materials' => $this->materials(),
+            'shelf' => $this->shelf(),
+            'total' => $this->total(),
             'cuts' => $this->cuts(),
             'labels' => $this->labels(),
+            'schedule' => $this->schedule(),
         ];
     }
 
-    /** @return list<array{kind: string, what: string, amount: string}> */
+    /** @return list<array{kind: string, what: string, amount: string, cost: string, short: string}> */
     public function materials(): array
     {
-        return array_map(fn (Part $part) => [
-            'kind' => __("materials.kind.{$part->kind->value}"),
-            'what' => $this->what($part),
-            'amount' => $part->kind === PartKind::Cable ? ($part->amount > 0 ? $this->length($part->amount) : __('materials.unknown')) : (string) (int) $part->amount,
-        ], Materials::of($this->plan, $this->cuts, $this->sets));
+        return array_map(fn (PricedPart $line) => [
+            'kind' => __("materials.kind.{$line->part->kind->value}"),
+            'what' => $this->what($line->part),
+            'amount' => $line->amount > 0 ? $this->amount($line->part, $line->amount) : __('materials.unknown'),
+            'cost' => $line->costCents === null ? '' : $this->money($line->costCents),
+            'short' => $line->short === null || $line->short <= 0.0 ? '' : $this->amount($line->part, $line->short),
+        ], $this->estimate->lines);
+    }
+
+    /** @return list<array{part: string, price: string, held: string, unit: string}> what is kept about each line, to be changed */
+    private function shelf(): array
+    {
+        return array_map(fn (PricedPart $line) => [
+            'part' => $line->part->key(),
+            'price' => $line->shelf->priceCents === null ? '' : number_format($line->shelf->priceCents / 100, 2, '.', ''),
+            'held' => $line->shelf->held === null ? '' : (string) $line->shelf->held,
+            'unit' => $line->part->kind === PartKind::Cable ? $this->lengths->runUnit() : __('materials.piece'),
+        ], $this->estimate->lines);
+    }
+
+    /** What everything comes to, in words; empty without prices. */
+    private function total(): string
+    {
+        $total = $this->estimate->totalCents();
+
+        return $total === null ? '' : trans_choice('materials.total', $this->estimate->withoutPrice(), ['sum' => $this->money($total)]);
+    }
+
+    private function amount(Part $part, float $amount): string
+    {
+        return $part->kind === PartKind::Cable ? number_format($amount, $this->board->practice === Practice::NorthAmerica ? 1 : 2).' '.$this->lengths->runUnit() : (string) (int) $amount;
+    }
+
+    private function money(int $cents): string
+    {
+        return $this->words->say('materials-words.money').number_format($cents / 100, 2);
     }
 
     /** @return list<array{cable: string, type: string, from: string, to: string, run: string, cut: string}> */
@@ -67,9 +117,15 @@ final readonly class MaterialsReport
             'type' => $this->cable($cut->cable->type->id, $cut->cable->colour?->value),
             'from' => $this->words->box($cut->cable->from),
             'to' => $this->words->box($cut->cable->to),
-            'run' => $cut->runM === null ? __('materials.unknown') : $this->length($cut->runM),
-            'cut' => $cut->cutM === null ? __('materials.unknown') : $this->length($cut->cutM),
+            'run' => $cut->runM === null ? __('materials.unknown') : $this->lengths->run($cut->runM),
+            'cut' => $cut->cutM === null ? __('materials.unknown') : $this->lengths->run($cut->cutM),
         ], $this->cuts);
+    }
+
+    /** @return list<array<string, string>> where every conductor end goes */
+    public function schedule(): array
+    {
+        return (new WiringSchedule($this->plan))->rows();
     }
 
     /** @return list<array{cable: string, end: string, other: string, carries: string}> one for each end of each cable */
@@ -115,13 +171,5 @@ final readonly class MaterialsReport
         $print = CableType::find($type)?->print() ?? $type;
 
         return $colour === null ? $print : $print.' '.$this->words->say("parts.colour.$colour");
-    }
-
-    /** In feet in North America, in metres in Britain. */
-    private function length(float $metres): string
-    {
-        return $this->board->practice === Practice::NorthAmerica
-            ? number_format($metres * self::FEET_PER_METRE, 1).' ft'
-            : number_format($metres, 2).' m';
     }
 }

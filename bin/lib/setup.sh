@@ -59,6 +59,7 @@ need_system() {
         case "$extension" in
             chromium) command -v chromium > /dev/null || missing+=(chromium) ;;
             ngspice) command -v ngspice > /dev/null || missing+=(ngspice) ;;
+            pdftotext) command -v pdftotext > /dev/null || missing+=(poppler-utils) ;;
         esac
     done
     need_packages "${missing[@]}"

@@ -11,6 +11,7 @@ use App\Actions\SetAssignment;
 use App\Models\Assignment;
 use App\Models\BoardFile;
 use App\Models\Classroom;
+use App\Models\Marking;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
@@ -36,6 +37,10 @@ final class DatabaseSeeder extends Seeder
 
     public function run(): void
     {
+        foreach (['wiring', 'answers'] as $name) {
+            $json = (string) file_get_contents(database_path("markings/$name.marking.json"));
+            Marking::query()->create(['title' => Marking::read($json)->title, 'json' => $json]);
+        }
         $instructor = User::query()->create(['name' => 'Marit Halloway', 'username' => 'marit', 'role' => 'instructor', 'password' => self::PASSWORD]);
         $classroom = Classroom::query()->create(['instructor_id' => $instructor->id, 'name' => 'Tuesday evening, first year']);
         $trainees = [];

@@ -1,7 +1,9 @@
 <?php
 
 return [
-    'allowed' => ':end at each end, :waste % waste, rounded up to :round',
+    'allowed' => ':free of free conductor and :sheath of sheath at each end, :waste % waste, rounded up to the next :round',
+    'piece' => 'each',
+    'total' => '{0} All of it: :sum|{1} All but the one line without a price: :sum|[2,*] All but the :count lines without a price: :sum',
     'unknown' => 'length unknown',
     'cap' => 'cap for a spare end',
     'kind' => ['device' => 'device', 'box' => 'box', 'cable' => 'cable', 'connector' => 'connector', 'cap' => 'cap', 'mark' => 'mark', 'support' => 'support'],
@@ -11,8 +13,9 @@ return [
         'junction-box-metal' => 'metal junction box', 'junction-box-plastic' => 'plastic junction box',
     ],
     'columns' => [
-        'materials' => ['kind', 'what', 'amount'],
+        'materials' => ['kind', 'what', 'amount', 'cost', 'short'],
         'cuts' => ['cable', 'type', 'from', 'to', 'run', 'cut'],
+        'schedule' => ['box', 'cable', 'conductor', 'carries', 'lands on', 'mark'],
         'labels' => ['cable', 'end', 'other', 'carries'],
     ],
 ];

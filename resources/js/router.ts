@@ -16,6 +16,18 @@ export const router = createRouter({
       meta: { role: 'instructor' },
     },
     {
+      path: '/prepare/:boardFile(\\d+)/:plan(\\d+)',
+      component: () => import('./screens/prepare/PrepareScreen.vue'),
+      props: (to) => ({ boardFile: Number(to.params.boardFile), plan: Number(to.params.plan) }),
+      meta: { role: 'instructor' },
+    },
+    {
+      path: '/as-found/:boardFile(\\d+)',
+      component: () => import('./screens/as-found/AsFoundScreen.vue'),
+      props: (to) => ({ boardFile: Number(to.params.boardFile) }),
+      meta: { role: 'instructor' },
+    },
+    {
       path: '/draw/:boardFile(\\d+)',
       component: () => import('./screens/drawing-board/DrawingBoardScreen.vue'),
       props: (to) => ({ boardFile: Number(to.params.boardFile) }),
@@ -24,7 +36,30 @@ export const router = createRouter({
     {
       path: '/plans/:boardFile(\\d+)',
       component: () => import('./screens/plans/PlansScreen.vue'),
-      props: (to) => ({ boardFile: Number(to.params.boardFile) }),
+      props: (to) => ({ boardFile: Number(to.params.boardFile), scheme: String(to.query.scheme ?? '') }),
+      meta: { role: 'instructor' },
+    },
+    {
+      path: '/task/:boardFile(\\d+)',
+      component: () => import('./screens/task/TaskScreen.vue'),
+      props: (to) => ({ boardFile: Number(to.params.boardFile), kept: to.query.task ? Number(to.query.task) : null }),
+      meta: { role: 'instructor' },
+    },
+    {
+      path: '/marks/:assignment(\\d+)',
+      component: () => import('./screens/marks/MarksScreen.vue'),
+      props: (to) => ({ assignment: Number(to.params.assignment) }),
+      meta: { role: 'instructor' },
+    },
+    {
+      path: '/answers/:attempt(\\d+)',
+      component: () => import('./screens/answers/AnswersScreen.vue'),
+      props: (to) => ({ attempt: Number(to.params.attempt) }),
+    },
+    {
+      path: '/viva/:attempt(\\d+)',
+      component: () => import('./screens/viva/VivaScreen.vue'),
+      props: (to) => ({ attempt: Number(to.params.attempt) }),
       meta: { role: 'instructor' },
     },
     {

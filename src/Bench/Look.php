@@ -10,7 +10,6 @@ use Zwindle\Board\Core;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
 use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\FaceCatalogue;
 use Zwindle\Catalogue\Landing;
 
 /** A board as eyes see it: boxes, cables, ends and landings, with nothing that tells what a terminal is inside. */
@@ -62,7 +61,7 @@ final class Look
     /** @return array<string, mixed> */
     private static function device(Device $device): array
     {
-        $face = FaceCatalogue::of($device->model);
+        $face = $device->face();
 
         return [
             'id' => $device->id,
@@ -71,6 +70,7 @@ final class Look
             'width' => $face->width,
             'height' => $face->height,
             'print' => $face->print,
+            'turned' => $face->turned,
             'landings' => array_map(fn (Landing $landing) => [
                 'id' => "$device->id#$landing->place",
                 'x' => $landing->x,

@@ -6,7 +6,6 @@ namespace Zwindle\Bench;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Point;
-use Zwindle\Catalogue\FaceCatalogue;
 
 /**
  * The bench's names of places ↔ the board's points.
@@ -30,7 +29,7 @@ final readonly class PlaceMap
         $pointAt = [];
         $all = $board->points();
         foreach ($board->devices as $device) {
-            foreach (FaceCatalogue::of($device->model)->landings as $landing) {
+            foreach ($device->face()->landings as $landing) {
                 $pointAt["$device->id#$landing->place"] = "$device->id.$landing->terminal";
             }
         }

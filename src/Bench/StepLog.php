@@ -26,12 +26,13 @@ final class StepLog
 
     /**
      * @param  iterable<Step>  $steps
+     * @param  list<Step>  $start  what stands already: it cannot be undone
      *
      * @throws StepDoesNotFit
      */
-    public static function replay(Board $board, iterable $steps): self
+    public static function replay(Board $board, iterable $steps, array $start = []): self
     {
-        $log = self::on($board);
+        $log = new self(array_reduce($start, fn (Bench $bench, Step $step) => $bench->apply($step), Bench::bare($board)));
         foreach ($steps as $step) {
             $log->add($step);
         }

@@ -37,6 +37,7 @@ final readonly class Board
         public array $controls,
         public array $alwaysOn,
         public Requirements $requirements,
+        public ?Wall $wall = null,
     ) {
         $this->ownPoints = $this->pointsWith([]);
     }
@@ -72,7 +73,36 @@ final readonly class Board
             $this->cables,
         );
 
-        return new self($this->title, $this->practice, $this->edition, $this->enclosures, $this->devices, $cables, $this->controls, $this->alwaysOn, $this->requirements);
+        return $this->having($this->devices, $cables, $this->requirements);
+    }
+
+    /** @param  array<string, Device>  $devices */
+    public function withDevices(array $devices): self
+    {
+        return $this->having($devices, $this->cables, $this->requirements);
+    }
+
+    /** @param  array<string, Cable>  $cables  in the order in which they are listed */
+    public function withAllCables(array $cables): self
+    {
+        return $this->having($this->devices, $cables, $this->requirements);
+    }
+
+    /** @param  array<string, Cable>  $runs  cable → the run in its place */
+    public function withRuns(array $runs): self
+    {
+        return $this->having($this->devices, array_map(fn (Cable $cable) => $runs[$cable->id] ?? $cable, $this->cables), $this->requirements);
+    }
+
+    /** @param  array<string, float|null>  $lengthsM  cable → its length; null leaves it as it is */
+    public function withLengths(array $lengthsM): self
+    {
+        $cables = array_map(
+            fn (Cable $cable) => new Cable($cable->id, $cable->type, $cable->from, $cable->to, $cable->colour, $lengthsM[$cable->id] ?? $cable->lengthM),
+            $this->cables,
+        );
+
+        return $this->having($this->devices, $cables, $this->requirements);
     }
 
     /**
@@ -83,11 +113,11 @@ final readonly class Board
     public function with(array $models, Requirements $requirements): self
     {
         $devices = array_map(
-            fn (Device $device) => isset($models[$device->id]) ? new Device($device->id, $device->enclosure, $models[$device->id], $device->breakerA, $device->rcdMa) : $device,
+            fn (Device $device) => isset($models[$device->id]) ? $device->fitted($models[$device->id]) : $device,
             $this->devices,
         );
 
-        return new self($this->title, $this->practice, $this->edition, $this->enclosures, $devices, $this->cables, $this->controls, $this->alwaysOn, $requirements);
+        return $this->having($devices, $this->cables, $requirements);
     }
 
     /** @param  list<Cable>  $more  run beside those of the board, or drawn into its conduits */
@@ -95,7 +125,7 @@ final readonly class Board
     {
         $cables = $this->cables + array_column($more, null, 'id');
 
-        return new self($this->title, $this->practice, $this->edition, $this->enclosures, $this->devices, $cables, $this->controls, $this->alwaysOn, $this->requirements);
+        return $this->having($this->devices, $cables, $this->requirements);
     }
 
     /** @return list<string> ids of runs whose cable is still to be chosen */
@@ -113,6 +143,15 @@ final readonly class Board
     public function points(array $fitted = []): array
     {
         return $fitted === [] ? $this->ownPoints : $this->pointsWith($fitted);
+    }
+
+    /**
+     * @param  array<string, Device>  $devices
+     * @param  array<string, Cable>  $cables
+     */
+    private function having(array $devices, array $cables, Requirements $requirements): self
+    {
+        return new self($this->title, $this->practice, $this->edition, $this->enclosures, $devices, $cables, $this->controls, $this->alwaysOn, $requirements, $this->wall);
     }
 
     /**

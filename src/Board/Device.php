@@ -6,6 +6,8 @@ namespace Zwindle\Board;
 
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\DeviceModel;
+use Zwindle\Catalogue\Face;
+use Zwindle\Catalogue\FaceCatalogue;
 
 /** A part in an enclosure, as the board names it. */
 final readonly class Device
@@ -16,7 +18,28 @@ final readonly class Device
         public DeviceModel $model,
         public ?float $breakerA = null,
         public ?float $rcdMa = null,
+        public Hung $hung = new Hung,
     ) {
+    }
+
+    /**
+     * What eyes see of it.
+     *
+     * @param  DeviceModel|null  $fitted  the part in its place, where it is another one
+     */
+    public function face(?DeviceModel $fitted = null): Face
+    {
+        return FaceCatalogue::of($fitted ?? $this->model, $this->hung->face)->hung($this->hung->turned, $this->hung->isFromRear);
+    }
+
+    public function hung(Hung $hung): self
+    {
+        return new self($this->id, $this->enclosure, $this->model, $this->breakerA, $this->rcdMa, $hung);
+    }
+
+    public function fitted(DeviceModel $model): self
+    {
+        return new self($this->id, $this->enclosure, $model, $this->breakerA, $this->rcdMa, $this->hung);
     }
 
     public function is(DeviceKind $kind): bool

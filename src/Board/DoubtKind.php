@@ -9,5 +9,6 @@ enum DoubtKind: string
     case Overlapping = 'overlapping';
     case ControlsNothing = 'controls-nothing';
     case NotControlled = 'not-controlled';
+    case OffTheWall = 'off-the-wall';
     case VeryLong = 'very-long';
 }

@@ -17,7 +17,7 @@ final class Doubts
     /** @return list<Doubt> */
     public static function about(Board $board): array
     {
-        return [...self::overlapping($board), ...self::idleParts($board), ...self::veryLong($board)];
+        return [...self::overlapping($board), ...self::offTheWall($board), ...self::idleParts($board), ...self::veryLong($board)];
     }
 
     /** @return list<Doubt> */
@@ -33,6 +33,16 @@ final class Doubts
         }
 
         return $doubts;
+    }
+
+    /** @return list<Doubt> boxes beyond the edge of the board face; the feed may come from there */
+    private static function offTheWall(Board $board): array
+    {
+        $wall = $board->wall;
+        $isOff = fn (Enclosure $box) => $wall !== null && $box->at !== null && $box->kind !== EnclosureKind::Supply
+            && (min($box->at) < 0 || $box->at[0] > $wall->widthMm || $box->at[1] > $wall->heightMm);
+
+        return array_map(fn (Enclosure $box) => new Doubt(DoubtKind::OffTheWall, [$box->id]), array_values(array_filter($board->enclosures, $isOff)));
     }
 
     /** @return list<Doubt> switches that control nothing, and lamps that nothing controls */

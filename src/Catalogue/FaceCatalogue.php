@@ -5,97 +5,53 @@ declare(strict_types=1);
 namespace Zwindle\Catalogue;
 
 /**
- * The faces of the device models. Judging never looks here: it uses the contacts inside.
+ * The faces of the device models, read from `faces.json`: the same part looks otherwise from maker to maker. Judging never
+ * looks here: it uses the contacts inside.
  *
- * Finishes follow common practice (odd colour for the common, dark and brass pairs on a four-way, green for earth); the
- * layouts are our own.
+ * Source: finishes and prints are common practice (odd color for the common; silver, brass or dark travelers; pairs of a
+ * four-way dark and brass, printed IN and OUT, in rows or in columns; COM, C or a number; a rose that prints LINE on its
+ * switched block); the layouts are our own.
+ *
+ * @phpstan-type LandingJson array{terminal: string, x: int, y: int, shape: string, finish: string, print?: string, holes?: int}
+ * @phpstan-type FaceJson array{name: string, look: string, width: int, height: int, print?: string, landings: list<LandingJson>}
  */
 final class FaceCatalogue
 {
-    public static function of(DeviceModel $model): Face
+    /** @return array<string, Face> by id, the usual one first */
+    public static function all(DeviceModel $model): array
     {
-        return match ($model->id) {
-            'na-supply', 'gb-supply' => self::supply($model->practice),
-            'na-switch-1p' => self::face('toggle', 120, 180, 'ON · OFF', [
-                ['a', 120, 35, 'screw', 'brass'], ['b', 120, 145, 'screw', 'brass'], ['earth', 0, 145, 'screw', 'green'],
-            ]),
-            'na-switch-3way' => self::face('toggle', 120, 180, '', [
-                ['t1', 0, 35, 'screw', 'brass'], ['t2', 120, 35, 'screw', 'brass'], ['common', 120, 145, 'screw', 'dark'], ['earth', 0, 145, 'screw', 'green'],
-            ]),
-            'na-switch-4way' => self::face('toggle', 120, 180, '', self::twoPairs()),
-            'na-switch-2p' => self::face('toggle', 120, 180, 'ON · OFF', self::twoPairs()),
-            'na-lampholder' => self::face('lampholder', 150, 150, '', [
-                ['neutral', 0, 75, 'screw', 'silver'], ['hot', 150, 75, 'screw', 'brass'],
-            ]),
-            'na-luminaire' => self::face('luminaire', 180, 110, '', [
-                ['hot', 30, 110, 'lead', 'black'], ['neutral', 90, 110, 'lead', 'white'], ['earth', 150, 110, 'lead', 'green'],
-            ]),
-            'na-receptacle' => self::face('receptacle', 120, 180, '', [
-                ['neutral', 0, 50, 'screw', 'silver'], ['hot', 120, 50, 'screw', 'brass'], ['earth', 0, 150, 'screw', 'green'],
-            ]),
-            'gb-switch-1way' => self::face('rocker', 190, 120, '', [
-                ['com', 40, 35, 'hole', 'brass', 'COM'], ['l1', 150, 35, 'hole', 'brass', 'L1'], ['earth', 95, 100, 'hole', 'brass', 'E'],
-            ]),
-            'gb-switch-2way' => self::face('rocker', 190, 120, '', [
-                ['com', 30, 35, 'hole', 'brass', 'COM'], ['l1', 95, 35, 'hole', 'brass', 'L1'], ['l2', 160, 35, 'hole', 'brass', 'L2'], ['earth', 95, 100, 'hole', 'brass', 'E'],
-            ]),
-            'gb-switch-intermediate' => self::face('rocker', 210, 130, '', self::twoBritishPairs()),
-            'gb-switch-2p' => self::face('rocker', 210, 130, 'ON · OFF', self::twoBritishPairs()),
-            'gb-rose' => self::face('rose', 300, 120, '', [
-                ['switched', 45, 40, 'block', 'brass', '', 2], ['loop', 125, 40, 'block', 'brass', '', 3],
-                ['neutral', 215, 40, 'block', 'brass', '', 3], ['earth', 150, 100, 'hole', 'brass', 'E'],
-            ]),
-            'gb-pendant' => self::face('pendant', 120, 60, '', [
-                ['live', 30, 0, 'lead', 'brown'], ['neutral', 90, 0, 'lead', 'blue'],
-            ]),
-            'gb-batten-bc' => self::face('batten', 190, 120, '', [
-                ['a', 40, 35, 'hole', 'brass'], ['b', 150, 35, 'hole', 'brass'], ['earth', 95, 100, 'hole', 'brass', 'E'],
-            ]),
-            'gb-batten-es' => self::face('batten', 190, 120, '', [
-                ['centre', 40, 35, 'hole', 'brass', 'L'], ['shell', 150, 35, 'hole', 'silver', 'N'], ['earth', 95, 100, 'hole', 'brass', 'E'],
-            ]),
-            'gb-luminaire' => self::face('luminaire', 180, 110, '', [
-                ['live', 30, 110, 'lead', 'brown'], ['neutral', 90, 110, 'lead', 'blue'], ['earth', 150, 110, 'lead', 'green-yellow'],
-            ]),
-            default => throw new \LogicException("No face for $model->id"),
-        };
+        /** @var array<string, array<string, Face>>|null $all */
+        static $all = null;
+        $all ??= self::read();
+
+        return $all[$model->id] ?? throw new \LogicException("No face for $model->id");
     }
 
-    private static function supply(Practice $practice): Face
+    /** @param  string|null  $face  id; one that the model has not is the usual one, since another part may be fitted */
+    public static function of(DeviceModel $model, ?string $face = null): Face
     {
-        $letters = $practice === Practice::Britain ? ['L', 'N', 'E'] : ['HOT', 'NEUT', 'GRD'];
+        $all = self::all($model);
 
-        return self::face('supply', 230, 110, '', [
-            ['line', 40, 40, 'block', 'brass', $letters[0], 2], ['neutral', 115, 40, 'block', 'silver', $letters[1], 2], ['earth', 190, 40, 'block', 'green', $letters[2], 2],
-        ]);
+        return $all[$face ?? ''] ?? $all[array_key_first($all)] ?? throw new \LogicException("No face for $model->id");
     }
 
-    /** @return list<array{string, float|int, float|int, string, string}> */
-    private static function twoPairs(): array
+    /** @return array<string, array<string, Face>> */
+    private static function read(): array
     {
-        return [
-            ['b1', 0, 30, 'screw', 'brass'], ['b2', 120, 30, 'screw', 'brass'],
-            ['a1', 0, 150, 'screw', 'dark'], ['a2', 120, 150, 'screw', 'dark'], ['earth', 0, 90, 'screw', 'green'],
-        ];
+        /** @var array<string, array<string, FaceJson>> $json */
+        $json = json_decode((string) file_get_contents(__DIR__.'/faces.json'), true, 16, JSON_THROW_ON_ERROR);
+
+        return array_map(fn (array $faces) => array_map(self::one(...), $faces), $json);
     }
 
-    /** @return list<array{string, float|int, float|int, string, string, string}> */
-    private static function twoBritishPairs(): array
-    {
-        return [
-            ['a1', 40, 30, 'hole', 'brass', 'A'], ['a2', 105, 30, 'hole', 'brass', 'A'],
-            ['b1', 40, 95, 'hole', 'brass', 'B'], ['b2', 105, 95, 'hole', 'brass', 'B'], ['earth', 175, 62, 'hole', 'brass', 'E'],
-        ];
-    }
-
-    /** @param  list<array{0: string, 1: float|int, 2: float|int, 3: string, 4: string, 5?: string, 6?: int}>  $rows */
-    private static function face(string $look, float $width, float $height, string $print, array $rows): Face
+    /** @param  FaceJson  $json */
+    private static function one(array $json): Face
     {
         $landings = [];
-        foreach ($rows as $i => $row) {
-            $landings[] = new Landing($i + 1, $row[0], $row[1], $row[2], LandingShape::from($row[3]), $row[4], $row[5] ?? '', $row[6] ?? 1);
+        foreach ($json['landings'] as $i => $row) {
+            $landings[] = new Landing($i + 1, $row['terminal'], $row['x'], $row['y'], LandingShape::from($row['shape']), $row['finish'], $row['print'] ?? '', $row['holes'] ?? 1);
         }
 
-        return new Face($look, $width, $height, $print, $landings);
+        return new Face($json['name'], $json['look'], $json['width'], $json['height'], $json['print'] ?? '', $landings);
     }
 }

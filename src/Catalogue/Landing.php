@@ -23,4 +23,10 @@ final readonly class Landing
         public int $holes = 1,
     ) {
     }
+
+    /** The same landing elsewhere on its face. */
+    public function at(float $x, float $y): self
+    {
+        return new self($this->place, $this->terminal, $x, $y, $this->shape, $this->finish, $this->print, $this->holes);
+    }
 }

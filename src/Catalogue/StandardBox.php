@@ -44,6 +44,14 @@ final readonly class StandardBox
         return $boxes;
     }
 
+    /** Depth in inches: the last figure of its size. */
+    public function depthIn(): float
+    {
+        $figures = explode('x', $this->id);
+
+        return (float) end($figures);
+    }
+
     /** `device`, `octagon` or `square`. */
     public function family(): string
     {

@@ -58,9 +58,31 @@ final readonly class Folding
     {
         $folding = new self($findings, $nets);
 
-        $causes = array_map($folding->causeOf(...), $findings, array_keys($findings));
+        $causes = self::withoutRings(array_map($folding->causeOf(...), $findings, array_keys($findings)));
 
         return array_map(fn (Finding $finding, int $i) => $finding->causedBy(self::first($causes, $i)), $findings, array_keys($findings));
+    }
+
+    /**
+     * Where findings would follow from each other in a ring, the first of the report is the cause.
+     *
+     * @param  array<int, int|null>  $causes
+     * @return array<int, int|null>
+     */
+    private static function withoutRings(array $causes): array
+    {
+        foreach (array_keys($causes) as $start) {
+            $seen = [];
+            for ($at = $start; $at !== null && ! isset($seen[$at]); $at = $causes[$at]) {
+                $seen[$at] = count($seen);
+            }
+            if ($at !== null) {
+                $ring = array_keys(array_filter($seen, fn (int $place) => $place >= $seen[$at]));
+                $causes[min([$at, ...$ring])] = null;
+            }
+        }
+
+        return $causes;
     }
 
     /**

@@ -70,6 +70,7 @@ final class PracticeConverter
             array_map(fn (Control $control) => new Control($control->lamps, $control->switches), $this->board->controls),
             array_values(array_filter($this->board->alwaysOn, fn (string $id) => ! $isGone($id))),
             $this->board->requirements,
+            $this->board->wall,
         );
     }
 

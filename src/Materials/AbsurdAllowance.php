@@ -8,8 +8,8 @@ use RuntimeException;
 
 final class AbsurdAllowance extends RuntimeException
 {
-    public static function of(float $atEachEndM, float $wastePercent, float $roundUpToM): self
+    public static function of(float $freeM, float $sheathM, float $wastePercent, float $roundUpToM): self
     {
-        return new self("Allowances out of range: $atEachEndM m at each end, $wastePercent %, rounded up to $roundUpToM m");
+        return new self("Allowances out of range: $freeM m and $sheathM m at each end, $wastePercent %, rounded up to $roundUpToM m");
     }
 }

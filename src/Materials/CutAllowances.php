@@ -9,13 +9,18 @@ use Zwindle\Catalogue\Practice;
 /**
  * What is added to a run before it is cut; lengths in metres.
  *
- * Source: free conductor of at least 6 in, NEC 300.14 (memory), with about 9 in of sheath off as comfortable, and the British
- * figures, common practice.
+ * Source: free conductor of at least 6 in and 3 in past the opening, NEC 300.14, and sheath of ¼ in into the box, 314.17
+ * (memory), with about 9 in of sheath off as comfortable; the British figures are common practice.
  */
 final readonly class CutAllowances
 {
+    /**
+     * @param  float  $freeM  conductor without its sheath, at each end
+     * @param  float  $sheathM  sheath brought into the box, at each end
+     */
     private function __construct(
-        public float $atEachEndM,
+        public float $freeM,
+        public float $sheathM,
         public float $wastePercent,
         public float $roundUpToM,
     ) {
@@ -23,23 +28,23 @@ final readonly class CutAllowances
 
     public static function usualIn(Practice $practice): self
     {
-        return $practice === Practice::NorthAmerica ? new self(0.23, 5.0, 0.1) : new self(0.2, 5.0, 0.1);
+        return $practice === Practice::NorthAmerica ? new self(0.2286, 0.00635, 5.0, 0.1524) : new self(0.15, 0.05, 5.0, 0.1);
     }
 
     /** @throws AbsurdAllowance if a figure is below nothing or beyond all measure */
-    public static function of(float $atEachEndM, float $wastePercent, float $roundUpToM): self
+    public static function of(float $freeM, float $sheathM, float $wastePercent, float $roundUpToM): self
     {
-        $isSane = $atEachEndM >= 0 && $atEachEndM <= 5 && $wastePercent >= 0 && $wastePercent <= 100 && $roundUpToM > 0 && $roundUpToM <= 10;
+        $areSane = [$freeM >= 0 && $freeM <= 5, $sheathM >= 0 && $sheathM <= 5, $wastePercent >= 0 && $wastePercent <= 100, $roundUpToM > 0 && $roundUpToM <= 10];
 
-        return $isSane ? new self($atEachEndM, $wastePercent, $roundUpToM) : throw AbsurdAllowance::of($atEachEndM, $wastePercent, $roundUpToM);
+        return in_array(false, $areSane, true) ? throw AbsurdAllowance::of($freeM, $sheathM, $wastePercent, $roundUpToM) : new self($freeM, $sheathM, $wastePercent, $roundUpToM);
     }
 
     /** The length to cut for a run, in metres, rounded up. */
     public function cutM(float $runM): float
     {
-        $length = ($runM + 2 * $this->atEachEndM) * (1 + $this->wastePercent / 100);
+        $length = ($runM + 2 * ($this->freeM + $this->sheathM)) * (1 + $this->wastePercent / 100);
 
         // A hair less, so that a length on the mark is not rounded to the next one.
-        return round(ceil($length / $this->roundUpToM - 1e-9) * $this->roundUpToM, 3);
+        return round(ceil($length / $this->roundUpToM - 1e-9) * $this->roundUpToM, 4);
     }
 }

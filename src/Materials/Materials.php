@@ -60,6 +60,6 @@ final class Materials
     private function add(PartKind $kind, string $what, float $amount = 1.0): void
     {
         $so = $this->parts["$kind->value $what"] ?? new Part($kind, $what, 0.0);
-        $this->parts["$kind->value $what"] = new Part($kind, $what, round($so->amount + $amount * $this->sets, 3));
+        $this->parts["$kind->value $what"] = new Part($kind, $what, round($so->amount + $amount * $this->sets, 4));
     }
 }

@@ -17,4 +17,10 @@ final readonly class Part
         public float $amount,
     ) {
     }
+
+    /** What a price list and a stock list know it by. */
+    public function key(): string
+    {
+        return "{$this->kind->value} $this->what";
+    }
 }

@@ -23,4 +23,10 @@ final class RunLength
             default => (abs($from[0] - $to[0]) + abs($from[1] - $to[1])) / self::MM,
         };
     }
+
+    /** The same board with the length of every run that can be told. */
+    public static function filledIn(Board $board): Board
+    {
+        return $board->withLengths(array_map(fn (Cable $cable) => self::of($board, $cable), $board->cables));
+    }
 }

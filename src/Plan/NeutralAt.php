@@ -37,6 +37,17 @@ final readonly class NeutralAt
         return array_map(fn (string $box) => self::hasNeutral($plan, $box) ? new self($box, NeutralAnswer::There, new BoardChange) : self::asked($board, $box, $scheme, $edition), $boxes);
     }
 
+    /** @return self|null null if the board cannot be wired at all */
+    public static function in(Board $board, string $box): ?self
+    {
+        $plan = Planner::plan($board)->plans[0] ?? null;
+        if ($plan === null) {
+            return null;
+        }
+
+        return self::hasNeutral($plan, $box) ? new self($box, NeutralAnswer::There, new BoardChange) : self::asked($board, $box, null, null);
+    }
+
     private static function asked(Board $board, string $box, ?string $scheme, ?CodeEdition $edition): self
     {
         $wanting = $board->with([], $board->requirements->withNeutralIn($box));
@@ -49,8 +60,8 @@ final readonly class NeutralAt
         return new self($box, $change->isNone() ? NeutralAnswer::NoneFound : NeutralAnswer::OtherCable, $change);
     }
 
-    /** Joined or capped: a neutral that ends in the box can be used there. */
-    private static function hasNeutral(Plan $plan, string $box): bool
+    /** Whether a plan brings one. Joined or capped: a neutral that ends in the box can be used there. */
+    public static function hasNeutral(Plan $plan, string $box): bool
     {
         foreach ($plan->wiring->board->cablesIn($box) as $cable) {
             foreach ($cable->cores as $core) {

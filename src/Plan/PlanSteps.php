@@ -58,6 +58,14 @@ final readonly class PlanSteps
         return [...$made, ...array_map(PlanStep::cap(...), $plan->wiring->caps)];
     }
 
+    /** @return list<list<int|string>> for each joint what it is sorted by: equal ones may be made in any order */
+    public static function ranks(Plan $plan, StepOrder $order): array
+    {
+        $steps = new self($plan);
+
+        return array_map(fn (Joint $joint) => $steps->key($joint, $order), $plan->wiring->joints);
+    }
+
     /** @return list<int|string> what a joint is sorted by */
     private function key(Joint $joint, StepOrder $order): array
     {

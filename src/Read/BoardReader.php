@@ -10,12 +10,15 @@ use Zwindle\Board\Control;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
 use Zwindle\Board\EnclosureKind;
+use Zwindle\Board\Hung;
 use Zwindle\Board\Requirements;
+use Zwindle\Board\Wall;
 use Zwindle\Catalogue\CableType;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Colour;
 use Zwindle\Catalogue\DeviceCatalogue;
 use Zwindle\Catalogue\Editions;
+use Zwindle\Catalogue\FaceCatalogue;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Catalogue\StandardBox;
 
@@ -26,12 +29,13 @@ use Zwindle\Catalogue\StandardBox;
  *
  * @phpstan-type EnclosureJson object{id: string, kind: string, label?: string, material?: string, at?: array{int|float, int|float},
  *     box?: string, volumeIn3?: int|float, addedIn3?: int|float, clamps?: string}
- * @phpstan-type DeviceJson object{id: string, in: string, model: string, breakerA?: int|float, rcdMa?: int|float}
+ * @phpstan-type DeviceJson object{id: string, in: string, model: string, breakerA?: int|float, rcdMa?: int|float, face?: string, turned?: int|float, seenFrom?: string}
  * @phpstan-type CableJson object{id: string, type: string, from: string, to: string, lengthM?: int|float, colour?: string}
  * @phpstan-type ControlJson object{lamps: list<string>, switches: list<string>}
  * @phpstan-type RequirementsJson object{scheme?: string, neutralAtSwitches?: string, earths?: string}
+ * @phpstan-type WallJson object{widthMm: int|float, heightMm: int|float, studsMm?: int|float, firstStudMm?: int|float}
  * @phpstan-type BoardJson object{title: string, practice: string, code: string, enclosures: list<EnclosureJson>, devices: list<DeviceJson>,
- *     cables: list<CableJson>, controls?: list<ControlJson>, alwaysOn?: list<string>, requirements?: RequirementsJson}
+ *     cables: list<CableJson>, controls?: list<ControlJson>, alwaysOn?: list<string>, requirements?: RequirementsJson, wall?: WallJson}
  */
 final class BoardReader
 {
@@ -59,6 +63,7 @@ final class BoardReader
             array_map(fn (object $control) => new Control($control->lamps, $control->switches), $json->controls ?? []),
             array_values(array_unique($json->alwaysOn ?? [])),
             self::requirements($json->requirements ?? null),
+            self::wall($json->wall ?? null),
         );
         if (! $problems->any()) {
             BoardSense::check($board, $problems);
@@ -139,7 +144,11 @@ final class BoardReader
             if ($model->practice !== $practice) {
                 $problems->add("/devices/$i/model", ProblemCode::OtherPractice, ['what' => $entry->model]);
             }
-            $devices[$entry->id] = new Device($entry->id, $entry->in, $model, self::figure($entry->breakerA ?? null), self::figure($entry->rcdMa ?? null));
+            if (isset($entry->face) && ! isset(FaceCatalogue::all($model)[$entry->face])) {
+                $problems->add("/devices/$i/face", ProblemCode::UnknownFace, ['id' => $entry->id, 'text' => $entry->face, 'detail' => implode(', ', array_keys(FaceCatalogue::all($model)))]);
+            }
+            $hung = new Hung($entry->face ?? null, (int) ($entry->turned ?? 0), ($entry->seenFrom ?? 'front') === 'rear');
+            $devices[$entry->id] = new Device($entry->id, $entry->in, $model, self::figure($entry->breakerA ?? null), self::figure($entry->rcdMa ?? null), $hung);
         }
 
         return $devices;
@@ -192,6 +201,12 @@ final class BoardReader
             $json->neutralAtSwitches ?? 'by-code',
             ($json->earths ?? 'required') === 'required',
         );
+    }
+
+    /** @param  WallJson|null  $json */
+    private static function wall(?object $json): ?Wall
+    {
+        return $json === null ? null : new Wall((float) $json->widthMm, (float) $json->heightMm, self::figure($json->studsMm ?? null), (float) ($json->firstStudMm ?? 0));
     }
 
     private static function figure(int|float|null $figure): ?float

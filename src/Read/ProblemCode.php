@@ -15,6 +15,7 @@ enum ProblemCode: string
     case UnknownEnclosure = 'unknown-enclosure';
     case UnknownDevice = 'unknown-device';
     case UnknownModel = 'unknown-model';
+    case UnknownFace = 'unknown-face';
     case UnknownEdition = 'unknown-edition';
     case UnknownCableType = 'unknown-cable-type';
     case UndecidedCable = 'undecided-cable';
@@ -39,4 +40,15 @@ enum ProblemCode: string
     case PortsOnTerminal = 'ports-on-terminal';
     case NotAnEnd = 'not-an-end';
     case OtherKindOfPart = 'other-kind-of-part';
+    case UnknownTaskKind = 'unknown-task-kind';
+    case TaskWithoutLamp = 'task-without-lamp';
+    case NotARemark = 'not-a-remark';
+    case UnknownPosition = 'unknown-position-on-habit';
+    case PointsDoNotAddUp = 'points-do-not-add-up';
+    case PassMarkTooHigh = 'pass-mark-too-high';
+    case UnknownCritical = 'unknown-critical';
+    case UnknownRule = 'unknown-rule';
+    case TwiceUsedObservation = 'twice-used-observation';
+    case MarkingDoesNotSuit = 'marking-does-not-suit';
+    case TimeWithoutLimit = 'time-without-limit';
 }

@@ -52,6 +52,12 @@ final readonly class Wiring
         return $this->fitted[$device->id] ?? $device->model;
     }
 
+    /** The same wiring on the same board with other lengths of its runs. */
+    public function on(Board $board): self
+    {
+        return new self($board, $this->joints, $this->caps, $this->marks, $this->fitted, $this->labels);
+    }
+
     public function jointAt(string $point): ?Joint
     {
         return isset($this->jointOf[$point]) ? $this->joints[$this->jointOf[$point]] : null;

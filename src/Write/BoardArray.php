@@ -9,6 +9,7 @@ use Zwindle\Board\Cable;
 use Zwindle\Board\Control;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
+use Zwindle\Board\Wall;
 
 /** A board in the shape of the board file. */
 final class BoardArray
@@ -25,6 +26,7 @@ final class BoardArray
             ], fn (mixed $value) => $value !== null), array_values($board->enclosures)),
             'devices' => array_map(fn (Device $device) => array_filter([
                 'id' => $device->id, 'in' => $device->enclosure, 'model' => $device->model->id, 'breakerA' => $device->breakerA, 'rcdMa' => $device->rcdMa,
+                'face' => $device->hung->face, 'turned' => $device->hung->turned ?: null, 'seenFrom' => $device->hung->isFromRear ? 'rear' : null,
             ], fn (mixed $value) => $value !== null), array_values($board->devices)),
             'cables' => array_map(fn (Cable $cable) => array_filter([
                 'id' => $cable->id, 'type' => $cable->type->id, 'from' => $cable->from, 'to' => $cable->to, 'colour' => $cable->colour?->value, 'lengthM' => $cable->lengthM,
@@ -32,6 +34,13 @@ final class BoardArray
             'controls' => array_map(fn (Control $control) => ['lamps' => $control->lamps, 'switches' => $control->switches], $board->controls),
             'alwaysOn' => $board->alwaysOn,
             'requirements' => ['scheme' => $board->requirements->scheme, 'neutralAtSwitches' => $board->requirements->neutralAtSwitches, 'earths' => $board->requirements->earths ? 'required' : 'none'],
+            ...($board->wall === null ? [] : ['wall' => self::wall($board->wall)]),
         ];
+    }
+
+    /** @return array<string, float> */
+    private static function wall(Wall $wall): array
+    {
+        return array_filter(['widthMm' => $wall->widthMm, 'heightMm' => $wall->heightMm, 'studsMm' => $wall->studsMm, 'firstStudMm' => $wall->firstStudMm], fn (?float $value) => $value !== null);
     }
 }

@@ -24,6 +24,10 @@ const ROOMS = [
     'Diagnose' => ['Mistake', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Repair' => ['Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Materials' => ['Plan', 'Wiring', 'Board', 'Catalogue'],
+    'Vary' => ['Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Task' => ['Read', 'Vary', 'Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Mark' => ['Task', 'Vary', 'Read', 'Repair', 'Mistake', 'Move', 'Bench', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Prepare' => ['Plan', 'Check', 'Fill', 'Probe', 'Scheme', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Convert' => ['Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Write' => ['Repair', 'Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
 ];

@@ -138,7 +138,7 @@ test('a box is dragged, and what is wrong is marked in words and on the wall', a
   const hand = new Hand(page)
   await hand.tapWall(0.5, 0.6)
   await hand.tap('[data-hang=one-pole]')
-  await expect(page.locator('[data-test=planner]')).toContainText('No cable joins enclosure B1')
+  await expect(page.locator('[data-test=planner]')).toContainText('No cable joins enclosure Place 1')
   await expect(page.locator('[data-wall-box=B1]')).toHaveAttribute('aria-label', /something is wrong/)
   await page.keyboard.press('Escape')
   await hand.tap('[data-wall-box=F]')
@@ -159,6 +159,7 @@ test('a box is dragged, and what is wrong is marked in words and on the wall', a
   await page.keyboard.press('Escape')
   await box.focus()
   await page.keyboard.press('Enter')
+  await page.locator('[data-test=details]').click()
   await page.getByLabel('Name of this box').fill('Hen house')
   await page.getByLabel('Name of this box').press('Enter')
   await expect(box).toContainText('Hen house')
@@ -204,16 +205,34 @@ test("a pattern opens with the planner's result, is prepared, and comes out on p
   await expect(page.locator('[data-plan="0"]')).toContainText('feed-through')
 
   await page.goto('/plans/6')
-  await page.getByRole('tab', { name: 'Prepare' }).click()
+  await page.getByRole('link', { name: 'Prepare it' }).click()
   const prepare = page.locator('[data-test=prepare]')
-  await expect(prepare).toContainText('three-way')
-  await expect(prepare.locator('tr', { hasText: 'three-way' })).toContainText('2')
-  await prepare.getByLabel('boards').fill('10')
-  await prepare.getByLabel('boards').press('Enter')
-  await expect(prepare.locator('tr', { hasText: 'three-way' })).toContainText('20')
+  const threeWays = prepare.locator('tr', { hasText: 'three-way' })
+  await expect(threeWays).toContainText('2')
+  await page.locator('[data-test=sets]').fill('10')
+  await page.locator('[data-test=sets]').press('Enter')
+  await expect(threeWays).toContainText('20')
+  await prepare.getByLabel('price of three-way').fill('3.49')
+  await prepare.getByLabel('price of three-way').press('Enter')
+  await expect(threeWays.locator('[data-test=cost]')).toHaveText('$69.80')
+  await prepare.getByLabel('on the shelf: three-way').fill('8')
+  await prepare.getByLabel('on the shelf: three-way').press('Enter')
+  await expect(threeWays.locator('[data-test=short]')).toHaveText('! 12')
+  await expect(prepare.locator('[data-test=total]')).toContainText('$69.80')
   const download = page.waitForEvent('download')
-  await prepare.getByRole('link', { name: 'CSV' }).first().click()
+  await page.getByRole('link', { name: 'Materials', exact: true }).click()
   expect((await download).suggestedFilename()).toBe('materials.csv')
+  await expectNoSeriousFault(page)
+  for (const [tab, words] of [
+    ['Cut list', 'ft'],
+    ['Labels', 'traveler'],
+    ['Mark out', 'in from the top'],
+    ['In the boxes', 'Not a single-pole switch'],
+    ['Readings', '120 V, lit'],
+  ] as const) {
+    await page.getByRole('tab', { name: tab }).click()
+    await expect(prepare).toContainText(words)
+  }
   await expectNoSeriousFault(page)
 
   await page.getByRole('link', { name: 'On paper' }).click()
@@ -229,7 +248,164 @@ test("a pattern opens with the planner's result, is prepared, and comes out on p
     expect(pdf.match(/\/Type\s*\/Page[^s]/g)!.length).toBeGreaterThanOrEqual(7)
     expect(pdf).toMatch(new RegExp(`/MediaBox \\[0 0 ${width}`))
   }
+  const [file] = await Promise.all([page.waitForEvent('download'), page.locator('[data-test=pdf]').click()])
+  expect(file.suggestedFilename()).toBe('zwindle.pdf')
   await page.getByLabel('Answer key, box by box').uncheck()
   await expect(page.locator('[data-page=key]')).toHaveCount(0)
   expect(heard).toEqual([])
+})
+
+test('a box is lined up, filled, sized, turned and copied; singles share a conduit; a scheme is looked at', async ({
+  page,
+}) => {
+  const heard = complaints(page)
+  await newBoard(page, 'pattern na-04-three-way-dead-end')
+  const hand = new Hand(page)
+  const choose = async (selector: string) => {
+    await page.keyboard.press('Escape')
+    await page.locator(selector).focus()
+    await page.keyboard.press('Enter')
+  }
+  const place = async (id: string) =>
+    (await page.locator(`[data-wall-box=${id}]`).getAttribute('transform'))!.match(/[\d.]+/g)!.map(Number)
+  await expect(sentence(page)).toContainText('Right.')
+
+  // The keyboard moves a box by the grid; lining up brings it back to the height of the other.
+  await choose('[data-wall-box=B2]')
+  const [x, y] = await place('B2')
+  await page.keyboard.press('ArrowUp')
+  await expect.poll(async () => (await place('B2'))[1]!).toBeLessThan(y!)
+  await page.keyboard.press('l')
+  await hand.tap('[data-wall-box=B1]')
+  expect(await place('B2')).toEqual([expect.closeTo(x!, -2), y])
+
+  // Two switches in one box, and the box too small for them: one tap takes the larger.
+  await choose('[data-wall-box=B2]')
+  await page.keyboard.press('h')
+  await hand.tap('[data-hang=na-switch-1p]')
+  await expect(page.locator('[data-test=planner]')).toContainText('The switch S3 at Far door works no light yet')
+  await page.locator('[data-test=details]').click()
+  await page.locator('[data-test=box-size]').selectOption('device-3x2x1.5')
+  await page.getByRole('button', { name: 'Back' }).click()
+  await expect(page.locator('[data-wall-box=B2]')).toContainText('too small')
+  await page.locator('[data-test=larger]').click()
+  await expect(page.locator('[data-wall-box=B2]')).not.toContainText('too small')
+
+  // Another face, turned: what eyes see changes, and nothing else.
+  await page.locator('[data-test=details]').click()
+  const first = page.locator('[data-device=S2]')
+  await first.locator('[data-test=face]').selectOption('printed-com')
+  await expect(first.locator('[data-test=sketch]')).toHaveAttribute('aria-label', /brass screw COM/)
+  await first.locator('[data-test=turn]').click()
+  await expect(first.locator('[data-test=turn]')).toContainText('turned 90°')
+  await page.locator('[data-device=S3]').getByRole('button', { name: 'Take S3 out' }).click()
+  await page.getByRole('button', { name: 'Back' }).click()
+  await expect(sentence(page)).toContainText('Right.')
+  await page.locator('[data-test=ask-neutral]').click()
+  await expect(page.locator('[data-test=neutral]')).toContainText('Far door: ')
+
+  // Copied here, hung on another board.
+  await page.keyboard.press('Control+c')
+  await page.keyboard.press('Control+v')
+  await expect(page.locator('[data-wall-box=B3]')).toContainText('Far door 2')
+  await page.keyboard.press('Control+z')
+  await expect(page.locator('[data-wall-box=B3]')).toHaveCount(0)
+
+  // The scheme that inspectors dispute stands on the wall while it is looked at.
+  await expect(cable(page, 'W2')).toContainText('WHT hot, re-identified')
+  await page.locator('[data-scheme=common-link]').click()
+  await expect(page.locator('[data-test=looked-at]')).toContainText('commons tied together')
+  await expect(cable(page, 'W2')).not.toContainText('BLK traveler, RED traveler')
+  await page.getByRole('button', { name: 'Insist on it' }).click()
+  await page.locator('[data-test=asks]').click()
+  await expect(page.locator('[data-test=scheme]')).toHaveValue('common-link')
+  await page.locator('[data-test=scheme]').selectOption('any')
+  await page.locator('[data-test=edition]').selectOption('NEC-2008')
+  await page.locator('[data-test=widthMm]').fill('96')
+  await page.locator('[data-test=widthMm]').press('Enter')
+  await page.locator('[data-test=studsMm]').fill('16')
+  await page.locator('[data-test=studsMm]').press('Enter')
+  await expect(page.locator('[data-test=stud]')).toHaveCount(7)
+  await page.locator('[data-test=settings]').getByRole('button', { name: 'Done' }).click()
+
+  // A run of singles in conduit.
+  await choose('[data-wall-cable=W3]')
+  await page.locator('[data-test=cable-type]').selectOption('na-14-single')
+  await page.locator('[data-test=cable-colour]').selectOption('red')
+  await page.locator('[data-test=cable-length]').fill('10')
+  await page.locator('[data-test=cable-length]').press('Enter')
+  await page.getByRole('button', { name: 'Another in the same conduit' }).click()
+  await expect(page.locator('[data-wall-cable=W4]')).toHaveCount(1)
+  await page.locator('[data-test=cable-colour]').selectOption('white')
+  await page.getByRole('button', { name: 'Another in the same conduit' }).click()
+  await page.locator('[data-test=cable-colour]').selectOption('green')
+  await expect(sentence(page)).toContainText('Right.')
+  await expect(cable(page, 'W3')).toContainText('RED switched hot')
+  await expect(cable(page, 'W3')).toContainText('10.0 ft')
+  await page.getByRole('link', { name: 'Its plans' }).click()
+  await expect(page.locator('[data-plan="0"]')).toContainText('dead-end')
+  expect(heard).toEqual([])
+})
+
+test('the feed is dragged to another box, and the light moved', async ({ page }) => {
+  await newBoard(page, 'pattern na-03-three-way-feed-through')
+  await expect(page.locator('[data-scheme=feed-through]')).toContainText('✓')
+  const middle = async (id: string) => {
+    const box = (await page.locator(`[data-wall-box=${id}] > rect`).first().boundingBox())!
+    return [box.x + box.width / 2, box.y + box.height * 0.3] as const
+  }
+  const [fx, fy] = await middle('F')
+  const [hx, hy] = await middle('H1')
+  await page.mouse.move(fx, fy)
+  await page.mouse.down()
+  await page.mouse.move((fx + hx) / 2, hy, { steps: 4 })
+  await page.mouse.move(hx, hy, { steps: 4 })
+  await page.mouse.up()
+  await expect(page.locator('[data-scheme=light-fed]')).toContainText('✓')
+  await expect(page.locator('[data-scheme=feed-through]')).toContainText('✕')
+  await page.keyboard.press('Control+z')
+  await expect(page.locator('[data-scheme=feed-through]')).toContainText('✓')
+  await page.keyboard.press('Escape')
+  await page.locator('[data-wall-box=H1]').focus()
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('m')
+  await page.locator('[data-wall-box=B1]').focus()
+  await page.keyboard.press('Enter')
+  await expect(page.locator('[data-test=said]')).toContainText('The light hangs at')
+  await expect(page.locator('[data-scheme=light-fed]')).toContainText('✓')
+})
+
+test('what stands is taken down, and planned from', async ({ page }) => {
+  const heard = complaints(page)
+  await signIn(page, 'marit')
+  await page.goto('/plans/1')
+  await page.getByRole('link', { name: 'As found' }).click()
+  const lands = (point: string) => page.locator(`[data-row="${point}"] select`).first()
+  await page.locator('[data-box=B1]').click()
+  await lands('W1.black@B1').selectOption('S1.t1')
+  await lands('W2.black@B1').selectOption('S1.common')
+  await lands('W1.white@B1').selectOption('A')
+  await lands('W2.white@B1').selectOption('A')
+  await expect(page.locator('[data-box=B1]')).toContainText('4/')
+  await expect(page.locator('[data-test=kept]')).toHaveText('kept')
+  await page.getByRole('button', { name: 'Plan from what stands' }).click()
+  await expect(page.locator('[data-test=then]')).toContainText('Right.')
+  await expect(page.locator('[data-test=moves]')).toContainText('the black of W1')
+  await expectNoSeriousFault(page)
+  await page.reload()
+  await page.locator('[data-box=B1]').click()
+  await expect(lands('W1.black@B1')).toHaveValue('S1.t1')
+
+  const wiring = await page.request.get('/api/board-files/1/plans/0/file?as=wiring')
+  await page
+    .locator('[data-test=wiring-file]')
+    .setInputFiles({ name: 'right.wiring.json', mimeType: 'application/json', buffer: await wiring.body() })
+  await expect(lands('W1.black@B1')).toHaveValue('S1.common')
+  await page.getByRole('button', { name: 'Plan from what stands' }).click()
+  await expect(page.getByText('Nothing has to come off or go on.')).toBeVisible()
+  expect(heard).toEqual([])
+  await page
+    .locator('[data-test=wiring-file]')
+    .setInputFiles({ name: 'wrong.json', mimeType: 'application/json', buffer: Buffer.from('{') })
+  await expect(page.getByRole('alert')).toContainText('refused')
 })

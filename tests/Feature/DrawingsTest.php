@@ -92,6 +92,7 @@ it('keeps the drawing board from trainees', function () {
     $this->putJson("api/drawings/{$people->assignment->boardFile->id}", saved(houseBoard(), 1))->assertNotFound();
     // An exam board must not be worked out in another tab.
     $this->call('POST', 'api/drawing-looks', content: (string) json_encode(houseBoard()))->assertForbidden();
+    $this->call('POST', 'api/drawing-neutrals?box=B1', content: (string) json_encode(houseBoard()))->assertForbidden();
 });
 
 it('says beside a drawing what works, what each core carries and how full each box gets', function () {
@@ -191,3 +192,65 @@ it('asks about what is most likely not meant, by the names on the wall', functio
 
     expect($look['doubts'])->toBe([['about' => ['B1', 'B2'], 'message' => 'Gate post and Far bench hang on each other.']])->and($look['hasPlan'])->toBeTrue();
 });
+
+it('names boxes by what is written on them, even where the drawing has problems', function () {
+    $this->actingAs(People::user('instructor'));
+    $board = houseBoard();
+    $board['enclosures'][] = ['id' => 'B7', 'kind' => 'switch-box', 'label' => 'Potting shed'];
+    $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->assertOk()->json();
+
+    expect($look['problems'][0]['message'])->toBe('No cable joins enclosure Potting shed to the rest of the board.');
+});
+
+it('says which conductors are re-identified, how long each run is, and where the neutral is', function () {
+    $this->actingAs(People::user('instructor'));
+    $board = json_decode(Files::text('database/patterns/na-04-three-way-dead-end.board.json'), true);
+    $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->assertOk()->json();
+    $roles = array_column($look['cables'][1]['cores'], 'role', 'flag');
+
+    // 700 mm along, 2.3 ft; the white takes the hot out (NEC 200.7(C)), and the far box needs no neutral from 2014 on.
+    expect($look['cables'][1]['length'])->toBe('2.3 ft')
+        ->and($roles['WHT'])->toBe('hot, re-identified')
+        ->and(array_column($look['boxes'], 'neutral', 'id'))->toMatchArray(['B1' => 'neutral here', 'B2' => 'no neutral here', 'H1' => '']);
+    $board['cables'][1]['type'] = 'na-14-3';
+    $ask = fn (string $box) => $this->call('POST', "api/drawing-neutrals?box=$box", content: (string) json_encode($board));
+
+    expect($ask('B1')->assertOk()->json('sentence'))->toContain('Near door: an electronic switch that needs a neutral can go here')
+        ->and($ask('B2')->assertOk()->json('sentence'))->toContain('Far door: no neutral reaches this box', 'W2 as 14/4');
+    $ask('B9')->assertNotFound();
+});
+
+it('reckons the drop and R1+R2 of a British drawing from how its runs lie', function () {
+    $this->actingAs(People::user('instructor'));
+    $board = json_decode(Files::text('database/patterns/gb-02-loop-in-at-the-rose.board.json'), true);
+    $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->assertOk()->json();
+    $rose = array_column($look['boxes'], null, 'id')['H1'];
+
+    // The planner takes 1.5 mm². BS 7671 Table 4D5 (memory): 29 mV/A/m; 100 W at 230 V are 0.435 A; line and neutral 0.6 m in, and
+    // 0.6 m down to the switch and back: 0.435 × 0.029 × (0.6 + 0.6) = 0.015 V.
+    // BS EN 60228 (memory): 12.1 mΩ/m along R1 of 1.8 m, 18.1 mΩ/m along the 1.0 mm² cpc of 0.6 m: 0.033 Ω.
+    expect($rose['text'])->toBe('0.02 V drop of 6.9, R1+R2 0.03 Ω')->and($rose['fits'])->toBeTrue();
+});
+
+it('gives the cores of every scheme that works, so that it can be looked at', function () {
+    $this->actingAs(People::user('instructor'));
+    $board = json_decode(Files::text('database/patterns/na-04-three-way-dead-end.board.json'), true);
+    $board['cables'][1]['type'] = 'na-14-4';
+    $schemes = array_column($this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->json('schemes'), null, 'id');
+
+    expect($schemes['dead-end']['works'])->toBeTrue()
+        ->and(array_column($schemes['dead-end']['cables'], 'id'))->toBe(['W1', 'W2', 'W3'])
+        ->and($schemes['feed-through']['cables'])->toBe([]);
+});
+
+it('offers faces, parts, sizes, editions and colours of the practice only', function (string $practice) {
+    $this->actingAs(People::user('instructor'));
+    $drawing = $this->postJson('api/drawings', ['practice' => $practice])->assertCreated()->json();
+    $other = $practice === 'na' ? 'gb-' : 'na-';
+
+    expect(json_encode([$drawing['parts'], $drawing['faces'], $drawing['cableTypes']]))->not->toContain("\"$other")
+        ->and($drawing['boxes'] === [])->toBe($practice === 'gb')
+        ->and(array_keys($drawing['faces']))->toContain(...array_column($drawing['parts'], 'model'))
+        ->and(count($drawing['faces'][$practice === 'na' ? 'na-switch-3way' : 'gb-switch-2way']))->toBeGreaterThan(3)
+        ->and($drawing['board']['wall']['widthMm'])->toBeGreaterThan(2400);
+})->with(['na', 'gb']);

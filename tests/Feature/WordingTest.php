@@ -9,7 +9,7 @@ use Zwindle\Read\Problem;
 use Zwindle\Read\ProblemCode;
 
 it('has a sentence for every problem', function (ProblemCode $code) {
-    $params = array_fill_keys(['id', 'what', 'model', 'type', 'point', 'detail', 'count', 'most', 'bytes'], 'X');
+    $params = array_fill_keys(['id', 'what', 'model', 'type', 'point', 'detail', 'count', 'most', 'bytes', 'text', 'code', 'habit', 'sum', 'total', 'mark'], 'X');
     $sentence = ProblemSentence::of(new Problem('', $code, $params));
 
     expect($sentence)->not->toContain('problems.')->not->toMatch('/:[a-z]/')->toEndWith('.');

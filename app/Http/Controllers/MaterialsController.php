@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Actions\PlanBoardFile;
 use App\Http\Requests\ShowMaterialsRequest;
 use App\Models\BoardFile;
+use App\Models\StockLine;
 use App\Wording\CsvTable;
 use App\Wording\MaterialsReport;
+use App\Wording\PrepareReport;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -17,10 +19,11 @@ final class MaterialsController extends Controller
     public function show(ShowMaterialsRequest $request, BoardFile $boardFile, int $plan, PlanBoardFile $planner): JsonResponse|Response
     {
         $found = $planner->plan($boardFile, $plan, $request->edition()) ?? abort(404);
-        $report = new MaterialsReport($found, $request->allowances($found->wiring->board->practice), $request->sets());
+        $practice = $found->wiring->board->practice;
+        $report = new MaterialsReport($found, $request->allowances($practice), $request->sets(), StockLine::shelfOf($request->instructor(), $practice));
         $table = $request->table();
         if ($table === null) {
-            return response()->json($report->json());
+            return response()->json([...$report->json(), ...(new PrepareReport($found))->json()]);
         }
 
         return response(CsvTable::of((array) __("materials.columns.$table"), $report->{$table}()), 200, [

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Concerns\NamesEdition;
+use App\Models\User;
+use App\Wording\Lengths;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Zwindle\Catalogue\Practice;
+use Zwindle\Materials\AbsurdAllowance;
 use Zwindle\Materials\CutAllowances;
 use Zwindle\Materials\Materials;
 
@@ -27,10 +31,11 @@ final class ShowMaterialsRequest extends FormRequest
         return [
             ...$this->editionRules(),
             'sets' => ['sometimes', 'integer', 'min:1', 'max:'.Materials::MOST_SETS],
-            'end' => ['sometimes', 'numeric', 'min:0', 'max:5'],
+            'free' => ['sometimes', 'numeric', 'min:0', 'max:5000'],
+            'sheath' => ['sometimes', 'numeric', 'min:0', 'max:5000'],
             'waste' => ['sometimes', 'numeric', 'min:0', 'max:100'],
-            'round' => ['sometimes', 'numeric', 'min:0.01', 'max:10'],
-            'csv' => ['sometimes', Rule::in(['materials', 'cuts', 'labels'])],
+            'round' => ['sometimes', 'numeric', 'min:0.1', 'max:10000'],
+            'csv' => ['sometimes', Rule::in(['materials', 'cuts', 'labels', 'schedule'])],
         ];
     }
 
@@ -39,12 +44,25 @@ final class ShowMaterialsRequest extends FormRequest
         return $this->integer('sets', 1);
     }
 
-    /** The usual ones of the practice, with what is asked for instead. */
+    /**
+     * The usual ones of the practice, with what is asked for instead, in inches or in millimetres.
+     *
+     * @throws ValidationException if they are absurd
+     */
     public function allowances(Practice $practice): CutAllowances
     {
         $usual = CutAllowances::usualIn($practice);
+        $metres = fn (string $field, float $usualM) => $this->has($field) ? (new Lengths($practice))->metresOf($this->float($field)) : $usualM;
+        try {
+            return CutAllowances::of($metres('free', $usual->freeM), $metres('sheath', $usual->sheathM), $this->float('waste', $usual->wastePercent), $metres('round', $usual->roundUpToM));
+        } catch (AbsurdAllowance) {
+            throw ValidationException::withMessages(['free' => __('messages.absurd-allowances')]);
+        }
+    }
 
-        return CutAllowances::of($this->float('end', $usual->atEachEndM), $this->float('waste', $usual->wastePercent), $this->float('round', $usual->roundUpToM));
+    public function instructor(): User
+    {
+        return $this->user() ?? abort(401);
     }
 
     /** Which list is asked for as a table; null for all of them as JSON. */

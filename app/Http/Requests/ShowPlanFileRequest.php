@@ -21,10 +21,10 @@ final class ShowPlanFileRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...$this->editionRules(), 'as' => ['required', Rule::in(['board', 'wiring', 'spice'])]];
+        return [...$this->editionRules(), 'as' => ['required', Rule::in(['board', 'wiring', 'spice', 'svg', 'blank-svg'])]];
     }
 
-    /** `board`, `wiring` or `spice`. */
+    /** `board`, `wiring`, `spice`, `svg`, or `blank-svg` without what the cores carry. */
     public function form(): string
     {
         return $this->string('as')->value();

@@ -18,6 +18,9 @@ final class AssignmentResource extends JsonResource
             'classroom' => $this->classroom->name,
             'board' => BoardFileResource::make($this->boardFile),
             'minutes' => $this->minutes,
+            'task' => $this->task_json === null ? null : $this->resource->title(),
+            'mode' => $this->mode,
+            'releasedAt' => $this->released_at?->toIso8601ZuluString(),
             'setAt' => $this->created_at->toIso8601ZuluString(),
             'attempts' => AttemptSummaryResource::collection($this->attempts->each(fn ($attempt) => $attempt->setRelation('assignment', $this->resource))->sortBy('trainee.name')->values()),
         ];

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\AskQuestions;
 use App\Models\Attempt;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Zwindle\Task\TaskKind;
 
 /**
  * One trainee's progress: a verdict only once it is handed in.
@@ -18,24 +20,42 @@ final class AttemptSummaryResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
+        $isSilent = $this->assignment->isExam() && $this->assignment->released_at === null && $this->trainee_id === $request->user()?->id;
+        $board = BoardFileResource::make($this->assignment->boardFile)->resolve($request);
+
         return [
             'id' => $this->id,
+            'seat' => $this->seat,
+            'kind' => $this->kind(),
+            'mode' => $this->assignment->mode,
+            'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
             'trainee' => UserResource::make($this->whenLoaded('trainee')),
-            'board' => BoardFileResource::make($this->assignment->boardFile),
+            'board' => $this->assignment->task_json === null ? $board : [...$board, 'title' => $this->assignment->title(), 'brief' => $this->resource->task()->brief ?? ''],
             'minutes' => $this->assignment->minutes,
             'startedAt' => $this->started_at?->toIso8601ZuluString(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
             'steps' => $this->head,
-            'verdict' => $this->verdict,
-            'headline' => $this->headline,
+            'verdict' => $isSilent ? null : $this->verdict,
+            'headline' => $isSilent ? __('messages.not-released') : $this->headline,
             ...$this->progress(),
         ];
     }
 
-    /** @return array{placed: int, ends: int} */
+    private function kind(): string
+    {
+        $task = $this->assignment->task_json === null ? null : json_decode($this->assignment->task_json, flags: JSON_THROW_ON_ERROR);
+
+        return $task->kind ?? TaskKind::Wire->value;
+    }
+
+    /** @return array{placed: int, ends: int} ends that are placed, or questions that are answered */
     private function progress(): array
     {
+        $task = $this->resource->task();
+        if ($task !== null && ! $task->kind->isWired()) {
+            return ['placed' => count($this->answers ?? []), 'ends' => count((new AskQuestions)->of($this->resource))];
+        }
         $bench = $this->resource->stepLog()->bench();
         $ends = array_filter($bench->wiring()->points, fn ($point) => ! $point->isFixed());
 

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Step;
 use App\Wording\BenchWords;
+use App\Wording\HabitSentence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Bench\Look;
@@ -20,14 +21,21 @@ final class BenchResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $file = $this->assignment->boardFile;
-        $board = $file->board();
+        $board = $this->resource->board();
+        $task = $this->resource->task();
 
         return [
             'id' => $this->id,
-            'title' => $board->title,
+            'title' => $task === null ? $board->title : $task->title,
+            'kind' => $task?->kind->value,
+            'mode' => $this->assignment->mode,
+            'seat' => $this->seat,
+            'hasHelp' => $task !== null && ! $this->assignment->isExam() && $task->help !== [],
+            'positions' => $task === null ? [] : HabitSentence::all($task, $board->practice),
+            'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
+            'triesLeft' => $task === null ? 0 : max(0, $task->tries - $this->tries),
             'practice' => $board->practice->value,
-            'brief' => $file->brief,
+            'brief' => $task === null ? $this->assignment->boardFile->brief : $task->brief,
             'trainee' => UserResource::make($this->trainee),
             'isMine' => $this->trainee_id === $request->user()?->id,
             'minutes' => $this->assignment->minutes,
@@ -37,6 +45,7 @@ final class BenchResource extends JsonResource
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
             'head' => $this->head,
             'board' => (new BenchWords($board))->name(Look::of($board)),
+            'start' => $this->resource->start(),
             'steps' => $this->steps->whereNull('set_aside')->map(fn (Step $step) => [
                 'sequence' => $step->sequence, 'device' => $step->device, 'number' => $step->number, 'step' => $step->json,
             ])->values(),

@@ -20,19 +20,19 @@ use Zwindle\Read\Problem;
 /**
  * What the planner says beside a drawing.
  *
- * @property array{problems: list<Problem>, board: Board|null, planning: Planning|null, change: BoardChange, schemes: array<string, Planning>} $resource
+ * @property array{problems: list<Problem>, names: array<string, string>, board: Board|null, planning: Planning|null, change: BoardChange, schemes: array<string, Planning>} $resource
  */
 final class DrawingLookResource extends JsonResource
 {
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        ['problems' => $problems, 'board' => $board, 'planning' => $planning, 'change' => $change, 'schemes' => $schemes] = $this->resource;
+        ['problems' => $problems, 'names' => $names, 'board' => $board, 'planning' => $planning, 'change' => $change, 'schemes' => $schemes] = $this->resource;
         $plan = $planning->plans[0] ?? null;
         $words = $board === null ? null : new DrawingWords($board);
 
         return [
-            'problems' => ProblemSentence::all($problems),
+            'problems' => ProblemSentence::all($problems, $names),
             'doubts' => $words?->doubts() ?? [],
             'sentence' => match (true) {
                 $board === null => null,
@@ -46,6 +46,8 @@ final class DrawingLookResource extends JsonResource
                 'name' => $words?->scheme($scheme),
                 'works' => $one->plans !== [],
                 'why' => $one->plans !== [] || $one->reason === NoPlan::OtherScheme || $board === null ? '' : (new PlanReport($board, $one, StepOrder::BoxByBox))->impossible(),
+                'cables' => $one->plans === [] ? [] : $words?->cables($one->plans[0]),
+                'boxes' => $one->plans === [] ? [] : $words?->boxes($one->plans[0]),
             ], array_keys($schemes), $schemes),
             'cables' => $plan === null ? [] : $words?->cables($plan),
             'boxes' => $plan === null ? [] : $words?->boxes($plan),

@@ -24,6 +24,12 @@ final class DrawingResource extends JsonResource
             'hangings' => Hangings::of($practice),
             'kinds' => Hangings::kinds($practice),
             'cableTypes' => Hangings::cables($practice),
+            'colours' => Hangings::colours($practice),
+            'parts' => Hangings::parts($practice),
+            'faces' => Hangings::faces($practice),
+            'boxes' => Hangings::boxes($practice),
+            'editions' => Hangings::editions($practice),
+            'schemes' => Hangings::schemes($practice),
         ];
     }
 }

@@ -42,6 +42,7 @@ final class PlanListResource extends JsonResource
             'edition' => ($edition ?? $board->edition)->id,
             'editions' => array_map(fn (CodeEdition $one) => ['id' => $one->id, 'title' => $one->title, 'own' => $one->id === $board->edition->id], array_reverse(Editions::of($board->practice))),
             'plans' => array_map(fn (Plan $plan) => [
+                'schemeId' => $plan->result->scheme()?->value,
                 'scheme' => (new SchemeSentence($plan->result->evidence))->all()[0]['name'] ?? '',
                 'differs' => $sentences->differences($plan, $planning->plans[0]),
                 'verdict' => $plan->result->verdict->value,

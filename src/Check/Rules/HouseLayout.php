@@ -7,7 +7,6 @@ namespace Zwindle\Check\Rules;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Colour;
 use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\FaceCatalogue;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Catalogue\TerminalDuty;
 use Zwindle\Check\Evidence;
@@ -43,8 +42,9 @@ final readonly class HouseLayout implements Rule
     /** @return iterable<array{string, string, string}> terminals of a red and of a black core on one pair, and the side of the red one */
     private static function pairs(Evidence $evidence, string $switch): iterable
     {
-        $model = $evidence->wiring->modelOf($evidence->board->devices[$switch]);
-        $xOf = array_column(FaceCatalogue::of($model)->landings, 'x', 'terminal');
+        $device = $evidence->board->devices[$switch];
+        $model = $evidence->wiring->modelOf($device);
+        $xOf = array_column($device->face($model)->landings, 'x', 'terminal');
         $throws = array_map(fn ($terminal) => $terminal->name, $model->withDuty(TerminalDuty::Throw));
         foreach ([$throws, ['a1', 'a2'], ['b1', 'b2']] as $pair) {
             $red = self::landingOf($evidence, $switch, $pair, Colour::Red);

@@ -38,6 +38,7 @@ it('asks about what is allowed and most likely not meant', function (callable $c
     'a switch that controls nothing' => [fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'S9', 'in' => 'B1', 'model' => 'na-switch-1p']]], [[DoubtKind::ControlsNothing, ['S9']]]],
     'a lamp that nothing controls' => [fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'LB', 'in' => 'L1', 'model' => 'na-lampholder']]], [[DoubtKind::NotControlled, ['LB']]]],
     'one that is always on is meant so' => [fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'LB', 'in' => 'L1', 'model' => 'na-lampholder']], 'alwaysOn' => ['LB']], []],
+    'a box beyond the edge of the board' => [fn (array $board) => [...$board, 'wall' => ['widthMm' => 1000, 'heightMm' => 2000]], [[DoubtKind::OffTheWall, ['B2']], [DoubtKind::OffTheWall, ['L1']]]],
     'a very long run' => [function (array $board) {
         $board['cables'][0]['lengthM'] = 101;
 

@@ -54,21 +54,64 @@ it('has the cores of the contract in the order of the sheath', function (string 
     ['gb-old-1.5-te', 'red black bare'], ['gb-old-1.0-3ce', 'red yellow blue bare'],
 ]);
 
-it('shows every terminal of every model once on its face', function (string $id) {
+it('shows every terminal of every model once on each of its faces', function (string $id) {
     $model = DeviceCatalogue::all()[$id];
-    $shown = array_map(fn ($landing) => $landing->terminal, FaceCatalogue::of($model)->landings);
-    $leads = array_map(fn ($landing) => $landing->terminal, array_filter(FaceCatalogue::of($model)->landings, fn ($landing) => $landing->shape->value === 'lead'));
+    foreach (FaceCatalogue::all($model) as $face) {
+        $shown = array_map(fn ($landing) => $landing->terminal, $face->landings);
+        $leads = array_map(fn ($landing) => $landing->terminal, array_filter($face->landings, fn ($landing) => $landing->shape->value === 'lead'));
+        $spots = array_map(fn ($landing) => "$landing->x $landing->y", $face->landings);
 
-    expect($shown)->toEqualCanonicalizing(array_keys($model->terminals))
-        ->and(array_values($leads))->toBe(array_keys(array_filter($model->terminals, fn ($terminal) => $terminal->isLead)));
+        expect($shown)->toEqualCanonicalizing(array_keys($model->terminals))
+            ->and(array_values($leads))->toBe(array_keys(array_filter($model->terminals, fn ($terminal) => $terminal->isLead)))
+            ->and(array_unique($spots))->toHaveCount(count($spots));
+    }
 })->with(array_keys(DeviceCatalogue::all()));
 
-it('prints nothing on a face that tells a look-alike apart but ON and OFF', function () {
-    $places = fn (string $id) => array_map(fn ($landing) => [$landing->x, $landing->y, $landing->finish, $landing->print], FaceCatalogue::of(DeviceCatalogue::all()[$id])->landings);
+it('prints nothing on a face that tells a look-alike apart but ON and OFF', function (string $fourWay, string $lookAlike) {
+    $places = fn (string $id) => array_map(
+        fn ($face) => array_map(fn ($landing) => [$landing->x, $landing->y, $landing->finish, $landing->print], $face->landings),
+        FaceCatalogue::all(DeviceCatalogue::all()[$id]),
+    );
 
-    expect($places('na-switch-2p'))->toBe($places('na-switch-4way'))
-        ->and($places('gb-switch-2p'))->toBe($places('gb-switch-intermediate'))
-        ->and(FaceCatalogue::of(DeviceCatalogue::all()['na-switch-2p'])->print)->toBe('ON · OFF');
+    expect($places($lookAlike))->toBe($places($fourWay))
+        ->and(array_unique(array_map(fn ($face) => $face->print, array_values(FaceCatalogue::all(DeviceCatalogue::all()[$lookAlike])))))->toBe(['ON · OFF']);
+})->with([['na-switch-4way', 'na-switch-2p'], ['gb-switch-intermediate', 'gb-switch-2p']]);
+
+// Common practice: the common is the odd screw of the three, by its finish or by its print.
+it('lets eyes find the common of every three-way', function (string $id) {
+    foreach (FaceCatalogue::all(DeviceCatalogue::all()[$id]) as $face) {
+        $looks = [];
+        foreach ($face->landings as $landing) {
+            $looks[$landing->terminal] = "$landing->finish $landing->print";
+        }
+        $common = $looks['common'] ?? $looks['com'];
+        $others = array_diff_key($looks, ['common' => 0, 'com' => 0, 'earth' => 0]);
+
+        expect(in_array($common, $others, true))->toBeFalse();
+    }
+})->with(['na-switch-3way', 'gb-switch-2way']);
+
+it('keeps the two screws of a pair alike, and the pairs apart', function (string $id) {
+    foreach (FaceCatalogue::all(DeviceCatalogue::all()[$id]) as $face) {
+        $looks = [];
+        foreach ($face->landings as $landing) {
+            $looks[$landing->terminal] = "$landing->finish $landing->print";
+        }
+        expect($looks['a1'])->toBe($looks['a2'])->and($looks['b1'])->toBe($looks['b2'])->and($looks['a1'])->not->toBe($looks['b1']);
+    }
+})->with(['na-switch-4way', 'gb-switch-intermediate']);
+
+it('turns a face with its screws, and shows it from behind', function () {
+    $face = FaceCatalogue::of(DeviceCatalogue::all()['na-switch-3way']);
+    $spots = fn ($face) => array_map(fn ($landing) => [$landing->terminal, $landing->x, $landing->y], $face->landings);
+
+    // 120 wide, 180 high: the common is at the lower right, 35 above the lower edge.
+    expect($spots($face)[2])->toBe(['common', 120.0, 145.0])
+        ->and($spots($face->hung(90, false))[2])->toBe(['common', 35.0, 120.0])
+        ->and([$face->hung(90, false)->width, $face->hung(90, false)->height])->toBe([180.0, 120.0])
+        ->and($spots($face->hung(180, false))[2])->toBe(['common', 0.0, 35.0])
+        ->and($spots($face->hung(0, true))[2])->toBe(['common', 0.0, 145.0])
+        ->and($spots($face->hung(270, false)->hung(90, false)))->toBe($spots($face));
 });
 
 it('gives every lamp two sides and every switch its contacts', function () {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Support\Files;
+use Zwindle\Check\Checker;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Expected;
 use Zwindle\Check\Finding;
@@ -10,7 +11,9 @@ use Zwindle\Check\FindingCode;
 use Zwindle\Check\Folding;
 use Zwindle\Check\MeetingPlace;
 use Zwindle\Check\Verdict;
+use Zwindle\Mistake\Mistakes;
 use Zwindle\Net\Nets;
+use Zwindle\Plan\Planner;
 
 /**
  * @param  list<array{0: FindingCode, 1: int|null, 2?: array<string, string>, 3?: list<string>}>  $findings  code, control, parameters, points
@@ -97,3 +100,39 @@ it('expects the parity that agrees with more of what was seen', function (string
     'British one-way, on when down' => ['boat-store', 'right', '01'],
     'three switches' => ['packing-barn', 'right', '10010110'],
 ]);
+
+// Found by the attack on a board of two lights: each symptom was the other's cause, and the check never ended.
+it('ends where two symptoms would follow from each other, and takes the first for the cause', function () {
+    $wiring = Planner::plan(Files::board('database/patterns/na-07-two-lights.board.json'))->plans[0]->wiring;
+    $mistakes = [];
+    foreach (Mistakes::ofHandOn($wiring) as $mistake) {
+        $mistakes[$mistake->id()] = $mistake;
+    }
+    foreach (['loose-terminal W3.black@H2 L2.hot', 'lamp-on-permanent-line W2.black@B1'] as $id) {
+        $wiring = $mistakes[$id]->madeOn($wiring);
+    }
+    $findings = Checker::check($wiring)->findings;
+    $causes = array_filter($findings, fn ($finding) => $finding->causedBy === null);
+
+    expect(array_map(fn ($finding) => $finding->code->value, $findings))->toContain('never-lights', 'always-lit')->and($causes)->not->toBe([]);
+    foreach ($findings as $finding) {
+        expect($finding->causedBy === null || $findings[$finding->causedBy]->causedBy === null)->toBeTrue();
+    }
+});
+
+it('ends on every two usual mistakes of a board with two lights', function () {
+    $plan = Planner::plan(Files::board('database/patterns/na-07-two-lights.board.json'))->plans[0];
+    $mistakes = Mistakes::ofHandOn($plan->wiring);
+    $count = 0;
+    foreach ($mistakes as $i => $one) {
+        foreach (array_slice($mistakes, $i + 1) as $other) {
+            if (! $one->clashesWith($other)) {
+                foreach (Checker::check($other->madeOn($one->madeOn($plan->wiring)))->findings as $finding) {
+                    $count += $finding->causedBy === null ? 1 : 0;
+                }
+            }
+        }
+    }
+
+    expect($count)->toBeGreaterThan(300);
+});

@@ -9,9 +9,12 @@ use Zwindle\Materials\AbsurdAllowance;
 use Zwindle\Materials\Cut;
 use Zwindle\Materials\CutAllowances;
 use Zwindle\Materials\CutList;
+use Zwindle\Materials\Estimate;
 use Zwindle\Materials\Materials;
 use Zwindle\Materials\Part;
+use Zwindle\Materials\PartKind;
 use Zwindle\Materials\RunLength;
+use Zwindle\Materials\ShelfLine;
 use Zwindle\Plan\Planner;
 use Zwindle\Wiring\Joint;
 
@@ -43,16 +46,30 @@ it('runs along and up where the board gives no length, and does not guess where 
 it('adds what both ends and the waste take, and rounds up', function (float $run, array $allowances, float $cut) {
     expect(CutAllowances::of(...$allowances)->cutM($run))->toBe($cut);
 })->with([
-    'two ends of 9 in, 5 % waste, to the decimetre: (2 + 0.46) × 1.05 = 2.583' => [2.0, [0.23, 5.0, 0.1], 2.6],
-    'on the mark it stays there' => [1.6, [0.2, 0.0, 0.1], 2.0],
-    'a hair above it does not' => [1.601, [0.2, 0.0, 0.1], 2.1],
-    'to the half metre' => [2.0, [0.25, 10.0, 0.5], 3.0],
-    'no run at all still has its ends' => [0.0, [0.15, 0.0, 0.05], 0.3],
+    'two ends of 9 in and ¼ in of sheath, 5 % waste, to the decimetre: (2 + 0.4699) × 1.05 = 2.5934' => [2.0, [0.2286, 0.00635, 5.0, 0.1], 2.6],
+    'the same to the half foot: 17.02 of them' => [2.0, [0.2286, 0.00635, 5.0, 0.1524], 2.7432],
+    'on the mark it stays there' => [1.6, [0.15, 0.05, 0.0, 0.1], 2.0],
+    'a hair above it does not' => [1.601, [0.15, 0.05, 0.0, 0.1], 2.1],
+    'to the half metre' => [2.0, [0.25, 0.0, 10.0, 0.5], 3.0],
+    'no run at all still has its ends' => [0.0, [0.1, 0.05, 0.0, 0.05], 0.3],
 ]);
 
 it('refuses absurd allowances', function (array $allowances) {
     expect(fn () => CutAllowances::of(...$allowances))->toThrow(AbsurdAllowance::class);
-})->with([[[-0.1, 5.0, 0.1]], [[0.2, 101.0, 0.1]], [[0.2, 5.0, 0.0]], [[NAN, 5.0, 0.1]]]);
+})->with([[[-0.1, 0.0, 5.0, 0.1]], [[0.2, 5.1, 5.0, 0.1]], [[0.2, 0.0, 101.0, 0.1]], [[0.2, 0.0, 5.0, 0.0]], [[NAN, 0.0, 5.0, 0.1]]]);
+
+it('prices a list and counts what the shelf is short of', function () {
+    $parts = [new Part(PartKind::Device, 'na-switch-3way', 24.0), new Part(PartKind::Cable, 'na-14-2', 3.048), new Part(PartKind::Cap, 'cap', 2.0), new Part(PartKind::Cable, 'na-14-3', 0.0)];
+    $shelf = ['device na-switch-3way' => new ShelfLine(349, 20.0), 'cable na-14-2' => new ShelfLine(52, 250.0), 'cable na-14-3' => new ShelfLine(80, 0.0)];
+    $estimate = Estimate::of($parts, Practice::NorthAmerica, $shelf);
+    $lines = array_map(fn ($line) => [$line->amount, $line->costCents, $line->short], $estimate->lines);
+
+    // 3.048 m are ten feet exactly; a run of unknown length has no cost and no shortfall.
+    expect($lines)->toBe([[24.0, 8376, 4.0], [10.0, 520, 0.0], [2.0, null, null], [0.0, null, null]])
+        ->and($estimate->totalCents())->toBe(8896)
+        ->and($estimate->withoutPrice())->toBe(2)
+        ->and(Estimate::of($parts, Practice::NorthAmerica, [])->totalCents())->toBeNull();
+});
 
 it('counts supports near both boxes and between them', function (string $type, string $practice, float $length, int $supports) {
     $lamp = $practice === 'na' ? 'na-lampholder' : 'gb-batten-es';

@@ -42,6 +42,7 @@ const chosen = defineModel<number>({ required: true })
       >
         Copy
       </button>
+      <RouterLink :to="`/task/${board.id}`" class="btn px-3" :aria-label="`A task on ${board.title}`">Task</RouterLink>
       <RouterLink :to="`/plans/${board.id}`" class="btn px-3" :aria-label="`Plans of ${board.title}`">Plans</RouterLink>
     </div>
   </RadioGroup>

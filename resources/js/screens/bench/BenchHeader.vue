@@ -6,6 +6,8 @@ import type { Line } from '@/shared/bench/useBench'
 const props = defineProps<{
   title: string
   brief: string
+  /** Where the task stands on what practitioners dispute. */
+  positions: readonly string[]
   dueAt: string | null
   minutes: number | null
   clockOffsetMs: number
@@ -60,6 +62,7 @@ const kept = computed(() => {
     </button>
     <p v-if="briefOpen" id="brief" class="absolute top-14 left-0 z-10 w-full border-b-2 border-ink bg-wash px-5 py-3">
       {{ brief || 'No brief was given: wire the board so that the lamp answers to its switches.' }}
+      <span v-for="position in positions" :key="position" class="block">{{ position }}</span>
     </p>
     <div v-if="leftS !== null" class="flex items-center gap-2" role="timer" :aria-label="`Time left ${clock}`">
       <span class="code text-2xl">{{ clock }}</span>

@@ -10,6 +10,7 @@ import { useBench } from '@/shared/bench/useBench'
 import LoadState from '@/shared/ui/LoadState.vue'
 import NoticeBar from '@/shared/ui/NoticeBar.vue'
 import BenchHeader from './BenchHeader.vue'
+import CoachPanel from './CoachPanel.vue'
 import KeyHelp from './KeyHelp.vue'
 import { reasonFor } from './reasons'
 import ToolTray from './ToolTray.vue'
@@ -28,6 +29,7 @@ void work.load()
 const openId = ref('')
 const view = ref<'box' | 'schedule'>('box')
 const helpOpen = ref(false)
+const coachOpen = ref(false)
 const handingIn = ref(false)
 const busy = ref(false)
 const lettersOn = useLocalStorage('zwindle-letters', true)
@@ -113,6 +115,7 @@ async function handIn() {
     <BenchHeader
       :title="data.title"
       :brief="data.brief"
+      :positions="data.positions"
       :due-at="data.dueAt"
       :minutes="data.minutes"
       :clock-offset-ms="work.clockOffsetMs.value"
@@ -185,6 +188,15 @@ async function handIn() {
             {{ lettersOn ? 'Letters on' : 'Letters off' }}
           </button>
           <button
+            v-if="data.hasHelp"
+            type="button"
+            class="btn px-3"
+            :aria-expanded="coachOpen"
+            @click="coachOpen = !coachOpen"
+          >
+            Help
+          </button>
+          <button
             type="button"
             class="btn px-3"
             :aria-expanded="helpOpen"
@@ -222,6 +234,13 @@ async function handIn() {
         <div v-if="view === 'box'" class="border-t-2 border-ink p-2">
           <ToolTray :board="board" :hand="hand" :keys="lettersOn" />
         </div>
+        <CoachPanel
+          v-if="coachOpen"
+          :attempt="attempt"
+          :box="box"
+          :steps="work.stepCount.value"
+          @close="coachOpen = false"
+        />
         <KeyHelp v-if="helpOpen" @close="helpOpen = false" />
       </section>
     </main>

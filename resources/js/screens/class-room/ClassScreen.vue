@@ -37,8 +37,8 @@ const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter(
                 item.board.practice === 'na' ? 'NA' : 'GB'
               }}</span>
               <span class="grow"
-                ><strong class="block">{{ item.board.title }}</strong
-                ><span class="text-soft">{{ item.classroom }}</span></span
+                ><strong class="block">{{ item.task ?? item.board.title }}</strong
+                ><span class="text-soft">{{ item.mode === 'exam' ? 'exam · ' : '' }}{{ item.classroom }}</span></span
               >
               <span class="code text-lg">{{ handedIn(item.attempts) }}/{{ item.attempts.length }}</span>
             </button>
@@ -51,7 +51,8 @@ const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter(
         </p>
         <header class="mb-3">
           <div class="flex items-start gap-4">
-            <h2 class="grow text-2xl font-bold">{{ assignment.board.title }}</h2>
+            <h2 class="grow text-2xl font-bold">{{ assignment.task ?? assignment.board.title }}</h2>
+            <RouterLink v-if="assignment.task" :to="`/marks/${assignment.id}`" class="btn-main">Marks</RouterLink>
             <RouterLink :to="`/plans/${assignment.board.id}`" class="btn">Its plans</RouterLink>
           </div>
           <p class="text-soft">

@@ -1,57 +1,110 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { Board } from '@/shared/api/types'
-import { devicesIn } from './drawing'
+import { computed, ref } from 'vue'
+import type { Board, DrawingData } from '@/shared/api/types'
+import BoxDetails from './BoxDetails.vue'
+import { alter, devicesIn } from './drawing'
 
-const props = defineProps<{ board: Board; box: Board['enclosures'][number]; kinds: Record<string, string> }>()
-defineEmits<{
-  rename: [label: string]
+const props = defineProps<{
+  board: Board
+  box: Board['enclosures'][number]
+  data: DrawingData
+  /** A larger box that would do, where this one is too small. */
+  larger: string | null
+  /** Whether an electronic switch could go here; null until it is asked. */
+  neutral: string | null
+}>()
+const emit = defineEmits<{
+  change: [by: (now: Board) => Board]
   walk: []
   point: [device: string]
+  fit: []
+  lineUp: []
+  light: []
   feed: []
+  copy: []
   duplicate: []
   remove: []
+  neutral: []
   leave: []
 }>()
 
+const isOpen = ref(false)
 const isSupply = computed(() => props.box.kind === 'supply')
-const switches = computed(() =>
-  devicesIn(props.board, props.box.id).filter(({ model }) => props.kinds[model] === 'switch'),
+const hasLight = computed(() =>
+  devicesIn(props.board, props.box.id).some(({ model }) => props.data.kinds[model] === 'lamp'),
 )
+const switches = computed(() =>
+  devicesIn(props.board, props.box.id).filter(({ model }) => props.data.kinds[model] === 'switch'),
+)
+
+function takeLarger() {
+  const size = props.larger as typeof props.box.box
+  emit('change', (now) => alter(now, props.box.id, { box: size }))
+}
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-2" role="group" :aria-label="`What to do with ${box.label ?? box.id}`">
-    <input
-      class="field w-56"
-      aria-label="Name of this box"
-      :value="box.label ?? box.id"
-      maxlength="80"
-      @change="$emit('rename', ($event.target as HTMLInputElement).value.trim() || box.id)"
-    />
-    <button type="button" class="btn px-3" @click="$emit('walk')">
-      Walk a cable <span class="code text-violet" aria-hidden="true">W</span>
-    </button>
-    <button
-      v-for="device in switches"
-      :key="device.id"
-      type="button"
-      class="btn px-3"
-      :data-point="device.id"
-      @click="$emit('point', device.id)"
+  <div class="flex flex-col gap-2" role="group" :aria-label="`What to do with ${box.label ?? box.id}`">
+    <div
+      v-if="!isOpen"
+      class="flex flex-wrap items-center gap-2 [&>button]:min-h-10 [&>button]:px-2.5 [&>button]:text-sm"
     >
-      Point {{ switches.length > 1 ? device.id : '' }} to a light
-      <span class="code text-violet" aria-hidden="true">P</span>
-    </button>
-    <button v-if="isSupply" type="button" class="btn px-3" @click="$emit('feed')">
-      Feed another box <span class="code text-violet" aria-hidden="true">F</span>
-    </button>
-    <template v-else>
-      <button type="button" class="btn px-3" @click="$emit('duplicate')">
-        Another like it <span class="code text-violet" aria-hidden="true">D</span>
+      <button type="button" class="btn px-3" @click="$emit('walk')">
+        Walk a cable <span class="code text-violet" aria-hidden="true">W</span>
       </button>
-      <button type="button" class="btn px-3" @click="$emit('remove')">Take it off the wall</button>
-    </template>
-    <button type="button" class="btn px-3" @click="$emit('leave')">Done</button>
+      <button
+        v-for="device in switches"
+        :key="device.id"
+        type="button"
+        class="btn px-3"
+        :data-point="device.id"
+        @click="$emit('point', device.id)"
+      >
+        Point {{ switches.length > 1 ? device.id : '' }} to a light
+        <span class="code text-violet" aria-hidden="true">P</span>
+      </button>
+      <button v-if="isSupply" type="button" class="btn px-3" @click="$emit('feed')">
+        Feed another box <span class="code text-violet" aria-hidden="true">F</span>
+      </button>
+      <button v-else type="button" class="btn px-3" @click="$emit('fit')">
+        Put more in it <span class="code text-violet" aria-hidden="true">H</span>
+      </button>
+      <button v-if="hasLight" type="button" class="btn px-3" @click="$emit('light')">
+        Move the light <span class="code text-violet" aria-hidden="true">M</span>
+      </button>
+      <button type="button" class="btn px-3" @click="$emit('lineUp')">
+        Line it up <span class="code text-violet" aria-hidden="true">L</span>
+      </button>
+      <template v-if="!isSupply">
+        <button type="button" class="btn px-3" @click="$emit('duplicate')">
+          Another like it <span class="code text-violet" aria-hidden="true">D</span>
+        </button>
+        <button type="button" class="btn px-3" @click="$emit('copy')">Copy</button>
+        <button type="button" class="btn px-3" @click="$emit('remove')">Take it off</button>
+      </template>
+      <button type="button" class="btn px-3" data-test="details" @click="isOpen = true">What it is …</button>
+      <button
+        v-if="switches.length > 0"
+        type="button"
+        class="btn px-3"
+        data-test="ask-neutral"
+        @click="$emit('neutral')"
+      >
+        Electronic switch here?
+      </button>
+      <button v-if="larger" type="button" class="btn px-3" data-test="larger" @click="takeLarger">
+        Make it a {{ larger }}
+      </button>
+      <button type="button" class="btn px-3" @click="$emit('leave')">Done</button>
+    </div>
+    <p v-if="neutral" role="status" data-test="neutral">{{ neutral }}</p>
+    <BoxDetails
+      v-if="isOpen"
+      :board="board"
+      :box="box"
+      :data="data"
+      @change="(by) => $emit('change', by)"
+      @leave="isOpen = false"
+    />
   </div>
 </template>

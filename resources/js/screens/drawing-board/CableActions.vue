@@ -1,24 +1,73 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Board, DrawingData } from '@/shared/api/types'
 
-defineProps<{ cable: Board['cables'][number]; types: DrawingData['cableTypes'] }>()
-defineEmits<{ retype: [type: string]; cut: []; leave: [] }>()
+type Cable = Board['cables'][number]
+const props = defineProps<{
+  cable: Cable
+  data: DrawingData
+  practice: Board['practice']
+  /** Its length from how it lies, in words. */
+  lies: string
+}>()
+const emit = defineEmits<{ change: [change: Partial<Cable>]; beside: []; cut: []; leave: [] }>()
+
+const M_PER_FT = 0.3048
+const unit = computed(() => (props.practice === 'na' ? { name: 'ft', inM: M_PER_FT } : { name: 'm', inM: 1 }))
+const isSingle = computed(() => props.data.cableTypes.find(({ id }) => id === props.cable.type)?.single ?? false)
+const length = computed(() =>
+  props.cable.lengthM === undefined ? '' : String(Math.round((props.cable.lengthM / unit.value.inM) * 100) / 100),
+)
+const valueOf = (event: Event) => (event.target as HTMLInputElement).value
+
+function retype(type: string) {
+  const single = props.data.cableTypes.find(({ id }) => id === type)?.single
+  emit('change', { type, colour: single ? (props.cable.colour ?? props.data.colours[0]?.id) : undefined })
+}
+
+function setLength(text: string) {
+  const number = Number(text)
+  emit('change', { lengthM: number > 0 ? Math.round(number * unit.value.inM * 1000) / 1000 : undefined })
+}
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-2" role="group" :aria-label="`What to do with cable ${cable.id}`">
+  <div class="flex flex-wrap items-center gap-3" role="group" :aria-label="`What to do with cable ${cable.id}`">
     <strong>Cable {{ cable.id }}</strong>
     <label class="flex items-center gap-2">
       is
-      <select
-        class="field w-auto"
-        :value="cable.type"
-        data-test="cable-type"
-        @change="$emit('retype', ($event.target as HTMLSelectElement).value)"
-      >
-        <option v-for="type in types" :key="type.id" :value="type.id">{{ type.print }}</option>
+      <select class="field w-auto" :value="cable.type" data-test="cable-type" @change="retype(valueOf($event))">
+        <option v-for="type in data.cableTypes" :key="type.id" :value="type.id">{{ type.print }}</option>
       </select>
     </label>
+    <label v-if="isSingle" class="flex items-center gap-2">
+      in
+      <select
+        class="field w-auto"
+        :value="cable.colour"
+        data-test="cable-colour"
+        @change="$emit('change', { colour: valueOf($event) as Cable['colour'] })"
+      >
+        <option v-for="colour in data.colours" :key="colour.id" :value="colour.id">{{ colour.name }}</option>
+      </select>
+    </label>
+    <label class="flex items-center gap-2">
+      length, {{ unit.name }}
+      <input
+        class="field w-28"
+        type="number"
+        min="0"
+        step="any"
+        :value="length"
+        :placeholder="lies"
+        data-test="cable-length"
+        @change="setLength(valueOf($event))"
+      />
+    </label>
+    <button type="button" class="btn px-3" @click="$emit('beside')">
+      {{ isSingle ? 'Another in the same conduit' : 'Another beside it' }}
+      <span class="code text-violet" aria-hidden="true">D</span>
+    </button>
     <button type="button" class="btn px-3" @click="$emit('cut')">Take it out</button>
     <button type="button" class="btn px-3" @click="$emit('leave')">Done</button>
   </div>

@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
+import { api } from '@/shared/api/client'
+import BoardSettings from './BoardSettings.vue'
 import BoxActions from './BoxActions.vue'
 import CableActions from './CableActions.vue'
 import * as drawing from './drawing'
-import HangChoice from './HangChoice.vue'
 import MovedOnBar from './MovedOnBar.vue'
 import PlannerStrip from './PlannerStrip.vue'
+import TileChoice from './TileChoice.vue'
 import { useDrawing } from './useDrawing'
 import { useLook } from './useLook'
 import { useWallKeys } from './useWallKeys'
@@ -36,6 +38,27 @@ const wrong = computed(() => {
   const doubted = look.value?.doubts.flatMap(({ about }) => about) ?? []
   return new Set([...wrongPlaces(board.value, look.value?.problems ?? []), ...doubted])
 })
+const scheme = ref<string | null>(null)
+/** A scheme that is looked at and works stands on the wall instead of the preferred plan. */
+const shown = computed(() => {
+  const looked = look.value?.schemes.find(({ id, works }) => works && id === scheme.value)
+  return looked ?? { cables: look.value?.cables ?? [], boxes: look.value?.boxes ?? [] }
+})
+const larger = computed(
+  () => look.value?.boxes.find(({ id, fits }) => id === chosenBox.value?.id && fits === false)?.larger ?? null,
+)
+
+const neutral = ref<string | null>(null)
+watch([chosenBox, board], () => (neutral.value = null))
+async function askNeutral(box: string) {
+  if (!board.value) return
+  neutral.value = 'The planner is working it out …'
+  try {
+    neutral.value = (await api.neutralIn(board.value, box)).sentence
+  } catch (error) {
+    neutral.value = (error as Error).message
+  }
+}
 const KEPT = { kept: 'kept', keeping: 'keeping …', held: 'held in this browser until the server answers' }
 
 useWallKeys(board, data, drawn, hand)
@@ -81,7 +104,9 @@ async function keepAsCopy() {
             }
           "
         />
-        <span class="text-soft">{{ board.code }}</span>
+        <button type="button" class="btn min-h-9 px-3 text-sm" data-test="asks" @click="hand.begin({ is: 'board' })">
+          {{ board.code }}, what it asks for <span class="code text-violet" aria-hidden="true">B</span>
+        </button>
         <span class="ml-auto" :class="mode.is === 'rest' ? '' : 'sr-only'" role="status" data-test="said">{{
           hand.said.value
         }}</span>
@@ -89,7 +114,7 @@ async function keepAsCopy() {
       <main class="min-h-0 grow">
         <WallView
           :board="board"
-          :look="look"
+          :shown="shown"
           :selected="hand.selected.value"
           :offered="hand.offered.value"
           :wrong="wrong"
@@ -97,29 +122,61 @@ async function keepAsCopy() {
           @wall="hand.tapWall"
           @box="hand.tapBox"
           @cable="hand.tapCable"
-          @move="(id, at) => change((was) => drawing.move(was, id, at))"
+          @drop="hand.drop"
         />
       </main>
       <div class="flex min-h-16 shrink-0 items-center border-t-2 border-ink px-4 py-2" data-test="actions">
-        <HangChoice v-if="mode.is === 'hang'" :hangings="data.hangings" @hang="hand.hang" @leave="hand.rest()" />
+        <TileChoice
+          v-if="mode.is === 'hang'"
+          question="What hangs here?"
+          :tiles="data.hangings"
+          @choose="(i) => hand.hang(data!.hangings[i]!)"
+          @leave="hand.rest()"
+        />
+        <TileChoice
+          v-else-if="mode.is === 'fit'"
+          question="What goes in besides?"
+          :tiles="data.parts.map(({ model, name }) => ({ key: model, name }))"
+          @choose="(i) => hand.fit(data!.parts[i]!.model)"
+          @leave="hand.rest()"
+        />
+        <BoardSettings
+          v-else-if="mode.is === 'board'"
+          :board="board"
+          :data="data"
+          @change="change"
+          @leave="hand.rest()"
+        />
         <BoxActions
           v-else-if="chosenBox"
+          :key="chosenBox.id"
           :board="board"
           :box="chosenBox"
-          :kinds="data.kinds"
-          @rename="(label) => change((was) => drawing.relabel(was, chosenBox!.id, label))"
+          :data="data"
+          :larger="larger"
+          :neutral="neutral"
+          @change="change"
           @walk="hand.begin({ is: 'walk', from: chosenBox.id })"
           @point="(device) => hand.begin({ is: 'point', device })"
+          @fit="hand.begin({ is: 'fit', box: chosenBox.id })"
+          @line-up="hand.begin({ is: 'line-up', id: chosenBox.id })"
           @feed="hand.begin({ is: 'feed', supply: chosenBox.id })"
+          @light="hand.begin({ is: 'light', from: chosenBox.id })"
+          @copy="hand.copy(chosenBox.id)"
           @duplicate="hand.duplicate(chosenBox.id)"
           @remove="hand.remove(chosenBox.id)"
+          @neutral="askNeutral(chosenBox.id)"
           @leave="hand.rest()"
         />
         <CableActions
           v-else-if="chosenCable"
+          :key="chosenCable.id"
           :cable="chosenCable"
-          :types="data.cableTypes"
-          @retype="(type) => change((was) => drawing.retype(was, chosenCable!.id, type))"
+          :data="data"
+          :practice="board.practice"
+          :lies="look?.cables.find(({ id }) => id === chosenCable?.id)?.length ?? ''"
+          @change="(by) => change((was) => drawing.alterCable(was, chosenCable!.id, by))"
+          @beside="hand.runBeside(chosenCable.id)"
           @cut="hand.cut(chosenCable.id)"
           @leave="hand.rest()"
         />
@@ -132,7 +189,14 @@ async function keepAsCopy() {
           <button type="button" class="btn ml-3 px-3" @click="hand.rest('Put down.')">Stop</button>
         </p>
       </div>
-      <PlannerStrip :look="look" :is-thinking="isThinking" :failure="failure" />
+      <PlannerStrip
+        v-model="scheme"
+        :look="look"
+        :is-thinking="isThinking"
+        :failure="failure"
+        :board-file="boardFile"
+        @insist="(scheme) => change((was) => drawing.require(was, { scheme: scheme as never }))"
+      />
     </template>
   </div>
 </template>

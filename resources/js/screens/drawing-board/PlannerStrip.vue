@@ -1,9 +1,16 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { DrawingLook } from '@/shared/api/types'
 
-defineProps<{ look: DrawingLook | null; isThinking: boolean; failure: string }>()
-const shown = ref<string | null>(null)
+const props = defineProps<{ look: DrawingLook | null; isThinking: boolean; failure: string; boardFile: number }>()
+defineEmits<{ insist: [scheme: string] }>()
+/** The scheme that is looked at: its cores stand on the wall if it works, else why it does not is told. */
+const shown = defineModel<string | null>({ required: true })
+
+const MOST = 3
+const isWhole = ref(false)
+const problems = computed(() => props.look?.problems ?? [])
+const scheme = computed(() => props.look?.schemes.find(({ id }) => id === shown.value) ?? null)
 </script>
 
 <template>
@@ -16,8 +23,15 @@ const shown = ref<string | null>(null)
     <p v-if="failure" role="alert">{{ failure }}</p>
     <p v-else-if="isThinking" role="status" class="text-soft">The planner is working it out …</p>
     <template v-if="look && !failure">
-      <ul v-if="look.problems.length > 0" aria-label="What is wrong with the drawing">
-        <li v-for="(problem, i) in look.problems" :key="i"><strong>!</strong> {{ problem.message }}</li>
+      <ul v-if="problems.length > 0" aria-label="What is wrong with the drawing">
+        <li v-for="(problem, i) in isWhole ? problems : problems.slice(0, MOST)" :key="i">
+          <strong>!</strong> {{ problem.message }}
+        </li>
+        <li v-if="problems.length > MOST">
+          <button type="button" class="btn min-h-9 px-3 text-sm" :aria-expanded="isWhole" @click="isWhole = !isWhole">
+            {{ isWhole ? 'Fewer' : `and ${problems.length - MOST} more` }}
+          </button>
+        </li>
       </ul>
       <p v-else class="font-bold" data-test="sentence">{{ look.sentence }}</p>
       <ul v-if="look.doubts.length > 0" aria-label="What may not be meant">
@@ -25,21 +39,27 @@ const shown = ref<string | null>(null)
       </ul>
       <div v-if="look.schemes.length > 0" class="mt-1 flex flex-wrap items-center gap-2">
         <button
-          v-for="scheme in look.schemes"
-          :key="scheme.id"
+          v-for="one in look.schemes"
+          :key="one.id"
           type="button"
           class="btn min-h-9 px-3 text-sm"
-          :data-scheme="scheme.id"
-          :aria-expanded="scheme.why ? shown === scheme.id : undefined"
-          :disabled="!scheme.why && !scheme.works"
-          @click="shown = shown === scheme.id ? null : scheme.id"
+          :class="one.id === shown ? 'border-violet bg-wash' : ''"
+          :data-scheme="one.id"
+          :aria-pressed="one.id === shown"
+          :disabled="!one.why && !one.works"
+          @click="shown = shown === one.id ? null : one.id"
         >
-          {{ scheme.works ? '✓' : '✕' }} {{ scheme.name }}
+          {{ one.works ? '✓' : '✕' }} {{ one.name }}
         </button>
       </div>
-      <template v-for="scheme in look.schemes" :key="scheme.id">
-        <p v-if="shown === scheme.id && scheme.why">{{ scheme.why }}</p>
-      </template>
+      <p v-if="scheme?.works" class="mt-1 flex flex-wrap items-center gap-3" data-test="looked-at">
+        The wall shows it wired so: {{ scheme.name }}.
+        <RouterLink :to="`/plans/${boardFile}?scheme=${scheme.id}`" class="btn min-h-9 px-3 text-sm"
+          >Look through it, step by step</RouterLink
+        >
+        <button type="button" class="btn min-h-9 px-3 text-sm" @click="$emit('insist', scheme.id)">Insist on it</button>
+      </p>
+      <p v-else-if="scheme?.why" class="mt-1">{{ scheme.why }}</p>
     </template>
   </section>
 </template>

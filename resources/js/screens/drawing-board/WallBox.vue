@@ -26,7 +26,7 @@ const caption = { 'text-anchor': 'middle', 'paint-order': 'stroke', stroke: '#EB
   <g
     role="button"
     tabindex="0"
-    :aria-label="`${label}${fill ? `, ${fill.text}` : ''}${wrong ? ', something is wrong' : ''}${selected ? ', chosen' : ''}`"
+    :aria-label="`${label}${fill?.text ? `, ${fill.text}` : ''}${fill?.neutral ? `, ${fill.neutral}` : ''}${wrong ? ', something is wrong' : ''}${selected ? ', chosen' : ''}`"
     :data-wall-box="box.id"
     :transform="`translate(${at[0]} ${at[1]})`"
     class="cursor-pointer"
@@ -60,11 +60,12 @@ const caption = { 'text-anchor': 'middle', 'paint-order': 'stroke', stroke: '#EB
       </g>
     </template>
     <text y="116" font-size="48" fill="#1D2129" v-bind="caption">{{ label }}</text>
+    <text v-if="fill?.neutral" y="-78" font-size="34" fill="#1D2129" v-bind="caption">{{ fill.neutral }}</text>
     <g v-if="fill && fill.share !== null" :transform="`translate(${-GAUGE / 2} 128)`">
       <rect :width="GAUGE" height="16" fill="#F5F2EA" stroke="#1D2129" stroke-width="3" />
       <rect :width="GAUGE * Math.min(1, fill.share)" height="16" fill="#1D2129" />
     </g>
-    <text v-if="fill" y="182" font-size="38" fill="#1D2129" v-bind="caption">
+    <text v-if="fill?.text" y="182" font-size="38" fill="#1D2129" v-bind="caption">
       {{ fill.fits === false ? '✕ ' : '' }}{{ fill.text }}
     </text>
     <g v-if="wrong" transform="translate(66 -66)">

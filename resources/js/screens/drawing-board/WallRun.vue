@@ -46,7 +46,7 @@ const title = computed(() => `${props.route.id}${props.said ? ` · ${props.said.
       <path :d="d" :stroke="paintOf(core.colour).body" stroke-width="8" />
     </g>
     <g
-      :transform="`translate(${route.middle[0] + (route.isUpright ? 50 : 0)} ${route.middle[1] - (route.isUpright ? -60 : 34 + words.length * 40)})`"
+      :transform="`translate(${route.middle[0] + (route.isUpright ? 50 : 0)} ${route.middle[1] - (route.isUpright ? -60 : 26 + carried.length * 8 + words.length * 40)})`"
       :text-anchor="route.isUpright ? 'start' : 'middle'"
       fill="#1D2129"
       paint-order="stroke"
@@ -54,7 +54,8 @@ const title = computed(() => `${props.route.id}${props.said ? ` · ${props.said.
       stroke-width="10"
     >
       <text font-size="42" font-weight="600"
-        >{{ wrong ? '! ' : '' }}{{ title }}{{ said?.proposed ? ' (proposed)' : '' }}</text
+        >{{ wrong ? '! ' : '' }}{{ title }}{{ said?.proposed ? ' (proposed)' : ''
+        }}{{ said?.length ? ` ${said.length}` : '' }}</text
       >
       <text v-for="(word, i) in words" :key="i" :y="44 + i * 40" font-size="36">{{ word }}</text>
     </g>

@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { Board, DrawingLook } from '@/shared/api/types'
+import type { Board, DrawnBox, DrawnCable } from '@/shared/api/types'
 import type { Spot } from './drawing'
-import { gridOf, routesOf, snap, spotsOf, viewOf } from './wallLayout'
+import { gridOf, routesOf, snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
 import WallBox from './WallBox.vue'
 import WallRun from './WallRun.vue'
 
 const props = defineProps<{
   board: Board
-  look: DrawingLook | null
   /** The box or cable that is worked on. */
   selected: string | null
   /** Boxes that can be chosen now. */
@@ -17,10 +16,18 @@ const props = defineProps<{
   /** Boxes and cables with something wrong. */
   wrong: ReadonlySet<string>
   asked: Spot | null
+  /** What stands along the cables and at the boxes: of the preferred plan, or of a scheme that is looked at. */
+  shown: { cables: readonly DrawnCable[]; boxes: readonly DrawnBox[] }
 }>()
-const emit = defineEmits<{ wall: [at: Spot]; box: [id: string]; cable: [id: string]; move: [id: string, at: Spot] }>()
+const emit = defineEmits<{
+  wall: [at: Spot]
+  box: [id: string]
+  cable: [id: string]
+  drop: [id: string, at: Spot, onto: string | null]
+}>()
 
 const DRAG_PX = 6
+const ONTO_MM = 75
 const svg = ref<SVGSVGElement | null>(null)
 const cross = ref<Spot>([1200, 600])
 const isPointing = ref(false)
@@ -30,10 +37,12 @@ const spots = computed(() => {
   return drag.value?.id && drag.value.at ? new Map(own).set(drag.value.id, drag.value.at) : own
 })
 const { width, height } = useElementSize(svg)
-const view = computed(() => viewOf(spotsOf(props.board), height.value > 0 ? width.value / height.value : null))
+const view = computed(() =>
+  viewOf(spotsOf(props.board), height.value > 0 ? width.value / height.value : null, props.board.wall),
+)
 const routes = computed(() => routesOf(props.board, spots.value))
-const said = computed(() => new Map(props.look?.cables.map((cable) => [cable.id, cable])))
-const fills = computed(() => new Map(props.look?.boxes.map((box) => [box.id, box])))
+const said = computed(() => new Map(props.shown.cables.map((cable) => [cable.id, cable])))
+const fills = computed(() => new Map(props.shown.boxes.map((box) => [box.id, box])))
 
 /** The box under the finger, or the bare wall (null), and where it has been brought. */
 const drag = ref<{ id: string | null; from: [number, number]; at: Spot | null } | null>(null)
@@ -42,7 +51,7 @@ function spotOf(event: PointerEvent | MouseEvent): Spot {
   const matrix = svg.value?.getScreenCTM()?.inverse()
   if (!matrix) return [0, 0]
   const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix)
-  return snap([at.x, at.y], grid.value)
+  return snapToStuds([at.x, at.y], grid.value, props.board.wall)
 }
 
 function take(event: PointerEvent, id: string | null) {
@@ -56,12 +65,21 @@ function carry(event: PointerEvent) {
   if (far > DRAG_PX || drag.value.at) drag.value = { ...drag.value, at: spotOf(event) }
 }
 
+/** The other box that something is let go on. */
+function boxUnder(event: PointerEvent, own: string): string | null {
+  const [x, y] = spotOf(event)
+  const spot = [...spots.value].find(
+    ([id, at]) => id !== own && Math.abs(at[0] - x) < ONTO_MM && Math.abs(at[1] - y) < ONTO_MM,
+  )
+  return spot?.[0] ?? null
+}
+
 function drop(event: PointerEvent) {
   const done = drag.value
   drag.value = null
   if (!done) return
   if (!done.id) emit('wall', spotOf(event))
-  else if (done.at) emit('move', done.id, done.at)
+  else if (done.at) emit('drop', done.id, done.at, boxUnder(event, done.id))
   else emit('box', done.id)
 }
 
@@ -105,6 +123,13 @@ function steer(event: KeyboardEvent) {
     </defs>
     <rect v-bind="view" fill="#EBE6D9" pointer-events="none" />
     <rect v-bind="view" fill="url(#wall-grain)" pointer-events="none" />
+    <g v-if="board.wall" fill="none" stroke="#545B66" pointer-events="none" data-test="face">
+      <rect :width="board.wall.widthMm" :height="board.wall.heightMm" stroke-width="5" />
+      <g v-for="(x, i) in studsOf(board.wall)" :key="x" data-test="stud">
+        <path :d="`M${x} 0V${board.wall.heightMm}`" stroke-width="3" stroke-dasharray="6 26" />
+        <text :x="x + 8" :y="board.wall.heightMm - 14" font-size="34" fill="#545B66" stroke="none">{{ i + 1 }}</text>
+      </g>
+    </g>
     <WallRun
       v-for="route in routes"
       :key="route.id"

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Board, Hanging } from '@/shared/api/types'
 import * as drawing from './drawing'
-import { routesOf, snap, spotsOf, viewOf } from './wallLayout'
+import { routesOf, snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
 import { wrongPlaces } from './wrongPlaces'
 
 const kinds = { 'sw-3': 'switch', lamp: 'lamp', outlet: 'receptacle', feed: 'supply' }
@@ -26,6 +26,8 @@ const bare: Board = {
 }
 const hung = (...what: Hanging[]) => what.reduce((board, one) => drawing.hang(board, one, [500, 500], kinds), bare)
 const threeWays = () => hung(hanging(['sw-3']), hanging(['sw-3']), hanging(['lamp'], 'light-box'))
+
+const again = (board: Board, id: string, at: drawing.Spot) => drawing.paste(board, drawing.copied(board, id)!, at)
 
 describe('drawing', () => {
   it('hangs boxes with parts, each with an id and a name of its own', () => {
@@ -54,7 +56,7 @@ describe('drawing', () => {
     ])
     expect(drawing.walk(board, 'B1', 'B1')).toBe(board)
     expect(drawing.cut(board, 'W1').cables.map(({ id }) => id)).toEqual(['W2'])
-    expect(drawing.retype(board, 'W2', 'na-14-3').cables[1]!.type).toBe('na-14-3')
+    expect(drawing.alterCable(board, 'W2', { type: 'na-14-3' }).cables[1]!.type).toBe('na-14-3')
   })
 
   it('brings the feed into another box by the cable it has, or by a new one', () => {
@@ -89,15 +91,81 @@ describe('drawing', () => {
   })
 
   it('hangs another like it, names it, and never another feed', () => {
-    const board = drawing.relabel(drawing.duplicate(threeWays(), 'B1', [900, 500]), 'B3', 'Yard door')
+    const board = drawing.relabel(again(threeWays(), 'B1', [900, 500]), 'B3', 'Yard door')
     expect(board.enclosures.at(-1)).toMatchObject({ id: 'B3', label: 'Yard door', at: [900, 500], kind: 'switch-box' })
     expect(board.devices.at(-1)).toEqual({ id: 'S3', in: 'B3', model: 'sw-3' })
-    expect(drawing.duplicate(bare, 'F', [0, 0])).toBe(bare)
+    expect(drawing.copied(bare, 'F')).toBeNull()
+    expect(drawing.paste(bare, { ...drawing.copied(threeWays(), 'B1')!, practice: 'gb' }, [0, 0])).toBe(bare)
     expect(drawing.move(board, 'B3', [10, 20]).enclosures.at(-1)!.at).toEqual([10, 20])
   })
 })
 
+describe('what is changed on a drawing', () => {
+  it('changes a box or a part, and forgets what is taken away', () => {
+    const sized = drawing.alter(threeWays(), 'B1', { box: 'device-3x2x3.5', volumeIn3: 18 })
+    expect(sized.enclosures[1]).toMatchObject({ box: 'device-3x2x3.5', volumeIn3: 18 })
+    expect('volumeIn3' in drawing.alter(sized, 'B1', { volumeIn3: undefined }).enclosures[1]!).toBe(false)
+    expect(drawing.alterDevice(sized, 'S1', { face: 'silver', turned: 90 }).devices[1]).toMatchObject({
+      face: 'silver',
+      turned: 90,
+    })
+  })
+
+  it('puts more parts into a box, and takes one out with what it controlled', () => {
+    const board = drawing.fit(drawing.point(threeWays(), 'S1', 'L1'), 'B1', 'sw-3', 'switch')
+    expect(board.devices.at(-1)).toEqual({ id: 'S3', in: 'B1', model: 'sw-3' })
+    const less = drawing.takeOut(board, 'S1')
+    expect(less.devices.map(({ id }) => id)).not.toContain('S1')
+    expect(less.controls).toEqual([])
+    const live = drawing.fit(board, 'B2', 'outlet', 'receptacle')
+    expect(live.alwaysOn).toEqual([live.devices.at(-1)!.id])
+    expect(drawing.keepOn(live, live.devices.at(-1)!.id, false).alwaysOn).toEqual([])
+    expect(drawing.keepOn(bare, 'L1', true).alwaysOn).toEqual(['L1'])
+  })
+
+  it('moves the light into another box, and what works it with it', () => {
+    const board = drawing.point(threeWays(), 'S1', 'L1')
+    const moved = drawing.moveLights(board, 'H1', 'B2', kinds)
+    expect(moved.devices.find(({ id }) => id === 'L1')!.in).toBe('B2')
+    expect(moved.controls).toEqual(board.controls)
+    expect(drawing.moveLights(board, 'B1', 'B2', kinds)).toBe(board)
+    expect(drawing.moveLights(board, 'H1', 'H1', kinds)).toBe(board)
+  })
+
+  it('lines a box up with another, the way that moves it less', () => {
+    const at = (x: number, y: number) => drawing.move(drawing.move(threeWays(), 'B1', [500, 500]), 'B2', [x, y])
+    const of = (board: ReturnType<typeof at>) => drawing.lineUp(board, 'B2', 'B1').enclosures[2]!.at
+    expect(of(at(900, 540))).toEqual([900, 500])
+    expect(of(at(530, 900))).toEqual([500, 900])
+    expect(drawing.lineUp(at(0, 0), 'B2', 'B9').enclosures[2]!.at).toEqual([0, 0])
+  })
+
+  it('runs another conductor beside one, and says what the board asks for', () => {
+    const board = drawing.runBeside(drawing.walk(threeWays(), 'F', 'B1'), 'W1')
+    expect(board.cables).toEqual([
+      { id: 'W1', type: 'any', from: 'F', to: 'B1' },
+      { id: 'W2', type: 'any', from: 'F', to: 'B1' },
+    ])
+    expect(drawing.runBeside(board, 'W9')).toBe(board)
+    expect(drawing.require(drawing.require(board, { scheme: 'dead-end' }), { earths: 'none' }).requirements).toEqual({
+      scheme: 'dead-end',
+      earths: 'none',
+    })
+  })
+})
+
 describe('the wall', () => {
+  it('snaps to the sides of a stud that is near, else to the grid', () => {
+    const wall = { widthMm: 2438, heightMm: 1219, studsMm: 400, firstStudMm: 20 }
+    expect(snapToStuds([810, 333], 50, wall)).toEqual([820, 350])
+    expect(snapToStuds([790, 333], 50, wall)).toEqual([775.5, 350])
+    expect(snapToStuds([860, 333], 50, wall)).toEqual([864.5, 350])
+    expect(snapToStuds([610, 333], 50, wall)).toEqual([600, 350])
+    expect(snapToStuds([810, 333], 50, undefined)).toEqual([800, 350])
+    expect(studsOf(wall)).toEqual([20, 420, 820, 1220, 1620, 2020, 2420])
+    expect(studsOf(undefined)).toEqual([])
+  })
+
   it('snaps to its grid, to a tenth of a millimetre', () => {
     expect(snap([120, 26], 50.8)).toEqual([101.6, 50.8])
     expect(snap([-24, 26], 50)).toEqual([-0, 50])
@@ -105,7 +173,7 @@ describe('the wall', () => {
 
   it('shows all that hangs there, and fills the screen', () => {
     const wide = viewOf(new Map([['A', [5000, -400] as const]]), null)
-    expect(wide).toEqual({ x: 0, y: -650, width: 5250, height: 2000 })
+    expect(wide).toEqual({ x: 0, y: -650, width: 5250, height: 1650 })
     const filled = viewOf(new Map(), 4)
     expect(filled.width / filled.height).toBe(4)
     expect(spotsOf({ ...bare, enclosures: [{ id: 'F', kind: 'supply' }] }).get('F')).toEqual([400, 400])
@@ -122,6 +190,22 @@ describe('the wall', () => {
     expect(second!.points[0]).toEqual([170, 170])
     const nowhere = { ...board, cables: [{ id: 'W1', type: 'any', from: 'F', to: 'B9' }] }
     expect(routesOf(nowhere, spotsOf(nowhere))).toEqual([])
+  })
+
+  it('goes round the other corner where a box is in the way', () => {
+    const board = { ...threeWays(), cables: [{ id: 'W1', type: 'any', from: 'F', to: 'H1' }] }
+    const at = (b1: drawing.Spot) =>
+      routesOf(
+        board,
+        new Map<string, drawing.Spot>([
+          ['F', [100, 900]],
+          ['H1', [700, 300]],
+          ['B1', b1],
+          ['B2', [2000, 2000]],
+        ]),
+      )[0]!.points[1]
+    expect(at([1500, 1500])).toEqual([700, 900])
+    expect(at([700, 850])).toEqual([100, 300])
   })
 
   it('marks the box or cable that a problem is about', () => {

@@ -1,4 +1,9 @@
 import type { Board, Hanging } from '@/shared/api/types'
+import { withoutEmptyControls } from './controls'
+import { freeId, freeLabel, without } from './ids'
+
+export * from './controls'
+export * from './runs'
 
 export type Spot = readonly [number, number]
 type Enclosure = Board['enclosures'][number]
@@ -15,26 +20,7 @@ const BOX_PREFIXES: Record<Enclosure['kind'], string> = {
   'junction-box': 'J',
 }
 
-function freeId(board: Board, prefix: string, taken: readonly string[] = []): string {
-  const used = new Set([...board.enclosures, ...board.devices, ...board.cables].map(({ id }) => id).concat(taken))
-  let number = 1
-  while (used.has(`${prefix}${number}`)) number++
-  return `${prefix}${number}`
-}
-
-/** Labels are made unique, so that sentences name one box. */
-function freeLabel(board: Board, name: string): string {
-  const used = new Set(board.enclosures.map(({ label }) => label))
-  if (!used.has(name)) return name
-  const stem = name.replace(/ \d+$/, '')
-  let number = 2
-  while (used.has(`${stem} ${number}`)) number++
-  return `${stem} ${number}`
-}
-
 export const devicesIn = (board: Board, box: string): Device[] => board.devices.filter((device) => device.in === box)
-
-export const cablesAt = (board: Board, box: string) => board.cables.filter(({ from, to }) => from === box || to === box)
 
 export function hang(board: Board, what: Hanging, at: Spot, kinds: Record<string, string>): Board {
   const id = freeId(board, BOX_PREFIXES[what.kind])
@@ -60,23 +46,92 @@ export function hang(board: Board, what: Hanging, at: Spot, kinds: Record<string
   }
 }
 
-const changed = (board: Board, id: string, change: Partial<Enclosure>): Board => ({
+/** The same box with something else about it; what is undefined is taken away. */
+export function alter(board: Board, id: string, change: Partial<Enclosure>): Board {
+  return {
+    ...board,
+    enclosures: board.enclosures.map((box) =>
+      box.id === id ? without({ ...box, ...change }) : box,
+    ) as Board['enclosures'],
+  }
+}
+
+export function alterDevice(board: Board, id: string, change: Partial<Device>): Board {
+  return {
+    ...board,
+    devices: board.devices.map((device) =>
+      device.id === id ? without({ ...device, ...change }) : device,
+    ) as Board['devices'],
+  }
+}
+
+/** Puts one more part into a box. */
+export function fit(board: Board, box: string, model: string, kind: string): Board {
+  const device: Device = { id: freeId(board, PREFIXES[kind] ?? 'D'), in: box, model }
+  return {
+    ...board,
+    devices: [...board.devices, device] as Board['devices'],
+    alwaysOn: kind === 'receptacle' ? [...(board.alwaysOn ?? []), device.id] : board.alwaysOn,
+  }
+}
+
+/** Takes one part out of its box, and out of what it controls or answers to. */
+export function takeOut(board: Board, id: string): Board {
+  return withoutDevices(
+    { ...board, devices: board.devices.filter((device) => device.id !== id) as Board['devices'] },
+    new Set([id]),
+  )
+}
+
+/** Whether a part stays on whatever the switches do. */
+export function keepOn(board: Board, id: string, isOn: boolean): Board {
+  const others = (board.alwaysOn ?? []).filter((other) => other !== id)
+  return { ...board, alwaysOn: isOn ? [...others, id] : others }
+}
+
+/** Brings a box level with another one, or plumb with it: whichever moves it less. */
+export function lineUp(board: Board, id: string, other: string): Board {
+  const at = (box: string) => board.enclosures.find((candidate) => candidate.id === box)?.at
+  const [own, mark] = [at(id), at(other)]
+  if (!own || !mark) return board
+  const isLevel = Math.abs(own[1] - mark[1]) <= Math.abs(own[0] - mark[0])
+  return move(board, id, isLevel ? [own[0], mark[1]] : [mark[0], own[1]])
+}
+
+export const require = (board: Board, change: Board['requirements']): Board => ({
   ...board,
-  enclosures: board.enclosures.map((box) => (box.id === id ? { ...box, ...change } : box)) as Board['enclosures'],
+  requirements: { ...board.requirements, ...change },
 })
 
-export const move = (board: Board, id: string, at: Spot): Board => changed(board, id, { at: [...at] })
+export const move = (board: Board, id: string, at: Spot): Board => alter(board, id, { at: [...at] })
 
-export const relabel = (board: Board, id: string, label: string): Board => changed(board, id, { label })
+export const relabel = (board: Board, id: string, label: string): Board => alter(board, id, { label })
+
+/** Moves the lights of one box into another, with the rose they hang from; what works them goes on working them. */
+export function moveLights(board: Board, from: string, to: string, kinds: Record<string, string>): Board {
+  const isMoved = (device: Device) => device.in === from && ['lamp', 'rose'].includes(kinds[device.model] ?? '')
+  if (from === to || !board.devices.some(isMoved)) return board
+  return {
+    ...board,
+    devices: board.devices.map((device) => (isMoved(device) ? { ...device, in: to } : device)) as Board['devices'],
+  }
+}
 
 /** Takes a box off the wall, with what hangs in it, its cables, and what its switches controlled. */
 export function remove(board: Board, id: string): Board {
   const gone = new Set(devicesIn(board, id).map((device) => device.id))
-  return withoutEmptyControls({
+  const rest = {
     ...board,
     enclosures: board.enclosures.filter((box) => box.id !== id) as Board['enclosures'],
     devices: board.devices.filter((device) => device.in !== id) as Board['devices'],
     cables: board.cables.filter(({ from, to }) => from !== id && to !== id),
+  }
+  return withoutDevices(rest, gone)
+}
+
+function withoutDevices(board: Board, gone: ReadonlySet<string>): Board {
+  return withoutEmptyControls({
+    ...board,
     alwaysOn: (board.alwaysOn ?? []).filter((device) => !gone.has(device)),
     controls: (board.controls ?? []).map(({ lamps, switches }) => ({
       lamps: lamps.filter((lamp) => !gone.has(lamp)),
@@ -85,70 +140,24 @@ export function remove(board: Board, id: string): Board {
   })
 }
 
-function withoutEmptyControls(board: Board): Board {
-  const controls = (board.controls ?? []).filter(({ lamps, switches }) => lamps.length > 0 && switches.length > 0)
-  return { ...board, controls }
+/** A box with its parts, taken off no wall: what is copied from one and hung on another. */
+export interface CopiedBox {
+  practice: Board['practice']
+  box: Enclosure
+  devices: Device[]
 }
 
-/** Walks a cable from one box to another; which one is the planner's to choose until somebody says. */
-export function walk(board: Board, from: string, to: string): Board {
-  if (from === to) return board
-  return { ...board, cables: [...board.cables, { id: freeId(board, 'W'), type: 'any', from, to }] }
-}
-
-export const cut = (board: Board, cable: string): Board => ({
-  ...board,
-  cables: board.cables.filter(({ id }) => id !== cable),
-})
-
-export const retype = (board: Board, cable: string, type: string): Board => ({
-  ...board,
-  cables: board.cables.map((run) => (run.id === cable ? { ...run, type } : run)),
-})
-
-/** Brings the feed into another box: the cable from the supply ends there. */
-export function feedInto(board: Board, supply: string, box: string): Board {
-  const [first] = cablesAt(board, supply)
-  if (!first) return walk(board, supply, box)
-  const end = first.from === supply ? { to: box } : { from: box }
-  return { ...board, cables: board.cables.map((cable) => (cable.id === first.id ? { ...cable, ...end } : cable)) }
-}
-
-/** The lamps that a switch works. */
-export const lampsOf = (board: Board, device: string): string[] =>
-  (board.controls ?? []).filter(({ switches }) => switches.includes(device)).flatMap(({ lamps }) => lamps)
-
-/**
- * Points from a switch to a lamp: they belong together from now on, or no longer. Lamps that one switch works answer to all
- * its fellows too.
- */
-export function point(board: Board, device: string, lamp: string): Board {
-  const controls = (board.controls ?? []).map(({ lamps, switches }) => ({ lamps: [...lamps], switches: [...switches] }))
-  const own = controls.find(({ switches }) => switches.includes(device))
-  const other = controls.find(({ lamps }) => lamps.includes(lamp))
-  if (own && own === other) {
-    own.switches = own.switches.filter((id) => id !== device)
-  } else if (own && other) {
-    own.lamps.push(...other.lamps)
-    own.switches.push(...other.switches)
-    other.lamps = []
-  } else if (own) {
-    own.lamps.push(lamp)
-  } else if (other) {
-    other.switches.push(device)
-  } else {
-    controls.push({ lamps: [lamp], switches: [device] })
-  }
-  return withoutEmptyControls({ ...board, controls: controls as Board['controls'] })
-}
-
-/** The same box once more, beside it, with parts of its own and no cables. */
-export function duplicate(board: Board, id: string, at: Spot): Board {
+export function copied(board: Board, id: string): CopiedBox | null {
   const box = board.enclosures.find((candidate) => candidate.id === id)
-  if (!box || box.kind === 'supply') return board
+  return box && box.kind !== 'supply' ? { practice: board.practice, box, devices: devicesIn(board, id) } : null
+}
+
+/** Hangs a copied box, with ids of its own and no cables. */
+export function paste(board: Board, { practice, box, devices: parts }: CopiedBox, at: Spot): Board {
+  if (practice !== board.practice) return board
   const fresh = freeId(board, BOX_PREFIXES[box.kind])
   const devices: Device[] = []
-  for (const device of devicesIn(board, id)) {
+  for (const device of parts) {
     const prefix = device.id.replace(/\d+$/, '')
     devices.push({
       ...device,
@@ -164,7 +173,7 @@ export function duplicate(board: Board, id: string, at: Spot): Board {
     ...board,
     enclosures: [
       ...board.enclosures,
-      { ...box, id: fresh, label: freeLabel(board, box.label ?? id), at: [...at] },
+      { ...box, id: fresh, label: freeLabel(board, box.label ?? box.id), at: [...at] },
     ] as Board['enclosures'],
     devices: [...board.devices, ...devices] as Board['devices'],
   }

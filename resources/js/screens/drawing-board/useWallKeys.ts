@@ -22,25 +22,42 @@ export function useWallKeys(
       w: () => hand.begin({ is: 'walk', from: id }),
       p: () => pointFrom(id),
       f: () => hand.begin({ is: 'feed', supply: id }),
+      h: () => hand.begin({ is: 'fit', box: id }),
+      m: () => hand.hasLight(id) && hand.begin({ is: 'light', from: id }),
+      l: () => hand.begin({ is: 'line-up', id }),
+      arrowleft: () => hand.nudge(id, -1, 0),
+      arrowright: () => hand.nudge(id, 1, 0),
+      arrowup: () => hand.nudge(id, 0, -1),
+      arrowdown: () => hand.nudge(id, 0, 1),
       d: () => hand.duplicate(id),
       delete: () => hand.remove(id),
     }
   }
 
+  function withControl(key: string, isShifted: boolean): (() => void) | undefined {
+    const now = hand.mode.value
+    if (key === 'z') return isShifted ? drawn.redo : drawn.undo
+    if (key === 'v') return hand.paste
+    return key === 'c' && now.is === 'box' ? () => hand.copy(now.id) : undefined
+  }
+
   function actionFor(event: KeyboardEvent): (() => void) | undefined {
     const key = event.key.toLowerCase()
-    if (event.ctrlKey || event.metaKey) {
-      if (key !== 'z') return undefined
-      return event.shiftKey ? drawn.redo : drawn.undo
-    }
+    if (event.ctrlKey || event.metaKey) return withControl(key, event.shiftKey)
     if (key === 'escape') return () => hand.rest('Put down.')
     const now = hand.mode.value
     if (now.is === 'hang') {
       const what = data.value?.hangings[Number(key) - 1]
       return what && (() => hand.hang(what))
     }
+    if (now.is === 'fit') {
+      const part = data.value?.parts[Number(key) - 1]
+      return part && (() => hand.fit(part.model))
+    }
+    if (now.is === 'rest' && key === 'b') return () => hand.begin({ is: 'board' })
     if (now.is === 'box') return boxKeys(now.id)[key]
-    return now.is === 'cable' && key === 'delete' ? () => hand.cut(now.id) : undefined
+    if (now.is !== 'cable') return undefined
+    return { delete: () => hand.cut(now.id), d: () => hand.runBeside(now.id) }[key]
   }
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {

@@ -2,17 +2,31 @@ import { computed, readonly, type Ref, ref, shallowReadonly, shallowRef } from '
 import type { Board, DrawingData, Hanging } from '@/shared/api/types'
 import * as drawing from './drawing'
 import type { Spot } from './drawing'
+import { gridOf, snap } from './wallLayout'
 
 export type Mode =
   | { is: 'rest' }
   | { is: 'hang'; at: Spot }
+  | { is: 'board' }
   | { is: 'box'; id: string }
+  | { is: 'fit'; box: string }
+  | { is: 'line-up'; id: string }
   | { is: 'cable'; id: string }
   | { is: 'walk'; from: string }
   | { is: 'point'; device: string }
   | { is: 'feed'; supply: string }
+  | { is: 'light'; from: string }
 
 const BESIDE_MM = 300
+const COPIED_UNDER = 'zwindle-copied-box'
+
+const QUESTIONS: Partial<Record<Mode['is'], string>> = {
+  walk: 'Where does it run to?',
+  point: 'Which light does it work?',
+  feed: 'Which box does the feed come into?',
+  light: 'Into which box does the light go?',
+  'line-up': 'With which box is it level or plumb?',
+}
 
 /** What the hand is about at the wall: one question at a time, each answered by a tap or a key. */
 export function useWallMode(
@@ -30,15 +44,17 @@ export function useWallMode(
   const offered = computed(() => {
     const ids = board.value?.enclosures.map(({ id }) => id) ?? []
     const now = mode.value
-    if (now.is === 'walk') return new Set(ids.filter((id) => id !== now.from))
+    if (now.is === 'walk' || now.is === 'light') return new Set(ids.filter((id) => id !== now.from))
+    if (now.is === 'line-up') return new Set(ids.filter((id) => id !== now.id))
     if (now.is === 'feed') return new Set(ids.filter((id) => id !== now.supply))
     if (now.is === 'point') return new Set(ids.filter((id) => lampsIn(id).length > 0))
     return new Set<string>()
   })
   const selected = computed(() => {
     const now = mode.value
-    if (now.is === 'box' || now.is === 'cable') return now.id
-    if (now.is === 'walk') return now.from
+    if (now.is === 'box' || now.is === 'cable' || now.is === 'line-up') return now.id
+    if (now.is === 'fit') return now.box
+    if (now.is === 'walk' || now.is === 'light') return now.from
     if (now.is === 'feed') return now.supply
     return now.is === 'point' ? (board.value?.devices.find(({ id }) => id === now.device)?.in ?? null) : null
   })
@@ -50,7 +66,7 @@ export function useWallMode(
 
   function tapWall(at: Spot) {
     const now = mode.value
-    if (now.is === 'walk' || now.is === 'feed' || now.is === 'point') return rest('Put down.')
+    if (now.is in QUESTIONS) return rest('Put down.')
     mode.value = { is: 'hang', at }
     said.value = ''
   }
@@ -63,8 +79,13 @@ export function useWallMode(
       mode.value = { is: 'walk', from: id }
       said.value = `Cable from ${nameOf(now.from)} to ${nameOf(id)}. Walk on, or stop with Escape.`
     } else if (now.is === 'feed') {
-      if (now.supply !== id) change((was) => drawing.feedInto(was, now.supply, id))
-      rest(`The feed comes into ${nameOf(id)}.`)
+      feedInto(now.supply, id)
+    } else if (now.is === 'light') {
+      lightInto(now.from, id)
+    } else if (now.is === 'line-up') {
+      change((was) => drawing.lineUp(was, now.id, id))
+      mode.value = { is: 'box', id: now.id }
+      said.value = now.id === id ? '' : `${nameOf(now.id)} is in line with ${nameOf(id)}.`
     } else if (now.is === 'point') {
       const lamps = lampsIn(id)
       if (lamps.length === 0) said.value = `No light hangs at ${nameOf(id)}.`
@@ -78,6 +99,24 @@ export function useWallMode(
     }
   }
 
+  function feedInto(supply: string, box: string) {
+    if (supply !== box) change((was) => drawing.feedInto(was, supply, box))
+    rest(`The feed comes into ${nameOf(box)}.`)
+  }
+
+  function lightInto(from: string, box: string) {
+    change((was) => drawing.moveLights(was, from, box, kinds.value))
+    rest(`The light hangs at ${nameOf(box)}.`)
+  }
+
+  /** A box is let go where it was brought: the feed or a light on another box goes into that, anything else moves. */
+  function drop(id: string, at: Spot, onto: string | null) {
+    const kind = board.value?.enclosures.find((box) => box.id === id)?.kind
+    if (onto && kind === 'supply') feedInto(id, onto)
+    else if (onto && lampsIn(id).length > 0) lightInto(id, onto)
+    else change((was) => drawing.move(was, id, at))
+  }
+
   function hang(what: Hanging) {
     const now = mode.value
     if (now.is !== 'hang') return
@@ -88,11 +127,50 @@ export function useWallMode(
     said.value = fresh ? `${fresh.label ?? fresh.id} hangs.` : ''
   }
 
+  function fit(model: string) {
+    const now = mode.value
+    if (now.is !== 'fit') return
+    change((was) => drawing.fit(was, now.box, model, kinds.value[model] ?? ''))
+    mode.value = { is: 'box', id: now.box }
+  }
+
+  function copy(id: string) {
+    const box = board.value && drawing.copied(board.value, id)
+    if (!box) return
+    localStorage.setItem(COPIED_UNDER, JSON.stringify(box))
+    said.value = `${nameOf(id)} is copied: Ctrl+V hangs it here or on another board.`
+  }
+
+  function paste() {
+    const held = localStorage.getItem(COPIED_UNDER)
+    if (!held || !board.value) return
+    const copied = JSON.parse(held) as drawing.CopiedBox
+    const now = mode.value
+    const [x, y] = copied.box.at ?? [0, 0]
+    const at: Spot = now.is === 'hang' ? now.at : [x + BESIDE_MM, y]
+    hangCopy(copied, at, 'The copied box belongs to the other practice.')
+  }
+
   function duplicate(id: string) {
+    const copied = board.value && drawing.copied(board.value, id)
+    if (!copied) return
+    const [x, y] = copied.box.at ?? [0, 0]
+    hangCopy(copied, [x + BESIDE_MM, y], '')
+  }
+
+  function hangCopy(copied: drawing.CopiedBox, at: Spot, refusal: string) {
+    const before = board.value
+    change((was) => drawing.paste(was, copied, at))
+    rest(board.value === before ? refusal : 'Another like it hangs there.')
+  }
+
+  /** Moves the chosen box by steps of the grid. */
+  function nudge(id: string, dx: number, dy: number) {
     const box = board.value?.enclosures.find((candidate) => candidate.id === id)
-    const [x, y] = box?.at ?? [0, 0]
-    change((was) => drawing.duplicate(was, id, [x + BESIDE_MM, y]))
-    rest('Another like it hangs beside it.')
+    if (!box?.at || !board.value) return
+    const grid = gridOf(board.value.practice)
+    const at = snap([box.at[0] + dx * grid, box.at[1] + dy * grid], grid)
+    change((was) => drawing.move(was, id, at))
   }
 
   function remove(id: string) {
@@ -103,6 +181,12 @@ export function useWallMode(
   function cut(id: string) {
     change((was) => drawing.cut(was, id))
     rest('Taken out. Undo brings it back.')
+  }
+
+  function runBeside(id: string) {
+    change((was) => drawing.runBeside(was, id))
+    const fresh = board.value?.cables.at(-1)
+    if (fresh) mode.value = { is: 'cable', id: fresh.id }
   }
 
   return {
@@ -116,16 +200,18 @@ export function useWallMode(
     tapCable: (id: string) => (mode.value = { is: 'cable', id }),
     begin: (next: Mode) => {
       mode.value = next
-      said.value =
-        {
-          walk: 'Where does it run to?',
-          point: 'Which light does it work?',
-          feed: 'Which box does the feed come into?',
-        }[next.is as string] ?? ''
+      said.value = QUESTIONS[next.is] ?? ''
     },
     hang,
+    drop,
+    hasLight: (box: string) => lampsIn(box).length > 0,
+    fit,
+    copy,
+    paste,
+    nudge,
     duplicate,
     remove,
+    runBeside,
     cut,
   }
 }

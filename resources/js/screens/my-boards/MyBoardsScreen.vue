@@ -9,11 +9,14 @@ const { data, failure, load } = useLoaded(api.attempts)
 
 function state(attempt: AttemptSummary): string {
   if (attempt.handedInAt) return attempt.headline ?? 'Handed in.'
-  if (attempt.startedAt) return `Under way: ${attempt.placed} of ${attempt.ends} ends placed.`
-  return attempt.minutes
-    ? `Not started. ${attempt.minutes} minutes once you place the first end.`
-    : 'Not started. No time limit.'
+  const done = isWired(attempt) ? 'ends placed' : 'questions answered'
+  if (attempt.startedAt) return `Under way: ${attempt.placed} of ${attempt.ends} ${done}.`
+  const first = isWired(attempt) ? 'place the first end' : 'give the first answer'
+  return attempt.minutes ? `Not started. ${attempt.minutes} minutes once you ${first}.` : 'Not started. No time limit.'
 }
+
+const isWired = ({ kind }: AttemptSummary) => kind === 'wire' || kind === 'finish'
+const workAt = (attempt: AttemptSummary) => `/${isWired(attempt) ? 'bench' : 'answers'}/${attempt.id}`
 </script>
 
 <template>
@@ -30,14 +33,18 @@ function state(attempt: AttemptSummary): string {
             attempt.board.practice === 'na' ? 'NA' : 'GB'
           }}</span>
           <div class="grow">
-            <h2 class="text-lg font-bold">{{ attempt.board.title }}</h2>
+            <h2 class="text-lg font-bold">
+              {{ attempt.board.title }}
+              <span v-if="attempt.mode === 'exam'" class="code ml-1 border-2 border-ink px-1 text-sm">EXAM</span>
+              <span v-if="attempt.seat" class="ml-1 text-base font-normal text-soft">seat {{ attempt.seat }}</span>
+            </h2>
             <p class="text-soft">{{ attempt.board.brief }}</p>
             <p class="mt-1">{{ state(attempt) }}</p>
           </div>
-          <RouterLink v-if="attempt.handedInAt" :to="`/verdict/${attempt.id}`" class="btn shrink-0"
-            >See the verdict</RouterLink
-          >
-          <RouterLink v-else :to="`/bench/${attempt.id}`" class="btn-main shrink-0">{{
+          <RouterLink v-if="attempt.handedInAt" :to="`/verdict/${attempt.id}`" class="btn shrink-0">{{
+            attempt.isReleased ? 'See the verdict' : 'Handed in'
+          }}</RouterLink>
+          <RouterLink v-else :to="workAt(attempt)" class="btn-main shrink-0">{{
             attempt.startedAt ? 'Go on' : 'Open the board'
           }}</RouterLink>
         </li>

@@ -3,14 +3,14 @@ import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import { placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
-import BoardMap from '@/shared/board/BoardMap.vue'
 import OpenBox from '@/shared/board/OpenBox.vue'
 import WiringDiagram from '@/shared/board/WiringDiagram.vue'
+import BoxNotes from '@/shared/prepare/BoxNotes.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
+import PaperPage from '@/shared/ui/PaperPage.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
-import PaperPage from './PaperPage.vue'
 
 const props = defineProps<{ boardFile: number; plan: number }>()
 const { data, failure, load } = useLoaded(async () => ({
@@ -26,9 +26,15 @@ const PAGES = {
   diagram: 'Schematic',
   key: 'Answer key, box by box',
   materials: 'Materials and cut list',
+  'mark-out': 'Mark-out sheet',
+  boxes: 'In the boxes',
+  readings: 'Readings to expect',
   labels: 'Labels',
+  'blank-labels': 'Labels, blank for an exam',
+  'as-found': 'As-found sheet',
 } as const
 type Page = keyof typeof PAGES
+const LABEL_PAGES = ['labels', 'blank-labels'] as const
 const wanted = ref<Page[]>(Object.keys(PAGES) as Page[])
 const has = (page: Page) => wanted.value.includes(page)
 
@@ -37,12 +43,10 @@ const standing = computed(() =>
   data.value ? replay(data.value.plan.standing, placesOf(data.value.plan.board)).now : null,
 )
 const positions = computed(() => new Map(data.value?.plan.verdict.switches.map(({ id }) => [id, 'up'])))
-const schedule = computed(() =>
-  (data.value?.plan.cores ?? []).flatMap(({ cable, print, cores }) =>
-    cores.map(({ flag, name, role }) => [cable, print, `${flag} ${name}`, role]),
-  ),
-)
-const blank = computed(() => schedule.value.map(([cable, print, core]) => [cable!, print!, core!, '']))
+const SCHEDULE = ['box', 'cable', 'conductor', 'carries', 'lands on', 'mark']
+const schedule = computed(() => (data.value?.lists.schedule ?? []).map(Object.values))
+/** The same without its answers. */
+const blank = computed(() => schedule.value.map(([box, cable, conductor]) => [box, cable, conductor, '', '']))
 const steps = computed(() => data.value?.plan.orders.boxByBox ?? [])
 const print = () => window.print()
 </script>
@@ -51,7 +55,8 @@ const print = () => window.print()
   <div class="min-h-dvh">
     <div class="print:hidden">
       <TopBar :title="`On paper · ${title}`">
-        <button type="button" class="btn-main" :disabled="!data" @click="print">Print, or keep as PDF</button>
+        <button type="button" class="btn-main" :disabled="!data" @click="print">Print</button>
+        <a class="btn" :href="api.paperOf(boardFile, plan, wanted)" download data-test="pdf">Download as PDF</a>
         <RouterLink :to="`/plans/${boardFile}`" class="btn">Its plans</RouterLink>
       </TopBar>
       <fieldset class="flex flex-wrap gap-x-5 border-b-2 border-ink px-5 py-2">
@@ -65,16 +70,20 @@ const print = () => window.print()
     <main v-else class="mx-auto max-w-4xl">
       <PaperPage v-if="has('task')" :title="title" name="Task" data-page="task">
         <p class="mb-2 text-lg">{{ data.list.board.brief }}</p>
-        <div class="h-80"><BoardMap :board="data.plan.board" /></div>
-        <p class="mt-2 font-bold">Write down what each conductor carries.</p>
-        <DataTable caption="Conductors" :columns="['cable', 'run', 'conductor', 'carries']" :rows="blank" />
+        <img class="max-w-full" :src="api.fileOf(boardFile, plan, 'blank-svg', '')" alt="The board, to scale" />
+        <p class="mt-2 font-bold">Write down what each conductor carries and where it lands.</p>
+        <DataTable caption="Conductors" :columns="['box', 'cable', 'conductor', 'carries', 'lands on']" :rows="blank" />
         <p class="mt-4">Name ____________________ Station ________ Date ____________</p>
       </PaperPage>
       <PaperPage v-if="has('board')" :title="title" name="Board" data-page="board">
-        <div class="h-[32rem]"><BoardMap :board="data.plan.board" /></div>
+        <img
+          class="max-w-full"
+          :src="api.fileOf(boardFile, plan, 'svg', '')"
+          alt="The board, to scale, with what each core carries"
+        />
       </PaperPage>
       <PaperPage v-if="has('schedule')" :title="title" name="Wiring schedule" data-page="schedule">
-        <DataTable caption="Wiring schedule" :columns="['cable', 'run', 'conductor', 'carries']" :rows="schedule" />
+        <DataTable caption="Wiring schedule" :columns="SCHEDULE" :rows="schedule" />
       </PaperPage>
       <PaperPage v-if="has('diagram')" :title="title" name="Schematic" data-page="diagram">
         <div class="h-96">
@@ -103,7 +112,7 @@ const print = () => window.print()
         <DataTable
           caption="Materials"
           :columns="['', 'what', 'how many']"
-          :rows="data.lists.materials.map(Object.values)"
+          :rows="data.lists.materials.map(({ kind, what, amount }) => [kind, what, amount])"
         />
         <p class="mt-4 mb-1">Lengths: {{ data.lists.allowed }}.</p>
         <DataTable
@@ -112,14 +121,44 @@ const print = () => window.print()
           :rows="data.lists.cuts.map(Object.values)"
         />
       </PaperPage>
-      <PaperPage v-if="has('labels')" :title="title" name="Labels" data-page="labels">
-        <div class="grid grid-cols-3 gap-2">
-          <div v-for="(label, i) in data.lists.labels" :key="i" class="break-inside-avoid border-2 border-ink p-2">
-            <strong class="code text-xl">{{ label.cable }}</strong>
-            <p>{{ label.end }} → {{ label.other }}</p>
-            <p class="text-sm">{{ label.carries }}</p>
+      <PaperPage v-if="has('mark-out')" :title="title" name="Mark-out sheet" data-page="mark-out">
+        <DataTable
+          caption="Mark out"
+          :columns="['box', 'from the left, to its middle', 'height of its middle', 'stud', 'depth of the box']"
+          :rows="data.lists.markOut.map(Object.values)"
+        />
+      </PaperPage>
+      <PaperPage v-if="has('boxes')" :title="title" name="In the boxes" data-page="boxes">
+        <BoxNotes :data="data.lists" />
+      </PaperPage>
+      <PaperPage v-if="has('readings')" :title="title" name="Readings to expect" data-page="readings">
+        <DataTable
+          caption="Readings to expect"
+          :columns="['between', 'with', 'the meter should read']"
+          :rows="data.lists.readings.map(Object.values)"
+        />
+      </PaperPage>
+      <template v-for="page in LABEL_PAGES" :key="page">
+        <PaperPage v-if="has(page)" :title="title" :name="PAGES[page]" :data-page="page">
+          <div class="grid grid-cols-3 gap-2">
+            <div v-for="(label, i) in data.lists.labels" :key="i" class="break-inside-avoid border-2 border-ink p-2">
+              <strong class="code text-xl">{{ label.cable }}</strong>
+              <p>{{ label.end }} → {{ label.other }}</p>
+              <p class="min-h-5 text-sm">{{ page === 'labels' ? label.carries : '' }}</p>
+            </div>
           </div>
-        </div>
+        </PaperPage>
+      </template>
+      <PaperPage v-if="has('as-found')" :title="title" name="As-found sheet" data-page="as-found">
+        <p class="mb-2">
+          Isolate, lock off, prove dead. Before anything comes off, write down where every conductor lands and what its
+          tape or sleeve says. Then it can come off.
+        </p>
+        <DataTable
+          caption="As found"
+          :columns="['box', 'cable', 'conductor', 'lands on', 'tape or sleeve']"
+          :rows="blank"
+        />
       </PaperPage>
     </main>
   </div>

@@ -5,9 +5,8 @@ import StepThrough from '@/shared/ui/StepThrough.vue'
 import TabHeads from '@/shared/ui/TabHeads.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import CoreRoles from './CoreRoles.vue'
-import PrepareLists from './PrepareLists.vue'
 
-defineProps<{ plan: PlanData; steps: readonly OrderStep[]; boardFile: number; number: number; edition: string }>()
+defineProps<{ plan: PlanData; steps: readonly OrderStep[] }>()
 const order = defineModel<'boxByBox' | 'farthestFirst'>('order', { required: true })
 const at = defineModel<number>('at', { required: true })
 
@@ -25,7 +24,7 @@ const BRITISH_ORDERS = {
       <p class="text-sm" data-test="headline">{{ plan.verdict.headline }}</p>
     </div>
     <TabGroup>
-      <TabHeads :names="['Steps', 'Cores', 'Prepare']" />
+      <TabHeads :names="['Steps', 'Cores']" />
       <TabPanels class="min-h-0 grow overflow-auto p-3" tabindex="0">
         <TabPanel :tabindex="-1" data-test="steps">
           <label class="flex items-center gap-2 text-soft">
@@ -39,7 +38,6 @@ const BRITISH_ORDERS = {
           <StepThrough v-model="at" :steps="steps" first="Begin with a bare board" done="See it whole" />
         </TabPanel>
         <TabPanel :tabindex="-1"><CoreRoles :cables="plan.cores" /></TabPanel>
-        <TabPanel :tabindex="-1"><PrepareLists :board-file="boardFile" :plan="number" :edition="edition" /></TabPanel>
       </TabPanels>
     </TabGroup>
     <p class="flex gap-2 border-t-2 border-ink p-3 text-sm">

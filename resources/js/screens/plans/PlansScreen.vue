@@ -13,9 +13,9 @@ import PlanChoice from './PlanChoice.vue'
 import PlanNotes from './PlanNotes.vue'
 import { usePlans } from './usePlans'
 
-const props = defineProps<{ boardFile: number }>()
+const props = defineProps<{ boardFile: number; scheme?: string }>()
 const router = useRouter()
-const { list, plan, chosen, edition, busy, failure, load } = usePlans(() => props.boardFile)
+const { list, plan, chosen, edition, busy, failure, load } = usePlans(() => props.boardFile, props.scheme)
 
 const openBox = ref<string | null>(null)
 const state = ref(0)
@@ -64,9 +64,10 @@ async function convert() {
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
     <TopBar :title="list ? `Plans · ${list.board.title}` : 'Plans'">
+      <RouterLink :to="`/as-found/${boardFile}`" class="btn">As found</RouterLink>
+      <RouterLink v-if="plan" :to="`/prepare/${boardFile}/${chosen}`" class="btn">Prepare it</RouterLink>
       <RouterLink v-if="plan" :to="`/paper/${boardFile}/${chosen}`" class="btn">On paper</RouterLink>
-      <RouterLink to="/assign" class="btn">Set a board</RouterLink>
-      <RouterLink to="/class" class="btn">The class</RouterLink>
+      <RouterLink to="/assign" class="btn">The library</RouterLink>
     </TopBar>
     <LoadState v-if="!list" :failure="failure" what="The plans" @again="load" />
     <main v-else class="grid min-h-0 grow grid-cols-[minmax(15rem,24fr)_minmax(0,46fr)_minmax(0,30fr)]">

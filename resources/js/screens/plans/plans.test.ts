@@ -8,7 +8,7 @@ import CoreRoles from './CoreRoles.vue'
 import PlanChoice from './PlanChoice.vue'
 import { usePlans } from './usePlans'
 
-const line = { scheme: 'dead-end run', differs: [], verdict: 'pass' as const, headline: 'Right.' }
+const line = { schemeId: 'dead-end', scheme: 'dead-end run', differs: [], verdict: 'pass' as const, headline: 'Right.' }
 const list = (more: Partial<PlanList> = {}): PlanList => ({
   board: { id: 3, title: 'Seed store', practice: 'na', brief: '' },
   edition: 'NEC-2014',
@@ -16,7 +16,16 @@ const list = (more: Partial<PlanList> = {}): PlanList => ({
     { id: 'NEC-2014', title: 'an edition', own: true },
     { id: 'NEC-2011', title: 'one before', own: false },
   ],
-  plans: [line, { ...line, scheme: 'commons tied together', differs: ['W3: white traveler'], verdict: 'remarks' }],
+  plans: [
+    line,
+    {
+      ...line,
+      schemeId: 'common-link',
+      scheme: 'commons tied together',
+      differs: ['W3: white traveler'],
+      verdict: 'remarks',
+    },
+  ],
   impossible: null,
   truncated: null,
   neutrals: ['Yard door: no neutral.'],
@@ -87,6 +96,16 @@ describe('the plans that are shown', () => {
     answers[0]!(plan('first'))
     await flushPromises()
     expect(plans.plan.value?.verdict.headline).toBe('second')
+    scope.stop()
+  })
+
+  it('begin with the scheme that was looked at', async () => {
+    vi.spyOn(api, 'plans').mockResolvedValue(list())
+    const asked = vi.spyOn(api, 'plan').mockResolvedValue(plan('any'))
+    const scope = effectScope()
+    scope.run(() => usePlans(() => 3, 'common-link'))
+    await flushPromises()
+    expect(asked).toHaveBeenLastCalledWith(3, 1, 'NEC-2014')
     scope.stop()
   })
 

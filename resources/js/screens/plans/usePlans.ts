@@ -2,8 +2,8 @@ import { readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import type { PlanData, PlanList } from '@/shared/api/types'
 
-/** The plans of a board by an edition, and the one that is chosen. */
-export function usePlans(boardFile: () => number) {
+/** The plans of a board by an edition, and the one that is chosen: at first the best, of a scheme if one is asked for. */
+export function usePlans(boardFile: () => number, scheme = '') {
   const list = shallowRef<PlanList | null>(null)
   const plan = shallowRef<PlanData | null>(null)
   const chosen = ref(0)
@@ -33,7 +33,10 @@ export function usePlans(boardFile: () => number) {
       (found) => {
         list.value = found
         edition.value = found.edition
-        chosen.value = 0
+        chosen.value = Math.max(
+          0,
+          found.plans.findIndex(({ schemeId }) => schemeId === scheme),
+        )
         void open()
       },
     )

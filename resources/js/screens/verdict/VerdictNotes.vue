@@ -1,23 +1,37 @@
 <script setup lang="ts">
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
-import type { SetAsideStep, VerdictData } from '@/shared/api/types'
+import { computed } from 'vue'
+import type { Debrief, MarkData, SetAsideStep, VerdictData } from '@/shared/api/types'
 import TabHeads from '@/shared/ui/TabHeads.vue'
+import MarkLines from '@/shared/marks/MarkLines.vue'
+import DebriefNotes from './DebriefNotes.vue'
 import FindingList from './FindingList.vue'
 import NearestPlanSteps from './NearestPlanSteps.vue'
 import RepairSteps from './RepairSteps.vue'
 import SetAsideSteps from './SetAsideSteps.vue'
 
-defineProps<{
+const props = defineProps<{
   verdict: VerdictData
   numbers: ReadonlyMap<number, number>
   labelOf: (box: string) => string
   setAside: readonly SetAsideStep[]
+  /** Of a board that was set with a task. */
+  mark: MarkData | null
+  debrief: Debrief | null
+  attempt: number
+  mayPrint: boolean
 }>()
 defineEmits<{ show: [box: string] }>()
 const tab = defineModel<number>('tab', { required: true })
 const move = defineModel<number>('move', { required: true })
 
-const TABS = ['What is wrong', 'Put it right', 'Nearest plan']
+const tabs = computed(() => [
+  'What is wrong',
+  'Put it right',
+  'Nearest plan',
+  ...(props.mark ? ['Mark'] : []),
+  ...(props.debrief ? ['Debrief'] : []),
+])
 </script>
 
 <template>
@@ -28,7 +42,7 @@ const TABS = ['What is wrong', 'Put it right', 'Nearest plan']
     :selected-index="tab"
     @change="tab = $event"
   >
-    <TabHeads :names="TABS" />
+    <TabHeads :names="tabs" />
     <TabPanels class="min-h-0 grow overflow-auto p-3" tabindex="0">
       <TabPanel :tabindex="-1">
         <FindingList
@@ -45,6 +59,10 @@ const TABS = ['What is wrong', 'Put it right', 'Nearest plan']
       <TabPanel :tabindex="-1"><RepairSteps v-model="move" :repair="verdict.repair" /></TabPanel>
       <TabPanel :tabindex="-1"
         ><NearestPlanSteps :nearest="verdict.nearest" @show="(box) => $emit('show', box)"
+      /></TabPanel>
+      <TabPanel v-if="mark" :tabindex="-1"><MarkLines :mark="mark" /></TabPanel>
+      <TabPanel v-if="debrief" :tabindex="-1"
+        ><DebriefNotes :debrief="debrief" :attempt="attempt" :may-print="mayPrint"
       /></TabPanel>
     </TabPanels>
   </TabGroup>

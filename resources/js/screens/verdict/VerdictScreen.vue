@@ -11,7 +11,9 @@ import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import MarkLines from '@/shared/marks/MarkLines.vue'
 import EditionBar from './EditionBar.vue'
+import HandedIn from './HandedIn.vue'
 import SchemeNote from './SchemeNote.vue'
 import TruthTable from './TruthTable.vue'
 import { useEdition } from './useEdition'
@@ -24,10 +26,17 @@ const POLL_MS = 4000
 const { data, failure, load } = useLoaded(
   async () => {
     const bench = await api.bench(props.attempt)
-    return { bench, verdict: bench.handedInAt === null ? null : await api.verdict(props.attempt) }
+    const isOut = bench.handedInAt !== null && (bench.isReleased || !bench.isMine)
+    const isWired = bench.kind === null || bench.kind === 'wire' || bench.kind === 'finish'
+    return {
+      bench,
+      verdict: isOut && isWired ? await api.verdict(props.attempt) : null,
+      mark: isOut && bench.kind !== null ? (await api.mark(props.attempt)).mark : null,
+      debrief: isOut && bench.kind !== null && isWired ? await api.debrief(props.attempt) : null,
+    }
   },
   POLL_MS,
-  ({ verdict }) => verdict !== null,
+  ({ verdict, mark }) => verdict !== null || mark !== null,
 )
 
 const openBox = ref<string | null>(null)
@@ -36,9 +45,9 @@ const tab = ref(0)
 const own = computed(() => data.value?.verdict ?? null)
 const { edition, verdict, busy: judging, failure: editionFailure } = useEdition(props.attempt, own)
 const bench = computed(() => data.value?.bench ?? null)
-const standingAfter = (steps: readonly Step[]) =>
-  bench.value ? replay(steps, placesOf(bench.value.board)).now : bareBench
-const standing = computed(() => standingAfter(bench.value?.steps.map(({ step }) => step) ?? []))
+const standingAfter = (steps: readonly Step[], from: readonly Step[] = []) =>
+  bench.value ? replay(steps, placesOf(bench.value.board), from).now : bareBench
+const standing = computed(() => standingAfter(bench.value?.steps.map(({ step }) => step) ?? [], bench.value?.start))
 const { numbers, boxPins, placePins } = usePins(verdict)
 const labelOf = (id: string) => bench.value?.board.enclosures.find((candidate) => candidate.id === id)?.label ?? id
 
@@ -75,6 +84,10 @@ function showBox(id: string) {
       }}</RouterLink>
     </TopBar>
     <LoadState v-if="!bench" :failure="failure" what="The board" @again="load" />
+    <HandedIn v-else-if="bench.handedInAt && bench.isMine && !bench.isReleased" :bench="bench" />
+    <main v-else-if="!verdict && data?.mark" class="mx-auto w-full max-w-2xl overflow-auto p-8">
+      <MarkLines :mark="data.mark" />
+    </main>
     <StandingBoard v-else-if="!verdict" v-model="openBox" class="grow" :board="bench.board" :standing="standing"
       >Not handed in yet: this is the board as it stands. The verdict comes with the hand-in.</StandingBoard
     >
@@ -121,6 +134,10 @@ function showBox(id: string) {
           :numbers="numbers"
           :label-of="labelOf"
           :set-aside="bench.setAside"
+          :mark="data?.mark ?? null"
+          :debrief="data?.debrief ?? null"
+          :attempt="attempt"
+          :may-print="session.user?.role === 'instructor'"
           @show="showBox"
         />
       </main>

@@ -1,4 +1,6 @@
 import type {
+  AsFoundPlan,
+  AsFoundSheet,
   Assignment,
   AttemptSummary,
   BenchData,
@@ -13,6 +15,17 @@ import type {
   PlanData,
   PlanList,
   Step,
+  Debrief,
+  HelpData,
+  MarkedAttempt,
+  MarkingData,
+  MarkingFile,
+  QuestionSheet,
+  TaskData,
+  TaskFile,
+  TaskTrial,
+  TaskWords,
+  TesterReading,
   User,
   VerdictData,
 } from './types'
@@ -101,6 +114,15 @@ function queryOf(params: Record<string, string>): string {
   return query ? `?${query}` : ''
 }
 
+/** A task with the board and the marking that it goes with. */
+export interface TaskDraft {
+  boardFile: number
+  marking: number
+  task: TaskFile
+}
+
+const sent = ({ boardFile, marking, task }: TaskDraft) => ({ boardFile, marking, task: JSON.stringify(task) })
+
 export const api = {
   session: () => request<{ user: User | null }>('GET', 'session'),
   signIn: (username: string, password: string) => request<{ user: User }>('POST', 'session', { username, password }),
@@ -119,6 +141,8 @@ export const api = {
       board: JSON.stringify(board),
     }),
   lookAtDrawing: (board: Board) => request<DrawingLook>('POST', 'drawing-looks', JSON.stringify(board)),
+  neutralIn: (board: Board, box: string) =>
+    request<{ sentence: string }>('POST', `drawing-neutrals${queryOf({ box })}`, JSON.stringify(board)),
   plans: (boardFile: number, edition = '') =>
     request<PlanList>('GET', `board-files/${boardFile}/plans${queryOf({ edition })}`, undefined, 60_000),
   plan: (boardFile: number, plan: number, edition = '') =>
@@ -130,14 +154,53 @@ export const api = {
     ),
   materials: (boardFile: number, plan: number, asked: Record<string, string>) =>
     request<MaterialsData>('GET', `board-files/${boardFile}/plans/${plan}/materials${queryOf(asked)}`),
+  asFound: (boardFile: number) => request<AsFoundSheet>('GET', `board-files/${boardFile}/as-found`),
+  keepAsFound: (
+    boardFile: number,
+    what: { lands: Record<string, string>; marks: Record<string, string> } | { wiring: string },
+  ) => request<AsFoundSheet>('PUT', `board-files/${boardFile}/as-found`, what),
+  asFoundPlan: (boardFile: number) =>
+    request<AsFoundPlan>('GET', `board-files/${boardFile}/as-found/plan`, undefined, 60_000),
+  keepStockLine: (practice: 'na' | 'gb', part: string, price: string, held: string) =>
+    request<void>('PUT', 'stock-lines', { practice, part, price: price || null, held: held || null }),
   /** Address of one of the lists as a table to download. */
   tableOf: (boardFile: number, plan: number, csv: string, asked: Record<string, string>) =>
     `/api/board-files/${boardFile}/plans/${plan}/materials${queryOf({ ...asked, csv })}`,
-  /** Address of a plan as a file that the commands take. */
-  fileOf: (boardFile: number, plan: number, as: 'board' | 'wiring' | 'spice', edition: string) =>
+  /** Address of a plan as a file that the commands take, or as a drawing. */
+  fileOf: (boardFile: number, plan: number, as: 'board' | 'wiring' | 'spice' | 'svg' | 'blank-svg', edition: string) =>
     `/api/board-files/${boardFile}/plans/${plan}/file${queryOf({ as, edition })}`,
+  /** Address of printed pages as a PDF; all of them without a wish. */
+  paperOf: (boardFile: number, plan: number, pages: readonly string[] = []) =>
+    `/api/board-files/${boardFile}/plans/${plan}/paper${queryOf({ pages: pages.join() })}`,
   convert: (boardFile: number) =>
     request<{ boardFile: BoardFile; notes: string[] }>('POST', `board-files/${boardFile}/converted`),
+  markings: () => request<MarkingData[]>('GET', 'markings'),
+  addMarking: (marking: MarkingFile) => request<MarkingData>('POST', 'markings', { marking: JSON.stringify(marking) }),
+  keepMarking: (id: number, marking: MarkingFile) =>
+    request<MarkingData>('PUT', `markings/${id}`, { marking: JSON.stringify(marking) }),
+  tasks: () => request<TaskData[]>('GET', 'tasks'),
+  task: (id: number) => request<TaskData>('GET', `tasks/${id}`),
+  taskWords: (boardFile: number) => request<TaskWords>('GET', `board-files/${boardFile}/task-words`),
+  addTask: (what: TaskDraft) => request<TaskData>('POST', 'tasks', sent(what)),
+  keepTask: (id: number, base: number, what: TaskDraft) =>
+    request<TaskData>('PUT', `tasks/${id}`, { ...sent(what), base }),
+  tryTask: (what: TaskDraft, seats: number, row: number) =>
+    request<TaskTrial>('POST', 'task-trials', { ...sent(what), seats, row }, 60_000),
+  setTask: (id: number, what: { classroom: number; trainees: number[]; row: number }) =>
+    request<Assignment>('POST', `tasks/${id}/assignments`, what, 60_000),
+  marks: (assignment: number) => request<MarkedAttempt[]>('GET', `assignments/${assignment}/marks`, undefined, 60_000),
+  release: (assignment: number) => request<Assignment>('POST', `assignments/${assignment}/release`),
+  mark: (attempt: number) => request<MarkedAttempt>('GET', `attempts/${attempt}/mark`),
+  observe: (attempt: number, observed: Record<string, boolean>) =>
+    request<MarkedAttempt>('PUT', `attempts/${attempt}/observations`, { observed }),
+  debrief: (attempt: number) => request<Debrief>('GET', `attempts/${attempt}/debrief`),
+  questions: (attempt: number) => request<QuestionSheet>('GET', `attempts/${attempt}/questions`),
+  answer: (attempt: number, question: number, answer: readonly number[]) =>
+    request<void>('PUT', `attempts/${attempt}/answers`, { question, answer }),
+  help: (attempt: number) => request<HelpData>('GET', `attempts/${attempt}/help`),
+  test: (attempt: number, one: string, other: string, down: readonly string[]) =>
+    request<TesterReading>('GET', `attempts/${attempt}/test${queryOf({ one, other, down: down.join() })}`),
+  retry: (attempt: number) => request<void>('POST', `attempts/${attempt}/retry`),
   classrooms: () => request<Classroom[]>('GET', 'classrooms'),
   assignments: () => request<Assignment[]>('GET', 'assignments'),
   assign: (what: { classroom: number; boardFile: number; trainees: number[]; minutes: number | null }) =>

@@ -1,7 +1,9 @@
 import type { BoardFile as Board } from './generated/board'
+import type { MarkingFile } from './generated/marking'
 import type { Step } from './generated/step'
+import type { TaskFile } from './generated/task'
 
-export type { Board, Step }
+export type { Board, MarkingFile, Step, TaskFile }
 
 export type Role = 'instructor' | 'trainee'
 
@@ -45,6 +47,8 @@ export interface DeviceLook {
   width: number
   height: number
   print: string
+  /** Degrees clockwise; width, height and landings are as it hangs. */
+  turned: number
   landings: Landing[]
 }
 
@@ -116,9 +120,26 @@ export interface SetAsideStep {
   receivedAt: string
 }
 
+export type TaskKind = 'wire' | 'finish' | 'parts' | 'names' | 'predict' | 'trace'
+
+export type TaskMode = 'coached' | 'exam'
+
 export interface BenchData {
   id: number
   title: string
+  /** Null for a board that was set without a task. */
+  kind: TaskKind | null
+  mode: TaskMode
+  seat: number | null
+  /** Whether the task allows any help at the bench. */
+  hasHelp: boolean
+  /** Where the task stands on what practitioners dispute. */
+  positions: string[]
+  /** Whether the trainee sees a verdict once it is handed in. */
+  isReleased: boolean
+  triesLeft: number
+  /** What stands already when it begins. */
+  start: Step[]
   practice: 'na' | 'gb'
   brief: string
   trainee: User
@@ -147,6 +168,10 @@ export type Verdict = 'pass' | 'remarks' | 'fail'
 
 export interface AttemptSummary {
   id: number
+  seat: number | null
+  kind: TaskKind
+  mode: TaskMode
+  isReleased: boolean
   trainee?: User
   board: BoardFile
   minutes: number | null
@@ -165,6 +190,10 @@ export interface Assignment {
   classroom: string
   board: BoardFile
   minutes: number | null
+  /** Title of the task that it was set with. */
+  task: string | null
+  mode: TaskMode
+  releasedAt: string | null
   setAt: string
   attempts: AttemptSummary[]
 }
@@ -302,6 +331,7 @@ export interface VerdictData {
 }
 
 export interface PlanLine {
+  schemeId: string | null
   scheme: string
   /** What its cores carry that they do not in the first plan; nothing for the first. */
   differs: string[]
@@ -376,7 +406,47 @@ export interface DrawingData {
   board: Board
   hangings: Hanging[]
   kinds: Record<string, string>
-  cableTypes: { id: string; print: string }[]
+  cableTypes: { id: string; print: string; single: boolean }[]
+  /** Of single conductors. */
+  colours: { id: ConductorColour; name: string }[]
+  parts: { model: string; name: string; kind: string }[]
+  /** Model → its faces, the usual one first. */
+  faces: Record<string, FaceLook[]>
+  /** Standard sizes. */
+  boxes: { id: string; text: string }[]
+  editions: string[]
+  schemes: { id: string; name: string }[]
+}
+
+/** One face of a model, as it leaves the maker. */
+export interface FaceLook {
+  id: string
+  name: string
+  look: string
+  width: number
+  height: number
+  print: string
+  landings: Pick<Landing, 'x' | 'y' | 'shape' | 'finish' | 'print' | 'holes'>[]
+}
+
+export interface DrawnCable {
+  id: string
+  print: string
+  type: string
+  proposed: boolean
+  length: string
+  cores: { colour: ConductorColour; flag: string; role: string }[]
+}
+
+export interface DrawnBox {
+  id: string
+  text: string
+  share: number | null
+  fits: boolean | null
+  /** Whether a switch box has a neutral, in words. */
+  neutral: string
+  /** The smallest box that would do, where it does not fit. */
+  larger: string | null
 }
 
 export interface DrawingLook {
@@ -385,23 +455,211 @@ export interface DrawingLook {
   doubts: { about: string[]; message: string }[]
   sentence: string | null
   hasPlan: boolean
-  schemes: { id: string; name: string; works: boolean; why: string }[]
-  cables: {
-    id: string
-    print: string
-    type: string
-    proposed: boolean
-    cores: { colour: ConductorColour; flag: string; role: string }[]
-  }[]
-  boxes: { id: string; text: string; share: number | null; fits: boolean | null }[]
+  schemes: { id: string; name: string; works: boolean; why: string; cables: DrawnCable[]; boxes: DrawnBox[] }[]
+  cables: DrawnCable[]
+  boxes: DrawnBox[]
+}
+
+/** What is kept about a line of the materials list; empty where it is not. */
+export interface ShelfLine {
+  part: string
+  price: string
+  held: string
+  unit: string
 }
 
 export interface MaterialsData {
   sets: number
-  /** Metres, per cent, metres. */
-  allowances: { end: number; waste: number; round: number }
+  practice: 'na' | 'gb'
+  /** What the allowances are given in: inches or millimetres. */
+  unit: string
+  allowances: { free: number; sheath: number; waste: number; round: number }
   allowed: string
-  materials: { kind: string; what: string; amount: string }[]
+  materials: { kind: string; what: string; amount: string; cost: string; short: string }[]
+  /** In step with the materials. */
+  shelf: ShelfLine[]
+  total: string
   cuts: { cable: string; type: string; from: string; to: string; run: string; cut: string }[]
   labels: { cable: string; end: string; other: string; carries: string }[]
+  schedule: { box: string; cable: string; conductor: string; carries: string; lands: string; mark: string }[]
+  markOut: { box: string; left: string; height: string; stud: string; depth: string }[]
+  fold: { box: string; layers: string[] }[]
+  spares: { box: string; ends: string }[]
+  roses: { rose: string; blocks: { block: string; holes: string }[]; dark: string }[]
+  lookAlikes: string[]
+  readings: { what: string; with: string; reading: string }[]
+}
+
+export interface AsFoundRow {
+  point: string
+  name: string
+  colour: ConductorColour | null
+  flag: string | null
+  isEnd: boolean
+  /** A terminal or the earthing point of the box: only a pigtail or a jumper takes it anywhere. */
+  isFixed: boolean
+  lands: string
+  mark: string
+}
+
+export interface AsFoundBox {
+  id: string
+  label: string
+  rows: AsFoundRow[]
+  places: { id: string; name: string }[]
+}
+
+export interface AsFoundSheet {
+  title: string
+  boxes: AsFoundBox[]
+  marks: { id: string; name: string }[]
+}
+
+export interface AsFoundPlan {
+  found: string
+  verdict: Verdict
+  then: string
+  notes: string[]
+  moves: string[]
+}
+
+export interface MarkingData {
+  id: number
+  title: string
+  version: number
+  isMine: boolean
+  marking: MarkingFile
+}
+
+export interface TaskData {
+  id: number
+  title: string
+  version: number
+  board: BoardFile
+  marking: number
+  task: TaskFile
+}
+
+export interface AttackedBoard {
+  text: string
+  got: number
+  total: number
+  standing: Step[]
+}
+
+/** A task tried before it is used. */
+export interface TaskTrial {
+  problems: FileProblem[]
+  spread: {
+    layouts: number
+    allLayouts: number
+    looks: number
+    all: number
+    joints: [number, number]
+    conductors: [number, number]
+    refusal: string
+  } | null
+  seats: { seat: number; feed: string; light: string; order: string; joints: number }[]
+  /** The board that the attacked wirings are of, as it can be drawn. */
+  board: BoardLook | null
+  attack: {
+    mistakes: number
+    oddities: number
+    hasPairs: boolean
+    passingCount: number
+    losingCount: number
+    passing: AttackedBoard[]
+    losing: AttackedBoard[]
+  } | null
+}
+
+/** What a task may say, with the words for it. */
+export interface TaskWords {
+  /** Of the board. */
+  title: string
+  boxes: { id: string; label: string }[]
+  kinds: Record<string, string>
+  rules: { code: string; text: string }[]
+  habits: { id: string; positions: { id: string; text: string }[] }[]
+}
+
+export interface MarkLine {
+  part: string
+  what: string
+  /** Null while it waits for the instructor's eye. */
+  got: number | null
+  of: number
+  text: string
+  findings: string[]
+}
+
+export interface MarkData {
+  got: number
+  total: number
+  passMark: number
+  passes: boolean
+  isOpen: boolean
+  critical: string
+  lines: MarkLine[]
+}
+
+export interface MarkedAttempt {
+  attempt: number
+  seat: number | null
+  trainee: User
+  handedInAt: string | null
+  verdict: Verdict | null
+  headline: string | null
+  observed: Record<string, boolean>
+  mark: MarkData | null
+}
+
+export interface Debrief {
+  mistakes: string[]
+  order: { percent: number; own: string[]; recognised: string[] } | null
+  questions: { question: string; answer: string }[]
+}
+
+export interface AskedQuestion {
+  number: number
+  text: string
+  options: string[]
+  isOrdered: boolean
+  box: BoardLook | null
+  standing: Step[]
+  /** Places of the options that were chosen. */
+  answer: number[]
+}
+
+export interface QuestionSheet {
+  id: number
+  title: string
+  brief: string
+  positions: string[]
+  mode: TaskMode
+  kind: TaskKind
+  minutes: number | null
+  dueAt: string | null
+  serverTime: string
+  handedInAt: string | null
+  board: BoardLook | null
+  standing: Step[]
+  bin: Omit<FaceLook, 'id' | 'name'>[]
+  questions: AskedQuestion[]
+}
+
+/** The help that a coached task allows; null where it is not allowed. */
+export interface HelpData {
+  hint: string | null
+  labels: { cable: string; carries: string }[] | null
+  table: { lamps: Record<string, string>; trips: string } | null
+  switches: string[]
+  hasTester: boolean
+}
+
+export interface TesterReading {
+  volt: number
+  /** Null: open. */
+  ohm: number | null
+  floats: boolean
 }

@@ -31,6 +31,8 @@ function redo(log: StepLog): StepLog {
   return { now: after, past: [...log.past, log.now], future: log.future.slice(0, -1) }
 }
 
-export function replay(steps: readonly Step[], places: Places): StepLog {
-  return steps.reduce((log, step) => add(log, step, places), emptyLog)
+/** @param start what stands already: it cannot be undone */
+export function replay(steps: readonly Step[], places: Places, start: readonly Step[] = []): StepLog {
+  const now = start.reduce((bench, step) => apply(bench, step as Parameters<typeof apply>[1], places), bareBench)
+  return steps.reduce((log, step) => add(log, step, places), { ...emptyLog, now })
 }

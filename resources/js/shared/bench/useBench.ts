@@ -52,6 +52,7 @@ export function useBench(attempt: number) {
     const kept = replay(
       fresh.steps.map((kept) => kept.step),
       placesOf(fresh.board),
+      fresh.start,
     )
     log.value = kept
     tries = 0

@@ -7,6 +7,14 @@ const props = defineProps<{ placed: PlacedDevice }>()
 /** A small plate full of terminals has room for its letters only. */
 const isCrowded = computed(() => ['rocker', 'batten'].includes(props.placed.device.look))
 
+/** The body is drawn as it left the maker and turned with its ears; what is written stays upright. */
+const body = computed(() => {
+  const { width, height, turned } = props.placed.device
+  const isUpright = turned % 180 === 0
+  const [w, h] = isUpright ? [width, height] : [height, width]
+  return { w, h, transform: `translate(${width / 2} ${height / 2}) rotate(${turned}) translate(${-w / 2} ${-h / 2})` }
+})
+
 /** Where the name stands clear of the landings and of the conductors that come to them. */
 const title = computed(() => {
   const { look, width, height } = props.placed.device
@@ -19,45 +27,39 @@ const title = computed(() => {
 
 <template>
   <g :transform="`translate(${placed.x} ${placed.y})`" stroke="#1D2129" stroke-width="2" fill="#F5F2EA">
-    <template v-if="placed.device.look === 'toggle' || placed.device.look === 'receptacle'">
-      <path :d="`M30 -26h${placed.device.width - 60}v26h-${placed.device.width - 60}z`" fill="#EBE6D9" />
-      <path
-        :d="`M30 ${placed.device.height}h${placed.device.width - 60}v26h-${placed.device.width - 60}z`"
-        fill="#EBE6D9"
-      />
-      <rect :width="placed.device.width" :height="placed.device.height" rx="3" />
-      <rect
-        v-if="placed.device.look === 'toggle'"
-        :x="placed.device.width / 2 - 11"
-        :y="placed.device.height / 2 - 30"
-        width="22"
-        height="60"
-        rx="2"
-      />
-      <path
-        v-else
-        :d="`M${placed.device.width / 2 - 16} ${placed.device.height / 2 - 14}v24M${placed.device.width / 2 + 16} ${placed.device.height / 2 - 14}v24`"
-        stroke-width="5"
-      />
-    </template>
-    <template v-else-if="placed.device.look === 'lampholder'">
-      <circle :cx="placed.device.width / 2" :cy="placed.device.height / 2" :r="placed.device.width / 2" />
-      <circle :cx="placed.device.width / 2" :cy="placed.device.height / 2" r="38" fill="#EBE6D9" />
-      <path
-        v-for="i in 3"
-        :key="i"
-        :d="`M${placed.device.width / 2 - 30} ${placed.device.height / 2 - 24 + i * 12}q30 10 60 0`"
-        fill="none"
-      />
-    </template>
-    <template v-else>
-      <rect :width="placed.device.width" :height="placed.device.height" :rx="placed.device.look === 'rose' ? 40 : 4" />
-      <path
-        v-if="placed.device.look === 'luminaire' || placed.device.look === 'pendant'"
-        :d="`M20 ${placed.device.height / 2}h${placed.device.width - 40}`"
-        stroke-dasharray="2 6"
-      />
-    </template>
+    <g :transform="body.transform">
+      <template v-if="placed.device.look === 'toggle' || placed.device.look === 'receptacle'">
+        <path :d="`M30 -26h${body.w - 60}v26h-${body.w - 60}z`" fill="#EBE6D9" />
+        <path :d="`M30 ${body.h}h${body.w - 60}v26h-${body.w - 60}z`" fill="#EBE6D9" />
+        <rect :width="body.w" :height="body.h" rx="3" />
+        <rect
+          v-if="placed.device.look === 'toggle'"
+          :x="body.w / 2 - 11"
+          :y="body.h / 2 - 30"
+          width="22"
+          height="60"
+          rx="2"
+        />
+        <path
+          v-else
+          :d="`M${body.w / 2 - 16} ${body.h / 2 - 14}v24M${body.w / 2 + 16} ${body.h / 2 - 14}v24`"
+          stroke-width="5"
+        />
+      </template>
+      <template v-else-if="placed.device.look === 'lampholder'">
+        <circle :cx="body.w / 2" :cy="body.h / 2" :r="body.w / 2" />
+        <circle :cx="body.w / 2" :cy="body.h / 2" r="38" fill="#EBE6D9" />
+        <path v-for="i in 3" :key="i" :d="`M${body.w / 2 - 30} ${body.h / 2 - 24 + i * 12}q30 10 60 0`" fill="none" />
+      </template>
+      <template v-else>
+        <rect :width="body.w" :height="body.h" :rx="placed.device.look === 'rose' ? 40 : 4" />
+        <path
+          v-if="placed.device.look === 'luminaire' || placed.device.look === 'pendant'"
+          :d="`M20 ${body.h / 2}h${body.w - 40}`"
+          stroke-dasharray="2 6"
+        />
+      </template>
+    </g>
     <text
       v-if="placed.device.print"
       :x="placed.device.width / 2"

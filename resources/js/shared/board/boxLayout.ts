@@ -177,7 +177,8 @@ function placeLandings(box: Enclosure, devices: readonly PlacedDevice[]): BoxLay
 
 /** Beside a screw; for the rest above or below the device, so that conductors pass behind it and come round its edge. */
 function approachOf(at: Point, landing: Landing, device: DeviceLook): Point {
-  if (landing.shape === 'screw') return { x: at.x + (landing.x < device.width / 2 ? -28 : 28), y: at.y }
+  const isAtSide = landing.x <= 0 || landing.x >= device.width
+  if (landing.shape === 'screw' && isAtSide) return { x: at.x + (landing.x < device.width / 2 ? -28 : 28), y: at.y }
   const isUpper = landing.y <= device.height / 2
   return { x: at.x, y: isUpper ? at.y - landing.y - 16 : at.y + device.height - landing.y + 16 }
 }

@@ -39,6 +39,13 @@ export interface BoardFile {
     earths?: 'required' | 'none'
     [k: string]: unknown
   }
+  wall?: {
+    widthMm: number
+    heightMm: number
+    studsMm?: number
+    firstStudMm?: number
+    [k: string]: unknown
+  }
   [k: string]: unknown
 }
 export interface Enclosure {
@@ -81,6 +88,9 @@ export interface Device {
   model: string
   breakerA?: number
   rcdMa?: number
+  face?: string
+  turned?: 0 | 90 | 180 | 270
+  seenFrom?: 'front' | 'rear'
   [k: string]: unknown
 }
 export interface Cable {

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Assignment;
+use App\Models\Classroom;
+use App\Models\Marking;
+use App\Models\Task;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Zwindle\Board\Board;
+use Zwindle\Plan\Planner;
+use Zwindle\Task\Task as CoreTask;
+use Zwindle\Vary\TooFewVariants;
+use Zwindle\Vary\Variant;
+use Zwindle\Vary\Variants;
+use Zwindle\Write\BoardArray;
+
+/** Sets a task to trainees: a seat and a variant for each, with the task and the marking as they are now. */
+final readonly class SetTask
+{
+    public function __construct(private SetAssignment $set)
+    {
+    }
+
+    /**
+     * @param  list<int>  $trainees  ids; all of the class, in the order of their seats
+     *
+     * Refuses if the board gives fewer variants than there are seats, or cannot be wired.
+     */
+    public function execute(Task $task, Classroom $classroom, array $trainees, int $rowLength): Assignment
+    {
+        return DB::transaction(function () use ($task, $classroom, $trainees, $rowLength): Assignment {
+            $drawn = $task->boardFile->drawing();
+            $asked = Task::read($task->json, $drawn);
+            Marking::read($task->marking->json);
+            $boards = self::boards($drawn, $asked, count($trainees), $rowLength);
+            $assignment = $this->set->execute($classroom, $task->boardFile, $trainees, $asked->minutes);
+            $assignment->update(['task_id' => $task->id, 'mode' => $asked->mode->value, 'task_json' => $task->json, 'marking_json' => $task->marking->json]);
+            foreach ($trainees as $i => $trainee) {
+                $assignment->attempts()->where('trainee_id', $trainee)->update(['seat' => $i + 1, 'board_json' => json_encode(BoardArray::of($boards[$i]), JSON_THROW_ON_ERROR)]);
+            }
+
+            return $assignment->refresh();
+        });
+    }
+
+    /** @return list<Board> one a seat; all the same where nothing varies */
+    private static function boards(Board $drawn, CoreTask $asked, int $seats, int $rowLength): array
+    {
+        if ($asked->varying === []) {
+            $board = (Planner::plan($drawn)->plans[0] ?? null)->wiring->board ?? throw ValidationException::withMessages(['task' => __('messages.no-plan-to-set')]);
+
+            return array_fill(0, $seats, $board);
+        }
+        try {
+            return array_map(fn (Variant $variant) => $variant->board, (new Variants($drawn, $asked->varying))->forSeats($asked->seed, $seats, $rowLength));
+        } catch (TooFewVariants $few) {
+            throw ValidationException::withMessages(['task' => trans_choice('messages.too-few-variants', $few->there, ['there' => $few->there, 'wanted' => $few->wanted])]);
+        }
+    }
+}

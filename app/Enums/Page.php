@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Enums;
+
+/** A page that can be printed of a plan, in the order in which they lie. */
+enum Page: string
+{
+    case Task = 'task';
+    case Board = 'board';
+    case Schedule = 'schedule';
+    case Diagram = 'diagram';
+    case Key = 'key';
+    case Materials = 'materials';
+    case MarkOut = 'mark-out';
+    case Boxes = 'boxes';
+    case Readings = 'readings';
+    case Labels = 'labels';
+    case BlankLabels = 'blank-labels';
+    case AsFound = 'as-found';
+
+    /** Whether it is worked on by a trainee: nothing on it may tell the answer. */
+    public function isWithoutAnswers(): bool
+    {
+        return in_array($this, [self::Task, self::BlankLabels, self::AsFound], true);
+    }
+}

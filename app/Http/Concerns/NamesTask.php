@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Concerns;
+
+use App\Models\BoardFile;
+use App\Models\Marking;
+use App\Models\User;
+use Illuminate\Contracts\Database\Query\Builder;
+use Illuminate\Validation\Rule;
+use Zwindle\Read\JsonText;
+
+/** A request with a task on a board of the library, and the marking it goes with. */
+trait NamesTask
+{
+    public function instructor(): User
+    {
+        return $this->user() ?? abort(401);
+    }
+
+    public function boardFile(): BoardFile
+    {
+        return BoardFile::query()->findOrFail($this->integer('boardFile'));
+    }
+
+    public function marking(): Marking
+    {
+        return Marking::query()->findOrFail($this->integer('marking'));
+    }
+
+    /** JSON text of a task file, for the core to read. */
+    public function task(): string
+    {
+        return $this->string('task')->value();
+    }
+
+    /** @return array<string, list<mixed>> */
+    private function taskRules(): array
+    {
+        $shared = fn (Builder $query) => $query->where(fn (Builder $own) => $own->whereNull('instructor_id')->orWhere('instructor_id', $this->user()?->id));
+
+        return [
+            'boardFile' => ['required', 'integer', Rule::exists('board_files', 'id')->where(fn (Builder $query) => $shared($query->whereNull('frozen_of')))],
+            'marking' => ['required', 'integer', Rule::exists('markings', 'id')->where($shared)],
+            'task' => ['required', 'string', 'max:'.JsonText::MOST_BYTES],
+        ];
+    }
+
+    /** @return array<string, string> */
+    private function taskMessages(): array
+    {
+        return ['boardFile.*' => __('messages.not-in-library'), 'marking.*' => __('messages.no-such-marking')];
+    }
+}

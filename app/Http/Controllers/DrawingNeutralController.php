@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ReadBoard;
+use App\Http\Requests\AskNeutralRequest;
+use App\Wording\ChangeSentence;
+use Illuminate\Http\JsonResponse;
+use Zwindle\Plan\NeutralAt;
+
+final class DrawingNeutralController extends Controller
+{
+    public function store(AskNeutralRequest $request, ReadBoard $read): JsonResponse
+    {
+        $board = $read->undecided($request->text());
+        $answer = isset($board->enclosures[$request->box()]) ? NeutralAt::in($board, $request->box()) : abort(404);
+
+        return response()->json(['sentence' => $answer === null ? __('drawing.no-plan-yet') : (new ChangeSentence($board))->neutral($answer)]);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ObserveRequest;
+use App\Http\Resources\MarkResource;
+use App\Models\Attempt;
+
+final class ObservationController extends Controller
+{
+    public function update(ObserveRequest $request, Attempt $attempt): MarkResource
+    {
+        $attempt->update(['observed' => $request->observed()]);
+
+        return MarkResource::make($attempt->load(['assignment.boardFile', 'trainee', 'appliedSteps']));
+    }
+}

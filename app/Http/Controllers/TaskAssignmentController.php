@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SetTask;
+use App\Http\Requests\SetTaskRequest;
+use App\Http\Resources\AssignmentResource;
+use App\Models\Task;
+use Illuminate\Http\JsonResponse;
+
+final class TaskAssignmentController extends Controller
+{
+    public function store(SetTaskRequest $request, Task $task, SetTask $set): JsonResponse
+    {
+        $assignment = $set->execute($task, $request->classroom(), $request->trainees(), $request->rowLength());
+
+        return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee', 'attempts.appliedSteps']))->response()->setStatusCode(201);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\TestPoints;
+use App\Http\Requests\TestPointsRequest;
+use App\Models\Attempt;
+use Illuminate\Http\JsonResponse;
+
+final class TesterController extends Controller
+{
+    public function show(TestPointsRequest $request, Attempt $attempt, TestPoints $test): JsonResponse
+    {
+        return response()->json($test->execute($attempt->load(['assignment.boardFile', 'appliedSteps']), $request->one(), $request->other(), $request->down()));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Marking;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Zwindle\Read\JsonText;
+
+final class StoreMarkingRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user()?->can('create', Marking::class) ?? false;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['marking' => ['required', 'string', 'max:'.JsonText::MOST_BYTES]];
+    }
+
+    public function instructor(): User
+    {
+        return $this->user() ?? abort(401);
+    }
+
+    /** JSON text of a marking file, for the core to read. */
+    public function marking(): string
+    {
+        return $this->string('marking')->value();
+    }
+}

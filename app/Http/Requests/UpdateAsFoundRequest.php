@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Zwindle\Read\JsonText;
+use Zwindle\Wiring\AsFoundSheet;
+use Zwindle\Wiring\MarkedAs;
+
+/** The as-found sheet of a board, or a wiring file to fill it from. */
+final class UpdateAsFoundRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return Gate::authorize('view', $this->route('boardFile'))->allowed();
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'wiring' => ['sometimes', 'string', 'max:'.JsonText::MOST_BYTES],
+            'lands' => ['required_without:wiring', 'array', 'max:5000'],
+            'lands.*' => ['nullable', 'string', 'max:80'],
+            'marks' => ['sometimes', 'array', 'max:5000'],
+            'marks.*' => [Rule::enum(MarkedAs::class)],
+        ];
+    }
+
+    public function instructor(): User
+    {
+        return $this->user() ?? abort(401);
+    }
+
+    /** Text of a wiring file; null if the sheet itself is sent. */
+    public function wiring(): ?string
+    {
+        return $this->has('wiring') ? $this->string('wiring')->value() : null;
+    }
+
+    public function sheet(): AsFoundSheet
+    {
+        /** @var array<string, string> $lands */
+        $lands = array_filter((array) $this->input('lands', []), fn (mixed $place) => $place !== '' && $place !== null);
+        /** @var array<string, string> $marks */
+        $marks = (array) $this->input('marks', []);
+
+        return new AsFoundSheet($lands, $marks);
+    }
+}

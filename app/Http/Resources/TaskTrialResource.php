@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Wording\AttackReport;
+use App\Wording\BenchWords;
+use App\Wording\ProblemSentence;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Zwindle\Bench\Look;
+use Zwindle\Board\Board;
+use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Mark\Attack;
+use Zwindle\Mark\MarkingScheme;
+use Zwindle\Read\Problem;
+use Zwindle\Task\Task;
+use Zwindle\Vary\TooFewVariants;
+use Zwindle\Vary\Variant;
+use Zwindle\Vary\Variants;
+
+/**
+ * A task tried before it is used.
+ *
+ * @property array{board: Board, problems: list<Problem>, task: Task|null, marking: MarkingScheme|null, variants: Variants|null, seats: list<Variant>, few: TooFewVariants|null, attack: Attack|null} $resource
+ */
+final class TaskTrialResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        ['board' => $board, 'problems' => $problems, 'variants' => $variants, 'seats' => $seats, 'few' => $few, 'attack' => $attack] = $this->resource;
+        $spread = $variants?->spread;
+
+        return [
+            'problems' => ProblemSentence::all($problems),
+            'spread' => $spread === null ? null : [
+                'layouts' => count($spread->layouts), 'allLayouts' => $spread->allLayouts, 'looks' => $spread->looks, 'all' => $spread->all(),
+                'joints' => $spread->joints(), 'conductors' => $spread->conductors(),
+                'refusal' => $few === null ? '' : __('messages.too-few-variants', ['there' => $few->there, 'wanted' => $few->wanted]),
+            ],
+            'seats' => array_map(fn (Variant $variant) => $this->seat($board, $variant), $seats),
+            'board' => $attack === null ? null : (new BenchWords($attack->board))->name(Look::of($attack->board)),
+            'attack' => $attack === null ? null : (new AttackReport($attack))->json(),
+        ];
+    }
+
+    /** @return array{seat: int, feed: string, light: string, order: string, joints: int} */
+    private function seat(Board $board, Variant $variant): array
+    {
+        $label = fn (string $box) => $board->enclosures[$box]->label ?? '';
+        $supply = $variant->board->cablesIn($variant->board->supply()->enclosure)[0] ?? null;
+
+        return [
+            'seat' => $variant->seat,
+            'feed' => $supply === null ? '' : $label($supply->farFrom($variant->board->supply()->enclosure)),
+            'light' => $label($variant->layout->lampAt),
+            'order' => implode(', ', array_map(fn ($switch) => "{$label($switch->enclosure)} {$switch->face()->name}", $variant->board->devicesOf(DeviceKind::Switch))),
+            'joints' => $variant->layout->joints,
+        ];
+    }
+}

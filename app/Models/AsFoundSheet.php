@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Zwindle\Wiring\AsFoundSheet as Sheet;
+
+/**
+ * What an instructor wrote down of a standing board before anything came off; one a board.
+ *
+ * @property array<string, string> $lands
+ * @property array<string, string> $marks
+ */
+final class AsFoundSheet extends Model
+{
+    protected $fillable = ['board_file_id', 'instructor_id', 'lands', 'marks'];
+
+    protected $casts = ['lands' => 'array', 'marks' => 'array'];
+
+    public static function of(BoardFile $file, User $instructor): Sheet
+    {
+        $kept = self::query()->where(['board_file_id' => $file->id, 'instructor_id' => $instructor->id])->first();
+
+        return new Sheet($kept->lands ?? [], $kept->marks ?? []);
+    }
+
+    public static function keep(BoardFile $file, User $instructor, Sheet $sheet): void
+    {
+        self::query()->updateOrCreate(['board_file_id' => $file->id, 'instructor_id' => $instructor->id], ['lands' => $sheet->lands, 'marks' => $sheet->marks]);
+    }
+}

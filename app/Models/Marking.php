@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Exceptions\InputRefused;
+use Illuminate\Database\Eloquent\Model;
+use Zwindle\Mark\MarkingReader;
+use Zwindle\Mark\MarkingScheme;
+use Zwindle\Read\Problems;
+
+/**
+ * A marking scheme in the instructor's drawer; what was set with an earlier version has a copy of it.
+ *
+ * @property int $id
+ * @property int|null $instructor_id null for the house's own
+ * @property string $title
+ * @property string $json
+ * @property int $version
+ */
+final class Marking extends Model
+{
+    protected $fillable = ['instructor_id', 'title', 'json', 'version'];
+
+    protected $attributes = ['version' => 1];
+
+    /** @throws InputRefused with every problem of the file */
+    public static function read(string $json): MarkingScheme
+    {
+        $problems = new Problems;
+
+        return MarkingReader::read($json, $problems) ?? throw InputRefused::file('marking', $problems->all());
+    }
+}

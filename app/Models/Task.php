@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Exceptions\InputRefused;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Zwindle\Board\Board;
+use Zwindle\Read\Problems;
+use Zwindle\Task\Task as CoreTask;
+use Zwindle\Task\TaskReader;
+
+/**
+ * What an instructor asks on a board, to be set again and again; each save counts.
+ *
+ * @property int $id
+ * @property int $instructor_id
+ * @property int $board_file_id
+ * @property int $marking_id
+ * @property string $title
+ * @property string $json
+ * @property int $version
+ * @property-read BoardFile $boardFile
+ * @property-read Marking $marking
+ */
+final class Task extends Model
+{
+    protected $fillable = ['instructor_id', 'board_file_id', 'marking_id', 'title', 'json', 'version'];
+
+    protected $attributes = ['version' => 1];
+
+    /** @return BelongsTo<BoardFile, $this> */
+    public function boardFile(): BelongsTo
+    {
+        return $this->belongsTo(BoardFile::class);
+    }
+
+    /** @return BelongsTo<Marking, $this> */
+    public function marking(): BelongsTo
+    {
+        return $this->belongsTo(Marking::class);
+    }
+
+    /** @throws InputRefused with every problem of the file */
+    public static function read(string $json, Board $board): CoreTask
+    {
+        $problems = new Problems;
+
+        return TaskReader::read($json, $board, $problems) ?? throw InputRefused::file('task', $problems->all());
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Paper;
+
+use App\Wording\Lengths;
+use App\Wording\Words;
+use Zwindle\Board\Board;
+use Zwindle\Board\Cable;
+use Zwindle\Board\Core;
+use Zwindle\Board\Enclosure;
+use Zwindle\Board\EnclosureKind;
+use Zwindle\Materials\RunLength;
+use Zwindle\Plan\Plan;
+
+/** The board face to scale, in ink alone: boxes where they hang and as large as they are, cables along and up, what is printed on them. */
+final class BoardSvg
+{
+    private const ROOM_MM = [182.0, 150.0];
+
+    private const MARGIN_MM = 150.0;
+
+    /** Room at the right for what is written beside an upright run. */
+    private const RIGHT_MM = 320.0;
+
+    /** Width of a letter, of its height: on the generous side. */
+    private const LETTER = 0.62;
+
+    private const TEXT = 2.9;
+
+    private const SMALL = 2.4;
+
+    private const BAR_ROOM = 12.0;
+
+    /** Outlines in millimetres: a device box of 2 × 3 in, a 4 in octagon or square, a British plate; common practice. */
+    private const SIZES = ['device' => [50.8, 76.2], 'octagon' => [101.6, 101.6], 'square' => [101.6, 101.6]];
+
+    private const PLATE = [86.0, 86.0];
+
+    private const LEAST = 3.0;
+
+    private const UNPLACED_MM = 400.0;
+
+    private const BESIDE_MM = 60.0;
+
+    private Svg $svg;
+
+    private Board $board;
+
+    private Words $words;
+
+    private DrawingScale $scale;
+
+    /** @var array<string, array{float, float}> enclosure → its place, on the board face */
+    private array $places = [];
+
+    /** @var array{float, float, float, float} left, top, width, height on the board face */
+    private array $view;
+
+    private function __construct(private readonly Plan $plan, private readonly bool $withAnswers)
+    {
+        $this->board = $plan->wiring->board;
+        $this->words = Words::of($plan->wiring);
+        $this->svg = new Svg;
+        foreach (array_values($this->board->enclosures) as $i => $box) {
+            $this->places[$box->id] = $box->at ?? [self::UNPLACED_MM * (1 + $i % 5), self::UNPLACED_MM * (1 + intdiv($i, 5))];
+        }
+        $this->view = $this->view();
+        $this->scale = DrawingScale::fitting($this->board->practice, $this->view[2], $this->view[3], ...self::ROOM_MM);
+    }
+
+    /** @param  bool  $withAnswers  whether what each core carries is written along its cable */
+    public static function of(Plan $plan, bool $withAnswers): Drawing
+    {
+        return (new self($plan, $withAnswers))->drawn();
+    }
+
+    private function drawn(): Drawing
+    {
+        [$width, $height] = [$this->scale->onPaper($this->view[2]), $this->scale->onPaper($this->view[3])];
+        $this->svg->rect(0.2, 0.2, $width - 0.4, $height - 0.4, 0.4);
+        $this->studs($height);
+        $beside = [];
+        foreach ($this->board->cables as $cable) {
+            $pair = min($cable->from, $cable->to).' '.max($cable->from, $cable->to);
+            $this->run($cable, $beside[$pair] = ($beside[$pair] ?? -1) + 1);
+        }
+        foreach ($this->board->enclosures as $box) {
+            $this->box($box);
+        }
+        $this->bar($height);
+
+        return $this->svg->drawing($this->board->title, $width, $height + self::BAR_ROOM, $width, $height + self::BAR_ROOM);
+    }
+
+    /** @return array{float, float, float, float} the board face, and whatever hangs beyond it */
+    private function view(): array
+    {
+        $xs = array_column($this->places, 0);
+        $ys = array_column($this->places, 1);
+        $wall = $this->board->wall;
+        $left = min($wall === null ? INF : 0.0, min($xs) - self::MARGIN_MM);
+        $top = min($wall === null ? INF : 0.0, min($ys) - self::MARGIN_MM);
+
+        return [$left, $top, max($wall->widthMm ?? 0.0, max($xs) + self::RIGHT_MM) - $left, max($wall->heightMm ?? 0.0, max($ys) + self::MARGIN_MM) - $top];
+    }
+
+    /** @return array{float, float} on paper */
+    private function at(float $x, float $y): array
+    {
+        return [$this->scale->onPaper($x - $this->view[0]), $this->scale->onPaper($y - $this->view[1])];
+    }
+
+    private function studs(float $height): void
+    {
+        $wall = $this->board->wall;
+        for ($number = 1; $wall?->studsMm !== null && $wall->studAtMm($number) <= $wall->widthMm && $number <= 100; $number++) {
+            [$x] = $this->at($wall->studAtMm($number), 0.0);
+            $this->svg->line($x, 0.4, $x, $height - 0.4, 0.15, Svg::INK, '1 1.5');
+            $this->svg->text($x + 0.6, $height - 1.2, (string) $number, self::SMALL);
+        }
+    }
+
+    private function run(Cable $cable, int $beside): void
+    {
+        $aside = $beside * self::BESIDE_MM;
+        [$from, $to] = [$this->places[$cable->from], $this->places[$cable->to]];
+        [$x1, $y1] = $this->at($from[0] + $aside, $from[1] + $aside);
+        [$x2, $y2] = $this->at($to[0] + $aside, $to[1] + $aside);
+        $d = "M$x1 {$y1}L$x2 {$y1}L$x2 $y2";
+        $this->svg->path($d, 1.3);
+        $this->svg->path($d, 0.7, Svg::PAPER);
+        $isUpright = abs($y2 - $y1) > abs($x2 - $x1);
+        $lines = $this->linesOf($cable);
+        [$x, $y] = $isUpright ? [$x2 + 1.6, ($y1 + $y2) / 2] : [($x1 + $x2) / 2, $y1 - 1.6 - (count($lines) - 1) * (self::SMALL + 0.6)];
+        foreach ($lines as $i => $line) {
+            $this->svg->text($x, $y + $i * (self::SMALL + 0.6), $line, $i === 0 ? self::TEXT : self::SMALL, $isUpright ? 'start' : 'middle', $i === 0);
+        }
+    }
+
+    /** @return list<string> */
+    private function linesOf(Cable $cable): array
+    {
+        $lengthM = RunLength::of($this->board, $cable);
+        $lengths = new Lengths($this->board->practice);
+        $head = "$cable->id  {$cable->type->print()}".($lengthM === null ? '' : "  {$lengths->run($lengthM)}");
+        $cores = array_map(fn (Core $core) => $core->colour->flag($this->board->practice).' '.$this->words->role($this->plan->result->evidence->roles->at($core->ends()[0])[0]->value), array_values($cable->cores));
+
+        return [$head, ...($this->withAnswers ? $cores : [])];
+    }
+
+    private function box(Enclosure $box): void
+    {
+        [$x, $y] = $this->at(...$this->places[$box->id]);
+        [$width, $height] = array_map(fn (float $mm) => max(self::LEAST, $this->scale->onPaper($mm)), self::SIZES[$box->box?->family() ?? ''] ?? self::PLATE);
+        $isLight = in_array($box->kind, [EnclosureKind::LightBox, EnclosureKind::CeilingRose], true);
+        if ($isLight) {
+            $this->svg->circle($x, $y, $width / 2, 0.5);
+            $arm = $width / 2 * M_SQRT1_2;
+            $this->svg->path('M'.($x - $arm).' '.($y - $arm).'L'.($x + $arm).' '.($y + $arm).'M'.($x + $arm).' '.($y - $arm).'L'.($x - $arm).' '.($y + $arm), 0.4);
+        } else {
+            $this->svg->rect($x - $width / 2, $y - $height / 2, $width, $height, 0.5);
+        }
+        if ($box->kind === EnclosureKind::SwitchBox) {
+            $this->svg->rect($x - 0.8, $y - 1.2, 1.6, 2.4, 0.3, Svg::INK);
+        }
+        if ($box->kind === EnclosureKind::Supply) {
+            $this->svg->text($x, $y + 1.1, '~', 4.0, 'middle', true);
+        }
+        $wide = mb_strlen($box->label) * self::TEXT * self::LETTER;
+        $this->svg->backing($x - $wide / 2, $y + $height / 2 + 0.5, $wide, self::TEXT + 0.6);
+        $this->svg->text($x, $y + $height / 2 + self::TEXT + 0.4, $box->label, self::TEXT, 'middle', true);
+    }
+
+    private function bar(float $height): void
+    {
+        $length = $this->scale->onPaper($this->scale->barMm());
+        $y = $height + 5.0;
+        $this->svg->line(0.5, $y, 0.5 + $length, $y, 0.6);
+        foreach ([0.5, 0.5 + $length] as $x) {
+            $this->svg->line($x, $y - 1.2, $x, $y + 1.2, 0.4);
+        }
+        $this->svg->text(0.5, $y + 4.4, "{$this->scale->barWords()}; scale {$this->scale->words()}, if printed at full size", self::TEXT);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Paper;
+
+use App\Enums\Page;
+use App\Wording\MaterialsReport;
+use App\Wording\PlanStepSentence;
+use App\Wording\PrepareReport;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\View;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Materials\CutAllowances;
+use Zwindle\Plan\Plan;
+use Zwindle\Plan\PlanStep;
+use Zwindle\Plan\PlanSteps;
+use Zwindle\Plan\StepOrder;
+use Zwindle\Schematic\Diagram;
+
+/** The pages of a plan as a PDF: Letter in North America, A4 in Britain, ink alone. */
+final readonly class PlanPaper
+{
+    public function __construct(private Plan $plan, private string $brief)
+    {
+    }
+
+    /** @param  list<Page>  $pages */
+    public function pdf(array $pages): string
+    {
+        File::ensureDirectoryExists(storage_path('framework/cache'));
+        $options = new Options;
+        $options->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setIsJavascriptEnabled(false)->setDefaultFont('DejaVu Sans');
+        $options->setFontCache(storage_path('framework/cache'))->setTempDir(storage_path('framework/cache'));
+        $pdf = new Dompdf($options);
+        $pdf->setPaper($this->plan->wiring->board->practice === Practice::NorthAmerica ? 'letter' : 'a4');
+        $pdf->loadHtml(View::make('paper.plan', ['pages' => $pages, ...$this->data()])->render());
+        $pdf->addInfo('Title', $this->plan->wiring->board->title);
+        $pdf->render();
+
+        return (string) $pdf->output();
+    }
+
+    /** @return array<string, mixed> */
+    private function data(): array
+    {
+        $board = $this->plan->wiring->board;
+        $evidence = $this->plan->result->evidence;
+        $steps = new PlanStepSentence($this->plan);
+        $lists = new MaterialsReport($this->plan, CutAllowances::usualIn($board->practice), 1);
+
+        return [
+            'locale' => $board->practice->value,
+            'title' => $board->title,
+            'brief' => $this->brief,
+            'blankBoard' => BoardSvg::of($this->plan, withAnswers: false),
+            'board' => BoardSvg::of($this->plan, withAnswers: true),
+            'diagram' => DiagramSvg::of(new Diagram($evidence->circuit, $evidence->roles), $board->title),
+            'steps' => array_map(fn (PlanStep $step) => $steps->of($step), PlanSteps::of($this->plan, StepOrder::BoxByBox)),
+            'lists' => $lists->json(),
+            'prepare' => (new PrepareReport($this->plan))->json(),
+        ];
+    }
+}

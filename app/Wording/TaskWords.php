@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\FindingCode;
+use Zwindle\Task\Habit;
+use Zwindle\Task\RulesInForce;
+use Zwindle\Task\TaskKind;
+
+/** What a task may say, in the trade English of its board. */
+final class TaskWords
+{
+    /** @return array{kinds: array<string, string>, rules: list<array{code: string, text: string}>, habits: list<array{id: string, positions: list<array{id: string, text: string}>}>} */
+    public static function in(Practice $practice): array
+    {
+        $say = fn (string $key) => __("task.$key", [], $practice->value);
+        $kinds = [];
+        foreach (TaskKind::cases() as $kind) {
+            $kinds[$kind->value] = __("task.kind.$kind->value");
+        }
+
+        return [
+            'kinds' => $kinds,
+            'rules' => array_map(fn (FindingCode $code) => ['code' => $code->value, 'text' => $say("rule.$code->value")], RulesInForce::remarks()),
+            'habits' => array_map(fn (Habit $habit) => [
+                'id' => $habit->value,
+                'positions' => array_map(fn (string $position) => ['id' => $position, 'text' => $say("habit.$habit->value.$position")], $habit->positions()),
+            ], Habit::cases()),
+        ];
+    }
+}

@@ -1,0 +1,7 @@
+<?php
+
+return [
+    'connector' => 'connector :letter',
+    'nothing' => 'Nothing has to change: it passes as it was found.',
+    'no-plan' => 'No right wiring was found for this board as it is drawn: look at its plans.',
+];

@@ -1,0 +1,27 @@
+<?php
+
+return [
+    'caution' => 'A drawing proves nothing about a real board: isolate, lock off, prove dead. Local code and a licensed person decide.',
+    'page' => [
+        'task' => 'Task', 'board' => 'Board, to scale', 'schedule' => 'Wiring schedule', 'diagram' => 'Schematic', 'key' => 'Answer key, box by box',
+        'materials' => 'Materials and cut list', 'mark-out' => 'Mark-out sheet', 'boxes' => 'In the boxes', 'readings' => 'Readings to expect',
+        'labels' => 'Labels', 'blank-labels' => 'Labels, blank for an exam', 'as-found' => 'As-found sheet',
+    ],
+    'write-down' => 'Write down what each conductor carries and where it lands.',
+    'sign' => 'Name ____________________    Station ________    Date ____________',
+    'diagram' => 'The line at the left, the neutral at the right (dashed), every switch up.',
+    'cut-list' => 'Cut list',
+    'fold' => 'Folding :box, the rearmost first',
+    'rose' => 'The rose at :rose',
+    'spares' => 'Ends to cap',
+    'no-spares' => 'Every conductor end is used.',
+    'as-found' => 'Isolate, lock off, prove dead. Before anything comes off, write down where every conductor lands and what its tape or sleeve says. Then it can come off.',
+    'columns' => [
+        'blank' => ['box', 'cable', 'conductor', 'carries', 'lands on'],
+        'as-found' => ['box', 'cable', 'conductor', 'lands on, or is joined with', 'tape or sleeve'],
+        'mark-out' => ['box', 'from the left, to its middle', 'height of its middle', 'stud', 'depth of the box'],
+        'rose' => ['block', 'holes taken'],
+        'spares' => ['box', 'ends'],
+        'readings' => ['between', 'with', 'the meter should read'],
+    ],
+];

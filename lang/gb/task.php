@@ -1,0 +1,52 @@
+<?php
+
+return [
+    'habit' => [
+        'twisting' => ['either' => 'Twist before the connector or not, as you were taught.', 'twist-first' => 'Twist the conductors together before they go into the terminal.', 'connector-alone' => 'Lay the conductors side by side in the terminal, not twisted.'],
+        'white-as-return' => ['either' => 'The sleeved blue of a drop may take the line down or bring it back.', 'line-out-on-white' => 'The sleeved blue of a drop takes the line down, the brown brings it back.', 'return-on-white' => 'The brown of a drop takes the line down, the sleeved blue brings it back.'],
+        'order-of-work' => ['either' => 'Work in any order.', 'box-by-box' => 'Work box by box: earths, neutrals, lines, strappers last.', 'farthest-first' => 'Work farthest first: neutral all the way, switched live, line, strappers last.'],
+        'l1-or-l2' => ['either' => 'L1 or L2, as you like.', 'l1' => 'A switch used one-way is wired on COM and L1.', 'l2' => 'A switch used one-way may be wired on COM and L2.'],
+        'neutral-at' => ['by-code' => 'No neutral is asked for at the switches.', 'every-switch' => 'A neutral in every switch box.', 'none' => 'No neutral is asked for at the switches.'],
+    ],
+    'question' => [
+        'common' => ':device: which terminal is the common?',
+        'feed-cable' => ':box: which cable brings the feed?',
+        'light-cable' => ':box: which cable goes to the light?',
+        'lamp' => 'What does :device do with :positions?',
+        'path' => 'In which order does the current pass these on its way through :device, with :positions?',
+        'part' => ':box: which part from the bin belongs here?',
+    ],
+    'position' => ['up' => ':switch up', 'down' => ':switch down'],
+    'cable' => 'cable :tag',
+    'slot' => 'part :number',
+    'lamp' => ['on' => 'it is lit', 'off' => 'it is dark', 'dim' => 'it is dim', 'trip' => 'the breaker or the RCD trips'],
+    'mark' => [
+        'behaviour' => 'What it does: right in :right of :states combinations, over what chance gives.',
+        'distance' => '{0} Nothing has to be put right.|{1} One mistake lies between it and the nearest right wiring (:each points each).|[2,*] :mistakes mistakes lie between it and the nearest right wiring (:each points each).',
+        'distance-none' => 'No right wiring was found from here.',
+        'safety' => 'Nothing dangerous was found, on :percent % of the ends.',
+        'safety-lost' => 'Dangerous.',
+        'rule' => 'Nothing of it was found, on :percent % of the ends: :rule.',
+        'rule-lost' => 'Found: :rule.',
+        'order' => ':percent % of the work was done in the order that was asked for.',
+        'order-not-judged' => 'The order of work is not judged here.',
+        'time' => 'Done in :minutes minutes; within :within earns it.',
+        'answers' => ':right of :asked answers are right.',
+        'workmanship' => ':text',
+        'open' => 'waits for the instructor\'s eye',
+    ],
+    'rule' => [
+        'line-unmarked' => 'a line conductor of another colour is not sleeved', 'return-on-white' => 'a sleeved blue brings the switched live back', 'neutral-absent-at-switch' => 'no neutral at the switch',
+        'neutral-colour' => 'a neutral that is not blue', 'false-mark' => 'a sleeve that says something else', 'separate-return' => 'out and back in different cables', 'box-overfilled' => 'a box is overfilled',
+        'crowded-terminal' => 'too many conductors in a terminal', 'connector-overfilled' => 'a connector with too many conductors', 'end-not-capped' => 'an end is not capped',
+        'earth-unsleeved' => 'a bare cpc not sleeved', 'scheme-not-accepted-everywhere' => 'commons linked',
+    ],
+    'critical' => 'This fails the whole, whatever the points: :what',
+    'odd' => [
+        'terminals-exchanged' => 'The two terminals of :what exchanged', 'travellers-exchanged' => 'The strappers exchanged at :what', 'pair-turned' => 'One pair of :what turned',
+        'pairs-exchanged' => 'The pairs of :what exchanged', 'pairs-exchanged-and-turned' => 'The pairs of :what exchanged and turned', 'lamp-turned' => ':what the other way round',
+        'in-connector' => 'A connector with a link at :what',
+    ],
+    'what-if-right' => 'Suppose this is done on the board wired right. :what What does the light do then?',
+    'what-if' => 'Suppose this is done on your board. :what What does the light do then?',
+];

@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { useNow } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import OneQuestion from './OneQuestion.vue'
+import QuestionBoard from './QuestionBoard.vue'
+import { useAnswers } from './useAnswers'
+
+const props = defineProps<{ attempt: number }>()
+const router = useRouter()
+const work = useAnswers(props.attempt)
+const { sheet, answered } = work
+const at = ref(0)
+const question = computed(() => sheet.value?.questions[at.value] ?? null)
+const handingIn = ref(false)
+const busy = ref(false)
+const KEPT = { kept: 'kept', keeping: 'keeping …', away: 'held here until the server answers' }
+
+const now = useNow({ interval: 1000 })
+const left = computed(() => {
+  if (!sheet.value?.dueAt) return sheet.value?.minutes ? `${sheet.value.minutes}:00` : ''
+  const seconds = Math.max(
+    0,
+    Math.round((Date.parse(sheet.value.dueAt) - now.value.getTime() - work.clockOffsetMs.value) / 1000),
+  )
+  return `${String(Math.floor(seconds / 60)).padStart(2, '0')}:${String(seconds % 60).padStart(2, '0')}`
+})
+
+async function handIn() {
+  busy.value = true
+  const isDone = await work.handIn()
+  busy.value = false
+  if (isDone) await router.push(`/verdict/${props.attempt}`)
+}
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar :title="sheet?.title ?? 'Questions'">
+      <span v-if="left" class="code text-xl" aria-label="time left">{{ left }}</span>
+      <span class="text-soft" role="status" data-test="kept">{{ KEPT[work.kept.value] }}</span>
+      <button v-if="sheet && !sheet.handedInAt" type="button" class="btn-main" @click="handingIn = true">
+        Hand in
+      </button>
+    </TopBar>
+    <LoadState v-if="!sheet" :failure="work.failure.value" what="The questions" @again="work.load" />
+    <p v-else-if="!question" class="p-10 text-lg">This board gives no questions of this kind. Tell your instructor.</p>
+    <template v-else>
+      <div
+        v-if="handingIn"
+        class="flex items-center gap-4 border-b-2 border-ink bg-wash px-4 py-2"
+        role="region"
+        aria-label="Hand in"
+      >
+        <p class="grow">
+          <strong>Hand in for good?</strong> {{ answered }} of {{ sheet.questions.length }} questions are answered.
+        </p>
+        <button type="button" class="btn-main" :disabled="busy" @click="handIn">
+          {{ busy ? 'Handing in …' : 'Hand in for good' }}
+        </button>
+        <button type="button" class="btn" @click="handingIn = false">Keep working</button>
+      </div>
+      <p v-if="work.failure.value" role="alert" class="border-b border-line px-5 py-1">{{ work.failure.value }}</p>
+      <main class="grid min-h-0 grow grid-cols-[minmax(0,56fr)_minmax(0,44fr)]">
+        <section class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="What is asked about">
+          <QuestionBoard :sheet="sheet" :question="question" />
+        </section>
+        <section class="flex min-h-0 flex-col" aria-label="The question">
+          <div class="min-h-0 grow overflow-auto p-5" tabindex="0">
+            <p v-if="at === 0 && sheet.brief" class="mb-3 text-soft">{{ sheet.brief }}</p>
+            <OneQuestion :question="question" @answer="(chosen) => work.answer(question!.number, chosen)" />
+          </div>
+          <nav class="flex flex-wrap gap-2 border-t-2 border-ink p-3" aria-label="Questions">
+            <button
+              v-for="(one, i) in sheet.questions"
+              :key="one.number"
+              type="button"
+              class="btn px-4"
+              :class="i === at ? 'border-violet bg-wash' : ''"
+              :aria-current="i === at"
+              @click="at = i"
+            >
+              {{ one.number }}{{ one.answer.length > 0 ? ' ✓' : '' }}
+            </button>
+          </nav>
+        </section>
+      </main>
+    </template>
+  </div>
+</template>

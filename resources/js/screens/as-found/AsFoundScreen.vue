@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import VerdictMark from '@/shared/ui/VerdictMark.vue'
+import FoundRows from './FoundRows.vue'
+import { useAsFound } from './useAsFound'
+
+const props = defineProps<{ boardFile: number }>()
+const { sheet, plan, kept, failure, problems, isPlanning, load, write, fillFrom, planFrom } = useAsFound(
+  props.boardFile,
+)
+
+const at = ref(0)
+const box = computed(() => sheet.value?.boxes[at.value] ?? null)
+const countOf = (i: number) => {
+  const ends = sheet.value?.boxes[i]?.rows.filter(({ isEnd }) => isEnd) ?? []
+  return `${ends.filter(({ lands }) => lands !== '').length}/${ends.length}`
+}
+const KEPT = { kept: 'kept', keeping: 'keeping …', refused: 'not kept' }
+
+async function take(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (file) await fillFrom(await file.text())
+  input.value = ''
+}
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar :title="sheet ? `As found · ${sheet.title}` : 'As found'">
+      <span class="text-soft" role="status" data-test="kept">{{ KEPT[kept] }}</span>
+      <label class="btn cursor-pointer focus-within:outline-3 focus-within:outline-violet">
+        From a wiring file
+        <input type="file" accept=".json,application/json" class="sr-only" data-test="wiring-file" @change="take" />
+      </label>
+      <RouterLink :to="`/plans/${boardFile}`" class="btn">Its plans</RouterLink>
+    </TopBar>
+    <LoadState v-if="!sheet || !box" :failure="failure" what="The sheet" @again="load" />
+    <main v-else class="grid min-h-0 grow grid-cols-[12rem_minmax(0,1fr)_20rem]">
+      <nav class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="Boxes">
+        <button
+          v-for="(one, i) in sheet.boxes"
+          :key="one.id"
+          type="button"
+          class="flex min-h-12 w-full items-center justify-between gap-2 border-b border-line px-4 text-left"
+          :class="i === at ? 'border-l-8 border-l-violet bg-wash font-bold' : ''"
+          :aria-current="i === at"
+          :data-box="one.id"
+          @click="at = i"
+        >
+          {{ one.label }} <span class="code text-soft">{{ countOf(i) }}</span>
+        </button>
+      </nav>
+      <section class="min-h-0 overflow-auto p-4" :aria-label="box.label" tabindex="0">
+        <p class="mb-3 flex gap-2 text-sm">
+          <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />Isolate, lock off, prove dead.
+          Write down what lands where before anything comes off.
+        </p>
+        <FoundRows :box="box" :marks="sheet.marks" @write="write" />
+      </section>
+      <aside class="flex min-h-0 flex-col gap-3 overflow-auto border-l-2 border-ink p-4" aria-label="Plan from it">
+        <div v-if="failure" role="alert" class="border-2 border-ink p-2">
+          <p>{{ failure }}</p>
+          <ul class="list-disc pl-5">
+            <li v-for="problem in problems" :key="problem">{{ problem }}</li>
+          </ul>
+        </div>
+        <button type="button" class="btn-main" :disabled="isPlanning" @click="planFrom">
+          {{ isPlanning ? 'Working it out …' : 'Plan from what stands' }}
+        </button>
+        <p v-if="!plan" class="text-soft">
+          The planner keeps every joint that can stay, and says what comes off and what goes on.
+        </p>
+        <template v-else>
+          <div class="flex items-center gap-3" data-test="as-found">
+            <VerdictMark :verdict="plan.verdict" />
+            <p class="text-sm">As found: {{ plan.found }}</p>
+          </div>
+          <p class="font-bold" data-test="then">Then: {{ plan.then }}</p>
+          <p v-for="note in plan.notes" :key="note" class="text-sm">{{ note }}</p>
+          <ol v-if="plan.moves.length > 0" class="list-decimal pl-6" data-test="moves">
+            <li v-for="(move, i) in plan.moves" :key="i" class="mb-1">{{ move }}</li>
+          </ol>
+          <p v-else class="font-bold">Nothing has to come off or go on.</p>
+        </template>
+      </aside>
+    </main>
+  </div>
+</template>

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import type { AsFoundBox, AsFoundSheet } from '@/shared/api/types'
+import ConductorStroke from '@/shared/board/ConductorStroke.vue'
+
+defineProps<{ box: AsFoundBox; marks: AsFoundSheet['marks'] }>()
+defineEmits<{ write: [point: string, change: { lands?: string; mark?: string }] }>()
+const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
+</script>
+
+<template>
+  <table class="w-full table-fixed border-collapse text-left" data-test="found">
+    <caption class="sr-only">
+      What lands where in
+      {{
+        box.label
+      }}
+    </caption>
+    <thead>
+      <tr class="border-b-2 border-ink">
+        <th scope="col" class="w-[44%] py-1 pr-3">what</th>
+        <th scope="col" class="py-1 pr-3">lands on, or is joined in</th>
+        <th scope="col" class="w-[23%] py-1">tape or sleeve</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="row in box.rows" :key="row.point" class="border-b border-line" :data-row="row.point">
+        <th scope="row" class="py-1 pr-3 font-normal">
+          <span class="flex items-center gap-2">
+            <svg v-if="row.colour" viewBox="0 0 40 16" class="h-4 w-10 shrink-0" aria-hidden="true">
+              <ConductorStroke d="M7 8H33" :colour="row.colour" />
+            </svg>
+            <span v-if="row.flag" class="code">{{ row.flag }}</span>
+            {{ row.name }}<span v-if="row.isFixed" class="text-soft">, by a pigtail</span>
+          </span>
+        </th>
+        <td class="py-1 pr-3">
+          <select
+            class="field min-h-9"
+            :aria-label="`where ${row.name} lands`"
+            :value="row.lands"
+            @change="$emit('write', row.point, { lands: valueOf($event) })"
+          >
+            <option value="">{{ row.isFixed ? 'no pigtail' : 'nowhere: loose' }}</option>
+            <template v-for="place in box.places" :key="place.id">
+              <option v-if="place.id !== row.point" :value="place.id">{{ place.name }}</option>
+            </template>
+          </select>
+        </td>
+        <td class="py-1">
+          <select
+            v-if="row.isEnd"
+            class="field min-h-9"
+            :aria-label="`tape or sleeve on ${row.name}`"
+            :value="row.mark"
+            @change="$emit('write', row.point, { mark: valueOf($event) })"
+          >
+            <option value="">none</option>
+            <option v-for="mark in marks" :key="mark.id" :value="mark.id">{{ mark.name }}</option>
+          </select>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>

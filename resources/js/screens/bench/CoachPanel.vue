@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api } from '@/shared/api/client'
+import type { Enclosure, HelpData, TesterReading } from '@/shared/api/types'
+
+/** The help that a coached task allows: a hint, what the cables carry, what the light does now, a tester in the open box. */
+const props = defineProps<{ attempt: number; box: Enclosure; steps: number }>()
+defineEmits<{ close: [] }>()
+
+const help = ref<HelpData | null>(null)
+const failure = ref('')
+const one = ref('')
+const other = ref('')
+const down = ref<string[]>([])
+const reading = ref<TesterReading | null>(null)
+const places = computed(() => [
+  ...props.box.ends.map(({ id, name }) => ({ id, name })),
+  ...props.box.devices.flatMap((device) => device.landings.map(({ id, name }) => ({ id, name }))),
+])
+const LAMP: Record<string, string> = { '1': 'lit', d: 'dim', '0': 'dark' }
+const rows = computed(() => {
+  const { table, switches } = help.value ?? { table: null, switches: [] }
+  if (!table) return []
+  return [...table.trips].map((trip, state) => ({
+    positions: switches.map((id, i) => `${id} ${(state >> (switches.length - 1 - i)) & 1 ? 'down' : 'up'}`).join(', '),
+    lamps: Object.entries(table.lamps).map(
+      ([id, letters]) => `${id} ${trip === '-' ? (LAMP[letters[state]!] ?? '') : 'dark: it trips'}`,
+    ),
+  }))
+})
+
+async function load() {
+  try {
+    help.value = await api.help(props.attempt)
+    failure.value = ''
+  } catch (error) {
+    failure.value = (error as Error).message
+  }
+}
+watch(() => props.steps, load, { immediate: true })
+watch([one, other, down, () => props.steps, () => props.box.id], () => (reading.value = null))
+
+async function test() {
+  try {
+    reading.value = await api.test(props.attempt, one.value, other.value, down.value)
+    failure.value = ''
+  } catch (error) {
+    failure.value = (error as Error).message
+  }
+}
+</script>
+
+<template>
+  <aside
+    class="absolute inset-y-0 right-0 z-10 w-96 overflow-auto border-l-2 border-ink bg-paper p-4"
+    aria-label="Help"
+    data-test="coach"
+  >
+    <div class="mb-2 flex items-center justify-between">
+      <h2 class="text-lg font-bold">Help</h2>
+      <button type="button" class="btn px-3" @click="$emit('close')">Close</button>
+    </div>
+    <p v-if="failure" role="alert">{{ failure }}</p>
+    <template v-if="help">
+      <p v-if="help.hint" class="mb-3 border-l-4 border-violet pl-2" data-test="hint">{{ help.hint }}</p>
+      <section v-if="help.labels" class="mb-3">
+        <h3 class="font-bold">What the cables carry</h3>
+        <p v-for="label in help.labels" :key="label.cable">
+          <span class="code">{{ label.cable }}</span> {{ label.carries }}
+        </p>
+      </section>
+      <section v-if="help.table" class="mb-3">
+        <h3 class="font-bold">What the light does now</h3>
+        <p v-for="row in rows" :key="row.positions">{{ row.positions }}: {{ row.lamps.join(', ') }}</p>
+      </section>
+      <form v-if="help.hasTester" class="flex flex-col gap-2" @submit.prevent="test">
+        <h3 class="font-bold">Tester, in {{ box.label }}</h3>
+        <p class="text-sm text-soft">A simulation is no proof: prove a real tester on a known live source first.</p>
+        <label
+          v-for="[name, model] in [
+            ['one', one],
+            ['other', other],
+          ] as const"
+          :key="name"
+        >
+          {{ name === 'one' ? 'between' : 'and' }}
+          <select
+            class="field"
+            :value="model"
+            :data-test="`probe-${name}`"
+            @change="
+              (event) => {
+                const value = (event.target as HTMLSelectElement).value
+                if (name === 'one') one = value
+                else other = value
+              }
+            "
+          >
+            <option v-for="place in places" :key="place.id" :value="place.id">{{ place.name }}</option>
+          </select>
+        </label>
+        <label v-for="id in help.switches" :key="id" class="flex min-h-9 items-center gap-2">
+          <input v-model="down" type="checkbox" :value="id" class="h-5 w-5 accent-violet" />{{ id }} down
+        </label>
+        <button type="submit" class="btn" :disabled="!one || !other">Read it</button>
+        <p v-if="reading" class="font-bold" data-test="reading">
+          Live: {{ reading.volt }} V{{ reading.floats ? ', and it floats: a meter may show a ghost' : '' }}. Dead:
+          {{ reading.ohm === null ? 'open' : `${Math.round(reading.ohm * 100) / 100} Ω` }}.
+        </p>
+      </form>
+    </template>
+  </aside>
+</template>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Board, DrawingData } from '@/shared/api/types'
+import * as drawing from './drawing'
+
+type Wall = NonNullable<Board['wall']>
+const props = defineProps<{ board: Board; data: DrawingData }>()
+const emit = defineEmits<{ change: [by: (now: Board) => Board]; leave: [] }>()
+
+const MM_PER_IN = 25.4
+const unit = computed(() => (props.board.practice === 'na' ? { name: 'in', mm: MM_PER_IN } : { name: 'mm', mm: 1 }))
+const asks = computed(() => props.board.requirements ?? {})
+const NEUTRALS = { 'by-code': 'where the code asks for it', every: 'in every switch box', none: 'nowhere' } as const
+const SIZES = computed(
+  () =>
+    [
+      ['widthMm', 'board, wide'],
+      ['heightMm', 'high'],
+      ['studsMm', 'studs, middle to middle'],
+      ['firstStudMm', 'first stud from the left'],
+    ] as const,
+)
+
+const valueOf = (event: Event) => (event.target as HTMLInputElement).value
+const require = (change: Board['requirements']) => emit('change', (now) => drawing.require(now, change))
+const shown = (mm: number | undefined) => (mm === undefined ? '' : String(Math.round((mm / unit.value.mm) * 100) / 100))
+
+function measure(field: keyof Wall, text: string) {
+  const mm = Number(text) > 0 ? Math.round(Number(text) * unit.value.mm * 10) / 10 : undefined
+  const isNeeded = field === 'widthMm' || field === 'heightMm'
+  if (isNeeded && mm === undefined) return
+  emit('change', (now) => ({ ...now, wall: { widthMm: 2440, heightMm: 1220, ...now.wall, [field]: mm } }))
+}
+</script>
+
+<template>
+  <div
+    class="flex flex-wrap items-end gap-x-4 gap-y-2"
+    role="group"
+    aria-label="What the board asks for"
+    data-test="settings"
+  >
+    <label>
+      by
+      <select
+        class="field w-44"
+        :value="board.code"
+        data-test="edition"
+        @change="$emit('change', (now) => ({ ...now, code: valueOf($event) }))"
+      >
+        <option v-for="edition in data.editions" :key="edition" :value="edition">{{ edition }}</option>
+      </select>
+    </label>
+    <label>
+      wired as
+      <select
+        class="field w-64"
+        :value="asks.scheme ?? 'any'"
+        data-test="scheme"
+        @change="require({ scheme: valueOf($event) as NonNullable<Board['requirements']>['scheme'] })"
+      >
+        <option value="any">anything that is right</option>
+        <option v-for="scheme in data.schemes" :key="scheme.id" :value="scheme.id">{{ scheme.name }}</option>
+      </select>
+    </label>
+    <label>
+      neutral
+      <select
+        class="field w-60"
+        :value="asks.neutralAtSwitches ?? 'by-code'"
+        data-test="neutral-at"
+        @change="require({ neutralAtSwitches: valueOf($event) as 'by-code' | 'every' | 'none' })"
+      >
+        <option v-for="(name, id) in NEUTRALS" :key="id" :value="id">{{ name }}</option>
+      </select>
+    </label>
+    <label class="flex min-h-11 items-center gap-2">
+      <input
+        type="checkbox"
+        class="h-5 w-5 accent-violet"
+        :checked="asks.earths !== 'none'"
+        @change="require({ earths: ($event.target as HTMLInputElement).checked ? 'required' : 'none' })"
+      />
+      {{ board.practice === 'na' ? 'grounds' : 'earths' }}
+    </label>
+    <label v-for="[field, label] in SIZES" :key="field">
+      {{ label }}, {{ unit.name }}
+      <input
+        class="field w-32"
+        type="number"
+        min="0"
+        step="any"
+        :value="shown(board.wall?.[field])"
+        :data-test="field"
+        @change="measure(field, valueOf($event))"
+      />
+    </label>
+    <button type="button" class="btn px-3" @click="$emit('leave')">Done</button>
+  </div>
+</template>

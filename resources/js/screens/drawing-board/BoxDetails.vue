@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Board, DrawingData } from '@/shared/api/types'
+import DeviceDetails from './DeviceDetails.vue'
+import * as drawing from './drawing'
+
+type Box = Board['enclosures'][number]
+const props = defineProps<{ board: Board; box: Box; data: DrawingData }>()
+const emit = defineEmits<{ change: [by: (now: Board) => Board]; leave: [] }>()
+
+const devices = computed(() => drawing.devicesIn(props.board, props.box.id))
+const isAmerican = computed(() => props.board.practice === 'na')
+const alter = (change: Partial<Box>) => emit('change', (now) => drawing.alter(now, props.box.id, change))
+const valueOf = (event: Event) => (event.target as HTMLInputElement).value.trim()
+const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(event)) : undefined)
+</script>
+
+<template>
+  <div class="flex max-h-64 flex-wrap items-end gap-x-4 gap-y-2 overflow-auto" data-test="box-details">
+    <label>
+      name
+      <input
+        class="field w-48"
+        aria-label="Name of this box"
+        :value="box.label ?? box.id"
+        maxlength="80"
+        @change="alter({ label: valueOf($event) || box.id })"
+      />
+    </label>
+    <template v-if="box.kind !== 'supply'">
+      <label>
+        of
+        <select
+          class="field w-28"
+          :value="box.material ?? 'plastic'"
+          data-test="material"
+          @change="alter({ material: valueOf($event) as Box['material'] })"
+        >
+          <option value="metal">metal</option>
+          <option value="plastic">plastic</option>
+        </select>
+      </label>
+      <template v-if="isAmerican">
+        <label>
+          size
+          <select
+            class="field w-64"
+            :value="box.box ?? ''"
+            data-test="box-size"
+            @change="alter({ box: (valueOf($event) || undefined) as Box['box'] })"
+          >
+            <option value="">as marked, or unknown</option>
+            <option v-for="size in data.boxes" :key="size.id" :value="size.id">{{ size.text }}</option>
+          </select>
+        </label>
+        <label v-if="!box.box">
+          marked, in³
+          <input
+            class="field w-24"
+            type="number"
+            min="0"
+            step="0.1"
+            :value="box.volumeIn3"
+            @change="alter({ volumeIn3: numberOf($event) })"
+          />
+        </label>
+        <label>
+          ring or cover, in³
+          <input
+            class="field w-24"
+            type="number"
+            min="0"
+            step="0.1"
+            :value="box.addedIn3"
+            @change="alter({ addedIn3: numberOf($event) })"
+          />
+        </label>
+        <label class="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            class="h-5 w-5 accent-violet"
+            :checked="box.clamps === 'internal'"
+            @change="alter({ clamps: ($event.target as HTMLInputElement).checked ? 'internal' : 'none' })"
+          />
+          clamps inside
+        </label>
+      </template>
+    </template>
+    <DeviceDetails
+      v-for="device in devices"
+      :key="device.id"
+      :board="board"
+      :device="device"
+      :data="data"
+      @change="(by) => $emit('change', by)"
+    />
+    <button type="button" class="btn px-3" @click="$emit('leave')">Back</button>
+  </div>
+</template>

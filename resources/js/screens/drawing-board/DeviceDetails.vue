@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Board, DrawingData } from '@/shared/api/types'
+import * as drawing from './drawing'
+import FaceSketch from '@/shared/board/FaceSketch.vue'
+
+type Device = Board['devices'][number]
+const props = defineProps<{ board: Board; device: Device; data: DrawingData }>()
+const emit = defineEmits<{ change: [by: (now: Board) => Board] }>()
+
+const kind = computed(() => props.data.kinds[props.device.model] ?? '')
+const faces = computed(() => props.data.faces[props.device.model] ?? [])
+const face = computed(() => faces.value.find(({ id }) => id === props.device.face) ?? faces.value[0])
+/** Parts of the same kind that could hang in its place. */
+const parts = computed(() => props.data.parts.filter((part) => part.kind === kind.value))
+const isOn = computed(() => (props.board.alwaysOn ?? []).includes(props.device.id))
+
+const alter = (change: Partial<Device>) => emit('change', (now) => drawing.alterDevice(now, props.device.id, change))
+const valueOf = (event: Event) => (event.target as HTMLInputElement).value
+const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(event)) : undefined)
+const turn = () => alter({ turned: (((props.device.turned ?? 0) + 90) % 360 || undefined) as Device['turned'] })
+const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefined })
+</script>
+
+<template>
+  <fieldset class="flex flex-wrap items-end gap-3 border-l-4 border-ink pl-3" :data-device="device.id">
+    <legend class="sr-only">{{ device.id }}</legend>
+    <FaceSketch v-if="face" :face="face" :turned="device.turned ?? 0" :rear="device.seenFrom === 'rear'" />
+    <template v-if="kind === 'supply'">
+      <label>
+        breaker, A
+        <input
+          class="field w-20"
+          type="number"
+          min="1"
+          :value="device.breakerA"
+          data-test="breaker"
+          @change="alter({ breakerA: numberOf($event) })"
+        />
+      </label>
+      <label>
+        RCD, mA
+        <input
+          class="field w-20"
+          type="number"
+          min="0"
+          :value="device.rcdMa"
+          @change="alter({ rcdMa: numberOf($event) })"
+        />
+      </label>
+    </template>
+    <template v-else>
+      <label>
+        {{ device.id }} is a
+        <select
+          class="field w-44"
+          :value="device.model"
+          data-test="model"
+          @change="alter({ model: valueOf($event), face: undefined })"
+        >
+          <option v-for="part in parts" :key="part.model" :value="part.model">{{ part.name }}</option>
+        </select>
+      </label>
+      <label v-if="faces.length > 1">
+        its face
+        <select
+          class="field w-64"
+          :value="face?.id"
+          data-test="face"
+          @change="alter({ face: valueOf($event) === faces[0]?.id ? undefined : valueOf($event) })"
+        >
+          <option v-for="one in faces" :key="one.id" :value="one.id">{{ one.name }}</option>
+        </select>
+      </label>
+      <button type="button" class="btn px-3" data-test="turn" @click="turn">⟳ turned {{ device.turned ?? 0 }}°</button>
+      <label class="flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          class="h-5 w-5 accent-violet"
+          :checked="device.seenFrom === 'rear'"
+          @change="lookFrom(($event.target as HTMLInputElement).checked)"
+        />
+        seen from behind
+      </label>
+      <label v-if="kind !== 'switch'" class="flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          class="h-5 w-5 accent-violet"
+          :checked="isOn"
+          data-test="always-on"
+          @change="
+            $emit('change', (now) => drawing.keepOn(now, device.id, ($event.target as HTMLInputElement).checked))
+          "
+        />
+        stays on whatever the switches do
+      </label>
+      <button type="button" class="btn px-3" @click="$emit('change', (now) => drawing.takeOut(now, device.id))">
+        Take {{ device.id }} out
+      </button>
+    </template>
+  </fieldset>
+</template>

@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api } from '@/shared/api/client'
+import type { MarkedAttempt } from '@/shared/api/types'
+import MarkLines from '@/shared/marks/MarkLines.vue'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+import ObservationList from './ObservationList.vue'
+
+const props = defineProps<{ assignment: number }>()
+const { data, failure, load } = useLoaded(async () => {
+  const [marks, assignments] = await Promise.all([api.marks(props.assignment), api.assignments()])
+  return { marks, assignment: assignments.find(({ id }) => id === props.assignment) ?? null }
+})
+const chosen = ref<number | null>(null)
+const attempt = computed(
+  () =>
+    data.value?.marks.find((one) => one.attempt === chosen.value) ?? data.value?.marks.find(({ mark }) => mark) ?? null,
+)
+const refusal = ref('')
+const busy = ref(false)
+const asking = ref(false)
+const open = computed(() => data.value?.marks.filter(({ mark }) => mark?.isOpen).length ?? 0)
+const missing = computed(() => data.value?.marks.filter(({ mark }) => !mark).length ?? 0)
+
+const stateOf = ({ mark }: MarkedAttempt) => {
+  if (!mark) return 'not handed in'
+  if (mark.isOpen) return `${mark.got} of ${mark.total} so far`
+  return `${mark.got} of ${mark.total} ${mark.passes ? '✓' : '✕'}`
+}
+
+async function observe(observed: Record<string, boolean>) {
+  if (!attempt.value || !data.value) return
+  refusal.value = ''
+  try {
+    const fresh = await api.observe(attempt.value.attempt, observed)
+    data.value = { ...data.value, marks: data.value.marks.map((one) => (one.attempt === fresh.attempt ? fresh : one)) }
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+}
+
+async function release() {
+  busy.value = true
+  refusal.value = ''
+  try {
+    await api.release(props.assignment)
+    await load()
+    asking.value = false
+  } catch (error) {
+    refusal.value = (error as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar :title="data?.assignment?.task ? `Marks · ${data.assignment.task}` : 'Marks'">
+      <span v-if="data?.assignment?.releasedAt" class="text-soft" data-test="released">released</span>
+      <button v-else-if="data" type="button" class="btn-main" @click="asking = true">Release the marks</button>
+      <RouterLink to="/class" class="btn">The class</RouterLink>
+    </TopBar>
+    <LoadState v-if="!data" :failure="failure" what="The marks" @again="load" />
+    <template v-else>
+      <div
+        v-if="asking && !data.assignment?.releasedAt"
+        class="flex items-center gap-4 border-b-2 border-ink bg-wash px-4 py-2"
+        role="region"
+        aria-label="Release"
+      >
+        <p class="grow">
+          <strong>Release to the whole class?</strong> Everybody sees mark, verdict and debrief of their own board.
+          {{ missing > 0 ? `${missing} not handed in. ` : '' }}{{ open > 0 ? `${open} still wait for your eye.` : '' }}
+        </p>
+        <button type="button" class="btn-main" :disabled="busy" @click="release">Release them</button>
+        <button type="button" class="btn" @click="asking = false">Not yet</button>
+      </div>
+      <p v-if="refusal" role="alert" class="border-b-2 border-ink px-5 py-2">{{ refusal }}</p>
+      <main class="grid min-h-0 grow grid-cols-[minmax(15rem,26fr)_minmax(0,46fr)_minmax(0,28fr)]">
+        <nav class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="Seats">
+          <button
+            v-for="one in data.marks"
+            :key="one.attempt"
+            type="button"
+            class="flex min-h-14 w-full items-center gap-3 border-b border-line px-4 py-1 text-left"
+            :class="one.attempt === attempt?.attempt ? 'border-l-8 border-l-violet bg-wash' : ''"
+            :aria-current="one.attempt === attempt?.attempt"
+            :disabled="!one.mark"
+            :data-attempt="one.attempt"
+            @click="chosen = one.attempt"
+          >
+            <span class="code w-8 text-xl">{{ one.seat ?? '' }}</span>
+            <span class="grow"
+              ><strong class="block">{{ one.trainee.name }}</strong
+              ><span class="text-soft">{{ stateOf(one) }}</span></span
+            >
+          </button>
+        </nav>
+        <section v-if="attempt?.mark" class="min-h-0 overflow-auto p-5" aria-label="The mark" tabindex="0">
+          <MarkLines :mark="attempt.mark" />
+        </section>
+        <p v-else class="p-8 text-soft">Nobody has handed in yet.</p>
+        <section
+          v-if="attempt?.mark"
+          class="flex min-h-0 flex-col gap-4 overflow-auto border-l-2 border-ink p-5"
+          aria-label="By eye"
+        >
+          <ObservationList :mark="attempt.mark" :observed="attempt.observed" @observe="observe" />
+          <div>
+            <h2 class="text-lg font-bold">The board</h2>
+            <p class="mb-2">{{ attempt.headline }}</p>
+            <p class="flex flex-wrap gap-2">
+              <RouterLink :to="`/verdict/${attempt.attempt}`" class="btn px-3">Verdict</RouterLink>
+              <RouterLink :to="`/viva/${attempt.attempt}`" class="btn px-3">Viva, to print</RouterLink>
+            </p>
+          </div>
+        </section>
+      </main>
+    </template>
+  </div>
+</template>

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { MarkData } from '@/shared/api/types'
+
+const props = defineProps<{ mark: MarkData; observed: Record<string, boolean> }>()
+const emit = defineEmits<{ observe: [observed: Record<string, boolean>] }>()
+
+const items = computed(() => props.mark.lines.filter(({ part }) => part === 'workmanship'))
+const say = (id: string, isGood: boolean) => emit('observe', { ...props.observed, [id]: isGood })
+</script>
+
+<template>
+  <section aria-label="What the eye says">
+    <h2 class="mb-1 text-lg font-bold">By your eye</h2>
+    <p v-if="items.length === 0" class="text-soft">This marking asks for nothing by eye.</p>
+    <fieldset v-for="item in items" :key="item.what" class="mb-3" :data-observe="item.what">
+      <legend>
+        {{ item.text }} <span class="code">({{ item.of }})</span>
+      </legend>
+      <div class="mt-1 flex gap-2">
+        <button
+          v-for="[name, isGood] in [
+            ['Yes', true],
+            ['No', false],
+          ] as const"
+          :key="name"
+          type="button"
+          class="btn grow px-3"
+          :class="observed[item.what] === isGood ? 'border-violet bg-wash' : ''"
+          :aria-pressed="observed[item.what] === isGood"
+          @click="say(item.what, isGood)"
+        >
+          {{ observed[item.what] === isGood ? '● ' : '' }}{{ name }}
+        </button>
+      </div>
+    </fieldset>
+  </section>
+</template>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import type { MaterialsData } from '@/shared/api/types'
+import ShelfField from './ShelfField.vue'
+
+defineProps<{ data: MaterialsData }>()
+const emit = defineEmits<{ keep: [part: string, change: { price?: string; held?: string }] }>()
+</script>
+
+<template>
+  <table class="w-full border-collapse text-left">
+    <caption class="mb-2 text-left text-soft">
+      Prices and what is on the shelf are yours alone and count for every board; leave them empty if you keep none.
+    </caption>
+    <thead>
+      <tr class="border-b-2 border-ink">
+        <th scope="col" class="py-1 pr-2"><span class="sr-only">kind</span></th>
+        <th scope="col" class="py-1 pr-2">what</th>
+        <th scope="col" class="py-1 pr-4 text-right">how many</th>
+        <th scope="col" class="w-44 py-1 pr-2">price</th>
+        <th scope="col" class="py-1 pr-4 text-right">cost</th>
+        <th scope="col" class="w-28 py-1 pr-2">on the shelf</th>
+        <th scope="col" class="py-1 text-right">short of</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr
+        v-for="(row, i) in data.materials"
+        :key="data.shelf[i]!.part"
+        class="border-b border-line"
+        :data-part="data.shelf[i]!.part"
+      >
+        <td class="pr-2 text-sm text-soft">{{ row.kind }}</td>
+        <th scope="row" class="pr-2 font-normal">{{ row.what }}</th>
+        <td class="pr-4 text-right font-bold">{{ row.amount }}</td>
+        <td class="pr-2">
+          <label class="flex w-32 items-center gap-1">
+            <ShelfField
+              :label="`price of ${row.what}`"
+              :value="data.shelf[i]!.price"
+              step="0.01"
+              @keep="(price) => emit('keep', data.shelf[i]!.part, { price })"
+            />
+            <span class="text-sm text-soft">{{
+              data.shelf[i]!.unit === 'each' ? 'each' : `a ${data.shelf[i]!.unit}`
+            }}</span>
+          </label>
+        </td>
+        <td class="pr-4 text-right" data-test="cost">{{ row.cost || '–' }}</td>
+        <td class="pr-2">
+          <ShelfField
+            :label="`on the shelf: ${row.what}`"
+            :value="data.shelf[i]!.held"
+            step="any"
+            @keep="(held) => emit('keep', data.shelf[i]!.part, { held })"
+          />
+        </td>
+        <td class="text-right font-bold" data-test="short">{{ row.short ? `! ${row.short}` : '–' }}</td>
+      </tr>
+    </tbody>
+  </table>
+  <p v-if="data.total" class="mt-3 text-lg font-bold" data-test="total">{{ data.total }}</p>
+</template>

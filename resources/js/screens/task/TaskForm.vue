@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { TaskFile, TaskWords } from '@/shared/api/types'
+
+const props = defineProps<{ words: TaskWords; isAnswered: boolean }>()
+const task = defineModel<TaskFile>({ required: true })
+
+const VARYING = {
+  feed: 'where the feed comes in',
+  lamp: 'where the light hangs',
+  order: 'the order of the switches',
+  faces: 'the faces of the switches',
+  labels: 'the labels of the cables',
+  colours: 'the colors, where there are several',
+} as const
+const HELP = {
+  hints: 'hints',
+  labels: 'labels on the ends',
+  tester: 'a tester',
+  'truth-table': 'the truth table',
+} as const
+const seats = computed(() => (task.value.varying ?? []).length > 0)
+const boxes = computed(() => props.words.boxes)
+</script>
+
+<template>
+  <fieldset class="flex flex-col gap-3">
+    <legend class="mb-2 text-lg font-bold">1. What is asked?</legend>
+    <label>
+      title, which trainees see
+      <input v-model="task.title" class="field" maxlength="200" data-test="title" />
+    </label>
+    <div class="grid grid-cols-2 gap-3">
+      <label class="col-span-2">
+        kind
+        <select v-model="task.kind" class="field" data-test="kind">
+          <option v-for="(name, kind) in words.kinds" :key="kind" :value="kind">{{ name }}</option>
+        </select>
+      </label>
+      <label>
+        mode
+        <select v-model="task.mode" class="field" data-test="mode">
+          <option value="exam">exam: silent</option>
+          <option value="coached">coached</option>
+        </select>
+      </label>
+      <label>
+        minutes
+        <input
+          class="field"
+          type="number"
+          min="1"
+          max="480"
+          :value="task.minutes ?? ''"
+          data-test="minutes"
+          @change="task.minutes = Number(($event.target as HTMLInputElement).value) || null"
+        />
+      </label>
+      <label>
+        tries
+        <input v-model.number="task.tries" class="field" type="number" min="1" max="10" />
+      </label>
+      <label v-if="isAnswered && task.kind !== 'parts'">
+        questions
+        <input v-model.number="task.questions" class="field" type="number" min="1" max="20" data-test="questions" />
+      </label>
+      <label v-if="!isAnswered">
+        order of work
+        <select v-model="task.order" class="field">
+          <option :value="null">not judged</option>
+          <option value="box-by-box">box by box</option>
+          <option value="farthest-first">farthest first</option>
+        </select>
+      </label>
+    </div>
+    <label>
+      brief
+      <textarea v-model="task.brief" class="field min-h-20 py-2" maxlength="4000" data-test="brief" />
+    </label>
+    <fieldset v-if="task.kind === 'finish'">
+      <legend class="font-bold">What stands already</legend>
+      <label class="flex min-h-9 items-center gap-2">
+        <input
+          type="checkbox"
+          class="h-5 w-5 accent-violet"
+          :checked="task.start === 'as-found'"
+          @change="task.start = ($event.target as HTMLInputElement).checked ? 'as-found' : 'boxes'"
+        />
+        what the as-found sheet says, to add to
+      </label>
+      <template v-if="task.start !== 'as-found'">
+        <label v-for="box in boxes" :key="box.id" class="flex min-h-9 items-center gap-2">
+          <input v-model="task.done" type="checkbox" :value="box.id" class="h-5 w-5 accent-violet" />{{ box.label }} is
+          wired
+        </label>
+      </template>
+    </fieldset>
+    <fieldset>
+      <legend class="font-bold">What differs from seat to seat</legend>
+      <label v-for="(name, what) in VARYING" :key="what" class="flex min-h-9 items-center gap-2">
+        <input v-model="task.varying" type="checkbox" :value="what" class="h-5 w-5 accent-violet" :data-vary="what" />{{
+          name
+        }}
+      </label>
+      <label v-if="seats" class="mt-1 block">
+        seed: the same gives the same variants for ever
+        <input v-model="task.seed" class="field" maxlength="64" data-test="seed" />
+      </label>
+    </fieldset>
+    <fieldset v-if="task.mode === 'coached'">
+      <legend class="font-bold">Help that is allowed</legend>
+      <label v-for="(name, help) in HELP" :key="help" class="flex min-h-9 items-center gap-2">
+        <input v-model="task.help" type="checkbox" :value="help" class="h-5 w-5 accent-violet" />{{ name }}
+      </label>
+    </fieldset>
+  </fieldset>
+</template>

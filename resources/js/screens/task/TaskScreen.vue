@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { useRouter } from 'vue-router'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import MarkingForm from './MarkingForm.vue'
+import RulesForm from './RulesForm.vue'
+import TaskForm from './TaskForm.vue'
+import TrialPane from './TrialPane.vue'
+import { useTask } from './useTask'
+
+const props = defineProps<{ boardFile: number; kept: number | null }>()
+const router = useRouter()
+const made = useTask(props.boardFile, props.kept)
+const { words, trial, refusal, problems, busy, classrooms, classroom, trainees, task, marking } = made
+
+async function open(id: string) {
+  await router.push(`/task/${props.boardFile}${id ? `?task=${id}` : ''}`)
+  router.go(0)
+}
+
+async function set() {
+  const assignment = await made.set()
+  if (assignment !== null) await router.push('/class')
+}
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar :title="words ? `A task on ${words.title}` : 'A task'">
+      <select
+        v-if="made.kept.value.length > 0"
+        class="field w-56"
+        aria-label="Tasks kept on this board"
+        :value="kept ?? ''"
+        data-test="kept-tasks"
+        @change="open(($event.target as HTMLSelectElement).value)"
+      >
+        <option value="">a new task</option>
+        <option v-for="one in made.kept.value" :key="one.id" :value="one.id">{{ one.title }}</option>
+      </select>
+      <RouterLink to="/assign" class="btn">The library</RouterLink>
+      <RouterLink to="/class" class="btn">The class</RouterLink>
+    </TopBar>
+    <LoadState v-if="!words" :failure="made.failure.value" what="The board" @again="made.load" />
+    <main v-else class="grid min-h-0 grow grid-cols-[minmax(0,52fr)_minmax(0,48fr)]">
+      <div class="flex min-h-0 flex-col border-r-2 border-ink">
+        <form class="grid min-h-0 grow grid-cols-2 gap-6 overflow-auto p-5" aria-label="The task" @submit.prevent="set">
+          <TaskForm v-model="task" :words="words" :is-answered="made.isAnswered.value" />
+          <div class="flex flex-col gap-5">
+            <RulesForm v-model="task" :words="words" :is-answered="made.isAnswered.value" />
+            <MarkingForm
+              v-model="marking"
+              :markings="made.markings.value"
+              :rules="words.rules"
+              :busy="busy"
+              @keep="made.keepMarking"
+            />
+          </div>
+        </form>
+        <div class="flex flex-wrap items-center gap-3 border-t-2 border-ink p-3" data-test="set-bar">
+          <div v-if="refusal" role="alert" class="w-full border-2 border-ink p-2">
+            <p class="font-bold">{{ refusal }}</p>
+            <p v-for="problem in problems" :key="problem.message">{{ problem.message }}</p>
+          </div>
+          <label class="flex items-center gap-2">
+            for
+            <select v-model.number="classroom" class="field w-56">
+              <option v-for="one in classrooms" :key="one.id" :value="one.id">{{ one.name }}</option>
+            </select>
+          </label>
+          <span class="grow" />
+          <button type="button" class="btn" :disabled="busy" @click="made.save">
+            {{ made.id.value === null ? 'Keep for later' : 'Keep' }}
+          </button>
+          <button type="button" class="btn-main" :disabled="busy || trainees.length === 0" data-test="set" @click="set">
+            {{ busy ? 'Setting …' : `Set it to ${trainees.length} seats` }}
+          </button>
+        </div>
+      </div>
+      <TrialPane :trial="trial" :is-trying="made.isTrying.value" />
+    </main>
+  </div>
+</template>

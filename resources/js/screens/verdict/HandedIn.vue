@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api } from '@/shared/api/client'
+import type { BenchData } from '@/shared/api/types'
+
+const props = defineProps<{ bench: BenchData }>()
+const router = useRouter()
+const refusal = ref('')
+
+async function tryAgain() {
+  try {
+    await api.retry(props.bench.id)
+    const isWired = props.bench.kind === 'wire' || props.bench.kind === 'finish'
+    await router.push(`/${isWired ? 'bench' : 'answers'}/${props.bench.id}`)
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+}
+</script>
+
+<template>
+  <main class="mx-auto max-w-xl p-12" data-test="handed-in">
+    <h2 class="mb-3 text-2xl font-bold">Handed in</h2>
+    <p class="mb-5 text-lg">
+      {{ bench.title }} is with your instructor. The mark, and what there is to say about your board, come when it is
+      released. This page can stay open.
+    </p>
+    <p v-if="refusal" role="alert" class="mb-3">{{ refusal }}</p>
+    <button v-if="bench.triesLeft > 0" type="button" class="btn" @click="tryAgain">
+      Go on with it ({{ bench.triesLeft }} {{ bench.triesLeft === 1 ? 'try' : 'tries' }} left; only the last counts)
+    </button>
+  </main>
+</template>

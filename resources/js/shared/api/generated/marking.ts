@@ -1,0 +1,34 @@
+/** Generated from schemas/marking.schema.json by `npm run types`. */
+
+/**
+ * What a task is worth: points for each part, what fails the whole, the pass mark.
+ */
+export interface MarkingFile {
+  format: 'zwindle-marking'
+  version: 1
+  title: string
+  total: number
+  passMark: number
+  points: {
+    behaviour?: number
+    safety?: number
+    answers?: number
+    order?: number
+    time?: number
+  }
+  rules?: {
+    [k: string]: number
+  }
+  /**
+   * @maxItems 20
+   */
+  workmanship?: {
+    id: string
+    text: string
+    points: number
+  }[]
+  behaviourBy?: 'states' | 'distance'
+  perMistake?: number
+  withinMinutes?: number
+  critical?: string[]
+}

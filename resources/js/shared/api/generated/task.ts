@@ -1,0 +1,28 @@
+/** Generated from schemas/task.schema.json by `npm run types`. */
+
+/**
+ * What is asked on a board: kind, mode, time, rules in force, help, what differs from seat to seat.
+ */
+export interface TaskFile {
+  format: 'zwindle-task'
+  version: 1
+  title: string
+  kind: string
+  mode: 'coached' | 'exam'
+  brief?: string
+  minutes?: number | null
+  rules?: {
+    [k: string]: 'remark' | 'fault' | 'off'
+  }
+  help?: ('hints' | 'labels' | 'tester' | 'truth-table')[]
+  tries?: number
+  order?: null | 'box-by-box' | 'farthest-first'
+  positions?: {
+    [k: string]: string
+  }
+  varying?: ('feed' | 'lamp' | 'order' | 'faces' | 'labels' | 'colours')[]
+  seed?: string
+  start?: 'boxes' | 'as-found'
+  done?: string[]
+  questions?: number
+}

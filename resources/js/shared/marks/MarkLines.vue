@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import type { MarkData } from '@/shared/api/types'
+
+/** A mark line by line, each with the findings that it rests on. */
+defineProps<{ mark: MarkData }>()
+</script>
+
+<template>
+  <div data-test="mark">
+    <p class="text-2xl font-bold">
+      <span class="code">{{ mark.got }} of {{ mark.total }}</span>
+      {{ mark.isOpen ? 'so far' : mark.passes ? '· passed' : '· not passed' }}
+    </p>
+    <p class="text-soft">Passed from {{ mark.passMark }}.</p>
+    <p v-if="mark.critical" class="mt-2 flex gap-2 border-2 border-ink p-2 font-bold" data-test="critical">
+      <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />{{ mark.critical }}
+    </p>
+    <table class="mt-3 w-full border-collapse text-left">
+      <caption class="sr-only">
+        The mark, line by line
+      </caption>
+      <thead>
+        <tr class="border-b-2 border-ink">
+          <th scope="col" class="py-1 pr-3">why</th>
+          <th scope="col" class="py-1 text-right whitespace-nowrap">points</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="(line, i) in mark.lines"
+          :key="i"
+          class="border-b border-line align-top"
+          :data-line="line.what || line.part"
+        >
+          <td class="py-1.5 pr-3">
+            {{ line.text }}
+            <span v-for="finding in line.findings" :key="finding" class="block border-l-2 border-ink pl-2 text-sm">{{
+              finding
+            }}</span>
+          </td>
+          <td class="code py-1.5 text-right whitespace-nowrap">{{ line.got ?? '…' }} of {{ line.of }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>

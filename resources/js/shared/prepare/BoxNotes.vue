@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import type { MaterialsData } from '@/shared/api/types'
+import DataTable from '@/shared/ui/DataTable.vue'
+
+defineProps<{ data: MaterialsData }>()
+</script>
+
+<template>
+  <div class="grid max-w-5xl grid-cols-2 gap-8">
+    <section aria-label="Folding">
+      <h3 class="mb-1 text-lg font-bold">Folding the full boxes</h3>
+      <p v-if="data.fold.length === 0" class="text-soft">No box here gets so full that the order matters.</p>
+      <div v-for="box in data.fold" :key="box.box" class="mb-3">
+        <h4 class="font-bold">{{ box.box }}</h4>
+        <ol class="list-decimal pl-6">
+          <li v-for="layer in box.layers" :key="layer">{{ layer }}</li>
+        </ol>
+      </div>
+    </section>
+    <div class="flex flex-col gap-6">
+      <section v-for="rose in data.roses" :key="rose.rose" :aria-label="`Rose ${rose.rose}`" data-test="rose">
+        <h3 class="mb-1 text-lg font-bold">The rose at {{ rose.rose }}</h3>
+        <DataTable caption="Holes taken" :columns="['block', 'holes taken']" :rows="rose.blocks.map(Object.values)" />
+        <p class="mt-2">{{ rose.dark }}</p>
+      </section>
+      <section aria-label="Spare ends">
+        <h3 class="mb-1 text-lg font-bold">Ends to cap</h3>
+        <p v-if="data.spares.length === 0" class="text-soft">Every conductor end is used.</p>
+        <DataTable v-else caption="Ends to cap" :columns="['box', 'ends']" :rows="data.spares.map(Object.values)" />
+      </section>
+      <section v-if="data.lookAlikes.length > 0" aria-label="Parts not to buy">
+        <h3 class="mb-1 text-lg font-bold">Parts not to buy</h3>
+        <p v-for="sentence in data.lookAlikes" :key="sentence" class="mb-2">{{ sentence }}</p>
+      </section>
+    </div>
+  </div>
+</template>

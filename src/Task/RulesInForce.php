@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Task;
+
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Result;
+use Zwindle\Check\Severity;
+use Zwindle\Check\Verdict;
+
+/** Which remarks count as faults in a task, and which are left out. Dangers and faults are never touched. */
+final readonly class RulesInForce
+{
+    /** @param  array<string, RuleWeight>  $weights  code of a remark → what the task makes of it */
+    public function __construct(private array $weights = [])
+    {
+    }
+
+    /** @return list<FindingCode> the remarks that a task may raise or leave out */
+    public static function remarks(): array
+    {
+        return array_values(array_filter(FindingCode::cases(), fn (FindingCode $code) => $code->severity() === Severity::Remark));
+    }
+
+    public function severityOf(FindingCode $code): ?Severity
+    {
+        $own = $code->severity();
+
+        return match ($own === Severity::Remark ? ($this->weights[$code->value] ?? RuleWeight::Remark) : RuleWeight::Remark) {
+            RuleWeight::Remark => $own,
+            RuleWeight::Fault => Severity::Fault,
+            RuleWeight::Off => null,
+        };
+    }
+
+    public function judge(Result $result): Judged
+    {
+        $findings = array_values(array_filter($result->findings, fn (Finding $finding) => $this->severityOf($finding->code) !== null));
+        $severities = array_map(fn (Finding $finding) => $this->severityOf($finding->code), $findings);
+        $verdict = match (true) {
+            in_array(Severity::Danger, $severities, true), in_array(Severity::Fault, $severities, true) => Verdict::Fail,
+            in_array(Severity::Remark, $severities, true) => Verdict::Remarks,
+            default => Verdict::Pass,
+        };
+
+        return new Judged($result, $findings, $verdict, $this);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Task;
+
+use Zwindle\Board\Board;
+use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Check\FindingCode;
+use Zwindle\Plan\StepOrder;
+use Zwindle\Read\JsonText;
+use Zwindle\Read\ProblemCode;
+use Zwindle\Read\Problems;
+use Zwindle\Vary\Varying;
+
+/**
+ * Text of a task file → Task on one board, or every problem with its pointer.
+ *
+ * @phpstan-type TaskJson object{title: string, kind: string, mode: string, brief?: string, minutes?: int|null, rules?: object, help?: list<string>,
+ *     tries?: int, order?: string|null, positions?: object, varying?: list<string>, seed?: string, done?: list<string>, questions?: int, start?: string}
+ */
+final class TaskReader
+{
+    public static function read(string $text, Board $board, Problems $problems): ?Task
+    {
+        /** @var TaskJson|null $json */
+        $json = JsonText::read($text, 'task', $problems);
+        if ($json === null) {
+            return null;
+        }
+        $kind = TaskKind::tryFrom($json->kind);
+        if ($kind === null) {
+            $problems->add('/kind', ProblemCode::UnknownTaskKind, ['text' => $json->kind, 'detail' => implode(', ', array_column(TaskKind::cases(), 'value'))]);
+        }
+        $rules = self::rules((array) ($json->rules ?? []), $problems);
+        $positions = self::positions((array) ($json->positions ?? []), $problems);
+        if ($board->devicesOf(DeviceKind::Lamp) === [] || $board->controls === []) {
+            $problems->add('', ProblemCode::TaskWithoutLamp);
+        }
+        foreach ($json->done ?? [] as $i => $box) {
+            isset($board->enclosures[$box]) || $problems->add("/done/$i", ProblemCode::UnknownEnclosure, ['id' => $box]);
+        }
+        if ($kind === null || $problems->any()) {
+            return null;
+        }
+
+        return new Task(
+            $json->title, $kind, TaskMode::from($json->mode), $json->brief ?? '', $json->minutes ?? null, $rules,
+            array_map(Help::from(...), $json->help ?? []), $json->tries ?? 1, isset($json->order) ? StepOrder::from($json->order) : null, $positions,
+            array_map(Varying::from(...), $json->varying ?? []), $json->seed ?? '', $json->done ?? [], $json->questions ?? 4, ($json->start ?? 'boxes') === 'as-found',
+        );
+    }
+
+    /** @param  array<mixed>  $weights */
+    private static function rules(array $weights, Problems $problems): RulesInForce
+    {
+        $known = array_map(fn (FindingCode $code) => $code->value, RulesInForce::remarks());
+        $rules = [];
+        foreach ($weights as $code => $weight) {
+            if (! in_array($code, $known, true)) {
+                $problems->add("/rules/$code", ProblemCode::NotARemark, ['code' => (string) $code]);
+            } elseif (is_string($weight)) {
+                $rules[$code] = RuleWeight::from($weight);
+            }
+        }
+
+        return new RulesInForce($rules);
+    }
+
+    /**
+     * @param  array<mixed>  $positions
+     * @return array<string, string>
+     */
+    private static function positions(array $positions, Problems $problems): array
+    {
+        $taken = [];
+        foreach ($positions as $id => $position) {
+            $habit = Habit::tryFrom((string) $id);
+            if ($habit === null || ! in_array($position, $habit->positions(), true)) {
+                $problems->add("/positions/$id", ProblemCode::UnknownPosition, ['habit' => (string) $id, 'detail' => implode(', ', $habit?->positions() ?? array_column(Habit::cases(), 'value'))]);
+
+                continue;
+            }
+            $taken[$habit->value] = (string) $position;
+        }
+
+        return $taken;
+    }
+}

@@ -1,0 +1,222 @@
+import { type Browser, expect, type Page, test } from '@playwright/test'
+import { complaints, expectNoSeriousFault, signIn } from './support'
+
+/** Boards of the demo: one to wire and one to ask about. */
+const BOARDS = { na: { wired: 1, asked: 1 }, gb: { wired: 4, asked: 3 } } as const
+const ANSWERED = ['parts', 'names', 'predict', 'trace'] as const
+
+/** Sets a task to the whole class as an instructor would, and returns its title. */
+async function setTask(page: Page, board: number, kind: string, title: string, more: (page: Page) => Promise<void>) {
+  await page.goto(`/task/${board}`)
+  await page.locator('[data-test=title]').fill(title)
+  await page.locator('[data-test=kind]').selectOption(kind)
+  await more(page)
+  await expect(page.locator('[data-test=spread]')).toBeVisible({ timeout: 15_000 })
+  await expect(page.locator('[data-test=problems]')).toHaveCount(0)
+  await page.locator('[data-test=set]').click()
+  await page.waitForURL(/\/class$/)
+  await page.getByRole('button', { name: new RegExp(title) }).click()
+}
+
+async function asTrainee(browser: Browser, name = 'quill') {
+  const page = await (await browser.newContext()).newPage()
+  await signIn(page, name)
+  return page
+}
+
+const openTask = (page: Page, title: string) =>
+  page
+    .getByRole('listitem')
+    .filter({ hasText: title })
+    .getByRole('link', { name: /Open the board|Go on/ })
+    .click()
+
+async function release(page: Page, title: string) {
+  await page.goto('/class')
+  await page.getByRole('button', { name: new RegExp(title) }).click()
+  await page.getByRole('link', { name: 'Marks' }).click()
+  await page.getByRole('button', { name: 'Release the marks' }).click()
+  await page.getByRole('button', { name: 'Release them' }).click()
+  await expect(page.locator('[data-test=released]')).toBeVisible()
+}
+
+for (const practice of ['na', 'gb'] as const) {
+  test(`an exam at the bench is set, wired, marked and debriefed (${practice})`, async ({ page, browser }) => {
+    test.setTimeout(120_000)
+    const heard = complaints(page)
+    const title = `Bench exam ${practice}`
+    await signIn(page, 'marit')
+    await setTask(page, BOARDS[practice].wired, 'wire', title, async () => {
+      await page.locator('[data-vary=faces]').check()
+      await page.locator('[data-test=seed]').fill('evening')
+      await page.locator('[data-habit=order-of-work]').selectOption('box-by-box')
+      await expect(page.locator('[data-test=attack]')).toContainText('none loses a mark', { timeout: 15_000 })
+      await expectNoSeriousFault(page)
+    })
+
+    const trainee = await asTrainee(browser)
+    await expect(trainee.getByRole('listitem').filter({ hasText: title })).toContainText('EXAM')
+    await openTask(trainee, title)
+    await trainee.waitForURL(/\/bench\/\d+$/)
+    const attempt = Number(trainee.url().split('/').pop())
+    await trainee.getByRole('button', { name: /brief/i }).click()
+    await expect(trainee.locator('#brief')).toContainText('Work box by box')
+    await trainee.getByRole('button', { name: /brief/i }).click()
+    // One end is landed by hand; the rest is left loose: half of a wiring is handed in.
+    await trainee.keyboard.press('a')
+    await trainee.keyboard.press('1')
+    await expect(trainee.getByText('kept: all 1 step')).toBeVisible()
+
+    // The page itself tells no more than eyes see: no terminal, no model, no scheme, no seed.
+    expect(await trainee.content()).not.toMatch(
+      /(na|gb)-switch|\.common|\.com"|traveller|strapper|traveler|feed-through|common-link|evening/,
+    )
+
+    // While the exam is open nothing else of this trainee's is.
+    const others = (await (await trainee.request.get('/api/attempts')).json()) as { id: number }[]
+    const other = others.find(({ id }) => id !== attempt)!
+    expect((await trainee.request.get(`/api/attempts/${other.id}`)).status()).toBe(403)
+    await trainee.getByRole('button', { name: 'Hand in' }).click()
+    await trainee.getByRole('button', { name: 'Hand in for good' }).click()
+    await expect(trainee.locator('[data-test=handed-in]')).toContainText('with your instructor')
+    await expect(trainee.locator('body')).not.toContainText(/Never lights|not passed/)
+
+    await page.goto('/class')
+    await page.getByRole('button', { name: new RegExp(title) }).click()
+    await page.getByRole('link', { name: 'Marks' }).click()
+    await page.locator(`[data-attempt="${attempt}"]`).click()
+    await expect(page.locator('[data-line=tug]')).toContainText('…')
+    await page.locator('[data-observe=tug]').getByRole('button', { name: 'Yes' }).click()
+    await expect(page.locator('[data-line=tug]')).toContainText('5 of 5')
+    await page.locator('[data-observe=copper]').getByRole('button', { name: 'No' }).click()
+    await expect(page.locator('[data-test=mark]')).toContainText('not passed')
+    await expectNoSeriousFault(page)
+    await page.getByRole('link', { name: 'Viva, to print' }).click()
+    await expect(page.locator('[data-test=viva]').first()).toContainText('Suppose this is done')
+    await release(page, title)
+
+    await trainee.goto(`/verdict/${attempt}`)
+    await trainee.getByRole('tab', { name: 'Mark' }).click()
+    await expect(trainee.locator('[data-test=mark]')).toContainText('of 100')
+    await trainee.getByRole('tab', { name: 'Debrief' }).click()
+    await expect(trainee.locator('[data-test=debrief]')).toContainText('Three questions from your own board')
+    await trainee.locator('[data-test=what-if] summary').first().click()
+    await expectNoSeriousFault(trainee)
+    expect(heard).toEqual([])
+    await trainee.context().close()
+  })
+
+  test(`questions are set, answered, marked and told (${practice})`, async ({ page, browser }) => {
+    test.setTimeout(180_000)
+    await signIn(page, 'marit')
+    for (const kind of ANSWERED) {
+      const title = `Questions ${practice} ${kind}`
+      await setTask(page, BOARDS[practice].asked, kind, title, async () => {
+        if (kind !== 'parts') await page.locator('[data-test=questions]').fill('2')
+      })
+      const trainee = await asTrainee(browser, 'tamsin')
+      await openTask(trainee, title)
+      await trainee.waitForURL(/\/answers\/\d+$/)
+      const attempt = trainee.url().split('/').pop()
+      await expect(trainee.locator('[data-question="1"]')).toBeVisible()
+      if (kind === 'trace') {
+        const count = await trainee.locator('[data-option]').count()
+        for (let i = 0; i < count; i++) await trainee.locator('[data-option]').first().click()
+      } else {
+        await trainee.locator('[data-option="0"]').click()
+        await expect(trainee.locator('[data-option="0"]')).toHaveAttribute('aria-checked', 'true')
+      }
+      await expect(trainee.locator('[data-test=kept]')).toHaveText('kept')
+      await expectNoSeriousFault(trainee)
+      await trainee.reload()
+      await expect(trainee.getByRole('navigation', { name: 'Questions' })).toContainText('1 ✓')
+      await trainee.getByRole('button', { name: 'Hand in' }).click()
+      await trainee.getByRole('button', { name: 'Hand in for good' }).click()
+      await expect(trainee.locator('[data-test=handed-in]')).toBeVisible()
+      await release(page, title)
+      await trainee.goto(`/verdict/${attempt}`)
+      await expect(trainee.locator('[data-test=mark]')).toContainText('answers are right')
+      await trainee.context().close()
+    }
+  })
+}
+
+test('a board is finished that others began, and may be tried again', async ({ page, browser }) => {
+  await signIn(page, 'marit')
+  await setTask(page, 1, 'finish', 'Finish it', async () => {
+    await page.getByLabel('Gate post is wired').check()
+    await page.getByLabel('tries').fill('2')
+  })
+  const trainee = await asTrainee(browser, 'imara')
+  await openTask(trainee, 'Finish it')
+  await trainee.waitForURL(/\/bench\/\d+$/)
+  await expect(trainee.getByRole('list', { name: 'What is left, box by box' })).toContainText('Gate post✓')
+  await expect(trainee.getByRole('button', { name: 'Undo' })).toBeDisabled()
+  await trainee.getByRole('button', { name: 'Hand in' }).click()
+  await trainee.getByRole('button', { name: 'Hand in for good' }).click()
+  await trainee.getByRole('button', { name: /Go on with it \(1 try left/ }).click()
+  await trainee.waitForURL(/\/bench\/\d+$/)
+  await trainee.context().close()
+})
+
+test('a task that cannot be is told in words, and nothing is lost', async ({ page }) => {
+  await signIn(page, 'marit')
+  await page.goto('/task/2')
+  await page.locator('[data-test=title]').fill('Too few')
+  await page.locator('[data-vary=colours]').check()
+  await expect(page.locator('[data-test=refusal]')).toContainText('1 different variant', { timeout: 15_000 })
+  await page.locator('[data-test=set]').click()
+  await expect(page.locator('[data-test=set-bar]').getByRole('alert')).toContainText('there are 5 seats')
+  await page.locator('[data-vary=faces]').check()
+  await expect(page.locator('[data-test=refusal]')).toHaveCount(0, { timeout: 15_000 })
+  await page.getByRole('button', { name: 'Make one of your own from it' }).click()
+  await page.locator('[data-points=safety]').fill('21')
+  await expect(page.locator('[data-test=sum]')).toContainText('come to 101, the total says 100')
+  await page.getByRole('button', { name: 'Keep as my own' }).click()
+  await expect(page.locator('[data-test=set-bar]').getByRole('alert')).toContainText('The points come to 101')
+  await page.locator('[data-points=safety]').fill('10')
+  await page.locator('[data-test=observation]').fill('loops run clockwise')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await page.locator('[data-test=add-rule]').selectOption('separate-return')
+  await page.locator('[data-critical=fault]').check()
+  await expect(page.locator('[data-test=sum]')).toContainText('come to 100.')
+  await page.getByRole('button', { name: 'Keep as my own' }).click()
+  await expect(page.locator('[data-test=marking]')).toContainText('version 1')
+  await expect(page.locator('[data-test=title]')).toHaveValue('Too few')
+})
+
+test('what an attack found is opened on the board', async ({ page }) => {
+  await signIn(page, 'marit')
+  await page.goto('/task/6')
+  await expect(page.locator('[data-test=attack]')).toContainText('would still pass', { timeout: 15_000 })
+  await page.locator('[data-list=passing] summary').click()
+  await page.locator('[data-list=passing] button').first().click()
+  await expect(page.locator('[data-test=opened]')).toContainText('of 100 points')
+  await page.locator('[data-test=opened]').getByRole('button', { name: 'Close' }).click()
+  await expect(page.locator('[data-test=opened]')).toHaveCount(0)
+})
+
+test('a coached bench helps, and a kept task is opened again', async ({ page, browser }) => {
+  await signIn(page, 'marit')
+  await setTask(page, 1, 'wire', 'With help', async () => {
+    await page.locator('[data-test=mode]').selectOption('coached')
+    for (const help of ['hints', 'a tester', 'the truth table']) await page.getByLabel(help, { exact: true }).check()
+  })
+  const trainee = await asTrainee(browser, 'odalys')
+  await openTask(trainee, 'With help')
+  await trainee.waitForURL(/\/bench\/\d+$/)
+  await trainee.getByRole('button', { name: 'Help', exact: true }).click()
+  const coach = trainee.locator('[data-test=coach]')
+  await expect(coach).toContainText('What the light does now')
+  await coach.locator('[data-test=probe-one]').selectOption({ index: 1 })
+  await coach.locator('[data-test=probe-other]').selectOption({ index: 2 })
+  await coach.getByRole('button', { name: 'Read it' }).click()
+  await expect(coach.locator('[data-test=reading]')).toContainText('0 V')
+  await expectNoSeriousFault(trainee)
+  await trainee.context().close()
+
+  await page.goto('/task/1')
+  await page.locator('[data-test=kept-tasks]').selectOption({ label: 'With help' })
+  await expect(page.locator('[data-test=mode]')).toHaveValue('coached')
+  await expect(page.locator('[data-test=title]')).toHaveValue('With help')
+})

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Enums\Page;
+use App\Paper\BoardSvg;
+use App\Paper\DiagramSvg;
+use Symfony\Component\Process\Process;
+use Tests\Support\Build;
+use Tests\Support\Files;
+use Tests\Support\People;
+use Zwindle\Plan\Planner;
+use Zwindle\Schematic\Diagram;
+
+/** What a PDF reads, by poppler's pdftotext. */
+function readBack(string $pdf): string
+{
+    $process = new Process(['pdftotext', '-layout', '-', '-']);
+    $process->setInput($pdf)->mustRun();
+
+    return $process->getOutput();
+}
+
+/** @return list<string> the texts of a drawing */
+function textsOf(string $svg): array
+{
+    return array_map('strval', iterator_to_array(simplexml_load_string($svg)->text, false));
+}
+
+it('prints every page of a plan, on the paper of its practice', function (string $slug, string $box, string $words) {
+    $file = People::boardFile($slug);
+    $pdf = $this->actingAs(People::user('instructor'))->get("api/board-files/$file->id/plans/0/paper")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+    $text = readBack($pdf);
+
+    expect($pdf)->toContain("/MediaBox [0.000 0.000 $box]");
+    foreach (Page::cases() as $page) {
+        expect($text)->toContain(__("paper.page.{$page->value}"));
+    }
+    expect($text)->toContain($words, 'isolate, lock off, prove dead');
+})->with([['propagation-house', '612.000 792.000', '¼ in of sheath'], ['boat-store', '595.280 841.890', '50 mm of sheath']]);
+
+it('prints no answer on the pages that trainees work on', function () {
+    $file = People::boardFile();
+    $this->actingAs(People::user('instructor'));
+    $read = fn (string $pages) => readBack($this->get("api/board-files/$file->id/plans/0/paper?pages=$pages")->assertOk()->getContent());
+
+    expect($read('task,blank-labels,as-found'))->toContain('Task', 'As-found sheet', 'BLK black')
+        ->not->toContain('traveler', 'switched hot', 'common', 'Answer key', 'Schematic')
+        ->and($read('schedule,labels'))->toContain('traveler', 'switched hot', 'the common screw of S1');
+    $this->getJson("api/board-files/$file->id/plans/0/paper?pages=secrets")->assertStatus(422);
+});
+
+it('needs nothing but ink', function () {
+    $plan = Planner::plan(Files::board('database/patterns/na-08-station-fed-at-the-light.board.json'))->plans[0];
+    $evidence = $plan->result->evidence;
+    preg_match_all('/#[0-9A-Fa-f]{6}/', BoardSvg::of($plan, true)->file().DiagramSvg::of(new Diagram($evidence->circuit, $evidence->roles), 'x')->file(), $colours);
+
+    expect(array_values(array_unique($colours[0])))->toEqualCanonicalizing(['#FFFFFF', '#1D2129']);
+});
+
+it('draws the board to scale', function () {
+    $board = Build::boardArray([
+        'wall' => ['widthMm' => 1200, 'heightMm' => 900],
+        'practice' => 'gb', 'code' => 'BS7671-2018',
+        'enclosures' => [['id' => 'SRC', 'kind' => 'supply', 'label' => 'Feed & more <b>', 'at' => [200, 450]], ['id' => 'B1', 'kind' => 'switch-box', 'label' => 'Door', 'at' => [500, 450], 'material' => 'plastic'], ['id' => 'L1', 'kind' => 'light-box', 'label' => 'Light', 'at' => [800, 200], 'material' => 'plastic']],
+        'devices' => [['id' => 'PS', 'in' => 'SRC', 'model' => 'gb-supply'], ['id' => 'S1', 'in' => 'B1', 'model' => 'gb-switch-1way'], ['id' => 'LA', 'in' => 'L1', 'model' => 'gb-batten-es']],
+        'cables' => [['id' => 'W1', 'type' => 'gb-1.0-te', 'from' => 'SRC', 'to' => 'B1'], ['id' => 'W2', 'type' => 'gb-1.0-te', 'from' => 'B1', 'to' => 'L1']],
+        'controls' => [['lamps' => ['LA'], 'switches' => ['S1']]],
+    ]);
+    $plan = Planner::plan(Build::board($board))->plans[0];
+    $drawing = BoardSvg::of($plan, true);
+    $svg = simplexml_load_string($drawing->file());
+    $light = null;
+    foreach ($svg->circle as $circle) {
+        $light = [(float) $circle['cx'], (float) $circle['cy']];
+    }
+
+    // 1200 mm go into 182 mm of paper at 1 : 10; the light hangs at 800, 200.
+    expect($light)->toBe([80.0, 20.0])
+        ->and((string) $svg['width'])->toBe('120mm')
+        ->and(textsOf($drawing->file()))->toContain('Feed & more <b>', 'W1  1.0 mm² 2C+E  0.30 m', 'BN line', '500 mm; scale 1 : 10, if printed at full size')
+        ->and(implode(' ', textsOf(BoardSvg::of($plan, false)->file())))->not->toContain('line', 'neutral');
+});
+
+it('draws every switch and lamp of the schematic', function (string $board) {
+    $plan = Planner::plan(Files::board($board))->plans[0];
+    $evidence = $plan->result->evidence;
+    $texts = textsOf(DiagramSvg::of(new Diagram($evidence->circuit, $evidence->roles), $evidence->board->title)->file());
+
+    expect($texts)->toContain(...$evidence->circuit->switches, ...$evidence->circuit->lamps)->toContain('L', 'N');
+})->with(array_map(fn (string $path) => 'database/patterns/'.basename($path), glob(dirname(__DIR__, 2).'/database/patterns/*.json') ?: []));
+
+it('gives the drawing as a file, and keeps paper and drawing from trainees', function () {
+    $people = new People;
+    $file = $people->assignment->boardFile;
+    $svg = $this->actingAs($people->instructor)->get("api/board-files/$file->id/plans/0/file?as=svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+
+    expect(simplexml_load_string($svg))->not->toBeFalse();
+    $this->actingAs($people->trainee)->getJson("api/board-files/$file->id/plans/0/file?as=blank-svg")->assertNotFound();
+    $this->actingAs($people->trainee)->getJson("api/board-files/$file->id/plans/0/paper")->assertNotFound();
+});

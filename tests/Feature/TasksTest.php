@@ -1,0 +1,282 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Attempt;
+use Tests\Support\Build;
+use Tests\Support\Exam;
+use Tests\Support\Files;
+use Tests\Support\People;
+use Zwindle\Check\Checker;
+use Zwindle\Task\TaskKind;
+
+const STATION_FILE = 'database/patterns/na-08-station-fed-at-the-first-switch.board.json';
+
+it('keeps a task and its versions, and refuses one that makes no sense with every reason', function () {
+    $this->actingAs($instructor = People::user('instructor'));
+    [$file, $marking, $answers] = [Exam::boardFile(STATION_FILE), Exam::marking('wiring'), Exam::marking('answers')];
+    $body = ['boardFile' => $file->id, 'marking' => $marking->id, 'task' => Exam::json()];
+    $task = $this->postJson('api/tasks', $body)->assertCreated()->json();
+    $this->putJson("api/tasks/{$task['id']}", [...$body, 'task' => Exam::json(['title' => 'Second']), 'base' => 1])->assertOk()->assertJsonPath('version', 2);
+    $this->putJson("api/tasks/{$task['id']}", [...$body, 'task' => Exam::json(['title' => 'Lost']), 'base' => 1])->assertStatus(422);
+    $this->getJson('api/tasks')->assertOk()->assertJsonPath('0.title', 'Second')->assertJsonCount(1);
+
+    $this->postJson('api/tasks', [...$body, 'task' => Exam::json(['kind' => 'find-the-fault', 'rules' => ['shell-live' => 'off']])])->assertStatus(422)->assertJsonCount(2, 'problems');
+    $this->postJson('api/tasks', [...$body, 'marking' => $answers->id])->assertStatus(422)->assertJsonPath('problems.0.message', 'This marking gives points for answers, which such a task does not earn.');
+    $this->actingAs(People::user('instructor'))->getJson("api/tasks/{$task['id']}")->assertNotFound();
+    $this->actingAs(People::user('trainee'))->getJson("api/tasks/{$task['id']}")->assertNotFound();
+});
+
+it('keeps markings as versions, the house\'s unchanged, and what was set with one keeps it', function () {
+    $exam = new Exam;
+    $this->actingAs($exam->instructor);
+    $house = $exam->task->marking;
+    $other = json_decode($house->json, true);
+    $other['passMark'] = 10;
+    $this->putJson("api/markings/$house->id", ['marking' => json_encode($other)])->assertNotFound();
+    $own = $this->postJson('api/markings', ['marking' => json_encode($other)])->assertCreated()->json();
+    $this->putJson("api/markings/{$own['id']}", ['marking' => json_encode([...$other, 'passMark' => 20])])->assertOk()->assertJsonPath('version', 2);
+    $this->putJson("api/markings/{$own['id']}", ['marking' => json_encode([...$other, 'total' => 7])])->assertStatus(422)->assertJsonPath('problems.0.message', 'The points come to 100, and the total says 7.');
+    $house->update(['json' => json_encode($other)]);
+
+    expect(json_decode((string) $exam->assignment->refresh()->marking_json)->passMark)->toBe(90);
+    $this->getJson('api/markings')->assertOk()->assertJsonCount(2);
+});
+
+it('sets a variant to every seat, the same again for the same seed', function () {
+    $varying = ['varying' => ['feed', 'lamp', 'order', 'faces', 'labels'], 'seed' => 'nov'];
+    $boards = fn (Exam $exam) => array_map(fn (int $seat) => $exam->attempt($seat)->board_json, [1, 2, 3]);
+    $one = $boards(new Exam(STATION_FILE, $varying));
+
+    expect(array_unique($one))->toHaveCount(3)->and($boards(new Exam(STATION_FILE, $varying)))->toBe($one)
+        ->and($boards(new Exam(STATION_FILE, [...$varying, 'seed' => 'dec'])))->not->toBe($one)
+        ->and(array_unique($boards(new Exam(STATION_FILE))))->toHaveCount(1);
+});
+
+it('refuses more seats than variants, and sets nothing', function () {
+    $exam = new Exam('database/patterns/na-01-single-at-the-switch.board.json', ['varying' => ['colours'], 'seed' => 's'] + ['kind' => 'wire']);
+})->throws(Illuminate\Validation\ValidationException::class, 'gives 1 different variant');
+
+it('tells nothing in an exam: no terminal, model, scheme, seed or key in any answer', function (TaskKind $kind, string $board) {
+    $exam = new Exam($board, ['kind' => $kind->value, 'done' => $kind === TaskKind::Finish ? ['F'] : [], 'varying' => ['faces', 'labels'], 'seed' => 'secret-seed', 'tries' => 2]);
+    $this->actingAs($exam->trainees[0]);
+    $id = $exam->attempt()->id;
+    $bodies = [$this->getJson('api/attempts')->assertOk()->getContent()];
+    if ($kind->isWired()) {
+        $bodies[] = $this->getJson("api/attempts/$id")->assertOk()->getContent();
+        $bodies[] = $this->postJson("api/attempts/$id/steps", Exam::steps($exam->right()))->assertSuccessful()->getContent();
+    } else {
+        $bodies[] = $this->getJson("api/attempts/$id/questions")->assertOk()->getContent();
+        $bodies[] = $this->putJson("api/attempts/$id/answers", ['question' => 1, 'answer' => [0]])->assertNoContent()->getContent();
+    }
+    $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
+    foreach (['verdict', 'mark', 'debrief', 'path?lamp=L1&state=0'] as $closed) {
+        $bodies[] = $this->getJson("api/attempts/$id/$closed")->assertForbidden()->getContent();
+    }
+    $bodies[] = $this->getJson('api/attempts')->assertOk()->getContent();
+    $text = implode("\n", array_map(strval(...), $bodies));
+    $told = array_values(array_filter([...Exam::secrets(), 'secret-seed'], fn (string $secret) => str_contains($text, $secret)));
+
+    // Where the common is the question, the word stands in the question, and nowhere else.
+    expect($told)->toBe([])->and(substr_count($text, 'the common'))->toBe($kind === TaskKind::Names ? substr_count($text, 'is the common?') : 0);
+})->with(fn () => array_merge(...array_map(fn (TaskKind $kind) => [
+    "$kind->value, North America" => [$kind, STATION_FILE],
+    "$kind->value, Britain" => [$kind, 'database/patterns/gb-05-two-way-at-the-rose.board.json'],
+], TaskKind::cases())));
+
+it('closes a trainee\'s other boards while an exam is open, and opens them again', function () {
+    $exam = new Exam;
+    $trainee = $exam->trainees[0];
+    $other = new Exam(STATION_FILE, ['mode' => 'coached', 'title' => 'Practice']);
+    $practice = $other->attempt();
+    $practice->update(['trainee_id' => $trainee->id, 'started_at' => now(), 'handed_in_at' => now(), 'verdict' => 'pass']);
+    $this->actingAs($trainee)->getJson("api/attempts/$practice->id/verdict")->assertOk();
+    $this->postJson("api/attempts/{$exam->attempt()->id}/steps", Exam::steps($exam->right()))->assertSuccessful();
+
+    $this->getJson("api/attempts/$practice->id/verdict")->assertForbidden()->assertJsonPath('message', 'You have an exam open. Until it is handed in, your other boards stay closed.');
+    foreach (['', '/mark', '/debrief'] as $path) {
+        $this->getJson("api/attempts/$practice->id$path")->assertForbidden();
+    }
+    $this->postJson("api/attempts/{$exam->attempt()->id}/hand-in")->assertNoContent();
+    $this->getJson("api/attempts/$practice->id/verdict")->assertOk();
+});
+
+it('opens the other boards when the time of the exam is up, handed in or not', function () {
+    $exam = new Exam;
+    $practice = (new Exam(STATION_FILE, ['mode' => 'coached']))->attempt();
+    $practice->update(['trainee_id' => $exam->trainees[0]->id]);
+    $exam->attempt()->update(['started_at' => now()->subMinutes(14)]);
+    $this->actingAs($exam->trainees[0])->getJson("api/attempts/$practice->id")->assertForbidden();
+    $exam->attempt()->update(['started_at' => now()->subMinutes(16)]);
+    $this->getJson("api/attempts/$practice->id")->assertOk();
+});
+
+it('marks line by line, waits for the eye, and shows the trainee when it is released', function () {
+    $exam = new Exam;
+    $id = $exam->attempt()->id;
+    $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($exam->right()))->assertSuccessful();
+    $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
+    $this->actingAs($exam->instructor);
+    $mark = $this->getJson("api/assignments/{$exam->assignment->id}/marks")->assertOk()->json('0.mark');
+    $lines = array_column($mark['lines'], 'got', 'what');
+
+    expect($mark['got'])->toEqual(90)->and($mark['isOpen'])->toBeTrue()->and($lines['tug'])->toBeNull()->and($lines['line-unmarked'])->toEqual(5);
+    $observed = $this->putJson("api/attempts/$id/observations", ['observed' => ['tug' => true, 'copper' => false]])->assertOk()->json('mark');
+    expect($observed['got'])->toEqual(95)->and($observed['isOpen'])->toBeFalse()->and($observed['passes'])->toBeTrue();
+    $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/mark")->assertForbidden();
+    $this->actingAs($exam->trainees[0])->putJson("api/attempts/$id/observations", ['observed' => ['tug' => true]])->assertNotFound();
+    $this->actingAs($exam->trainees[0])->postJson("api/assignments/{$exam->assignment->id}/release")->assertNotFound();
+    $this->actingAs(People::user('instructor'))->getJson("api/assignments/{$exam->assignment->id}/marks")->assertNotFound();
+    $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertSuccessful();
+    $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/mark")->assertOk()->assertJsonPath('mark.got', 95);
+    $this->getJson("api/attempts/$id/verdict")->assertOk();
+    $this->actingAs($exam->trainees[1])->getJson("api/attempts/$id/mark")->assertNotFound();
+});
+
+it('makes one exchange cost one mistake, and debriefs it from the trainee\'s own board', function () {
+    $exam = new Exam;
+    $id = $exam->attempt()->id;
+    $crossed = Build::exchange($exam->right(), 'S1.common', 'S1.t1');
+    $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($crossed))->assertSuccessful();
+    $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
+    $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release");
+    $mark = $this->getJson("api/attempts/$id/mark")->assertOk()->json('mark');
+    $distance = array_column($mark['lines'], null, 'part')['distance'];
+    $debrief = $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/debrief")->assertOk()->json();
+
+    expect($distance['got'])->toEqual(25)->and($distance['text'])->toBe('One mistake lies between it and the nearest right wiring (15 points each).')
+        ->and($debrief['mistakes'])->toHaveCount(1)->and($debrief['mistakes'][0])->toContain('First switch')
+        ->and($debrief['questions'])->toHaveCount(3)->and($debrief['questions'][0]['question'])->toStartWith('Suppose this is done on your board.')
+        ->and($debrief['order']['own'])->not->toBe([])->and(count($debrief['order']['own']))->toBe(count($debrief['order']['recognised']));
+});
+
+it('has an answer to each what-if that the checker gives', function () {
+    $exam = new Exam;
+    $right = $exam->right();
+    foreach (Zwindle\Mark\WhatIf::on($right, new Zwindle\Vary\Dice('s')) as $whatIf) {
+        expect($whatIf->then->verdict)->toBe(Checker::check($whatIf->done->madeOn($right))->verdict);
+    }
+    expect(Zwindle\Mark\WhatIf::on(new Zwindle\Wiring\Wiring($right->board), new Zwindle\Vary\Dice('s')))->toBeArray();
+});
+
+it('raises a remark to a fault where the task insists', function (array $rules, string $verdict) {
+    $exam = new Exam('database/demo/seed-store/board.json', ['rules' => (object) $rules]);
+    $id = $exam->attempt()->id;
+    $right = $exam->right();
+    $unmarked = new Zwindle\Wiring\Wiring($right->board, $right->joints, $right->caps);
+    $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($unmarked))->assertSuccessful();
+    $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
+
+    expect(Attempt::query()->find($id)?->verdict)->toBe($verdict);
+})->with([[[], 'remarks'], [['line-unmarked' => 'fault'], 'fail'], [['line-unmarked' => 'off'], 'pass']]);
+
+it('begins a board to finish with what others did, which cannot be undone', function () {
+    $exam = new Exam(STATION_FILE, ['kind' => 'finish', 'done' => ['B1', 'F']]);
+    $id = $exam->attempt()->id;
+    $this->actingAs($exam->trainees[0]);
+    $bench = $this->getJson("api/attempts/$id")->assertOk()->json();
+    $right = $exam->right();
+    $rest = new Zwindle\Wiring\Wiring($right->board, array_values(array_filter($right->joints, fn ($joint) => ! in_array($joint->enclosure, ['B1', 'F'], true))), $right->caps, array_filter($right->marks, fn (string $end) => ! str_ends_with($end, '@B1'), ARRAY_FILTER_USE_KEY));
+
+    expect($bench['start'])->not->toBe([])->and($bench['steps'])->toBe([]);
+    $this->postJson("api/attempts/$id/steps", People::batch([['do' => 'undo']]))->assertSuccessful()->assertJsonPath('setAside.0.reason', 'does-not-fit:nothing-to-undo');
+    $this->postJson("api/attempts/$id/steps", People::batch(Zwindle\Bench\WiringAsSteps::of($rest), 2))->assertSuccessful()->assertJsonPath('setAside', []);
+    $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
+    expect(Attempt::query()->find($id)?->verdict)->toBe('pass');
+});
+
+it('takes answers by their place, judges them in the core, and keeps what was answered', function (TaskKind $kind, string $board) {
+    $exam = new Exam($board, ['kind' => $kind->value, 'questions' => 3]);
+    $attempt = $exam->attempt();
+    $questions = (new App\Actions\AskQuestions)->of($attempt);
+    $this->actingAs($exam->trainees[0]);
+    $shown = $this->getJson("api/attempts/$attempt->id/questions")->assertOk()->json();
+    expect($shown['questions'])->toHaveCount(count($questions))->and(count($questions))->toBeGreaterThan(0);
+    $used = [];
+    foreach ($questions as $i => $question) {
+        $options = array_flip($question->options);
+        $right = $question->kind === Zwindle\Task\QuestionKind::Path ? $question->right : [array_values(array_diff($question->right, $used))[0]];
+        $used = [...$used, ...($kind === TaskKind::Parts ? $right : [])];
+        $this->putJson("api/attempts/$attempt->id/answers", ['question' => $i + 1, 'answer' => array_map(fn (string $option) => $options[$option], $right)])->assertNoContent();
+    }
+    $this->putJson("api/attempts/$attempt->id/answers", ['question' => 99, 'answer' => [0]])->assertStatus(422);
+    $this->putJson("api/attempts/$attempt->id/answers", ['question' => 1, 'answer' => [150]])->assertStatus(422);
+    expect($this->getJson("api/attempts/$attempt->id/questions")->json('questions.0.answer'))->not->toBe([]);
+    $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
+    $this->putJson("api/attempts/$attempt->id/answers", ['question' => 1, 'answer' => []])->assertStatus(422);
+    $mark = $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/mark")->assertOk()->json('mark');
+
+    expect($mark['got'])->toEqual(20)->and($mark['passes'])->toBeTrue();
+})->with(fn () => array_merge(...array_map(fn (TaskKind $kind) => [
+    "$kind->value, North America" => [$kind, STATION_FILE],
+    "$kind->value, Britain" => [$kind, 'database/patterns/gb-05-two-way-at-the-rose.board.json'],
+], [TaskKind::Parts, TaskKind::Names, TaskKind::Predict, TaskKind::Trace])));
+
+it('gives as many tries as the task, and none after the marks are out', function () {
+    $exam = new Exam(STATION_FILE, ['tries' => 2]);
+    $id = $exam->attempt()->id;
+    $this->actingAs($exam->trainees[0]);
+    $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
+    $this->postJson("api/attempts/$id/retry")->assertNoContent();
+    expect(Attempt::query()->find($id)?->handed_in_at)->toBeNull();
+    $this->postJson("api/attempts/$id/retry")->assertNoContent();
+    $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
+    $this->postJson("api/attempts/$id/retry")->assertStatus(422);
+    $other = $exam->attempt(2)->id;
+    $this->actingAs($exam->trainees[1])->postJson("api/attempts/$other/hand-in")->assertNoContent();
+    $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release");
+    $this->actingAs($exam->trainees[1])->postJson("api/attempts/$other/retry")->assertStatus(422);
+});
+
+it('tries a task before it is used', function () {
+    $this->actingAs(People::user('instructor'));
+    $body = ['boardFile' => Exam::boardFile(STATION_FILE)->id, 'marking' => Exam::marking('wiring')->id, 'seats' => 12];
+    $try = fn (array $change, array $more = []) => $this->postJson('api/task-trials', [...$body, ...$more, 'task' => Exam::json($change)])->assertOk()->json();
+    $whole = $try(['varying' => ['feed', 'lamp', 'order', 'faces'], 'seed' => 's']);
+
+    expect($whole['problems'])->toBe([])->and($whole['seats'])->toHaveCount(12)->and($whole['spread']['layouts'])->toBeGreaterThan(8)->and($whole['spread']['refusal'])->toBe('')
+        ->and($whole['attack']['mistakes'])->toBeGreaterThan(20)->and($whole['attack']['losing'])->toBe([])
+        ->and($whole['attack']['passing'][0]['standing'] ?? [1])->not->toBe([]);
+    expect($try(['varying' => ['colours']])['spread']['refusal'])->toContain('12 seats')
+        ->and($try(['kind' => 'guess'])['problems'][0]['message'])->toContain('There is no task of the kind "guess"')
+        ->and($try(['kind' => 'predict'])['problems'][0]['message'])->toContain('work at the bench');
+    $this->actingAs(People::user('trainee'))->postJson('api/task-trials', [...$body, 'task' => Exam::json()])->assertForbidden();
+});
+
+it('keeps what was set when the board it was drawn on has gone on', function () {
+    $exam = new Exam;
+    $before = $exam->attempt()->board()->title;
+    $board = json_decode(Files::text(STATION_FILE), true);
+    $exam->task->boardFile->update(['json' => json_encode([...$board, 'title' => 'Another board'])]);
+
+    expect($exam->attempt()->board()->title)->toBe($before);
+});
+
+it('says on the brief where the task stands on what practitioners dispute', function () {
+    $exam = new Exam('database/demo/seed-store/board.json', ['positions' => ['white-as-return' => 'line-out-on-white', 'order-of-work' => 'farthest-first']]);
+    $positions = $this->actingAs($exam->trainees[0])->getJson("api/attempts/{$exam->attempt()->id}")->assertOk()->json('positions');
+
+    expect($positions)->toBe(['The re-identified white takes the hot out, and black or red brings it back.', 'Work farthest first: neutral all the way, switched hot, hot, travelers last.']);
+});
+
+it('helps in a coached task as far as the task allows, and never in an exam', function () {
+    $coached = fn (array $help) => new Exam(STATION_FILE, ['mode' => 'coached', 'help' => $help]);
+    $exam = $coached(['hints', 'labels', 'truth-table', 'tester']);
+    $id = $exam->attempt()->id;
+    $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps(Build::exchange($exam->right(), 'S1.common', 'S1.t1')))->assertSuccessful();
+    $help = $this->getJson("api/attempts/$id/help")->assertOk()->json();
+    $read = fn (string $one, string $other, string $down = '') => $this->getJson("api/attempts/$id/test?".http_build_query(['one' => $one, 'other' => $other, 'down' => $down]))->assertOk()->json();
+
+    expect($help['hint'])->toContain('common')->and($help['labels'][0]['carries'])->toContain('BLK hot')->and(strlen($help['table']['trips']))->toBe(8)->and($help['switches'])->toBe(['S1', 'S2', 'S3'])
+        // The cord is live all the time: 120 V from hot to neutral; from neutral to ground nothing.
+        ->and($read('PS#1', 'PS#2')['volt'])->toEqual(120)->and($read('PS#2', 'PS#3')['volt'])->toEqual(0)->and($read('PS#1', 'PS#1')['ohm'])->toEqual(0);
+    $this->getJson("api/attempts/$id/test?one=PS%231&other=nowhere")->assertStatus(422);
+    $this->actingAs($exam->trainees[1])->getJson("api/attempts/$id/help")->assertNotFound();
+    $this->actingAs($exam->instructor)->getJson("api/attempts/$id/help")->assertNotFound();
+
+    $silent = $coached(['hints']);
+    $this->actingAs($silent->trainees[0])->getJson("api/attempts/{$silent->attempt()->id}/help")->assertOk()->assertJsonPath('labels', null)->assertJsonPath('table', null)->assertJsonPath('hasTester', false);
+    $this->getJson("api/attempts/{$silent->attempt()->id}/test?one=PS%231&other=PS%232")->assertNotFound();
+    $real = new Exam(STATION_FILE, ['help' => ['hints', 'tester']]);
+    $this->actingAs($real->trainees[0])->getJson("api/attempts/{$real->attempt()->id}/help")->assertNotFound();
+});

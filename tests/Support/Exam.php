@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Actions\KeepTask;
+use App\Actions\SetTask;
+use App\Models\Assignment;
+use App\Models\Attempt;
+use App\Models\BoardFile;
+use App\Models\Classroom;
+use App\Models\Marking;
+use App\Models\Task;
+use App\Models\User;
+use Zwindle\Bench\WiringAsSteps;
+use Zwindle\Catalogue\DeviceCatalogue;
+use Zwindle\Plan\Planner;
+use Zwindle\Wiring\Wiring;
+
+/** A task set to a class of three, for feature tests. */
+final class Exam
+{
+    public readonly User $instructor;
+
+    /** @var list<User> */
+    public readonly array $trainees;
+
+    public readonly Classroom $classroom;
+
+    public readonly Task $task;
+
+    public readonly Assignment $assignment;
+
+    /** @param  array<string, mixed>  $change  laid over a task to wire in an exam */
+    public function __construct(string $board = 'database/patterns/na-08-station-fed-at-the-first-switch.board.json', array $change = [], ?string $marking = null)
+    {
+        $this->instructor = People::user('instructor');
+        $this->trainees = [People::user('trainee'), People::user('trainee'), People::user('trainee')];
+        $this->classroom = Classroom::create(['instructor_id' => $this->instructor->id, 'name' => 'Exam class']);
+        $this->classroom->trainees()->attach(array_column($this->trainees, 'id'));
+        $json = self::json($change);
+        $isWired = in_array(json_decode($json)->kind, ['wire', 'finish'], true);
+        $this->task = app(KeepTask::class)->create($this->instructor, self::boardFile($board), self::marking($marking ?? ($isWired ? 'wiring' : 'answers')), $json);
+        $this->assignment = app(SetTask::class)->execute($this->task, $this->classroom, array_column($this->trainees, 'id'), 6);
+    }
+
+    /** @param  array<string, mixed>  $change */
+    public static function json(array $change = []): string
+    {
+        return (string) json_encode(['format' => 'zwindle-task', 'version' => 1, 'title' => 'Evening exam', 'kind' => 'wire', 'mode' => 'exam', 'minutes' => 15, 'brief' => 'Wire it.', ...$change]);
+    }
+
+    public static function boardFile(string $path): BoardFile
+    {
+        $json = Files::text($path);
+
+        return BoardFile::create(['title' => basename($path), 'practice' => json_decode($json)->practice, 'brief' => '', 'json' => $json]);
+    }
+
+    public static function marking(string $name): Marking
+    {
+        $json = Files::text("database/markings/$name.marking.json");
+
+        return Marking::create(['title' => Marking::read($json)->title, 'json' => $json]);
+    }
+
+    public function attempt(int $seat = 1): Attempt
+    {
+        return $this->assignment->attempts()->where('seat', $seat)->firstOrFail();
+    }
+
+    /** The right wiring of a seat. */
+    public function right(int $seat = 1): Wiring
+    {
+        return Planner::plan($this->attempt($seat)->board())->plans[0]->wiring;
+    }
+
+    /** @return array<string, mixed> body of a request with the steps that make a wiring */
+    public static function steps(Wiring $wiring): array
+    {
+        return People::batch(WiringAsSteps::of($wiring));
+    }
+
+    /** @return list<string> what no trainee in an exam may read: terminals, models, schemes */
+    public static function secrets(): array
+    {
+        $words = ['feed-through', 'dead-end', 'light-fed', 'common-link', 'scheme', 'seed', 'traveller', 'traveler', 'strapper', 'switched-line', 'answer key', '"right"', 'verdict":"'];
+        foreach (DeviceCatalogue::all() as $model) {
+            $words[] = $model->id;
+            foreach ($model->terminals as $terminal) {
+                $words[] = ".$terminal->name\"";
+            }
+        }
+
+        return array_values(array_diff(array_unique($words), ['.earth"']));
+    }
+}

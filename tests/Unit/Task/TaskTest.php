@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Files;
+use Zwindle\Plan\Plan;
+use Zwindle\Plan\Planner;
+use Zwindle\Read\Problem;
+use Zwindle\Read\Problems;
+use Zwindle\Task\Answers;
+use Zwindle\Task\Habit;
+use Zwindle\Task\Help;
+use Zwindle\Task\Question;
+use Zwindle\Task\QuestionKind;
+use Zwindle\Task\Questions;
+use Zwindle\Task\RulesInForce;
+use Zwindle\Task\Task;
+use Zwindle\Task\TaskKind;
+use Zwindle\Task\TaskMode;
+use Zwindle\Task\TaskReader;
+use Zwindle\Vary\Dice;
+use Zwindle\Vary\Varying;
+
+const TASK = ['format' => 'zwindle-task', 'version' => 1, 'title' => 'Evening exam', 'kind' => 'wire', 'mode' => 'exam'];
+
+/** @return list<Question> */
+function questionsOn(string $pattern, TaskKind $kind, int $count = 20, string $seed = 's'): array
+{
+    return (new Questions(planOf($pattern), new Dice($seed)))->of(new Task('t', $kind, TaskMode::Exam, questions: $count));
+}
+
+function planOf(string $pattern): Plan
+{
+    return Planner::plan(Files::board("database/patterns/$pattern.board.json"))->plans[0];
+}
+
+it('reads everything that a task says', function () {
+    $problems = new Problems;
+    $task = TaskReader::read((string) json_encode([
+        ...TASK, 'brief' => 'Wire it.', 'minutes' => 15, 'rules' => ['return-on-white' => 'fault', 'end-not-capped' => 'off'], 'help' => ['tester'], 'tries' => 2,
+        'order' => 'farthest-first', 'positions' => ['white-as-return' => 'line-out-on-white'], 'varying' => ['feed', 'faces'], 'seed' => 'nov', 'questions' => 6,
+    ]), Files::board('database/demo/seed-store/board.json'), $problems);
+
+    expect($problems->all())->toBe([])
+        ->and([$task->kind, $task->mode, $task->minutes, $task->tries, $task->order?->value, $task->seed, $task->questions])->toBe([TaskKind::Wire, TaskMode::Exam, 15, 2, 'farthest-first', 'nov', 6])
+        ->and($task->varying)->toBe([Varying::Feed, Varying::Faces])
+        ->and($task->allows(Help::Tester))->toBeTrue()->and($task->allows(Help::Hints))->toBeFalse()
+        ->and($task->positions)->toBe(['white-as-return' => 'line-out-on-white']);
+});
+
+it('refuses what no task can be, with its place', function (array $change, string $pointer, string $code) {
+    $problems = new Problems;
+    $task = TaskReader::read((string) json_encode([...TASK, ...$change]), Files::board('database/demo/seed-store/board.json'), $problems);
+
+    expect($task)->toBeNull()->and(array_map(fn (Problem $problem) => [$problem->pointer, $problem->code->value], $problems->all()))->toContain([$pointer, $code]);
+})->with([
+    'a kind that comes later' => [['kind' => 'find-the-fault'], '/kind', 'unknown-task-kind'],
+    'a danger left out' => [['rules' => ['shell-live' => 'off']], '/rules/shell-live', 'not-a-remark'],
+    'a position that nobody takes' => [['positions' => ['twisting' => 'sometimes']], '/positions/twisting', 'unknown-position-on-habit'],
+    'a habit that nobody has' => [['positions' => ['whistling' => 'either']], '/positions/whistling', 'unknown-position-on-habit'],
+    'a box that is not there' => [['done' => ['B9']], '/done/0', 'unknown-enclosure'],
+    'no time at all' => [['minutes' => 0], '/minutes', 'not-as-schema'],
+    'too many tries' => [['tries' => 99], '/tries', 'not-as-schema'],
+]);
+
+it('refuses a task on a board without a lamp', function () {
+    $board = json_decode(Files::text('database/demo/seed-store/board.json'), true);
+    $board['controls'] = [];
+    $problems = new Problems;
+
+    expect(TaskReader::read((string) json_encode(TASK), Tests\Support\Build::board($board), $problems))->toBeNull()
+        ->and($problems->all()[0]->code->value)->toBe('task-without-lamp');
+});
+
+it('lets every remark be raised or left out, and every habit be taken either way', function () {
+    expect(array_map(fn ($code) => $code->value, RulesInForce::remarks()))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(12);
+    foreach (Habit::cases() as $habit) {
+        expect(count($habit->positions()))->toBe(3);
+    }
+});
+
+it('asks for the common of every three-way, and for the cables from the feed and to the light', function () {
+    $questions = array_column(questionsOn('na-04-three-way-dead-end', TaskKind::Names), null, 'id');
+
+    // The near box has the feed, the run to the far box and the cable to the light; the far box has one cable only.
+    expect(array_keys($questions))->toEqualCanonicalizing(['common-S1', 'common-S2', 'feed-cable-B1', 'light-cable-B1'])
+        ->and($questions['common-S1']->options)->toEqualCanonicalizing(['S1.common', 'S1.t1', 'S1.t2'])->and($questions['common-S1']->right)->toBe(['S1.common'])
+        ->and($questions['feed-cable-B1']->right)->toBe(['W1'])->and($questions['light-cable-B1']->right)->toBe(['W3']);
+});
+
+it('asks nothing of cables where singles share a conduit', function () {
+    $kinds = array_map(fn (Question $question) => $question->kind, questionsOn('gb-06-intermediate-in-conduit', TaskKind::Names));
+
+    expect($kinds)->toBe([QuestionKind::Common, QuestionKind::Common]);
+});
+
+it('asks what the lamp does in every state, and knows', function () {
+    $questions = questionsOn('na-08-station-fed-at-the-light', TaskKind::Predict, 20);
+    $lit = array_filter($questions, fn (Question $question) => $question->right === ['on']);
+
+    // Parity: half of eight states are lit, and the next flip of any switch changes the lamp.
+    expect($questions)->toHaveCount(8)->and($lit)->toHaveCount(4);
+    $at = array_column(array_map(fn (Question $question) => ['key' => implode('', array_map(fn ($p) => $p[0], $question->positions)), 'right' => $question->right[0]], $questions), 'right', 'key');
+    expect($at['uuu'])->not->toBe($at['duu'])->and($at['uuu'])->not->toBe($at['udu'])->and($at['uuu'])->toBe($at['ddu']);
+});
+
+it('asks for the path of the current in order', function () {
+    $questions = questionsOn('na-03-three-way-feed-through', TaskKind::Trace);
+    $path = $questions[0]->right;
+
+    // Out: feed, switch, traveler, switch, to the lamp; back: three whites.
+    expect($questions)->toHaveCount(2)->and($path)->toHaveCount(9)
+        ->and([$path[0], $path[1], $path[3], $path[5]])->toBe(['W1.black', 'S1', 'S2', 'L1'])
+        ->and(array_slice($path, 6))->toBe(['W3.white', 'W2.white', 'W1.white'])
+        ->and($questions[0]->options)->toEqualCanonicalizing($path)
+        ->and($questions[0]->isRight($path))->toBeTrue()->and($questions[0]->isRight(array_reverse($path)))->toBeFalse();
+});
+
+// Trade-facts 1: the two-pole on/off is the look-alike of the four-way; a four-way can do a three-way's work.
+it('puts look-alikes into the bin, and takes each part once', function () {
+    $questions = array_column(questionsOn('na-08-station-fed-at-the-light', TaskKind::Parts), null, 'id');
+    $bin = (new Questions(planOf('na-08-station-fed-at-the-light'), new Dice('s')))->bin();
+    $slotsOf = fn (string $model) => array_keys(array_filter($bin->slots, fn ($part) => $part->id === $model));
+    [$threes, $fours] = [$slotsOf('na-switch-3way'), $slotsOf('na-switch-4way')];
+
+    expect($slotsOf('na-switch-2p'))->toHaveCount(1)->and($slotsOf('na-switch-1p'))->toHaveCount(1)->and($threes)->toHaveCount(3)->and($fours)->toHaveCount(2)
+        ->and($questions['part-S2']->right)->toBe($fours)->and($questions['part-S1']->right)->toEqualCanonicalizing([...$threes, ...$fours]);
+    $judge = fn (array $answers) => array_sum((new Answers($answers))->judgedBy(array_values($questions)));
+
+    expect($judge(['part-S1' => [$threes[0]], 'part-S2' => [$fours[0]], 'part-S3' => [$threes[1]]]))->toBe(3)
+        ->and($judge(['part-S1' => [$threes[0]], 'part-S2' => [$fours[0]], 'part-S3' => [$threes[0]]]))->toBe(2)
+        ->and($judge(['part-S1' => [$threes[0]], 'part-S2' => $slotsOf('na-switch-2p'), 'part-S3' => ['bin-99']]))->toBe(1)
+        ->and($judge([]))->toBe(0);
+});
+
+it('asks the same of the same seed, and as many as are wanted', function () {
+    $ids = fn (string $seed, int $count) => array_map(fn (Question $question) => $question->id, questionsOn('na-08-station-fed-at-the-light', TaskKind::Predict, $count, $seed));
+
+    expect($ids('a', 4))->toBe($ids('a', 4))->toHaveCount(4)->not->toBe($ids('b', 4))
+        ->and(questionsOn('na-08-station-fed-at-the-light', TaskKind::Wire))->toBe([]);
+});
+
+it('puts the common in no place of the list that would tell', function () {
+    $at = [];
+    foreach (range(1, 40) as $seed) {
+        foreach (questionsOn('na-04-three-way-dead-end', TaskKind::Names, 20, "seed $seed") as $question) {
+            if ($question->kind === QuestionKind::Common) {
+                $at[] = array_search($question->right[0], $question->options, true);
+            }
+        }
+    }
+
+    // 80 questions, each place about 27 times.
+    expect(array_count_values($at))->toHaveKeys([0, 1, 2])->and(min(array_count_values($at)))->toBeGreaterThan(13);
+});
