@@ -30,6 +30,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\StockLineController;
 use App\Http\Controllers\TaskAssignmentController;
+use App\Http\Controllers\TaskAttackController;
 use App\Http\Controllers\TaskController;
 use App\Http\Controllers\TaskTrialController;
 use App\Http\Controllers\TaskWordsController;
@@ -70,6 +71,7 @@ Route::middleware('auth')->group(function () {
     Route::get('tasks/{task}', [TaskController::class, 'show']);
     Route::put('tasks/{task}', [TaskController::class, 'update']);
     Route::post('task-trials', [TaskTrialController::class, 'store']);
+    Route::post('task-attacks', [TaskAttackController::class, 'store']);
     Route::post('tasks/{task}/assignments', [TaskAssignmentController::class, 'store']);
     Route::get('classrooms', [ClassroomController::class, 'index']);
     Route::get('assignments', [AssignmentController::class, 'index']);

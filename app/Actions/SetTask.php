@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\AsFoundSheet;
 use App\Models\Assignment;
 use App\Models\Classroom;
 use App\Models\Marking;
@@ -21,14 +22,14 @@ use Zwindle\Write\BoardArray;
 /** Sets a task to trainees: a seat and a variant for each, with the task and the marking as they are now. */
 final readonly class SetTask
 {
-    public function __construct(private SetAssignment $set)
+    public function __construct(private SetAssignment $set, private StartWiring $start)
     {
     }
 
     /**
      * @param  list<int>  $trainees  ids; all of the class, in the order of their seats
      *
-     * Refuses if the board gives fewer variants than there are seats, or cannot be wired.
+     * Refuses if the board gives fewer variants than there are seats, cannot be wired, or nothing of it was found to begin with.
      */
     public function execute(Task $task, Classroom $classroom, array $trainees, int $rowLength): Assignment
     {
@@ -39,8 +40,13 @@ final readonly class SetTask
             $boards = self::boards($drawn, $asked, count($trainees), $rowLength);
             $assignment = $this->set->execute($classroom, $task->boardFile, $trainees, $asked->minutes);
             $assignment->update(['task_id' => $task->id, 'mode' => $asked->mode->value, 'task_json' => $task->json, 'marking_json' => $task->marking->json]);
+            $sheet = AsFoundSheet::of($task->boardFile, $task->instructor);
             foreach ($trainees as $i => $trainee) {
-                $assignment->attempts()->where('trainee_id', $trainee)->update(['seat' => $i + 1, 'board_json' => json_encode(BoardArray::of($boards[$i]), JSON_THROW_ON_ERROR)]);
+                $assignment->attempts()->where('trainee_id', $trainee)->firstOrFail()->update([
+                    'seat' => $i + 1,
+                    'board_json' => json_encode(BoardArray::of($boards[$i]), JSON_THROW_ON_ERROR),
+                    'start_json' => $this->start->execute($asked, $boards[$i], $sheet),
+                ]);
             }
 
             return $assignment->refresh();
@@ -58,7 +64,7 @@ final readonly class SetTask
         try {
             return array_map(fn (Variant $variant) => $variant->board, (new Variants($drawn, $asked->varying))->forSeats($asked->seed, $seats, $rowLength));
         } catch (TooFewVariants $few) {
-            throw ValidationException::withMessages(['task' => trans_choice('messages.too-few-variants', $few->there, ['there' => $few->there, 'wanted' => $few->wanted])]);
+            throw ValidationException::withMessages(['task' => __('messages.too-few-variants', ['there' => $few->there, 'wanted' => $few->wanted])]);
         }
     }
 }

@@ -4,55 +4,61 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\AsFoundSheet;
-use App\Models\Attempt;
-use App\Models\User;
+use Illuminate\Validation\ValidationException;
 use Zwindle\Bench\WiringAsSteps;
+use Zwindle\Board\Board;
 use Zwindle\Plan\Planner;
 use Zwindle\Read\EarlierWiring;
 use Zwindle\Read\Problems;
 use Zwindle\Task\Task;
+use Zwindle\Task\TaskKind;
+use Zwindle\Wiring\AsFoundSheet;
 use Zwindle\Wiring\Joint;
 use Zwindle\Wiring\Wiring;
 
-/** What stands already on a board to finish: the boxes that the task names, or what the instructor took down as found. */
-final class StartWiring
+/** What stands already on a seat's board to finish: the boxes that the task names, or what was taken down as found. */
+final readonly class StartWiring
 {
-    /** @return list<array<string, mixed>> steps of the bench */
-    public function execute(Attempt $attempt, Task $task): array
+    /**
+     * @param  AsFoundSheet  $sheet  of the board that the task is on
+     * @return list<array<string, mixed>>|null steps of the bench; null for a task that begins from bare
+     *
+     * @throws ValidationException if it is to begin with what was found, and nothing was written down
+     */
+    public function execute(Task $task, Board $board, AsFoundSheet $sheet): ?array
     {
-        $wiring = $task->isFromAsFound ? $this->asFound($attempt) : $this->boxes($attempt, $task);
+        if ($task->kind !== TaskKind::Finish) {
+            return null;
+        }
+        $wiring = $task->isFromAsFound ? self::asFound($board, $sheet) : self::boxes($board, $task->done);
 
         return $wiring === null ? [] : WiringAsSteps::of($wiring);
     }
 
-    private function boxes(Attempt $attempt, Task $task): ?Wiring
+    /** @param  list<string>  $done */
+    private static function boxes(Board $board, array $done): ?Wiring
     {
-        $plan = Planner::plan($attempt->board())->plans[0] ?? null;
+        $plan = Planner::plan($board)->plans[0] ?? null;
         if ($plan === null) {
             return null;
         }
-        $isDone = fn (string $point) => in_array($plan->wiring->points[$point]->enclosure, $task->done, true);
+        $isDone = fn (string $point) => in_array($plan->wiring->points[$point]->enclosure, $done, true);
 
         return new Wiring(
             $plan->wiring->board,
-            array_values(array_filter($plan->wiring->joints, fn (Joint $joint) => in_array($joint->enclosure, $task->done, true))),
+            array_values(array_filter($plan->wiring->joints, fn (Joint $joint) => in_array($joint->enclosure, $done, true))),
             array_values(array_filter($plan->wiring->caps, $isDone)),
             array_filter($plan->wiring->marks, $isDone, ARRAY_FILTER_USE_KEY),
         );
     }
 
-    private function asFound(Attempt $attempt): ?Wiring
+    private static function asFound(Board $board, AsFoundSheet $sheet): Wiring
     {
-        $instructor = User::query()->find($attempt->assignment->classroom->instructor_id);
-        $file = $attempt->assignment->boardFile;
-        if ($instructor === null) {
-            return null;
+        $found = EarlierWiring::read(json_encode($sheet->file($board), JSON_THROW_ON_ERROR), $board, new Problems)?->wiring;
+        if ($found === null || [...$found->joints, ...$found->caps] === []) {
+            throw ValidationException::withMessages(['task' => __('messages.nothing-as-found')]);
         }
-        $board = $attempt->board();
-        $original = $file->frozen_of === null ? $file : $file->newQuery()->find($file->frozen_of) ?? $file;
-        $text = json_encode(AsFoundSheet::of($original, $instructor)->file($board), JSON_THROW_ON_ERROR);
 
-        return EarlierWiring::read($text, $board, new Problems)?->wiring;
+        return $found;
     }
 }

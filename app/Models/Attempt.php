@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Actions\ReadBoard;
-use App\Actions\StartWiring;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -15,7 +14,6 @@ use Zwindle\Bench\Step as BenchStep;
 use Zwindle\Bench\StepLog;
 use Zwindle\Board\Board;
 use Zwindle\Task\Task as CoreTask;
-use Zwindle\Task\TaskKind;
 
 /**
  * One trainee's work on one assignment.
@@ -30,6 +28,7 @@ use Zwindle\Task\TaskKind;
  * @property string|null $headline
  * @property int|null $seat
  * @property string|null $board_json the variant of the seat
+ * @property list<array<string, mixed>>|null $start_json steps that stood already when it was set
  * @property array<string, list<string>>|null $answers
  * @property array<string, bool>|null $observed
  * @property int $tries hand-ins so far
@@ -39,9 +38,9 @@ use Zwindle\Task\TaskKind;
  */
 final class Attempt extends Model
 {
-    protected $fillable = ['assignment_id', 'trainee_id', 'started_at', 'handed_in_at', 'verdict', 'headline', 'head', 'seat', 'board_json', 'answers', 'observed', 'tries'];
+    protected $fillable = ['assignment_id', 'trainee_id', 'started_at', 'handed_in_at', 'verdict', 'headline', 'head', 'seat', 'board_json', 'start_json', 'answers', 'observed', 'tries'];
 
-    protected $casts = ['started_at' => 'datetime', 'handed_in_at' => 'datetime', 'head' => 'integer', 'answers' => 'array', 'observed' => 'array'];
+    protected $casts = ['started_at' => 'datetime', 'handed_in_at' => 'datetime', 'head' => 'integer', 'start_json' => 'array', 'answers' => 'array', 'observed' => 'array'];
 
     protected $attributes = ['head' => 0, 'tries' => 0];
 
@@ -102,14 +101,6 @@ final class Attempt extends Model
         return $this->assignment->task_json === null ? null : Task::read($this->assignment->task_json, $this->board());
     }
 
-    /** @return list<array<string, mixed>> steps that stand already when it begins */
-    public function start(): array
-    {
-        $task = $this->task();
-
-        return $task?->kind === TaskKind::Finish ? (new StartWiring)->execute($this, $task) : [];
-    }
-
     /** Whether it is an exam that is under way: the trainee's other work stays closed meanwhile. */
     public function isOpenExam(): bool
     {
@@ -118,7 +109,7 @@ final class Attempt extends Model
 
     public function stepLog(): StepLog
     {
-        $start = array_map(BenchStep::parse(...), $this->start());
+        $start = array_map(BenchStep::parse(...), $this->start_json ?? []);
 
         return StepLog::replay($this->board(), $this->appliedSteps->map(fn (Step $step) => $step->parsed()), $start);
     }

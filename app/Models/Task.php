@@ -24,6 +24,7 @@ use Zwindle\Task\TaskReader;
  * @property int $version
  * @property-read BoardFile $boardFile
  * @property-read Marking $marking
+ * @property-read User $instructor
  */
 final class Task extends Model
 {
@@ -41,6 +42,12 @@ final class Task extends Model
     public function marking(): BelongsTo
     {
         return $this->belongsTo(Marking::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function instructor(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
     }
 
     /** @throws InputRefused with every problem of the file */

@@ -39,6 +39,7 @@ return new class extends Migration
         Schema::table('attempts', function (Blueprint $table) {
             $table->unsignedSmallInteger('seat')->nullable();
             $table->text('board_json')->nullable()->comment('the variant of the seat');
+            $table->text('start_json')->nullable()->comment('steps that stood already when it was set');
             $table->json('answers')->nullable();
             $table->json('observed')->nullable()->comment('what the instructor\'s eye said');
             $table->unsignedSmallInteger('tries')->default(0)->comment('hand-ins so far');

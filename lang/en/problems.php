@@ -59,5 +59,6 @@ return [
     'unknown-rule' => '":text" is no finding that points could be kept for.',
     'twice-used-observation' => 'The observation ":id" is there twice.',
     'marking-does-not-suit' => 'This marking gives points for :what, which such a task does not earn.',
+    'as-found-elsewhere' => 'What stands already was taken down from this board as it is: where the feed comes in, where the light hangs and the order of the switches cannot differ from seat to seat.',
     'time-without-limit' => 'Points for time need a number of minutes within which they are earned.',
 ];

@@ -50,5 +50,6 @@ enum ProblemCode: string
     case UnknownRule = 'unknown-rule';
     case TwiceUsedObservation = 'twice-used-observation';
     case MarkingDoesNotSuit = 'marking-does-not-suit';
+    case AsFoundElsewhere = 'as-found-elsewhere';
     case TimeWithoutLimit = 'time-without-limit';
 }

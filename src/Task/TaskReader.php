@@ -40,6 +40,11 @@ final class TaskReader
         foreach ($json->done ?? [] as $i => $box) {
             isset($board->enclosures[$box]) || $problems->add("/done/$i", ProblemCode::UnknownEnclosure, ['id' => $box]);
         }
+        $varying = array_map(Varying::from(...), $json->varying ?? []);
+        $isFromAsFound = ($json->start ?? 'boxes') === 'as-found';
+        if ($kind === TaskKind::Finish && $isFromAsFound && array_filter($varying, fn (Varying $what) => $what->isStructural()) !== []) {
+            $problems->add('/varying', ProblemCode::AsFoundElsewhere);
+        }
         if ($kind === null || $problems->any()) {
             return null;
         }
@@ -47,7 +52,7 @@ final class TaskReader
         return new Task(
             $json->title, $kind, TaskMode::from($json->mode), $json->brief ?? '', $json->minutes ?? null, $rules,
             array_map(Help::from(...), $json->help ?? []), $json->tries ?? 1, isset($json->order) ? StepOrder::from($json->order) : null, $positions,
-            array_map(Varying::from(...), $json->varying ?? []), $json->seed ?? '', $json->done ?? [], $json->questions ?? 4, ($json->start ?? 'boxes') === 'as-found',
+            $varying, $json->seed ?? '', $json->done ?? [], $json->questions ?? 4, $isFromAsFound,
         );
     }
 

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\AsFoundSheet as Sheet;
+use App\Models\Assignment;
 use App\Models\Attempt;
 use Tests\Support\Build;
 use Tests\Support\Exam;
@@ -9,6 +11,7 @@ use Tests\Support\Files;
 use Tests\Support\People;
 use Zwindle\Check\Checker;
 use Zwindle\Task\TaskKind;
+use Zwindle\Wiring\AsFoundSheet;
 
 const STATION_FILE = 'database/patterns/na-08-station-fed-at-the-first-switch.board.json';
 
@@ -185,6 +188,30 @@ it('begins a board to finish with what others did, which cannot be undone', func
     expect(Attempt::query()->find($id)?->verdict)->toBe('pass');
 });
 
+it('begins with what was found when the task was set, whatever is written down of the board later', function () {
+    $exam = new Exam;
+    $right = $exam->right();
+    $found = AsFoundSheet::of(new Zwindle\Wiring\Wiring($right->board, array_slice($right->joints, 0, 3)));
+    Sheet::keep($exam->task->boardFile, $exam->instructor, $found);
+    $set = fn (array $change) => $this->actingAs($exam->instructor)->postJson('api/tasks/'.$this->postJson('api/tasks', ['boardFile' => $exam->task->board_file_id, 'marking' => $exam->task->marking_id, 'task' => Exam::json(['kind' => 'finish', 'start' => 'as-found', ...$change])])->assertCreated()->json('id').'/assignments', ['classroom' => $exam->classroom->id, 'trainees' => array_column($exam->trainees, 'id')]);
+    $assignment = $set([])->assertCreated()->json('id');
+    Sheet::keep($exam->task->boardFile, $exam->instructor, new AsFoundSheet);
+    $attempt = Attempt::query()->where(['assignment_id' => $assignment, 'seat' => 2])->firstOrFail();
+
+    expect($attempt->stepLog()->bench()->wiring()->joints)->toHaveCount(3)
+        ->and($this->actingAs($exam->trainees[1])->getJson("api/attempts/$attempt->id")->assertOk()->json('start'))->toHaveCount(3);
+    $set(['title' => 'Empty now'])->assertStatus(422)->assertJsonPath('errors.task.0', 'Nothing is written down of this board yet. Fill in its as-found sheet first, or choose the boxes that are wired.');
+    expect(Assignment::query()->count())->toBe(2);
+});
+
+it('lets no layout differ from seat to seat where the board begins as it was found', function (string $varying, bool $isLet) {
+    $problems = new Zwindle\Read\Problems;
+    $board = Exam::boardFile(STATION_FILE)->drawing();
+    $task = Zwindle\Task\TaskReader::read(Exam::json(['kind' => 'finish', 'start' => 'as-found', 'varying' => [$varying]]), $board, $problems);
+
+    expect($task !== null)->toBe($isLet)->and(array_map(fn ($problem) => $problem->code->value, $problems->all()))->toBe($isLet ? [] : ['as-found-elsewhere']);
+})->with([['feed', false], ['lamp', false], ['order', false], ['faces', true], ['labels', true], ['colours', true]]);
+
 it('takes answers by their place, judges them in the core, and keeps what was answered', function (TaskKind $kind, string $board) {
     $exam = new Exam($board, ['kind' => $kind->value, 'questions' => 3]);
     $attempt = $exam->attempt();
@@ -234,13 +261,25 @@ it('tries a task before it is used', function () {
     $try = fn (array $change, array $more = []) => $this->postJson('api/task-trials', [...$body, ...$more, 'task' => Exam::json($change)])->assertOk()->json();
     $whole = $try(['varying' => ['feed', 'lamp', 'order', 'faces'], 'seed' => 's']);
 
-    expect($whole['problems'])->toBe([])->and($whole['seats'])->toHaveCount(12)->and($whole['spread']['layouts'])->toBeGreaterThan(8)->and($whole['spread']['refusal'])->toBe('')
-        ->and($whole['attack']['mistakes'])->toBeGreaterThan(20)->and($whole['attack']['losing'])->toBe([])
-        ->and($whole['attack']['passing'][0]['standing'] ?? [1])->not->toBe([]);
+    expect($whole['problems'])->toBe([])->and($whole['seats'])->toHaveCount(12)->and($whole['spread']['layouts'])->toBeGreaterThan(8)->and($whole['spread']['refusal'])->toBe('');
     expect($try(['varying' => ['colours']])['spread']['refusal'])->toContain('12 seats')
         ->and($try(['kind' => 'guess'])['problems'][0]['message'])->toContain('There is no task of the kind "guess"')
         ->and($try(['kind' => 'predict'])['problems'][0]['message'])->toContain('work at the bench');
     $this->actingAs(People::user('trainee'))->postJson('api/task-trials', [...$body, 'task' => Exam::json()])->assertForbidden();
+});
+
+it('attacks a task before it is used, and has nothing to attack where nothing is wired or the task makes no sense', function () {
+    $this->actingAs(People::user('instructor'));
+    $body = ['boardFile' => Exam::boardFile(STATION_FILE)->id, 'marking' => Exam::marking('wiring')->id];
+    $attack = fn (array $change) => $this->postJson('api/task-attacks', [...$body, 'task' => Exam::json($change)])->assertOk()->json();
+    $found = $attack([]);
+
+    expect($found['attack']['mistakes'])->toBeGreaterThan(20)->and($found['attack']['losing'])->toBe([])->and($found['board'])->not->toBeNull()
+        ->and($found['attack']['passing'][0]['standing'] ?? [1])->not->toBe([]);
+    foreach ([['kind' => 'predict'], ['kind' => 'guess']] as $nothing) {
+        expect($attack($nothing))->toBe(['board' => null, 'attack' => null]);
+    }
+    $this->actingAs(People::user('trainee'))->postJson('api/task-attacks', [...$body, 'task' => Exam::json()])->assertForbidden();
 });
 
 it('keeps what was set when the board it was drawn on has gone on', function () {

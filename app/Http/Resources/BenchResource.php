@@ -45,7 +45,7 @@ final class BenchResource extends JsonResource
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
             'head' => $this->head,
             'board' => (new BenchWords($board))->name(Look::of($board)),
-            'start' => $this->resource->start(),
+            'start' => $this->start_json ?? [],
             'steps' => $this->steps->whereNull('set_aside')->map(fn (Step $step) => [
                 'sequence' => $step->sequence, 'device' => $step->device, 'number' => $step->number, 'step' => $step->json,
             ])->values(),

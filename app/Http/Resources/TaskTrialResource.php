@@ -4,18 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Wording\AttackReport;
-use App\Wording\BenchWords;
 use App\Wording\ProblemSentence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Zwindle\Bench\Look;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Mark\Attack;
-use Zwindle\Mark\MarkingScheme;
 use Zwindle\Read\Problem;
-use Zwindle\Task\Task;
 use Zwindle\Vary\TooFewVariants;
 use Zwindle\Vary\Variant;
 use Zwindle\Vary\Variants;
@@ -23,14 +17,14 @@ use Zwindle\Vary\Variants;
 /**
  * A task tried before it is used.
  *
- * @property array{board: Board, problems: list<Problem>, task: Task|null, marking: MarkingScheme|null, variants: Variants|null, seats: list<Variant>, few: TooFewVariants|null, attack: Attack|null} $resource
+ * @property array{board: Board, problems: list<Problem>, variants: Variants|null, seats: list<Variant>, few: TooFewVariants|null} $resource
  */
 final class TaskTrialResource extends JsonResource
 {
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        ['board' => $board, 'problems' => $problems, 'variants' => $variants, 'seats' => $seats, 'few' => $few, 'attack' => $attack] = $this->resource;
+        ['board' => $board, 'problems' => $problems, 'variants' => $variants, 'seats' => $seats, 'few' => $few] = $this->resource;
         $spread = $variants?->spread;
 
         return [
@@ -41,8 +35,6 @@ final class TaskTrialResource extends JsonResource
                 'refusal' => $few === null ? '' : __('messages.too-few-variants', ['there' => $few->there, 'wanted' => $few->wanted]),
             ],
             'seats' => array_map(fn (Variant $variant) => $this->seat($board, $variant), $seats),
-            'board' => $attack === null ? null : (new BenchWords($attack->board))->name(Look::of($attack->board)),
-            'attack' => $attack === null ? null : (new AttackReport($attack))->json(),
         ];
     }
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { api } from '@/shared/api/client'
+import { isWired } from '@/shared/api/taskKinds'
 import type { AttemptSummary } from '@/shared/api/types'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
@@ -9,14 +10,13 @@ const { data, failure, load } = useLoaded(api.attempts)
 
 function state(attempt: AttemptSummary): string {
   if (attempt.handedInAt) return attempt.headline ?? 'Handed in.'
-  const done = isWired(attempt) ? 'ends placed' : 'questions answered'
+  const done = isWired(attempt.kind) ? 'ends placed' : 'questions answered'
   if (attempt.startedAt) return `Under way: ${attempt.placed} of ${attempt.ends} ${done}.`
-  const first = isWired(attempt) ? 'place the first end' : 'give the first answer'
+  const first = isWired(attempt.kind) ? 'place the first end' : 'give the first answer'
   return attempt.minutes ? `Not started. ${attempt.minutes} minutes once you ${first}.` : 'Not started. No time limit.'
 }
 
-const isWired = ({ kind }: AttemptSummary) => kind === 'wire' || kind === 'finish'
-const workAt = (attempt: AttemptSummary) => `/${isWired(attempt) ? 'bench' : 'answers'}/${attempt.id}`
+const workAt = (attempt: AttemptSummary) => `/${isWired(attempt.kind) ? 'bench' : 'answers'}/${attempt.id}`
 </script>
 
 <template>

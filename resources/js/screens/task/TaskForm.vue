@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { TaskFile, TaskWords } from '@/shared/api/types'
 
-const props = defineProps<{ words: TaskWords; isAnswered: boolean }>()
+const props = defineProps<{ board: number; words: TaskWords; isAnswered: boolean }>()
 const task = defineModel<TaskFile>({ required: true })
 
 const VARYING = {
@@ -88,6 +88,10 @@ const boxes = computed(() => props.words.boxes)
         />
         what the as-found sheet says, to add to
       </label>
+      <p v-if="task.start === 'as-found' && !words.hasAsFound" role="alert" data-test="nothing-found">
+        ! Nothing is written down of this board yet:
+        <RouterLink :to="`/as-found/${board}`" class="underline">fill in its as-found sheet</RouterLink>.
+      </p>
       <template v-if="task.start !== 'as-found'">
         <label v-for="box in boxes" :key="box.id" class="flex min-h-9 items-center gap-2">
           <input v-model="task.done" type="checkbox" :value="box.id" class="h-5 w-5 accent-violet" />{{ box.label }} is

@@ -2,6 +2,7 @@
 import { useRouter } from 'vue-router'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
+import AttackPane from './AttackPane.vue'
 import MarkingForm from './MarkingForm.vue'
 import RulesForm from './RulesForm.vue'
 import TaskForm from './TaskForm.vue'
@@ -11,7 +12,7 @@ import { useTask } from './useTask'
 const props = defineProps<{ boardFile: number; kept: number | null }>()
 const router = useRouter()
 const made = useTask(props.boardFile, props.kept)
-const { words, trial, refusal, problems, busy, classrooms, classroom, trainees, task, marking } = made
+const { words, trial, refusal, problems, busy, classrooms, classroom, trainees, task, marking, attack } = made
 
 async function open(id: string) {
   await router.push(`/task/${props.boardFile}${id ? `?task=${id}` : ''}`)
@@ -45,7 +46,7 @@ async function set() {
     <main v-else class="grid min-h-0 grow grid-cols-[minmax(0,52fr)_minmax(0,48fr)]">
       <div class="flex min-h-0 flex-col border-r-2 border-ink">
         <form class="grid min-h-0 grow grid-cols-2 gap-6 overflow-auto p-5" aria-label="The task" @submit.prevent="set">
-          <TaskForm v-model="task" :words="words" :is-answered="made.isAnswered.value" />
+          <TaskForm v-model="task" :board="boardFile" :words="words" :is-answered="made.isAnswered.value" />
           <div class="flex flex-col gap-5">
             <RulesForm v-model="task" :words="words" :is-answered="made.isAnswered.value" />
             <MarkingForm
@@ -77,7 +78,14 @@ async function set() {
           </button>
         </div>
       </div>
-      <TrialPane :trial="trial" :is-trying="made.isTrying.value" />
+      <TrialPane :trial="trial" :is-trying="made.isTrying.value">
+        <AttackPane
+          :found="attack.found.value"
+          :is-attacking="attack.isAttacking.value"
+          :failure="attack.failure.value"
+          @again="attack.again"
+        />
+      </TrialPane>
     </main>
   </div>
 </template>

@@ -1,11 +1,11 @@
 import { computed, onScopeDispose, reactive, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/shared/api/client'
+import { useAttack } from './useAttack'
+import { isWired } from '@/shared/api/taskKinds'
 import type { Classroom, FileProblem, MarkingData, TaskData, TaskFile, TaskTrial, TaskWords } from '@/shared/api/types'
 
 const SETTLED_MS = 500
 const ROW = 6
-
-const ANSWERED = ['parts', 'names', 'predict', 'trace']
 
 /** One task being made: tried after every change, saved when asked, set to a class. */
 export function useTask(boardFile: number, taskId: number | null) {
@@ -41,8 +41,17 @@ export function useTask(boardFile: number, taskId: number | null) {
     done: [],
     questions: 4,
   })
-  const isAnswered = computed(() => ANSWERED.includes(task.kind))
+  const isAnswered = computed(() => !isWired(task.kind))
   const trainees = computed(() => classrooms.value.find((one) => one.id === classroom.value)?.trainees ?? [])
+  const markingVersion = computed(() => markings.value.find(({ id }) => id === marking.value)?.version ?? 0)
+  const attack = useAttack(
+    () => draft(),
+    // What the mark of a wiring does not hang on (title, brief, seed, time) brings no new attack.
+    () =>
+      words.value && !isAnswered.value
+        ? JSON.stringify([boardFile, task.kind, task.rules, marking.value, markingVersion.value])
+        : null,
+  )
   const draft = () => ({ boardFile, marking: marking.value, task: JSON.parse(JSON.stringify(task)) as TaskFile })
 
   async function load() {
@@ -156,6 +165,7 @@ export function useTask(boardFile: number, taskId: number | null) {
     refusal: readonly(refusal),
     problems: readonly(problems),
     isTrying: readonly(isTrying),
+    attack,
     busy: readonly(busy),
     id: readonly(id),
     isAnswered,

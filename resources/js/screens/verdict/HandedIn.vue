@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
+import { isWired } from '@/shared/api/taskKinds'
 import type { BenchData } from '@/shared/api/types'
 
 const props = defineProps<{ bench: BenchData }>()
@@ -11,8 +12,7 @@ const refusal = ref('')
 async function tryAgain() {
   try {
     await api.retry(props.bench.id)
-    const isWired = props.bench.kind === 'wire' || props.bench.kind === 'finish'
-    await router.push(`/${isWired ? 'bench' : 'answers'}/${props.bench.id}`)
+    await router.push(`/${isWired(props.bench.kind) ? 'bench' : 'answers'}/${props.bench.id}`)
   } catch (error) {
     refusal.value = (error as Error).message
   }

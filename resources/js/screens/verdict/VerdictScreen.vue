@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api } from '@/shared/api/client'
+import { isWired } from '@/shared/api/taskKinds'
 import type { Step } from '@/shared/api/types'
 import BoardPane from '@/shared/board-pane/BoardPane.vue'
 import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
@@ -27,12 +28,11 @@ const { data, failure, load } = useLoaded(
   async () => {
     const bench = await api.bench(props.attempt)
     const isOut = bench.handedInAt !== null && (bench.isReleased || !bench.isMine)
-    const isWired = bench.kind === null || bench.kind === 'wire' || bench.kind === 'finish'
     return {
       bench,
-      verdict: isOut && isWired ? await api.verdict(props.attempt) : null,
+      verdict: isOut && isWired(bench.kind) ? await api.verdict(props.attempt) : null,
       mark: isOut && bench.kind !== null ? (await api.mark(props.attempt)).mark : null,
-      debrief: isOut && bench.kind !== null && isWired ? await api.debrief(props.attempt) : null,
+      debrief: isOut && bench.kind !== null && isWired(bench.kind) ? await api.debrief(props.attempt) : null,
     }
   },
   POLL_MS,

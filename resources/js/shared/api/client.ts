@@ -23,6 +23,7 @@ import type {
   QuestionSheet,
   TaskData,
   TaskFile,
+  TaskAttack,
   TaskTrial,
   TaskWords,
   TesterReading,
@@ -186,6 +187,7 @@ export const api = {
     request<TaskData>('PUT', `tasks/${id}`, { ...sent(what), base }),
   tryTask: (what: TaskDraft, seats: number, row: number) =>
     request<TaskTrial>('POST', 'task-trials', { ...sent(what), seats, row }, 60_000),
+  attackTask: (what: TaskDraft) => request<TaskAttack>('POST', 'task-attacks', sent(what), 120_000),
   setTask: (id: number, what: { classroom: number; trainees: number[]; row: number }) =>
     request<Assignment>('POST', `tasks/${id}/assignments`, what, 60_000),
   marks: (assignment: number) => request<MarkedAttempt[]>('GET', `assignments/${assignment}/marks`, undefined, 60_000),

@@ -560,6 +560,10 @@ export interface TaskTrial {
     refusal: string
   } | null
   seats: { seat: number; feed: string; light: string; order: string; joints: number }[]
+}
+
+/** Which mistakes a task would let pass, and which right wirings would lose marks; both null where nothing is wired. */
+export interface TaskAttack {
   /** The board that the attacked wirings are of, as it can be drawn. */
   board: BoardLook | null
   attack: {
@@ -578,6 +582,8 @@ export interface TaskWords {
   /** Of the board. */
   title: string
   boxes: { id: string; label: string }[]
+  /** Whether something is written on its as-found sheet. */
+  hasAsFound: boolean
   kinds: Record<string, string>
   rules: { code: string; text: string }[]
   habits: { id: string; positions: { id: string; text: string }[] }[]

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { AttackedBoard, TaskAttack } from '@/shared/api/types'
+import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
+import { placesOf } from '@/shared/bench/bench'
+import { replay } from '@/shared/bench/stepLog'
+
+const props = defineProps<{ found: TaskAttack | null; isAttacking: boolean; failure: string }>()
+defineEmits<{ again: [] }>()
+const opened = ref<AttackedBoard | null>(null)
+const openBox = ref<string | null>(null)
+watch(
+  () => props.found,
+  () => (opened.value = null),
+)
+const attack = computed(() => props.found?.attack ?? null)
+const standing = computed(() =>
+  props.found?.board && opened.value ? replay(opened.value.standing, placesOf(props.found.board)).now : null,
+)
+const LISTS = [
+  ['passing', 'These would still pass'],
+  ['losing', 'These right wirings would lose marks'],
+] as const
+</script>
+
+<template>
+  <section v-if="isAttacking || failure || attack" aria-label="Attack">
+    <h3 class="text-lg font-bold">Attacked</h3>
+    <p v-if="isAttacking" role="status" class="text-soft" data-test="attacking">
+      Making every usual mistake and marking it … this can take ten seconds.
+    </p>
+    <p v-else-if="failure" role="alert">
+      ! {{ failure }} <button type="button" class="btn min-h-9 px-3 text-sm" @click="$emit('again')">Try again</button>
+    </p>
+    <p v-if="attack" data-test="attack">
+      {{ attack.mistakes }} usual mistakes{{
+        attack.hasPairs ? ', singly and in twos' : ' (singly: the board is too large for twos)'
+      }}:
+      {{ attack.passingCount === 0 ? 'none would pass.' : `${attack.passingCount} would still pass.` }}
+      {{ attack.oddities }} odd-looking right wirings:
+      {{ attack.losingCount === 0 ? 'none loses a mark.' : `${attack.losingCount} would lose marks.` }}
+    </p>
+    <template v-for="[name, title] in attack ? LISTS : []" :key="name">
+      <details v-if="attack![name].length > 0" class="mt-1" :data-list="name">
+        <summary class="min-h-9 cursor-pointer font-bold">{{ title }} ({{ attack![`${name}Count`] }})</summary>
+        <ul class="divide-y divide-line">
+          <li v-for="(item, i) in attack![name]" :key="i" class="flex items-center gap-3 py-1">
+            <span class="code w-20 shrink-0">{{ item.got }} of {{ item.total }}</span>
+            <span class="grow">{{ item.text }}</span>
+            <button type="button" class="btn min-h-9 px-3 text-sm" @click="opened = item">On the board</button>
+          </li>
+        </ul>
+      </details>
+    </template>
+    <div
+      v-if="opened && standing && found?.board"
+      class="mt-3 flex h-[28rem] flex-col border-2 border-ink"
+      data-test="opened"
+    >
+      <p class="flex items-center gap-3 border-b border-line p-2">
+        <span class="grow font-bold">{{ opened.text }}</span>
+        <button type="button" class="btn min-h-9 px-3 text-sm" @click="opened = null">Close</button>
+      </p>
+      <StandingBoard v-model="openBox" class="grow" :board="found.board" :standing="standing"
+        >{{ opened.got }} of {{ opened.total }} points.</StandingBoard
+      >
+    </div>
+  </section>
+</template>
