@@ -24,7 +24,7 @@ use Zwindle\Wiring\Wiring;
 final readonly class Attack
 {
     /** States that are walked in all for pairs; beyond that they are left out and said so. */
-    private const MOST_STATES = 40_000;
+    private const MOST_STATES = 200_000;
 
     /**
      * @param  list<Attacked>  $passing  mistakes after which the mark still passes, singles first

@@ -5,29 +5,32 @@ declare(strict_types=1);
 namespace Zwindle\Vary;
 
 use Zwindle\Board\Board;
-use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Scheme\SchemeName;
 
-/** One way to lay a board out, with a right wiring of it and the work that it takes. */
+/** One way to lay a board out, with the cables of a right wiring of it and the work that it takes. */
 final readonly class Layout
 {
     /** How much there is to think about, by scheme; common practice. */
     private const DIFFICULTY = ['single' => 1, 'feed-through' => 2, 'dead-end' => 3, 'light-fed' => 3, 'common-link' => 3];
 
+    /** @param  array<string, string>  $lampsAt  box of a light → the box that its cable comes from; empty: it has several */
     private function __construct(
         public string $feedAt,
-        public string $lampAt,
+        public array $lampsAt,
         public string $order,
-        public Plan $plan,
+        public Board $board,
         public int $joints,
         public int $conductors,
         public int $difficulty,
     ) {
     }
 
-    /** @return self|null null if the board cannot be wired so */
-    public static function of(Board $board, string $feedAt, string $lampAt, string $order): ?self
+    /**
+     * @param  array<string, string>  $lampsAt
+     * @return self|null null if the board cannot be wired so
+     */
+    public static function of(Board $board, string $feedAt, array $lampsAt, string $order): ?self
     {
         $plan = Planner::plan($board)->plans[0] ?? null;
         if ($plan === null) {
@@ -35,16 +38,11 @@ final readonly class Layout
         }
         $conductors = array_sum(array_map(fn ($cable) => count($cable->cores), $plan->wiring->board->cables));
 
-        return new self($feedAt, $lampAt, $order, $plan, count($plan->wiring->joints), $conductors, self::DIFFICULTY[$plan->result->scheme()->value ?? SchemeName::Single->value] ?? 3);
-    }
-
-    public function board(): Board
-    {
-        return $this->plan->wiring->board;
+        return new self($feedAt, $lampsAt, $order, $plan->wiring->board, count($plan->wiring->joints), $conductors, self::DIFFICULTY[$plan->result->scheme()->value ?? SchemeName::Single->value] ?? 3);
     }
 
     public function name(): string
     {
-        return "$this->feedAt $this->lampAt $this->order";
+        return implode(' ', [$this->feedAt, ...$this->lampsAt, $this->order]);
     }
 }

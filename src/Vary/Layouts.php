@@ -12,16 +12,24 @@ use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\DeviceModel;
 
 /**
- * Every way to lay a board out that can be wired: the feed in another box, the light on another box, the switches in another
- * order.
+ * Every way to lay a board out that can be wired: the feed in another box, each light on another box, the switches of a control
+ * in another order.
  *
- * What hangs on one cable of its own can move; where a board is not built so, that stays as it is. The planner chooses the
- * cables of a changed layout; singles stay what they are.
+ * What hangs on one cable of its own can move, a light that is left so when the feed has gone elsewhere too; where a board is not
+ * built so, that stays as it is. The planner chooses the cables of a changed layout; singles stay what they are.
+ *
+ * @phpstan-type Laid array{feed: string, lamps: array<string, string>, order: string, models: array<string, DeviceModel>}
  */
 final readonly class Layouts
 {
     /** Layouts that are planned at most; more add nothing that a class could see. */
-    private const MOST = 120;
+    private const MOST_PLANNED = 120;
+
+    /** States that are walked in all at most: fewer layouts of a board with many switches. */
+    private const MOST_STATES = 200_000;
+
+    /** Layouts that are laid out at most, of which those to plan are taken evenly. */
+    private const MOST_LAID = 3000;
 
     /** @param  list<Varying>  $varying */
     private function __construct(private Board $board, private array $varying)
@@ -34,55 +42,95 @@ final readonly class Layouts
      */
     public static function of(Board $board, array $varying): array
     {
-        return (new self($board, $varying))->all();
+        $layouts = new self($board, $varying);
+        $most = min(self::MOST_PLANNED, max(1, intdiv(self::MOST_STATES, 2 ** count($board->devicesOf(DeviceKind::Switch)))));
+        $planned = array_map($layouts->planned(...), self::evenly($layouts->laid(), $most));
+
+        return array_values(array_filter($planned));
     }
 
-    /** @return list<Layout> */
-    private function all(): array
+    /** @return list<Laid> the board's own first */
+    private function laid(): array
     {
-        $layouts = [];
-        $tried = 0;
+        $laid = [];
+        $supply = $this->board->supply()->enclosure;
         foreach ($this->orders() as $order => $models) {
-            foreach ($this->placesFor(Varying::Feed, $this->board->supply()->enclosure) as $feedAt) {
-                foreach ($this->lampPlaces($feedAt) as $lampAt) {
-                    if ($tried++ >= self::MOST) {
-                        break 3;
+            foreach ($this->places($this->board, Varying::Feed, $supply) as $feed) {
+                foreach ($this->lampsAt(self::moved($this->board, $supply, $feed)) as $lamps) {
+                    $laid[] = ['feed' => $feed, 'lamps' => $lamps, 'order' => $order, 'models' => $models];
+                    if (count($laid) === self::MOST_LAID) {
+                        return $laid;
                     }
-                    $layout = Layout::of($this->laidOut($feedAt, $lampAt, $models), $feedAt ?? '', $lampAt ?? '', $order);
-                    $layouts = $layout === null ? $layouts : [...$layouts, $layout];
                 }
             }
         }
 
-        return $layouts;
+        return $laid;
     }
 
-    /** @return list<string|null> boxes that the light's cable can come from; null: it stays */
-    private function lampPlaces(?string $feedAt): array
+    /**
+     * @param  list<Laid>  $laid
+     * @return list<Laid>
+     */
+    private static function evenly(array $laid, int $most): array
     {
-        $box = $this->lampBox();
-
-        return $box === null || $feedAt === $box ? [null] : $this->placesFor(Varying::Lamp, $box);
-    }
-
-    /** The box of the lamps, where there is one only. */
-    private function lampBox(): ?string
-    {
-        $boxes = array_values(array_unique(array_map(fn (Device $lamp) => $lamp->enclosure, $this->board->devicesOf(DeviceKind::Lamp))));
-
-        return count($boxes) === 1 ? $boxes[0] : null;
-    }
-
-    /** @return list<string|null> boxes that the one cable of an enclosure can come from, its own first; null: it stays */
-    private function placesFor(Varying $what, string $enclosure): array
-    {
-        $cables = $this->board->cablesIn($enclosure);
-        if (! in_array($what, $this->varying, true) || count($cables) !== 1) {
-            return [null];
+        $most = min($most, count($laid));
+        $kept = [];
+        for ($i = 0; $i < $most; $i++) {
+            $kept[] = $laid[intdiv($i * count($laid), $most)];
         }
-        $own = $cables[0]->farFrom($enclosure);
+
+        return $kept;
+    }
+
+    /** @param  Laid  $laid */
+    private function planned(array $laid): ?Layout
+    {
+        $board = self::moved($this->board->with($laid['models'], $this->board->requirements), $this->board->supply()->enclosure, $laid['feed']);
+        foreach ($laid['lamps'] as $box => $at) {
+            $board = self::moved($board, $box, $at);
+        }
+
+        return Layout::of($this->isOwn($board) ? $board : self::undecided($board), $laid['feed'], $laid['lamps'], $laid['order']);
+    }
+
+    private function isOwn(Board $board): bool
+    {
+        $hangs = fn (Board $board) => [
+            array_map(fn (Device $device) => $device->model->id, $board->devices),
+            array_map(fn (Cable $cable) => [$cable->from, $cable->to], $board->cables),
+        ];
+
+        return $hangs($board) === $hangs($this->board);
+    }
+
+    /**
+     * Every way to hang the lights that can move, each among the boxes of switches.
+     *
+     * @return list<array<string, string>> box of a light → where its cable comes from; as they hang first
+     */
+    private function lampsAt(Board $board): array
+    {
+        $ways = [[]];
+        foreach (array_unique(array_map(fn (Device $lamp) => $lamp->enclosure, $board->devicesOf(DeviceKind::Lamp))) as $box) {
+            $places = $this->places($board, Varying::Lamp, $box);
+            $ways = array_merge(...array_map(fn (array $way) => array_map(fn (string $at) => [...$way, $box => $at], $places), $ways));
+            $ways = array_slice($ways, 0, self::MOST_LAID);
+        }
+
+        return $ways;
+    }
+
+    /** @return list<string> boxes that the one cable of an enclosure can come from, its own first; the own alone, or empty, if it stays */
+    private function places(Board $board, Varying $what, string $enclosure): array
+    {
+        $cables = $board->cablesIn($enclosure);
+        $own = isset($cables[0]) ? $cables[0]->farFrom($enclosure) : '';
+        if (! in_array($what, $this->varying, true) || count($cables) !== 1) {
+            return [$own];
+        }
         $wanted = fn (Device $device) => $device->is(DeviceKind::Switch) || ($what === Varying::Feed && $device->is(DeviceKind::Lamp));
-        $boxes = array_map(fn (Device $device) => $device->enclosure, array_filter($this->board->devices, $wanted));
+        $boxes = array_map(fn (Device $device) => $device->enclosure, array_filter($board->devices, $wanted));
 
         return array_values(array_unique([$own, ...array_values(array_diff($boxes, [$enclosure]))]));
     }
@@ -90,14 +138,15 @@ final readonly class Layouts
     /** @return array<string, array<string, DeviceModel>> name of an order → switch → the part that hangs there in it; the board's own first */
     private function orders(): array
     {
-        $switches = $this->board->devicesOf(DeviceKind::Switch);
-        $own = array_map(fn (Device $switch) => $switch->model, $switches);
-        $isOneControl = count($this->board->controls) === 1 && count($this->board->controls[0]->switches) === count($switches);
-        $orders = in_array(Varying::Order, $this->varying, true) && $isOneControl ? self::permutations($own) : [$own];
+        $orders = [[]];
+        foreach ($this->board->controls as $control) {
+            $own = array_map(fn (string $id) => $this->board->devices[$id]->model, $control->switches);
+            $permuted = in_array(Varying::Order, $this->varying, true) ? self::permutations($own) : [$own];
+            $orders = array_merge(...array_map(fn (array $before) => array_map(fn (array $models) => [...$before, ...array_combine($control->switches, $models)], $permuted), $orders));
+        }
         $named = [];
         foreach ($orders as $models) {
-            $ids = array_map(fn (Device $switch) => $switch->id, $switches);
-            $named[implode('+', array_map(fn (DeviceModel $model) => $model->id, $models))] = array_combine($ids, $models);
+            $named[implode('+', array_map(fn (string $id, DeviceModel $model) => "$id $model->id", array_keys($models), $models))] = $models;
         }
 
         return $named;
@@ -113,39 +162,32 @@ final readonly class Layouts
             return [$models];
         }
         $all = [];
+        $begun = [];
         foreach ($models as $i => $first) {
+            if (isset($begun[$first->id])) {
+                continue;
+            }
+            $begun[$first->id] = true;
             $rest = $models;
             array_splice($rest, $i, 1);
             foreach (self::permutations($rest) as $tail) {
-                $order = [$first, ...$tail];
-                $all[implode(' ', array_map(fn (DeviceModel $model) => $model->id, $order))] ??= $order;
+                $all[] = [$first, ...$tail];
             }
         }
 
-        return array_values($all);
+        return $all;
     }
 
-    /** @param  array<string, DeviceModel>  $models */
-    private function laidOut(?string $feedAt, ?string $lampAt, array $models): Board
+    /** The board with the one cable of an enclosure coming from another box. */
+    private static function moved(Board $board, string $enclosure, string $to): Board
     {
-        $board = $this->board->with($models, $this->board->requirements);
-        $isOwn = array_map(fn (Device $device) => $device->model->id, $board->devices) === array_map(fn (Device $device) => $device->model->id, $this->board->devices);
-        foreach ([[$this->board->supply()->enclosure, $feedAt], [$this->lampBox(), $lampAt]] as [$enclosure, $to]) {
-            $cable = $enclosure === null || $to === null ? null : $this->board->cablesIn($enclosure)[0];
-            if ($cable !== null && $cable->farFrom($enclosure) !== $to) {
-                $board = $board->withRuns([$cable->id => self::between($cable, $enclosure, $to)]);
-                $isOwn = false;
-            }
+        $cable = $board->cablesIn($enclosure)[0] ?? null;
+        if ($cable === null || count($board->cablesIn($enclosure)) !== 1 || $cable->farFrom($enclosure) === $to) {
+            return $board;
         }
+        [$from, $far] = $cable->from === $enclosure ? [$enclosure, $to] : [$to, $enclosure];
 
-        return $isOwn ? $board : self::undecided($board);
-    }
-
-    private static function between(Cable $cable, string $stays, string $to): Cable
-    {
-        [$from, $far] = $cable->from === $stays ? [$stays, $to] : [$to, $stays];
-
-        return new Cable($cable->id, $cable->type, $from, $far, $cable->colour);
+        return $board->withRuns([$cable->id => new Cable($cable->id, $cable->type, $from, $far, $cable->colour)]);
     }
 
     private static function undecided(Board $board): Board

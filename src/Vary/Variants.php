@@ -29,7 +29,7 @@ final readonly class Variants
         $this->looks = new Looks($varying);
         $all = Layouts::of($board, $varying);
         $equal = EqualWork::among($all);
-        $one = $equal === [] ? $board : $equal[0]->board();
+        $one = $equal === [] ? $board : $equal[0]->board;
         $this->spread = new Spread($equal, count($all), $this->looks->faceWays($one), $this->looks->labelWays($one), $this->looks->colourWays($one));
     }
 
@@ -88,7 +88,7 @@ final readonly class Variants
     private function thrown(Dice $dice, int $seat): Variant
     {
         $layout = $this->spread->layouts[$dice->for('layout')->throw(count($this->spread->layouts))];
-        $board = $this->looks->dressed($layout->board(), $dice);
+        $board = $this->looks->dressed($layout->board, $dice);
         $faces = array_map(fn (Device $switch) => "$switch->id {$switch->hung->face} {$switch->hung->turned}", $board->devicesOf(DeviceKind::Switch));
         $telling = $layout->name().' | '.implode(', ', $faces);
         $cables = array_map(fn ($cable) => "$cable->id {$cable->type->id} $cable->from $cable->to {$cable->colour?->value}", $board->cables);

@@ -42,12 +42,13 @@ final class TaskTrialResource extends JsonResource
     private function seat(Board $board, Variant $variant): array
     {
         $label = fn (string $box) => $board->enclosures[$box]->label ?? '';
+        $lamps = array_filter($variant->layout->lampsAt);
         $supply = $variant->board->cablesIn($variant->board->supply()->enclosure)[0] ?? null;
 
         return [
             'seat' => $variant->seat,
             'feed' => $supply === null ? '' : $label($supply->farFrom($variant->board->supply()->enclosure)),
-            'light' => $label($variant->layout->lampAt),
+            'light' => implode(', ', array_map(fn (string $box, string $at) => count($lamps) === 1 ? $label($at) : "{$label($box)}: {$label($at)}", array_keys($lamps), $lamps)),
             'order' => implode(', ', array_map(fn ($switch) => "{$label($switch->enclosure)} {$switch->face()->name}", $variant->board->devicesOf(DeviceKind::Switch))),
             'joints' => $variant->layout->joints,
         ];

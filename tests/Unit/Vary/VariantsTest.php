@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Chain as ChainFiles;
 use Tests\Support\Files;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Check\Checker;
@@ -9,11 +10,13 @@ use Zwindle\Check\Verdict;
 use Zwindle\Plan\Planner;
 use Zwindle\Vary\Dice;
 use Zwindle\Vary\EqualWork;
+use Zwindle\Vary\Layout;
 use Zwindle\Vary\Layouts;
 use Zwindle\Vary\TooFewVariants;
 use Zwindle\Vary\Variant;
 use Zwindle\Vary\Variants;
 use Zwindle\Vary\Varying;
+use Zwindle\Write\BoardArray;
 
 const STATION = 'database/patterns/na-08-station-fed-at-the-first-switch.board.json';
 
@@ -48,7 +51,7 @@ it('gives the same variants for the same seed, and others for another', function
 
     expect($keys('2026-11'))->toBe($keys('2026-11'))->not->toBe($keys('2026-12'))
         // One of them is written down: it must be the same after any change of the product.
-        ->and($keys('golden')[0])->toBe(file_get_contents(__DIR__.'/golden.txt'));
+        ->and(json_encode(BoardArray::of(variantsOf(STATION, 'golden', 12)[0]->board), JSON_PRETTY_PRINT)."\n")->toBe(file_get_contents(__DIR__.'/golden.board.json'));
 });
 
 it('keeps the work equal, the neighbours different and every variant possible', function (string $board, int $seats) {
@@ -81,6 +84,8 @@ it('keeps the work equal, the neighbours different and every variant possible', 
     'a three-way' => ['database/patterns/na-03-three-way-feed-through.board.json', 20],
     'a British two-way' => ['database/patterns/gb-04-two-way-extension.board.json', 20],
     'an intermediate in conduit, whose layout cannot change' => ['database/patterns/gb-06-intermediate-in-conduit.board.json', 20],
+    'two lights on two switches' => ['database/patterns/na-07-two-lights.board.json', 12],
+    'a joint box' => ['database/patterns/gb-03-joint-box.board.json', 12],
     'a single switch' => ['database/patterns/na-01-single-at-the-switch.board.json', 6],
 ]);
 
@@ -94,6 +99,36 @@ it('gives neighbours another layout wherever there are three to choose from', fu
             }
         }
     }
+});
+
+it('moves each of several lights, and a light whose feed has gone elsewhere', function () {
+    $lamps = fn (string $board, array $varying) => array_values(array_unique(array_map(fn (Layout $layout) => $layout->feedAt.' '.json_encode($layout->lampsAt), Layouts::of(Files::board($board), $varying))));
+
+    expect($lamps('database/patterns/na-07-two-lights.board.json', [Varying::Lamp]))->toBe(['B1 {"H1":"B1","H2":"H1"}', 'B1 {"H1":"B1","H2":"B1"}'])
+        // Fed at the light it stays, for two cables come there; fed elsewhere it hangs on one cable, and can go to any switch.
+        ->and($lamps('database/patterns/na-08-station-fed-at-the-light.board.json', [Varying::Lamp]))->toBe(['H1 {"H1":"F"}'])
+        ->and(count($lamps('database/patterns/na-08-station-fed-at-the-light.board.json', [Varying::Lamp, Varying::Feed])))->toBe(10);
+});
+
+it('gives the examination station the same layouts wherever it is drawn to be fed', function () {
+    $layouts = function (string $station): array {
+        $moved = array_filter(Layouts::of(Files::board("database/patterns/na-08-station-fed-at-the-$station.board.json"), [Varying::Feed, Varying::Lamp]), fn (Layout $layout) => $layout->feedAt !== 'H1');
+        $work = array_map(fn (Layout $layout) => $layout->feedAt.' '.implode(',', $layout->lampsAt)." $layout->difficulty", $moved);
+        sort($work);
+
+        return $work;
+    };
+
+    expect($layouts('light'))->toBe($layouts('first-switch'))->toBe($layouts('last-switch'))->toHaveCount(9);
+});
+
+it('lays out a chain of twelve switches without trying every order of ten that are alike', function () {
+    $board = Zwindle\Read\BoardReader::read((string) json_encode(ChainFiles::files(12)[0]), new Zwindle\Read\Problems);
+    $layouts = Layouts::of($board, [Varying::Order, Varying::Feed, Varying::Lamp]);
+
+    // 12 places for two three-ways among ten four-ways: 66 orders, each with its feeds and lights; 48 of them are planned.
+    expect(count($layouts))->toBeLessThanOrEqual(48)->toBeGreaterThan(15)
+        ->and($layouts[0]->order)->toBe(implode('+', array_map(fn (int $i) => "S$i na-switch-".(in_array($i, [1, 12], true) ? '3way' : '4way'), range(1, 12))));
 });
 
 it('varies on a wall only what can be moved there', function () {
