@@ -12,6 +12,7 @@ use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\View;
+use Zwindle\Board\Enclosure;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Materials\CutAllowances;
 use Zwindle\Plan\Plan;
@@ -58,6 +59,7 @@ final readonly class PlanPaper
             'blankBoard' => BoardSvg::of($this->plan, withAnswers: false),
             'board' => BoardSvg::of($this->plan, withAnswers: true),
             'diagram' => DiagramSvg::of(new Diagram($evidence->circuit, $evidence->roles), $board->title),
+            'boxes' => array_map(fn (Enclosure $box) => BoxSvg::of($this->plan, $box), array_values($board->enclosures)),
             'steps' => array_map(fn (PlanStep $step) => $steps->of($step), PlanSteps::of($this->plan, StepOrder::BoxByBox)),
             'lists' => $lists->json(),
             'prepare' => (new PrepareReport($this->plan))->json(),

@@ -10,6 +10,7 @@ return [
     'write-down' => 'Write down what each conductor carries and where it lands.',
     'sign' => 'Name ____________________    Station ________    Date ____________',
     'diagram' => 'The line at the left, the neutral at the right (dashed), every switch up.',
+    'open-boxes' => 'Each box opened: conductor ends at the left with what they carry (a black band is tape or sleeve), screws and leads at the right, a triangle where a connector joins.',
     'cut-list' => 'Cut list',
     'fold' => 'Folding :box, the rearmost first',
     'rose' => 'The rose at :rose',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Enums\Page;
 use App\Paper\BoardSvg;
+use App\Paper\BoxSvg;
 use App\Paper\DiagramSvg;
 use Symfony\Component\Process\Process;
 use Tests\Support\Build;
@@ -80,6 +81,34 @@ it('draws the board to scale', function () {
         ->and((string) $svg['width'])->toBe('120mm')
         ->and(textsOf($drawing->file()))->toContain('Feed & more <b>', 'W1  1.0 mm² 2C+E  0.30 m', 'BN line', '500 mm; scale 1 : 10, if printed at full size')
         ->and(implode(' ', textsOf(BoardSvg::of($plan, false)->file())))->not->toContain('line', 'neutral');
+});
+
+it('opens every box of the answer key: each end once with what it carries, its tape, and what it lands on', function (string $board, int $bands) {
+    $plan = Planner::plan(Files::board($board))->plans[0];
+    $wiring = $plan->wiring;
+    $seen = $drawnBands = 0;
+    foreach ($wiring->board->enclosures as $box) {
+        $drawing = BoxSvg::of($plan, $box);
+        $texts = textsOf($drawing->file());
+        $ends = array_filter($wiring->points, fn ($point) => $point->core !== null && $point->enclosure === $box->id);
+        foreach ($ends as $end) {
+            $flag = "{$end->core?->cable} {$end->core?->colour->flag($wiring->board->practice)}";
+            expect(count(array_keys($texts, $flag, true)))->toBe(count(array_filter($ends, fn ($other) => $other->core?->cable === $end->core?->cable && $other->core?->colour === $end->core?->colour)));
+        }
+        $fixed = array_filter($wiring->points, fn ($point) => $point->core === null && $point->device !== null && $point->enclosure === $box->id && $wiring->jointAt($point->id) !== null);
+        expect(count(array_filter($texts, fn (string $text) => preg_match('/^(S|L|R|PS|LA|P)\w* \S/', $text) === 1)))->toBe(count($fixed));
+        $seen += count($ends);
+        $drawnBands += substr_count($drawing->file(), 'width="1.8" height="2.4"');
+    }
+
+    expect($seen)->toBe(count(array_filter($wiring->points, fn ($point) => $point->core !== null)))->and($drawnBands)->toBe($bands)->toBe(count($wiring->marks));
+})->with([['database/patterns/na-04-three-way-dead-end.board.json', 2], ['database/patterns/gb-05-two-way-at-the-rose.board.json', 12]]);
+
+it('caps what is spare in the box that it is in', function () {
+    $plan = Planner::plan(Files::board('database/patterns/na-08-station-fed-at-the-light.board.json'))->plans[0];
+
+    expect(textsOf(BoxSvg::of($plan, $plan->wiring->board->enclosures['B1'])->file()))->toContain('capped')
+        ->and(textsOf(BoxSvg::of($plan, $plan->wiring->board->enclosures['B2'])->file()))->not->toContain('capped');
 });
 
 it('draws every switch and lamp of the schematic', function (string $board) {

@@ -19,6 +19,8 @@ li { page-break-inside: avoid; margin-bottom: 0.8mm; }
 .blank { height: 4.5mm; }
 .labels td { border: 0.3mm solid #1d2129; padding: 2mm; width: 33.3%; height: 20mm; }
 .labels strong { font-size: 13pt; }
+table.open tr { page-break-inside: avoid; }
+.open td { border: 0; padding: 0 2mm 3mm 0; }
 footer { position: fixed; bottom: -10mm; left: 0; right: 0; font-size: 7pt; border-top: 0.15mm solid #545b66; padding-top: 1mm; }
 </style>
 </head>
@@ -46,6 +48,8 @@ footer { position: fixed; bottom: -10mm; left: 0; right: 0; font-size: 7pt; bord
 <p>{{ __('paper.diagram') }}</p>
 @break
 @case('key')
+<p>{{ __('paper.open-boxes') }}</p>
+<table class="open">@foreach (array_chunk($boxes, 2) as $pair)<tr>@foreach ($pair as $box)<td><img src="{{ $box->source() }}" style="width: {{ $box->widthMm }}mm; height: {{ $box->heightMm }}mm" alt=""></td>@endforeach</tr>@endforeach</table>
 <ol>@foreach ($steps as $step)<li>{{ $step }}</li>@endforeach</ol>
 @break
 @case('materials')
