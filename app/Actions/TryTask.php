@@ -30,6 +30,9 @@ final class TryTask
             return $tried;
         }
         $variants = new Variants($board, $task->varying);
+        if ($task->varying === []) {
+            return [...$tried, 'variants' => $variants];
+        }
         try {
             return [...$tried, 'variants' => $variants, 'seats' => $variants->forSeats($task->seed, $seats, $rowLength)];
         } catch (TooFewVariants $few) {

@@ -13,7 +13,7 @@ use Zwindle\Task\TaskKind;
 /** What a task may say, in the trade English of its board. */
 final class TaskWords
 {
-    /** @return array{kinds: array<string, string>, rules: list<array{code: string, text: string}>, habits: list<array{id: string, positions: list<array{id: string, text: string}>}>} */
+    /** @return array{kinds: array<string, string>, rules: list<array{code: string, text: string}>, habits: list<array{id: string, name: string, positions: list<array{id: string, text: string}>}>} */
     public static function in(Practice $practice): array
     {
         $say = fn (string $key) => __("task.$key", [], $practice->value);
@@ -24,11 +24,12 @@ final class TaskWords
 
         return [
             'kinds' => $kinds,
-            'rules' => array_map(fn (FindingCode $code) => ['code' => $code->value, 'text' => $say("rule.$code->value")], RulesInForce::remarks()),
+            'rules' => array_map(fn (FindingCode $code) => ['code' => $code->value, 'text' => $say("rule.$code->value")], RulesInForce::remarksIn($practice)),
             'habits' => array_map(fn (Habit $habit) => [
                 'id' => $habit->value,
-                'positions' => array_map(fn (string $position) => ['id' => $position, 'text' => $say("habit.$habit->value.$position")], $habit->positions()),
-            ], Habit::cases()),
+                'name' => $say("habit-name.$habit->value"),
+                'positions' => array_map(fn (string $position) => ['id' => $position, 'text' => $say("habit.$habit->value.$position")], $habit->positions($practice)),
+            ], Habit::in($practice)),
         ];
     }
 }

@@ -17,7 +17,7 @@ return [
     'no-more-tries' => 'There is no try left.',
     'marks-are-out' => 'The marks are released: there is no other try.',
     'not-answered-here' => 'This task is done at the bench.',
-    'too-few-variants' => 'This board gives :there different variant(s), and there are :wanted seats. Let more things vary, or set it to fewer.',
+    'too-few-variants' => 'Variants this board gives: :there. Seats: :wanted. Let more things differ, or set it to fewer.',
     'task-moved-on' => 'Somebody has saved this task since you opened it (version :version). Open it again; nothing was saved.',
     'no-such-marking' => 'Choose a marking.',
     'no-place' => 'There is no such place on this board.',

@@ -6,7 +6,10 @@ return [
         'white-as-return' => ['either' => 'The sleeved blue of a drop may take the line down or bring it back.', 'line-out-on-white' => 'The sleeved blue of a drop takes the line down, the brown brings it back.', 'return-on-white' => 'The brown of a drop takes the line down, the sleeved blue brings it back.'],
         'order-of-work' => ['either' => 'Work in any order.', 'box-by-box' => 'Work box by box: earths, neutrals, lines, strappers last.', 'farthest-first' => 'Work farthest first: neutral all the way, switched live, line, strappers last.'],
         'l1-or-l2' => ['either' => 'L1 or L2, as you like.', 'l1' => 'A switch used one-way is wired on COM and L1.', 'l2' => 'A switch used one-way may be wired on COM and L2.'],
-        'neutral-at' => ['by-code' => 'No neutral is asked for at the switches.', 'every-switch' => 'A neutral in every switch box.', 'none' => 'No neutral is asked for at the switches.'],
+        'neutral-at' => ['every-switch' => 'A neutral in every switch box.', 'none' => 'No neutral is asked for at the switches.'],
+    ],
+    'habit-name' => [
+        'twisting' => 'twisting before the terminal', 'white-as-return' => 'the blue of a switch drop', 'order-of-work' => 'order of work', 'l1-or-l2' => 'L1 or L2 of a switch used one-way', 'neutral-at' => 'neutral at the switches',
     ],
     'question' => [
         'common' => ':device: which terminal is the common?',

@@ -5,8 +5,10 @@ return [
         'twisting' => ['either' => 'Twist before the connector or not, as you were taught.', 'twist-first' => 'Twist the conductors before the wire nut goes on.', 'connector-alone' => 'Hold the conductors even and let the wire nut do the twisting.'],
         'white-as-return' => ['either' => 'The re-identified white may take the hot out or bring it back.', 'line-out-on-white' => 'The re-identified white takes the hot out, and black or red brings it back.', 'return-on-white' => 'The re-identified white may bring the switched hot back.'],
         'order-of-work' => ['either' => 'Work in any order.', 'box-by-box' => 'Work box by box: grounds, neutrals, hots, travelers last.', 'farthest-first' => 'Work farthest first: neutral all the way, switched hot, hot, travelers last.'],
-        'l1-or-l2' => ['either' => 'Either traveler screw may take either traveler.', 'l1' => 'Either traveler screw may take either traveler.', 'l2' => 'Either traveler screw may take either traveler.'],
         'neutral-at' => ['by-code' => 'A neutral at the switches where the code asks for it.', 'every-switch' => 'A neutral in every switch box.', 'none' => 'No neutral is asked for at the switches.'],
+    ],
+    'habit-name' => [
+        'twisting' => 'twisting before the wire nut', 'white-as-return' => 'the white of a switch loop', 'order-of-work' => 'order of work', 'neutral-at' => 'neutral at the switches',
     ],
     'question' => [
         'common' => ':device: which screw is the common?',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zwindle\Check;
 
+use Zwindle\Catalogue\Practice;
+
 /** What Check can say about a wiring; the order is the order of the report. */
 enum FindingCode: string
 {
@@ -57,6 +59,17 @@ enum FindingCode: string
             self::EndNotCapped, self::SchemeNotAcceptedEverywhere => Severity::Remark,
             self::RockerInverted, self::RcdAbsent, self::BreakerTooLarge, self::ParallelPath, self::HouseLayout => Severity::Note,
             default => Severity::Fault,
+        };
+    }
+
+    /** Whether a practice knows it at all: the rules of the other one never find it. */
+    public function isIn(Practice $practice): bool
+    {
+        return match ($this) {
+            self::ReturnOnWhite, self::BoxOverfilled, self::SchemeNotAcceptedEverywhere, self::BreakerTooLarge, self::ParallelPath,
+            self::HouseLayout => $practice === Practice::NorthAmerica,
+            self::EarthUnsleeved, self::RockerInverted, self::RcdAbsent => $practice === Practice::Britain,
+            default => true,
         };
     }
 

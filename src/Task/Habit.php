@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zwindle\Task;
 
+use Zwindle\Catalogue\Practice;
+
 /**
  * Habits on which practitioners disagree; a task says where it stands, and prints it on the brief.
  *
@@ -17,15 +19,23 @@ enum Habit: string
     case L1OrL2 = 'l1-or-l2';
     case NeutralAt = 'neutral-at';
 
-    /** @return list<string> the positions that can be taken on it */
-    public function positions(): array
+    /** @return list<self> those that are disputed in a practice */
+    public static function in(Practice $practice): array
     {
+        return array_values(array_filter(self::cases(), fn (self $habit) => $habit->positions($practice) !== []));
+    }
+
+    /** @return list<string> the positions that can be taken on it; none where the practice has no such dispute */
+    public function positions(Practice $practice): array
+    {
+        $isBritish = $practice === Practice::Britain;
+
         return match ($this) {
             self::Twisting => ['either', 'twist-first', 'connector-alone'],
             self::WhiteAsReturn => ['either', 'line-out-on-white', 'return-on-white'],
             self::OrderOfWork => ['either', 'box-by-box', 'farthest-first'],
-            self::L1OrL2 => ['either', 'l1', 'l2'],
-            self::NeutralAt => ['by-code', 'every-switch', 'none'],
+            self::L1OrL2 => $isBritish ? ['either', 'l1', 'l2'] : [],
+            self::NeutralAt => $isBritish ? ['every-switch', 'none'] : ['by-code', 'every-switch', 'none'],
         };
     }
 }

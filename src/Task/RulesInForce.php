@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Task;
 
+use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
 use Zwindle\Check\Result;
@@ -22,6 +23,12 @@ final readonly class RulesInForce
     public static function remarks(): array
     {
         return array_values(array_filter(FindingCode::cases(), fn (FindingCode $code) => $code->severity() === Severity::Remark));
+    }
+
+    /** @return list<FindingCode> those of them that boards of a practice can earn */
+    public static function remarksIn(Practice $practice): array
+    {
+        return array_values(array_filter(self::remarks(), fn (FindingCode $code) => $code->isIn($practice)));
     }
 
     public function severityOf(FindingCode $code): ?Severity

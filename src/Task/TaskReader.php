@@ -6,6 +6,7 @@ namespace Zwindle\Task;
 
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Catalogue\Practice;
 use Zwindle\Check\FindingCode;
 use Zwindle\Plan\StepOrder;
 use Zwindle\Read\JsonText;
@@ -33,7 +34,7 @@ final class TaskReader
             $problems->add('/kind', ProblemCode::UnknownTaskKind, ['text' => $json->kind, 'detail' => implode(', ', array_column(TaskKind::cases(), 'value'))]);
         }
         $rules = self::rules((array) ($json->rules ?? []), $problems);
-        $positions = self::positions((array) ($json->positions ?? []), $problems);
+        $positions = self::positions((array) ($json->positions ?? []), $board->practice, $problems);
         if ($board->devicesOf(DeviceKind::Lamp) === [] || $board->controls === []) {
             $problems->add('', ProblemCode::TaskWithoutLamp);
         }
@@ -76,13 +77,14 @@ final class TaskReader
      * @param  array<mixed>  $positions
      * @return array<string, string>
      */
-    private static function positions(array $positions, Problems $problems): array
+    private static function positions(array $positions, Practice $practice, Problems $problems): array
     {
         $taken = [];
         foreach ($positions as $id => $position) {
             $habit = Habit::tryFrom((string) $id);
-            if ($habit === null || ! in_array($position, $habit->positions(), true)) {
-                $problems->add("/positions/$id", ProblemCode::UnknownPosition, ['habit' => (string) $id, 'detail' => implode(', ', $habit?->positions() ?? array_column(Habit::cases(), 'value'))]);
+            $known = $habit?->positions($practice) ?? [];
+            if ($habit === null || ! in_array($position, $known, true)) {
+                $problems->add("/positions/$id", ProblemCode::UnknownPosition, ['habit' => (string) $id, 'detail' => implode(', ', $known === [] ? array_column(Habit::in($practice), 'value') : $known)]);
 
                 continue;
             }

@@ -58,7 +58,7 @@ it('sets a variant to every seat, the same again for the same seed', function ()
 
 it('refuses more seats than variants, and sets nothing', function () {
     $exam = new Exam('database/patterns/na-01-single-at-the-switch.board.json', ['varying' => ['colours'], 'seed' => 's'] + ['kind' => 'wire']);
-})->throws(Illuminate\Validation\ValidationException::class, 'gives 1 different variant');
+})->throws(Illuminate\Validation\ValidationException::class, 'Variants this board gives: 1. Seats: 3.');
 
 it('tells nothing in an exam: no terminal, model, scheme, seed or key in any answer', function (TaskKind $kind, string $board) {
     $exam = new Exam($board, ['kind' => $kind->value, 'done' => $kind === TaskKind::Finish ? ['F'] : [], 'varying' => ['faces', 'labels'], 'seed' => 'secret-seed', 'tries' => 2]);
@@ -262,7 +262,7 @@ it('tries a task before it is used', function () {
     $whole = $try(['varying' => ['feed', 'lamp', 'order', 'faces'], 'seed' => 's']);
 
     expect($whole['problems'])->toBe([])->and($whole['seats'])->toHaveCount(12)->and($whole['spread']['layouts'])->toBeGreaterThan(8)->and($whole['spread']['refusal'])->toBe('');
-    expect($try(['varying' => ['colours']])['spread']['refusal'])->toContain('12 seats')
+    expect($try(['varying' => ['colours']])['spread']['refusal'])->toBe('Variants this board gives: 1. Seats: 12. Let more things differ, or set it to fewer.')->and($try([])['spread']['refusal'])->toBe('')
         ->and($try(['kind' => 'guess'])['problems'][0]['message'])->toContain('There is no task of the kind "guess"')
         ->and($try(['kind' => 'predict'])['problems'][0]['message'])->toContain('work at the bench');
     $this->actingAs(People::user('trainee'))->postJson('api/task-trials', [...$body, 'task' => Exam::json()])->assertForbidden();

@@ -49,7 +49,7 @@ final class TaskTrialResource extends JsonResource
             'seat' => $variant->seat,
             'feed' => $supply === null ? '' : $label($supply->farFrom($variant->board->supply()->enclosure)),
             'light' => implode(', ', array_map(fn (string $box, string $at) => count($lamps) === 1 ? $label($at) : "{$label($box)}: {$label($at)}", array_keys($lamps), $lamps)),
-            'order' => implode(', ', array_map(fn ($switch) => "{$label($switch->enclosure)} {$switch->face()->name}", $variant->board->devicesOf(DeviceKind::Switch))),
+            'order' => implode('; ', array_map(fn ($switch) => "{$label($switch->enclosure)}: {$switch->face()->name}", $variant->board->devicesOf(DeviceKind::Switch))),
             'joints' => $variant->layout->joints,
         ];
     }

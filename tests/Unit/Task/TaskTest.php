@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Support\Files;
+use Zwindle\Catalogue\Practice;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Read\Problem;
@@ -74,10 +75,27 @@ it('refuses a task on a board without a lamp', function () {
 
 it('lets every remark be raised or left out, and every habit be taken either way', function () {
     expect(array_map(fn ($code) => $code->value, RulesInForce::remarks()))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(12);
-    foreach (Habit::cases() as $habit) {
-        expect(count($habit->positions()))->toBe(3);
+    foreach (Practice::cases() as $practice) {
+        foreach (Habit::in($practice) as $habit) {
+            expect(count($habit->positions($practice)))->toBeGreaterThan(1);
+        }
     }
 });
+
+it('takes no position on what a practice does not dispute', function (string $practice, string $board, string $habit, string $position, ?string $known) {
+    $problems = new Problems;
+    $task = TaskReader::read((string) json_encode([...TASK, 'positions' => [$habit => $position]]), Files::board("database/patterns/$board.board.json"), $problems);
+
+    expect($task?->positions)->toBe($known === null ? [$habit => $position] : null)
+        ->and(array_map(fn ($problem) => [$problem->code->value, $problem->pointer, $problem->params['detail']], $problems->all()))
+        ->toBe($known === null ? [] : [['unknown-position-on-habit', "/positions/$habit", $known]]);
+})->with([
+    ['na', 'na-01-single-at-the-switch', 'l1-or-l2', 'l1', 'twisting, white-as-return, order-of-work, neutral-at'],
+    ['gb', 'gb-01-loop-at-the-switch', 'l1-or-l2', 'l1', null],
+    ['gb', 'gb-01-loop-at-the-switch', 'neutral-at', 'by-code', 'every-switch, none'],
+    ['na', 'na-01-single-at-the-switch', 'neutral-at', 'by-code', null],
+    ['na', 'na-01-single-at-the-switch', 'luck', 'good', 'twisting, white-as-return, order-of-work, neutral-at'],
+]);
 
 it('asks for the common of every three-way, and for the cables from the feed and to the light', function () {
     $questions = array_column(questionsOn('na-04-three-way-dead-end', TaskKind::Names), null, 'id');

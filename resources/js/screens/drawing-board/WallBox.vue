@@ -19,6 +19,11 @@ const isLight = computed(() => props.box.kind === 'light-box' || props.box.kind 
 const outline = computed(() =>
   props.selected ? { stroke: '#5B2BB5', 'stroke-width': 14 } : { stroke: '#1D2129', 'stroke-width': 6 },
 )
+/** Ground for what is written under a box, so that a run passes behind it; letters are about half as wide as high. */
+const plaque = computed(() => {
+  const width = Math.max(label.value.length * 23, (props.fill?.text.length ?? 0) * 19, GAUGE) + 12
+  return { x: -width / 2, width, height: props.fill?.text ? 116 : 52 }
+})
 const caption = { 'text-anchor': 'middle', 'paint-order': 'stroke', stroke: '#EBE6D9', 'stroke-width': 12 } as const
 </script>
 
@@ -59,6 +64,7 @@ const caption = { 'text-anchor': 'middle', 'paint-order': 'stroke', stroke: '#EB
         <rect x="-12" y="-30" width="24" height="26" fill="#1D2129" />
       </g>
     </template>
+    <rect v-bind="plaque" y="76" rx="8" fill="#EBE6D9" />
     <text y="116" font-size="48" fill="#1D2129" v-bind="caption">{{ label }}</text>
     <text v-if="fill?.neutral" y="-78" font-size="34" fill="#1D2129" v-bind="caption">{{ fill.neutral }}</text>
     <g v-if="fill && fill.share !== null" :transform="`translate(${-GAUGE / 2} 128)`">

@@ -29,14 +29,14 @@ function stand(habit: string, position: string) {
         raise it below.
       </p>
       <label v-for="habit in words.habits" :key="habit.id" class="mb-2 block">
-        <span class="sr-only">{{ habit.id }}</span>
+        {{ habit.name }}
         <select
           class="field"
           :value="task.positions?.[habit.id] ?? ''"
           :data-habit="habit.id"
           @change="stand(habit.id, valueOf($event))"
         >
-          <option value="">({{ habit.id.replaceAll('-', ' ') }}: say nothing)</option>
+          <option value="">say nothing</option>
           <option v-for="position in habit.positions" :key="position.id" :value="position.id">
             {{ position.text }}
           </option>

@@ -78,7 +78,7 @@ async function set() {
           </button>
         </div>
       </div>
-      <TrialPane :trial="trial" :is-trying="made.isTrying.value">
+      <TrialPane :trial="trial" :is-trying="made.isTrying.value" :same="(task.varying ?? []).length === 0">
         <AttackPane
           :found="attack.found.value"
           :is-attacking="attack.isAttacking.value"

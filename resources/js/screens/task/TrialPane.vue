@@ -3,9 +3,13 @@ import { computed } from 'vue'
 import type { TaskTrial } from '@/shared/api/types'
 import DataTable from '@/shared/ui/DataTable.vue'
 
-const props = defineProps<{ trial: TaskTrial | null; isTrying: boolean }>()
+const props = defineProps<{ trial: TaskTrial | null; isTrying: boolean; same: boolean }>()
 const spread = computed(() => props.trial?.spread ?? null)
-const many = (count: number) => (count >= 1_000_000 ? 'more than a million' : String(count))
+const range = ([least, most]: readonly [number, number]) => (least === most ? String(least) : `${least} to ${most}`)
+const work = computed(() =>
+  spread.value ? `${range(spread.value.joints)} joints, ${range(spread.value.conductors)} conductors` : '',
+)
+const many = (count: number) => (count >= 1_000_000 ? 'more than a million' : count.toLocaleString('en'))
 </script>
 
 <template>
@@ -23,12 +27,12 @@ const many = (count: number) => (count >= 1_000_000 ? 'more than a million' : St
       </ul>
       <section v-if="spread" aria-label="Seats">
         <h3 class="text-lg font-bold">Seats</h3>
-        <p data-test="spread">
-          {{ spread.layouts }} of {{ spread.allLayouts }} ways to lay this board out are equal work ({{
-            spread.joints.join(' to ')
-          }}
-          joints, {{ spread.conductors.join(' to ') }} conductors); with faces, labels and colors
-          {{ many(spread.all) }} variants.
+        <p v-if="same" data-test="spread">
+          Every seat gets the same board ({{ work }}), and can look at its neighbor's. Let something differ.
+        </p>
+        <p v-else data-test="spread">
+          {{ spread.layouts }} of {{ spread.allLayouts }} ways to lay this board out are equal work ({{ work }}); with
+          faces, labels and colors {{ spread.all === 1 ? 'one variant' : `${many(spread.all)} variants` }}.
         </p>
         <p v-if="spread.refusal" role="alert" class="mt-1 font-bold" data-test="refusal">! {{ spread.refusal }}</p>
         <details v-if="trial.seats.length > 0" class="mt-1">

@@ -586,7 +586,7 @@ export interface TaskWords {
   hasAsFound: boolean
   kinds: Record<string, string>
   rules: { code: string; text: string }[]
-  habits: { id: string; positions: { id: string; text: string }[] }[]
+  habits: { id: string; name: string; positions: { id: string; text: string }[] }[]
 }
 
 export interface MarkLine {

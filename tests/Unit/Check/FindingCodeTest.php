@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Files;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Checker;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Severity;
+use Zwindle\Task\RulesInForce;
+
+it('is never found in a practice that does not know it', function (string $board, string $wiring) {
+    $result = Checker::check(Files::wiring($board, $wiring));
+    $foreign = array_filter($result->findings, fn ($finding) => ! $finding->code->isIn($result->evidence->board->practice));
+
+    expect(array_map(fn ($finding) => $finding->code->value, $foreign))->toBe([]);
+})->with(Files::everyWiring());
+
+it('is known in one practice at least, every danger and fault in both', function (FindingCode $code) {
+    $in = array_filter(Practice::cases(), $code->isIn(...));
+
+    expect($in)->not->toBe([])->and(count($in) === 2 || in_array($code->severity(), [Severity::Remark, Severity::Note], true))->toBeTrue();
+})->with(FindingCode::cases());
+
+it('offers for raising what boards of the practice can earn', function () {
+    $codes = fn (Practice $practice) => array_map(fn (FindingCode $code) => $code->value, RulesInForce::remarksIn($practice));
+
+    expect(array_values(array_diff($codes(Practice::NorthAmerica), $codes(Practice::Britain))))->toBe(['return-on-white', 'box-overfilled', 'scheme-not-accepted-everywhere'])
+        ->and(array_values(array_diff($codes(Practice::Britain), $codes(Practice::NorthAmerica))))->toBe(['earth-unsleeved']);
+});
