@@ -137,7 +137,7 @@ final readonly class DrawingWords
             $fill->volumeIn3 === null => __('drawing.fill-alone', $params),
             $fill->fits() === true => __('drawing.fill', $params),
             $box === null => __('drawing.too-small-for-all', $params),
-            default => __('drawing.too-small', [...$params, 'box' => $box->id]),
+            default => __('drawing.too-small', [...$params, 'box' => StandardBoxName::of($box)]),
         };
     }
 

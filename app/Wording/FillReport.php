@@ -97,7 +97,7 @@ final readonly class FillReport
             return '';
         }
         $smallest = $box->smallestBox();
-        $params = ['short' => self::in3($box->shortIn3() ?? BigRational::zero()), 'box' => $smallest->id ?? ''];
+        $params = ['short' => self::in3($box->shortIn3() ?? BigRational::zero()), 'box' => $smallest === null ? '' : StandardBoxName::of($smallest)];
 
         return $this->words->say($smallest === null ? 'fill.remedy-ring' : 'fill.remedy', $params);
     }

@@ -114,7 +114,7 @@ final class Hangings
     {
         $all = $practice === Practice::NorthAmerica ? StandardBox::all() : [];
 
-        return array_map(fn (StandardBox $box) => ['id' => $box->id, 'text' => "$box->id, $box->volumeIn3 in³"], $all);
+        return array_map(fn (StandardBox $box) => ['id' => $box->id, 'text' => StandardBoxName::of($box).", $box->volumeIn3 in³"], $all);
     }
 
     /** @return list<string> ids of the editions, the newest first */

@@ -45,12 +45,16 @@ final readonly class MarkReport
 
     private function text(MarkLine $line): string
     {
-        $isLost = $line->findings !== [];
+        $how = match (true) {
+            $line->findings !== [] => '-lost',
+            ($line->params['percent'] ?? 100) < 100 => '-in-part',
+            default => '',
+        };
 
         return match ($line->part) {
             Part::Distance => is_int($line->params['mistakes']) ? $this->words->count('task.mark.distance', $line->params['mistakes'], $line->params) : $this->words->say('task.mark.distance-none'),
-            Part::Safety => $this->words->say($isLost ? 'task.mark.safety-lost' : 'task.mark.safety', $line->params),
-            Part::Rule => $this->words->say($isLost ? 'task.mark.rule-lost' : 'task.mark.rule', [...$line->params, 'rule' => $this->rule($line->what)]),
+            Part::Safety => $this->words->say("task.mark.safety$how", $line->params),
+            Part::Rule => $this->words->say("task.mark.rule$how", [...$line->params, 'rule' => $this->rule($line->what)]),
             Part::Order => $this->words->say($line->what === '' ? 'task.mark.order' : 'task.mark.order-not-judged', $line->params),
             default => $this->words->say("task.mark.{$line->part->value}", $line->params),
         };

@@ -142,11 +142,18 @@ final readonly class MaterialsReport
         return $labels;
     }
 
+    private function box(string $what): string
+    {
+        $standard = StandardBox::find($what);
+
+        return $standard === null ? __('materials.box.'.str_replace(' ', '-', $what)) : StandardBoxName::of($standard);
+    }
+
     private function what(Part $part): string
     {
         return match ($part->kind) {
             PartKind::Device => $this->device($part->what),
-            PartKind::Box => StandardBox::find($part->what) === null ? __('materials.box.'.str_replace(' ', '-', $part->what)) : $part->what,
+            PartKind::Box => $this->box($part->what),
             PartKind::Cable => $this->cable(...explode(' ', $part->what)),
             PartKind::Connector => $this->words->say('plan.connector.'.explode(' ', $part->what)[0], ['ports' => explode(' ', $part->what)[1]]),
             PartKind::Cap => __('materials.cap'),

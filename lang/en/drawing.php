@@ -21,6 +21,6 @@ return [
     'drop' => ':volt V drop of :limit, R1+R2 :ohm Ω',
     'fill' => ':used of :volume in³',
     'fill-alone' => ':used in³ used',
-    'too-small' => ':used of :volume in³: too small. :box would do.',
+    'too-small' => ':used of :volume in³: too small. A :box would do.',
     'too-small-for-all' => ':used of :volume in³: too small for any standard box.',
 ];

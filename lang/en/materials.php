@@ -5,6 +5,7 @@ return [
     'piece' => 'each',
     'total' => '{0} All of it: :sum|{1} All but the one line without a price: :sum|[2,*] All but the :count lines without a price: :sum',
     'unknown' => 'length unknown',
+    'standard-box' => ['device' => ':size in device box, :depth in deep', 'octagon' => ':size in octagon box, :depth in deep', 'square' => ':size in square box, :depth in deep'],
     'cap' => 'cap for a spare end',
     'kind' => ['device' => 'device', 'box' => 'box', 'cable' => 'cable', 'connector' => 'connector', 'cap' => 'cap', 'mark' => 'mark', 'support' => 'support'],
     'box' => [

@@ -136,6 +136,25 @@ it('marks line by line, waits for the eye, and shows the trainee when it is rele
     $this->actingAs($exam->trainees[1])->getJson("api/attempts/$id/mark")->assertNotFound();
 });
 
+it('says of half a wiring on how much of it nothing was found, and of a whole one that nothing was', function () {
+    $said = function (bool $whole): array {
+        $exam = new Exam;
+        $id = $exam->attempt()->id;
+        $right = $exam->right();
+        $wiring = $whole ? $right : new Zwindle\Wiring\Wiring($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
+        $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($wiring))->assertSuccessful();
+        $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
+        $lines = $this->actingAs($exam->instructor)->getJson("api/attempts/$id/mark")->assertOk()->json('mark.lines');
+
+        return array_column($lines, null, 'what')['false-mark'];
+    };
+    $half = $said(false);
+
+    expect($said(true)['text'])->toBe('Not found: tape that says something else.')
+        ->and($half['text'])->toMatch('/^Not found on the \d\d % of the ends that are placed: tape that says something else\.$/')
+        ->and($half['got'])->toBeLessThan($half['of'])->toBeGreaterThan(0);
+});
+
 it('makes one exchange cost one mistake, and debriefs it from the trainee\'s own board', function () {
     $exam = new Exam;
     $id = $exam->attempt()->id;

@@ -67,3 +67,10 @@ it('keeps both Englishes complete', function (string $file) {
 
     expect($shared($american))->toEqualCanonicalizing($shared($british))->not->toBe([]);
 })->with(['bench', 'findings', 'parts', 'verdict', 'plan', 'meter', 'mistakes', 'materials-words']);
+
+it('asks for every standard box as over the counter, and for no two alike', function () {
+    $names = array_map(App\Wording\StandardBoxName::of(...), Zwindle\Catalogue\StandardBox::all());
+
+    expect($names)->toContain('3 × 2 in device box, 3½ in deep', '4 × 2⅛ in device box, 1⅞ in deep', '4 in octagon box, 1½ in deep', '4¹¹⁄₁₆ in square box, 2⅛ in deep', '3 × 2 in device box, 2 in deep')
+        ->and(array_unique($names))->toHaveCount(18)->and(preg_grep('/\dx\d|\.\d/', $names))->toBe([]);
+});

@@ -32,21 +32,21 @@ const emit = defineEmits<{ keep: [part: string, change: { price?: string; held?:
         <td class="pr-2 text-sm text-soft">{{ row.kind }}</td>
         <th scope="row" class="pr-2 font-normal">{{ row.what }}</th>
         <td class="pr-4 text-right font-bold">{{ row.amount }}</td>
-        <td class="pr-2">
-          <label class="flex w-32 items-center gap-1">
+        <td class="py-0.5 pr-2">
+          <label class="flex w-36 items-center gap-1">
             <ShelfField
               :label="`price of ${row.what}`"
               :value="data.shelf[i]!.price"
               step="0.01"
               @keep="(price) => emit('keep', data.shelf[i]!.part, { price })"
             />
-            <span class="text-sm text-soft">{{
+            <span class="text-sm whitespace-nowrap text-soft">{{
               data.shelf[i]!.unit === 'each' ? 'each' : `a ${data.shelf[i]!.unit}`
             }}</span>
           </label>
         </td>
         <td class="pr-4 text-right" data-test="cost">{{ row.cost || '–' }}</td>
-        <td class="pr-2">
+        <td class="py-0.5 pr-2">
           <ShelfField
             :label="`on the shelf: ${row.what}`"
             :value="data.shelf[i]!.held"
