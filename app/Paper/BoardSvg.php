@@ -33,6 +33,8 @@ final class BoardSvg
 
     private const BAR_ROOM = 12.0;
 
+    private const ABOVE_RUN = 1.6;
+
     /** Outlines in millimetres: a device box of 2 × 3 in, a 4 in octagon or square, a British plate; common practice. */
     private const SIZES = ['device' => [50.8, 76.2], 'octagon' => [101.6, 101.6], 'square' => [101.6, 101.6]];
 
@@ -133,10 +135,32 @@ final class BoardSvg
         $this->svg->path($d, 0.7, Svg::PAPER);
         $isUpright = abs($y2 - $y1) > abs($x2 - $x1);
         $lines = $this->linesOf($cable);
-        [$x, $y] = $isUpright ? [$x2 + 1.6, ($y1 + $y2) / 2] : [($x1 + $x2) / 2, $y1 - 1.6 - (count($lines) - 1) * (self::SMALL + 0.6)];
+        [$x, $y] = $isUpright ? [$x2 + 1.6, ($y1 + $y2) / 2] : [($x1 + $x2) / 2, $y1 - $this->clearOf($cable, $lines) - (count($lines) - 1) * (self::SMALL + 0.6)];
         foreach ($lines as $i => $line) {
             $this->svg->text($x, $y + $i * (self::SMALL + 0.6), $line, $i === 0 ? self::TEXT : self::SMALL, $isUpright ? 'start' : 'middle', $i === 0);
         }
+    }
+
+    /**
+     * How far above a level run its words stand: close to it where they fit between its boxes, else above the boxes.
+     *
+     * @param  list<string>  $lines
+     */
+    private function clearOf(Cable $cable, array $lines): float
+    {
+        [$from, $to] = array_map(fn (string $id) => $this->sizeOf($this->board->enclosures[$id]), [$cable->from, $cable->to]);
+        $between = $this->scale->onPaper(abs($this->places[$cable->from][0] - $this->places[$cable->to][0])) - ($from[0] + $to[0]) / 2;
+        $wide = max(array_map(mb_strlen(...), $lines)) * self::TEXT * self::LETTER;
+
+        return $wide <= $between ? self::ABOVE_RUN : max($from[1], $to[1]) / 2 + self::ABOVE_RUN;
+    }
+
+    /** @return array{float, float} width and height on paper */
+    private function sizeOf(Enclosure $box): array
+    {
+        [$width, $height] = self::SIZES[$box->box?->family() ?? ''] ?? self::PLATE;
+
+        return [max(self::LEAST, $this->scale->onPaper($width)), max(self::LEAST, $this->scale->onPaper($height))];
     }
 
     /** @return list<string> */
@@ -153,7 +177,7 @@ final class BoardSvg
     private function box(Enclosure $box): void
     {
         [$x, $y] = $this->at(...$this->places[$box->id]);
-        [$width, $height] = array_map(fn (float $mm) => max(self::LEAST, $this->scale->onPaper($mm)), self::SIZES[$box->box?->family() ?? ''] ?? self::PLATE);
+        [$width, $height] = $this->sizeOf($box);
         $isLight = in_array($box->kind, [EnclosureKind::LightBox, EnclosureKind::CeilingRose], true);
         if ($isLight) {
             $this->svg->circle($x, $y, $width / 2, 0.5);

@@ -83,6 +83,23 @@ it('draws the board to scale', function () {
         ->and(implode(' ', textsOf(BoardSvg::of($plan, false)->file())))->not->toContain('line', 'neutral');
 });
 
+it('writes nothing along a level run over a box', function (string $board, bool $withAnswers) {
+    $svg = simplexml_load_string(BoardSvg::of(Planner::plan(Files::board($board))->plans[0], $withAnswers)->file());
+    $boxes = array_filter(iterator_to_array($svg->rect, false), fn ($rect) => (string) $rect['stroke-width'] === '0.5');
+    $overlaps = [];
+    foreach ($svg->text as $text) {
+        $width = mb_strlen((string) $text) * (float) $text['font-size'] * 0.55;
+        [$left, $bottom] = [(float) $text['x'] - $width / 2, (float) $text['y']];
+        foreach ((string) $text['text-anchor'] === 'middle' && preg_match('/^W\\w+ /', (string) $text) === 1 ? $boxes : [] as $box) {
+            $isBeside = $left > $box['x'] + $box['width'] || $left + $width < (float) $box['x'];
+            $isAbove = $bottom < (float) $box['y'] || $bottom - 2.0 > $box['y'] + $box['height'];
+            $overlaps = $isBeside || $isAbove ? $overlaps : [...$overlaps, (string) $text];
+        }
+    }
+
+    expect($boxes)->not->toBe([])->and($overlaps)->toBe([]);
+})->with(array_map(fn (string $path) => 'database/patterns/'.basename($path), [...(glob(dirname(__DIR__, 2).'/database/patterns/*.json') ?: [])]) + ['barn' => 'database/demo/packing-barn/board.json'])->with(['with answers' => true, 'without' => false]);
+
 it('opens every box of the answer key: each end once with what it carries, its tape, and what it lands on', function (string $board, int $bands) {
     $plan = Planner::plan(Files::board($board))->plans[0];
     $wiring = $plan->wiring;

@@ -30,7 +30,7 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
               <ConductorStroke d="M7 8H33" :colour="row.colour" />
             </svg>
             <span v-if="row.flag" class="code">{{ row.flag }}</span>
-            {{ row.name }}<span v-if="row.isFixed" class="text-soft">, by a pigtail</span>
+            {{ row.name }}<span v-if="row.isFixed" class="text-soft">by a pigtail</span>
           </span>
         </th>
         <td class="py-1 pr-3">
