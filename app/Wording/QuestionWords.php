@@ -8,6 +8,8 @@ use Illuminate\Support\Str;
 use Zwindle\Bench\Look;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\WiringAsSteps;
+use Zwindle\Board\Device;
+use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Plan\Plan;
 use Zwindle\Task\Question;
 use Zwindle\Task\QuestionKind;
@@ -53,8 +55,18 @@ final readonly class QuestionWords
         return Str::ucfirst($this->words->say("task.question.{$question->kind->value}", [
             'device' => $isBox ? '' : $this->words->device($question->at),
             'box' => $this->words->box($this->words->enclosureOf($question->at)),
-            'positions' => $this->words->list(array_map(fn (string $switch, string $position) => $this->words->say("task.position.$position", ['switch' => $switch]), array_keys($question->positions), $question->positions)),
+            'positions' => $this->words->list(array_map(fn (string $switch, string $position) => $this->words->say("task.position.$position", ['switch' => $this->switch($switch)]), array_keys($question->positions), $question->positions)),
         ]));
+    }
+
+    /** A switch by the box that it is in, as it is named on the drawing; by its own name too where it is not alone there. */
+    private function switch(string $id): string
+    {
+        $board = $this->plan->wiring->board;
+        $box = $board->devices[$id]->enclosure;
+        $beside = array_filter($board->devicesIn($box), fn (Device $device) => $device->is(DeviceKind::Switch));
+
+        return count($beside) === 1 ? $this->words->box($box) : "$id ({$this->words->box($box)})";
     }
 
     private function option(Question $question, string $option, int $i): string
@@ -119,7 +131,7 @@ final readonly class QuestionWords
         }
         foreach (array_values($tags) as $i => $tag) {
             // As if each came from a side of its own, in the order of the tags.
-            $named['enclosures'][] = ['id' => "tag-$tag", 'label' => $label($tag), 'kind' => 'junction-box', 'metal' => false, 'at' => [400 * $i, 0], 'earth' => null, 'ends' => [], 'devices' => []];
+            $named['enclosures'][] = ['id' => "tag-$tag", 'label' => '', 'kind' => 'junction-box', 'metal' => false, 'at' => [400 * $i, 0], 'earth' => null, 'ends' => [], 'devices' => []];
         }
         $named['cables'] = array_map(fn (array $cable) => [...$cable, 'id' => $tags[$cable['id']], 'from' => $box, 'to' => "tag-{$tags[$cable['id']]}"], $named['cables']);
         $steps = array_filter(WiringAsSteps::of($this->plan->wiring), fn (array $step) => $this->isIn($box, $step['points'][0]));

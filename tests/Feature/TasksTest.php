@@ -258,6 +258,19 @@ it('takes answers by their place, judges them in the core, and keeps what was an
     "$kind->value, Britain" => [$kind, 'database/patterns/gb-05-two-way-at-the-rose.board.json'],
 ], [TaskKind::Parts, TaskKind::Names, TaskKind::Predict, TaskKind::Trace])));
 
+it('names switches by their boxes in a question, and cables by nothing but a tag', function () {
+    $ask = function (string $kind): array {
+        $exam = new Exam(STATION_FILE, ['kind' => $kind, 'questions' => 20]);
+
+        return $this->actingAs($exam->trainees[0])->getJson("api/attempts/{$exam->attempt()->id}/questions")->assertOk()->json('questions');
+    };
+    $boxed = array_values(array_filter($ask('names'), fn (array $question) => str_contains($question['text'], 'which cable')))[0]['box'];
+
+    expect($ask('predict')[0]['text'])->toMatch('/^What does the light at Light do with First switch (up|down), Middle switch (up|down) and Last switch (up|down)\?$/')
+        ->and(array_column($boxed['cables'], 'id'))->toEqualCanonicalizing(['A', 'B'])
+        ->and(array_values(array_filter(array_column($boxed['enclosures'], 'label'))))->toHaveCount(1);
+});
+
 it('gives as many tries as the task, and none after the marks are out', function () {
     $exam = new Exam(STATION_FILE, ['tries' => 2]);
     $id = $exam->attempt()->id;

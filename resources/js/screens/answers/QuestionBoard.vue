@@ -31,7 +31,5 @@ const standing = computed(() => {
   <div v-else-if="question.box && standing" class="h-full p-3" data-test="question-box">
     <OpenBox :board="question.box" :box="question.box.enclosures[0]!" :bench="standing" :keys="false" read-only />
   </div>
-  <StandingBoard v-else-if="board && standing" v-model="openBox" class="h-full" :board="board" :standing="standing"
-    >Tap a box to open it.</StandingBoard
-  >
+  <StandingBoard v-else-if="board && standing" v-model="openBox" class="h-full" :board="board" :standing="standing" />
 </template>

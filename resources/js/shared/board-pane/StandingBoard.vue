@@ -13,7 +13,7 @@ const box = computed(() => props.board.enclosures.find(({ id }) => id === openBo
 
 <template>
   <div class="flex min-h-0 flex-col">
-    <p class="border-b border-line bg-wash px-4 py-2"><slot /></p>
+    <p v-if="$slots.default" class="border-b border-line bg-wash px-4 py-2"><slot /></p>
     <div class="flex items-center gap-2 border-b border-line p-2">
       <template v-if="box">
         <button type="button" class="btn" @click="openBox = null">◂ Whole board</button>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { paintOf } from './conductor'
-import type { Run } from './mapLayout'
+import { isUpright, type Run } from './mapLayout'
 import type { Point } from './boxLayout'
 
 const props = defineProps<{ run: Run; from: Point; to: Point; traced: readonly string[] }>()
 
 const BESIDE = 16
 const d = computed(() => `M${props.from.x} ${props.from.y}L${props.to.x} ${props.to.y}`)
-const isUpright = computed(() => Math.abs(props.from.x - props.to.x) < 60)
+const goesUp = computed(() => isUpright(props.from, props.to))
 /** Traced cores run side by side along the cable. */
 const shift = (i: number) => (i - (props.traced.length - 1) / 2) * BESIDE
 </script>
@@ -22,9 +22,9 @@ const shift = (i: number) => (i - (props.traced.length - 1) / 2) * BESIDE
       <path :d="d" :stroke="paintOf(colour).body" stroke-width="8" />
     </g>
     <text
-      :x="(from.x + to.x) / 2 + (isUpright ? 26 : 0)"
-      :y="(from.y + to.y) / 2 - (isUpright ? 0 : 26)"
-      :text-anchor="isUpright ? 'start' : 'middle'"
+      :x="(from.x + to.x) / 2 + (goesUp ? 26 : 0)"
+      :y="(from.y + to.y) / 2 - (goesUp ? 0 : 26)"
+      :text-anchor="goesUp ? 'start' : 'middle'"
       font-size="42"
       fill="#1D2129"
     >

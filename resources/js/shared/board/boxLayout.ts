@@ -86,7 +86,12 @@ function groupEntries(
     const cable = cables.find((candidate) => candidate.id === end.cable)
     const key = cable?.single ? `conduit-${end.far}` : end.cable
     const what = cable?.single ? conduitWord : `${end.cable} · ${cable?.print ?? ''}`
-    const group = groups.get(key) ?? { key, label: `${labelOf(end.far)} · ${what}`, far: end.far, ends: [] }
+    const group = groups.get(key) ?? {
+      key,
+      label: [labelOf(end.far), what].filter(Boolean).join(' · '),
+      far: end.far,
+      ends: [],
+    }
     group.ends.push(end.id)
     groups.set(key, group)
   }

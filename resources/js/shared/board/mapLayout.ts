@@ -9,6 +9,10 @@ export interface MapLayout {
 
 const MARGIN_MM = 270
 const SPACING_MM = 450
+/** Width of a letter of what is printed along a run, and how far beside an upright one it begins. */
+const LETTER_MM = 20
+const BESIDE_RUN_MM = 26
+const UPRIGHT_MM = 60
 
 export function layOutMap(board: BoardLook): MapLayout {
   const places = new Map<string, Point>()
@@ -22,16 +26,23 @@ export function layOutMap(board: BoardLook): MapLayout {
   const ys = [...places.values()].map((place) => place.y)
   const left = Math.min(...xs) - MARGIN_MM
   const top = Math.min(...ys) - MARGIN_MM
+  const at = (enclosure: string) => places.get(enclosure) ?? { x: 0, y: 0 }
+  const printed = runsOf(board)
+    .filter(({ from, to }) => isUpright(at(from), at(to)))
+    .map(({ from, to, print }) => (at(from).x + at(to).x) / 2 + BESIDE_RUN_MM + print.length * LETTER_MM)
   return {
-    at: (enclosure) => places.get(enclosure) ?? { x: 0, y: 0 },
+    at,
     view: {
       x: left,
       y: top,
-      width: Math.max(...xs) - left + MARGIN_MM,
+      width: Math.max(...xs.map((x) => x + MARGIN_MM), ...printed) - left,
       height: Math.max(...ys) - top + MARGIN_MM + 60,
     },
   }
 }
+
+/** Whether a run goes up rather than along: what is printed on it stands beside it. */
+export const isUpright = (from: Point, to: Point) => Math.abs(from.x - to.x) < UPRIGHT_MM
 
 /** One drawn run: a cable, or the singles of one conduit. */
 export interface Run {
