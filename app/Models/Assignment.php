@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Zwindle\Task\TaskKind;
 use Zwindle\Task\TaskMode;
 
 /**
@@ -60,8 +61,28 @@ final class Assignment extends Model
     /** What trainees call it: the task's title, which tells nothing of the board. */
     public function title(): string
     {
+        return $this->set()->title ?? $this->boardFile->title;
+    }
+
+    /** What trainees are told of it: the task's own words, or the board's where it was set without a task. */
+    public function brief(): string
+    {
+        $task = $this->set();
+
+        return $task === null ? $this->boardFile->brief : $task->brief ?? '';
+    }
+
+    public function kind(): TaskKind
+    {
+        return TaskKind::from($this->set()->kind ?? TaskKind::Wire->value);
+    }
+
+    /** @return object{title: string, kind: string, brief?: string}|null the task as it was set */
+    private function set(): ?object
+    {
+        /** @var object{title: string, kind: string, brief?: string}|null $task */
         $task = $this->task_json === null ? null : json_decode($this->task_json, flags: JSON_THROW_ON_ERROR);
 
-        return $task->title ?? $this->boardFile->title;
+        return $task;
     }
 }

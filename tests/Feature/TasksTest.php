@@ -258,6 +258,15 @@ it('takes answers by their place, judges them in the core, and keeps what was an
     "$kind->value, Britain" => [$kind, 'database/patterns/gb-05-two-way-at-the-rose.board.json'],
 ], [TaskKind::Parts, TaskKind::Names, TaskKind::Predict, TaskKind::Trace])));
 
+it('lists what was set in the words of the task, not of the board', function () {
+    $exam = new Exam(STATION_FILE, ['kind' => 'names', 'brief' => 'Name the screws.']);
+    $exam->task->boardFile->update(['brief' => 'A board with an answer in it.']);
+    $listed = $this->actingAs($exam->instructor)->getJson('api/assignments')->assertOk()->json('0');
+
+    expect([$listed['task'], $listed['brief'], $listed['kind']])->toBe(['Evening exam', 'Name the screws.', 'names'])
+        ->and($this->actingAs($exam->trainees[0])->getJson('api/attempts')->json('0.board.brief'))->toBe('Name the screws.');
+});
+
 it('names switches by their boxes in a question, and cables by nothing but a tag', function () {
     $ask = function (string $kind): array {
         $exam = new Exam(STATION_FILE, ['kind' => $kind, 'questions' => 20]);

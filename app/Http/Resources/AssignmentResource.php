@@ -17,6 +17,8 @@ final class AssignmentResource extends JsonResource
             'id' => $this->id,
             'classroom' => $this->classroom->name,
             'board' => BoardFileResource::make($this->boardFile),
+            'brief' => $this->resource->brief(),
+            'kind' => $this->resource->kind()->value,
             'minutes' => $this->minutes,
             'task' => $this->task_json === null ? null : $this->resource->title(),
             'mode' => $this->mode,

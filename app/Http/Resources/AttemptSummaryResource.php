@@ -8,7 +8,6 @@ use App\Actions\AskQuestions;
 use App\Models\Attempt;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Zwindle\Task\TaskKind;
 
 /**
  * One trainee's progress: a verdict only once it is handed in.
@@ -21,16 +20,15 @@ final class AttemptSummaryResource extends JsonResource
     public function toArray(Request $request): array
     {
         $isSilent = $this->assignment->isExam() && $this->assignment->released_at === null && $this->trainee_id === $request->user()?->id;
-        $board = BoardFileResource::make($this->assignment->boardFile)->resolve($request);
 
         return [
             'id' => $this->id,
             'seat' => $this->seat,
-            'kind' => $this->kind(),
+            'kind' => $this->assignment->kind()->value,
             'mode' => $this->assignment->mode,
             'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
             'trainee' => UserResource::make($this->whenLoaded('trainee')),
-            'board' => $this->assignment->task_json === null ? $board : [...$board, 'title' => $this->assignment->title(), 'brief' => $this->resource->task()->brief ?? ''],
+            'board' => [...BoardFileResource::make($this->assignment->boardFile)->resolve($request), 'title' => $this->assignment->title(), 'brief' => $this->assignment->brief()],
             'minutes' => $this->assignment->minutes,
             'startedAt' => $this->started_at?->toIso8601ZuluString(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
@@ -42,18 +40,10 @@ final class AttemptSummaryResource extends JsonResource
         ];
     }
 
-    private function kind(): string
-    {
-        $task = $this->assignment->task_json === null ? null : json_decode($this->assignment->task_json, flags: JSON_THROW_ON_ERROR);
-
-        return $task->kind ?? TaskKind::Wire->value;
-    }
-
     /** @return array{placed: int, ends: int} ends that are placed, or questions that are answered */
     private function progress(): array
     {
-        $task = $this->resource->task();
-        if ($task !== null && ! $task->kind->isWired()) {
+        if (! $this->assignment->kind()->isWired()) {
             return ['placed' => count($this->answers ?? []), 'ends' => count((new AskQuestions)->of($this->resource))];
         }
         $bench = $this->resource->stepLog()->bench();

@@ -1,19 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { isWired } from '@/shared/api/taskKinds'
 import type { AttemptSummary } from '@/shared/api/types'
 
-const props = defineProps<{ attempt: AttemptSummary }>()
+const props = defineProps<{ attempt: AttemptSummary; seated: boolean }>()
 const MARKS = { pass: '✓', remarks: '✓ …', fail: '✕' }
 const state = computed(() => {
   if (props.attempt.handedInAt) return props.attempt.headline ?? 'Handed in'
   if (!props.attempt.startedAt) return 'Not started'
   if (props.attempt.dueAt && Date.parse(props.attempt.dueAt) < Date.now()) return 'Time is up, not handed in'
-  return `Wiring: ${props.attempt.steps} steps`
+  if (!isWired(props.attempt.kind)) return 'Answering'
+  return `Wiring: ${props.attempt.steps} ${props.attempt.steps === 1 ? 'step' : 'steps'}`
 })
+/** Answers under way stand on no board. */
+const canBeOpened = computed(
+  () => props.attempt.startedAt !== null && (props.attempt.handedInAt !== null || isWired(props.attempt.kind)),
+)
 </script>
 
 <template>
   <tr class="border-b border-line">
+    <td v-if="seated" class="code pr-3 text-lg">{{ attempt.seat }}</td>
     <th scope="row" class="py-2 pr-3 font-bold whitespace-nowrap">{{ attempt.trainee?.name }}</th>
     <td class="w-44 pr-3">
       <span class="flex items-center gap-2">
@@ -28,7 +35,7 @@ const state = computed(() => {
       <strong v-if="attempt.verdict" class="code mr-2 text-lg">{{ MARKS[attempt.verdict] }}</strong>{{ state }}
     </td>
     <td class="py-1 text-right whitespace-nowrap">
-      <RouterLink v-if="attempt.startedAt" :to="`/verdict/${attempt.id}`" class="btn px-3">{{
+      <RouterLink v-if="canBeOpened" :to="`/verdict/${attempt.id}`" class="btn px-3">{{
         attempt.handedInAt ? 'Verdict' : 'Board as it stands'
       }}</RouterLink>
     </td>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
+import { isWired } from '@/shared/api/taskKinds'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
@@ -10,6 +11,7 @@ const POLL_MS = 4000
 const { data, failure, load } = useLoaded(api.assignments, POLL_MS)
 const chosen = ref<number | null>(null)
 const assignment = computed(() => data.value?.find(({ id }) => id === chosen.value) ?? data.value?.[0] ?? null)
+const isSeated = computed(() => assignment.value?.attempts.some(({ seat }) => seat !== null) ?? false)
 const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter((attempt) => attempt.handedInAt).length
 </script>
 
@@ -45,7 +47,7 @@ const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter(
           </li>
         </ul>
       </nav>
-      <section class="min-h-0 overflow-auto p-5" :aria-label="assignment.board.title">
+      <section class="min-h-0 overflow-auto p-5" :aria-label="assignment.task ?? assignment.board.title">
         <p v-if="failure" role="status" class="mb-3 border-l-4 border-ink pl-3">
           {{ failure }} What you see may be old.
         </p>
@@ -56,7 +58,7 @@ const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter(
             <RouterLink :to="`/plans/${assignment.board.id}`" class="btn">Its plans</RouterLink>
           </div>
           <p class="text-soft">
-            {{ assignment.board.brief }} {{ assignment.minutes ? `${assignment.minutes} minutes.` : 'No time limit.' }}
+            {{ assignment.brief }} {{ assignment.minutes ? `${assignment.minutes} minutes.` : 'No time limit.' }}
           </p>
         </header>
         <table class="w-full border-collapse text-left">
@@ -65,14 +67,20 @@ const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter(
           </caption>
           <thead>
             <tr class="border-b-2 border-ink">
+              <th v-if="isSeated" scope="col" class="pr-3">Seat</th>
               <th scope="col" class="py-1 pr-3">Trainee</th>
-              <th scope="col" class="pr-3">Ends placed</th>
+              <th scope="col" class="pr-3">{{ isWired(assignment.kind) ? 'Ends placed' : 'Answered' }}</th>
               <th scope="col" class="pr-3">How it stands</th>
               <th scope="col"><span class="sr-only">Open</span></th>
             </tr>
           </thead>
           <tbody>
-            <AttemptRow v-for="attempt in assignment.attempts" :key="attempt.id" :attempt="attempt" />
+            <AttemptRow
+              v-for="attempt in assignment.attempts"
+              :key="attempt.id"
+              :attempt="attempt"
+              :seated="isSeated"
+            />
           </tbody>
         </table>
       </section>

@@ -189,6 +189,8 @@ export interface Assignment {
   id: number
   classroom: string
   board: BoardFile
+  brief: string
+  kind: TaskKind
   minutes: number | null
   /** Title of the task that it was set with. */
   task: string | null
