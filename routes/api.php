@@ -26,6 +26,7 @@ use App\Http\Controllers\PlanPathController;
 use App\Http\Controllers\QuestionController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\RetryController;
+use App\Http\Controllers\SeatPaperController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\StockLineController;
@@ -77,6 +78,7 @@ Route::middleware('auth')->group(function () {
     Route::get('assignments', [AssignmentController::class, 'index']);
     Route::post('assignments', [AssignmentController::class, 'store']);
     Route::get('assignments/{assignment}/marks', [MarkController::class, 'index']);
+    Route::get('assignments/{assignment}/paper', [SeatPaperController::class, 'show']);
     Route::post('assignments/{assignment}/release', [ReleaseController::class, 'store']);
     Route::get('attempts', [AttemptController::class, 'index']);
     Route::get('attempts/{attempt}', [AttemptController::class, 'show']);

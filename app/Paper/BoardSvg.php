@@ -19,10 +19,10 @@ final class BoardSvg
 {
     private const ROOM_MM = [182.0, 150.0];
 
-    private const MARGIN_MM = 150.0;
+    private const MARGIN_MM = 190.0;
 
     /** Room at the right for what is written beside an upright run. */
-    private const RIGHT_MM = 320.0;
+    private const RIGHT_MM = 380.0;
 
     /** Width of a letter, of its height: on the generous side. */
     private const LETTER = 0.62;
@@ -84,9 +84,9 @@ final class BoardSvg
         $this->svg->rect(0.2, 0.2, $width - 0.4, $height - 0.4, 0.4);
         $this->studs($height);
         $beside = [];
-        foreach ($this->board->cables as $cable) {
-            $pair = min($cable->from, $cable->to).' '.max($cable->from, $cable->to);
-            $this->run($cable, $beside[$pair] = ($beside[$pair] ?? -1) + 1);
+        foreach ($this->runs() as $cables) {
+            $pair = self::pairOf($cables[0]);
+            $this->run($cables, $beside[$pair] = ($beside[$pair] ?? -1) + 1);
         }
         foreach ($this->board->enclosures as $box) {
             $this->box($box);
@@ -124,8 +124,26 @@ final class BoardSvg
         }
     }
 
-    private function run(Cable $cable, int $beside): void
+    /** @return list<non-empty-list<Cable>> what hangs between two boxes as one: a cable, or the singles of a conduit */
+    private function runs(): array
     {
+        $runs = [];
+        foreach ($this->board->cables as $cable) {
+            $runs[$cable->type->isSingle ? 'conduit '.self::pairOf($cable) : $cable->id][] = $cable;
+        }
+
+        return array_values($runs);
+    }
+
+    private static function pairOf(Cable $cable): string
+    {
+        return min($cable->from, $cable->to).' '.max($cable->from, $cable->to);
+    }
+
+    /** @param  non-empty-list<Cable>  $cables */
+    private function run(array $cables, int $beside): void
+    {
+        $cable = $cables[0];
         $aside = $beside * self::BESIDE_MM;
         [$from, $to] = [$this->places[$cable->from], $this->places[$cable->to]];
         [$x1, $y1] = $this->at($from[0] + $aside, $from[1] + $aside);
@@ -134,7 +152,7 @@ final class BoardSvg
         $this->svg->path($d, 1.3);
         $this->svg->path($d, 0.7, Svg::PAPER);
         $isUpright = abs($y2 - $y1) > abs($x2 - $x1);
-        $lines = $this->linesOf($cable);
+        $lines = $this->linesOf($cables);
         [$x, $y] = $isUpright ? [$x2 + 1.6, ($y1 + $y2) / 2] : [($x1 + $x2) / 2, $y1 - $this->clearOf($cable, $lines) - (count($lines) - 1) * (self::SMALL + 0.6)];
         foreach ($lines as $i => $line) {
             $this->svg->text($x, $y + $i * (self::SMALL + 0.6), $line, $i === 0 ? self::TEXT : self::SMALL, $isUpright ? 'start' : 'middle', $i === 0);
@@ -163,15 +181,26 @@ final class BoardSvg
         return [max(self::LEAST, $this->scale->onPaper($width)), max(self::LEAST, $this->scale->onPaper($height))];
     }
 
-    /** @return list<string> */
-    private function linesOf(Cable $cable): array
+    /**
+     * What is printed along a run; with the answers also what each core carries.
+     *
+     * @param  non-empty-list<Cable>  $cables
+     * @return list<string>
+     */
+    private function linesOf(array $cables): array
     {
-        $lengthM = RunLength::of($this->board, $cable);
-        $lengths = new Lengths($this->board->practice);
-        $head = "$cable->id  {$cable->type->print()}".($lengthM === null ? '' : "  {$lengths->run($lengthM)}");
-        $cores = array_map(fn (Core $core) => $core->colour->flag($this->board->practice).' '.$this->words->role($this->plan->result->evidence->roles->at($core->ends()[0])[0]->value), array_values($cable->cores));
+        $lengthM = RunLength::of($this->board, $cables[0]);
+        $length = $lengthM === null ? '' : '  '.(new Lengths($this->board->practice))->run($lengthM);
+        $flag = fn (Core $core) => $core->colour->flag($this->board->practice);
+        $carries = fn (Core $core) => $this->words->role($this->plan->result->evidence->roles->at($core->ends()[0])[0]->value);
+        if (! $cables[0]->type->isSingle) {
+            $cores = array_map(fn (Core $core) => "{$flag($core)} {$carries($core)}", array_values($cables[0]->cores));
 
-        return [$head, ...($this->withAnswers ? $cores : [])];
+            return ["{$cables[0]->id}  {$cables[0]->type->print()}$length", ...($this->withAnswers ? $cores : [])];
+        }
+        $singles = array_map(fn (Cable $single) => "$single->id {$flag($single->cores['core'])}".($this->withAnswers ? " {$carries($single->cores['core'])}" : ''), $cables);
+
+        return [count($cables)." × {$cables[0]->type->print()}$length", ...$singles];
     }
 
     private function box(Enclosure $box): void

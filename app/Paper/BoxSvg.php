@@ -26,15 +26,15 @@ final class BoxSvg
 
     private const ENDS_X = 2.5;
 
-    private const STROKE_X = 38.5;
+    private const STROKE_X = 36.5;
 
-    private const TAPE_X = 40.2;
+    private const TAPE_X = 38.2;
 
-    private const JOINT_X = 46.5;
+    private const JOINT_X = 44.2;
 
-    private const SCREW_X = 51.5;
+    private const SCREW_X = 49.0;
 
-    private const TEXT = 2.55;
+    private const TEXT = 2.5;
 
     private Svg $svg;
 
@@ -116,7 +116,7 @@ final class BoxSvg
         $role = $this->words->role($this->plan->result->evidence->roles->at($end)[0]->value);
         $flag = $core === null ? '' : "$core->cable {$core->colour->flag($this->plan->wiring->board->practice)}";
         $this->svg->text(self::ENDS_X, $y + 0.9, $flag, self::TEXT, 'start', true);
-        $this->svg->text(self::ENDS_X + 15.0, $y + 0.9, $role, self::TEXT);
+        $this->svg->text(self::ENDS_X + 14.5, $y + 0.9, $role, self::TEXT);
         $this->svg->line(self::STROKE_X, $y, self::TAPE_X + 1.5, $y, 0.6);
         if ($mark !== null) {
             $this->svg->rect(self::TAPE_X - 0.9, $y - 1.2, 1.8, 2.4, 0.2, Svg::INK);

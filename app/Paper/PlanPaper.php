@@ -8,12 +8,7 @@ use App\Enums\Page;
 use App\Wording\MaterialsReport;
 use App\Wording\PlanStepSentence;
 use App\Wording\PrepareReport;
-use Dompdf\Dompdf;
-use Dompdf\Options;
-use Illuminate\Support\Facades\File;
-use Illuminate\Support\Facades\View;
 use Zwindle\Board\Enclosure;
-use Zwindle\Catalogue\Practice;
 use Zwindle\Materials\CutAllowances;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\PlanStep;
@@ -21,7 +16,7 @@ use Zwindle\Plan\PlanSteps;
 use Zwindle\Plan\StepOrder;
 use Zwindle\Schematic\Diagram;
 
-/** The pages of a plan as a PDF: Letter in North America, A4 in Britain, ink alone. */
+/** The pages of a plan as a PDF, in ink alone. */
 final readonly class PlanPaper
 {
     public function __construct(private Plan $plan, private string $brief)
@@ -31,17 +26,9 @@ final readonly class PlanPaper
     /** @param  list<Page>  $pages */
     public function pdf(array $pages): string
     {
-        File::ensureDirectoryExists(storage_path('framework/cache'));
-        $options = new Options;
-        $options->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setIsJavascriptEnabled(false)->setDefaultFont('DejaVu Sans');
-        $options->setFontCache(storage_path('framework/cache'))->setTempDir(storage_path('framework/cache'));
-        $pdf = new Dompdf($options);
-        $pdf->setPaper($this->plan->wiring->board->practice === Practice::NorthAmerica ? 'letter' : 'a4');
-        $pdf->loadHtml(View::make('paper.plan', ['pages' => $pages, ...$this->data()])->render());
-        $pdf->addInfo('Title', $this->plan->wiring->board->title);
-        $pdf->render();
+        $board = $this->plan->wiring->board;
 
-        return (string) $pdf->output();
+        return Pdf::of('paper.plan', ['pages' => $pages, ...$this->data()], $board->practice, $board->title);
     }
 
     /** @return array<string, mixed> */

@@ -11,6 +11,8 @@ return [
     'sign' => 'Name ____________________    Station ________    Date ____________',
     'diagram' => 'The line at the left, the neutral at the right (dashed), every switch up.',
     'open-boxes' => 'Each box opened: conductor ends at the left with what they carry (a black band is tape or sleeve), screws and leads at the right, a triangle where a connector joins.',
+    'seat' => 'Seat :seat · :trainee', 'seat-key' => 'answer key', 'minutes' => ':minutes minutes.',
+    'stands' => 'Wired already: :boxes.', 'stands-as-found' => 'Something stands already: take it down on an as-found sheet before anything comes off.',
     'cut-list' => 'Cut list',
     'fold' => 'Folding :box, the rearmost first',
     'rose' => 'The rose at :rose',

@@ -53,6 +53,15 @@ for (const practice of ['na', 'gb'] as const) {
       await expectNoSeriousFault(page)
     })
 
+    for (const [name, file] of [
+      ['Seat sheets', 'zwindle-sheets.pdf'],
+      ['Seat keys', 'zwindle-keys.pdf'],
+    ] as const) {
+      const download = page.waitForEvent('download')
+      await page.getByRole('link', { name }).click()
+      expect((await download).suggestedFilename()).toBe(file)
+    }
+
     const trainee = await asTrainee(browser)
     await expect(trainee.getByRole('listitem').filter({ hasText: title })).toContainText('EXAM')
     await openTask(trainee, title)

@@ -6,8 +6,10 @@ use App\Enums\Page;
 use App\Paper\BoardSvg;
 use App\Paper\BoxSvg;
 use App\Paper\DiagramSvg;
+use App\Wording\WiringSchedule;
 use Symfony\Component\Process\Process;
 use Tests\Support\Build;
+use Tests\Support\Exam;
 use Tests\Support\Files;
 use Tests\Support\People;
 use Zwindle\Plan\Planner;
@@ -100,6 +102,18 @@ it('writes nothing along a level run over a box', function (string $board, bool 
     expect($boxes)->not->toBe([])->and($overlaps)->toBe([]);
 })->with(array_map(fn (string $path) => 'database/patterns/'.basename($path), [...(glob(dirname(__DIR__, 2).'/database/patterns/*.json') ?: [])]) + ['barn' => 'database/demo/packing-barn/board.json'])->with(['with answers' => true, 'without' => false]);
 
+it('draws the singles of a conduit as one run with what is in it', function () {
+    $plan = Planner::plan(Files::board('database/patterns/gb-06-intermediate-in-conduit.board.json'))->plans[0];
+    $board = $plan->wiring->board;
+    $pairs = array_unique(array_map(fn ($cable) => min($cable->from, $cable->to).' '.max($cable->from, $cable->to), $board->cables));
+    $texts = textsOf(BoardSvg::of($plan, false)->file());
+    $answered = textsOf(BoardSvg::of($plan, true)->file());
+
+    expect(count(array_filter($texts, fn (string $text) => preg_match('/^\d × 1\.[05] mm²/', $text) === 1)))->toBe(count($pairs))->toBeLessThan(count($board->cables))
+        ->and(count(array_filter($texts, fn (string $text) => preg_match('/^C\d+ [A-Z]+$/', $text) === 1)))->toBe(count($board->cables))
+        ->and(count(array_filter($answered, fn (string $text) => preg_match('/^C\d+ [A-Z]+ (line|neutral|earth|strapper|switched live)$/', $text) === 1)))->toBe(count($board->cables));
+});
+
 it('opens every box of the answer key: each end once with what it carries, its tape, and what it lands on', function (string $board, int $bands) {
     $plan = Planner::plan(Files::board($board))->plans[0];
     $wiring = $plan->wiring;
@@ -144,4 +158,40 @@ it('gives the drawing as a file, and keeps paper and drawing from trainees', fun
     expect(simplexml_load_string($svg))->not->toBeFalse();
     $this->actingAs($people->trainee)->getJson("api/board-files/$file->id/plans/0/file?as=blank-svg")->assertNotFound();
     $this->actingAs($people->trainee)->getJson("api/board-files/$file->id/plans/0/paper")->assertNotFound();
+});
+
+it('prints a sheet for every seat without an answer, and a key for every seat', function () {
+    $exam = new Exam(change: ['varying' => ['feed', 'lamp', 'faces'], 'seed' => 'paper', 'kind' => 'finish', 'done' => ['B1'], 'positions' => ['order-of-work' => 'box-by-box']]);
+    $this->actingAs($exam->instructor);
+    $read = fn (string $pages) => readBack($this->get("api/assignments/{$exam->assignment->id}/paper?pages=$pages")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+    $sheets = $read('sheets');
+
+    expect($sheets)->toContain('Evening exam', 'Wire it. 15 minutes.', 'Work box by box', 'Wired already: First switch.', 'Seat 1', 'Seat 2', 'Seat 3', $exam->trainees[2]->name)
+        ->not->toContain('answer key', 'traveler screw', 'switched hot', 'common')
+        ->and(substr_count($sheets, 'Write down what each conductor carries'))->toBe(3);
+    $keys = $read('keys');
+    expect($keys)->toContain('answer key', 'switched hot', 'S1 common screw')->and(substr_count($keys, 'Each box opened'))->toBe(3);
+    $this->getJson("api/assignments/{$exam->assignment->id}/paper?pages=all")->assertStatus(422);
+    $this->actingAs(People::user('instructor'))->getJson("api/assignments/{$exam->assignment->id}/paper?pages=keys")->assertNotFound();
+    $this->actingAs($exam->trainees[0])->getJson("api/assignments/{$exam->assignment->id}/paper?pages=keys")->assertNotFound();
+});
+
+it('prints the key of the variant that hangs at the seat', function () {
+    $exam = new Exam(change: ['varying' => ['feed', 'lamp', 'order'], 'seed' => 'paper']);
+    $expected = fn (int $seat) => array_map(fn (array $row) => "{$row['cable']} ".strtok($row['conductor'], ' ')." {$row['carries']}", (new WiringSchedule(Planner::plan($exam->attempt($seat)->board())->plans[0]))->rows());
+    $text = preg_split('/(?=Evening exam)/', readBack($this->actingAs($exam->instructor)->get("api/assignments/{$exam->assignment->id}/paper?pages=keys")->assertOk()->getContent()), -1, PREG_SPLIT_NO_EMPTY);
+
+    expect($expected(1))->not->toBe($expected(2));
+    foreach ([1, 2, 3] as $seat) {
+        $page = implode("\n", array_filter($text, fn (string $page) => str_contains($page, "Seat $seat ")));
+        preg_match_all('/(W\d) ([A-Z]+) +(hot|neutral|ground|traveler|switched hot)\b/', $page, $rows, PREG_SET_ORDER);
+        expect(array_map(fn (array $row) => "$row[1] $row[2] $row[3]", $rows))->toEqualCanonicalizing($expected($seat));
+    }
+});
+
+it('prints no sheets of questions, nor of a board without a task', function () {
+    $exam = new Exam(change: ['kind' => 'predict']);
+    $this->actingAs($exam->instructor)->getJson("api/assignments/{$exam->assignment->id}/paper?pages=sheets")->assertStatus(422)->assertJsonPath('errors.for.0', 'Sheets for the seats are printed of a task that is wired; questions are answered on the screen.');
+    $people = new People;
+    $this->actingAs($people->instructor)->getJson("api/assignments/{$people->assignment->id}/paper?pages=sheets")->assertStatus(422);
 });

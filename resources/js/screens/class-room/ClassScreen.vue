@@ -54,6 +54,10 @@ const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter(
         <header class="mb-3">
           <div class="flex items-start gap-4">
             <h2 class="grow text-2xl font-bold">{{ assignment.task ?? assignment.board.title }}</h2>
+            <template v-if="assignment.task && isWired(assignment.kind)">
+              <a :href="api.seatPaperOf(assignment.id, 'sheets')" class="btn" download>Seat sheets</a>
+              <a :href="api.seatPaperOf(assignment.id, 'keys')" class="btn" download>Seat keys</a>
+            </template>
             <RouterLink v-if="assignment.task" :to="`/marks/${assignment.id}`" class="btn-main">Marks</RouterLink>
             <RouterLink :to="`/plans/${assignment.board.id}`" class="btn">Its plans</RouterLink>
           </div>

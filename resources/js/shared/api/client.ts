@@ -173,6 +173,8 @@ export const api = {
   /** Address of printed pages as a PDF; all of them without a wish. */
   paperOf: (boardFile: number, plan: number, pages: readonly string[] = []) =>
     `/api/board-files/${boardFile}/plans/${plan}/paper${queryOf({ pages: pages.join() })}`,
+  /** Address of one page a seat as a PDF: what is asked there, or how it is wired. */
+  seatPaperOf: (assignment: number, pages: 'sheets' | 'keys') => `/api/assignments/${assignment}/paper?pages=${pages}`,
   convert: (boardFile: number) =>
     request<{ boardFile: BoardFile; notes: string[] }>('POST', `board-files/${boardFile}/converted`),
   markings: () => request<MarkingData[]>('GET', 'markings'),

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ShowSeatPaperRequest;
+use App\Models\Assignment;
+use App\Paper\SeatPaper;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+final class SeatPaperController extends Controller
+{
+    public function show(ShowSeatPaperRequest $request, Assignment $assignment): Response
+    {
+        $task = $assignment->load(['boardFile', 'attempts.trainee'])->attempts->first()?->setRelation('assignment', $assignment)->task();
+        if ($task === null || ! $task->kind->isWired()) {
+            throw ValidationException::withMessages(['for' => __('messages.no-seat-paper')]);
+        }
+
+        return response((new SeatPaper($assignment, $task))->pdf($request->pages()), 200, [
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"zwindle-{$request->pages()->value}.pdf\"",
+        ]);
+    }
+}
