@@ -52,7 +52,9 @@ final readonly class QuestionWords
     {
         $isBox = isset($this->plan->wiring->board->enclosures[$question->at]);
 
-        return Str::ucfirst($this->words->say("task.question.{$question->kind->value}", [
+        $given = $question->given === null ? '' : $this->words->say("task.given.$question->given").' ';
+
+        return Str::ucfirst($given.$this->words->say("task.question.{$question->kind->value}", [
             'device' => $isBox ? '' : $this->words->device($question->at),
             'box' => $this->words->box($this->words->enclosureOf($question->at)),
             'positions' => $this->words->list(array_map(fn (string $switch, string $position) => $this->words->say("task.position.$position", ['switch' => $this->switch($switch)]), array_keys($question->positions), $question->positions)),

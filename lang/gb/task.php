@@ -19,6 +19,7 @@ return [
         'path' => 'In which order does the current pass these on its way through :device, with :positions?',
         'part' => ':box: which part from the bin belongs here?',
     ],
+    'given' => ['on' => 'With every switch up it is lit.', 'off' => 'With every switch up it is dark.', 'dim' => 'With every switch up it is dim.', 'trip' => 'With every switch up the breaker trips.'],
     'position' => ['up' => ':switch up', 'down' => ':switch down'],
     'cable' => 'cable :tag',
     'slot' => 'part :number',

@@ -12,6 +12,7 @@ final readonly class Question
      * @param  list<string>  $options  terminals, cables, cores and devices, letters of a lamp, slots of the bin
      * @param  list<string>  $right  any of these is right; for a path all of them in this order
      * @param  array<string, string>  $positions  of the switches, where they matter
+     * @param  string|null  $given  what the lamp does with every switch up: no eye tells which contact of a three-way that is
      */
     public function __construct(
         public string $id,
@@ -20,6 +21,7 @@ final readonly class Question
         public array $options,
         public array $right,
         public array $positions = [],
+        public ?string $given = null,
     ) {
     }
 

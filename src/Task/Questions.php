@@ -18,6 +18,8 @@ use Zwindle\Vary\Dice;
 /** The questions of a task on a board that is wired as planned; the same dice ask the same ones. */
 final readonly class Questions
 {
+    private const EVERY_SWITCH_UP = 0;
+
     private Board $board;
 
     public function __construct(private Plan $plan, private Dice $dice)
@@ -91,15 +93,16 @@ final readonly class Questions
         return false;
     }
 
-    /** @return list<Question> one for each lamp in each state */
+    /** @return list<Question> one for each lamp in each state but the one that is given */
     private function lamps(): array
     {
         $table = $this->plan->result->evidence->table;
+        $does = fn (string $lamp, int $state) => $table->tripIn($state) === null ? $table->lampIn($lamp, $state)->value : 'trip';
         $questions = [];
         foreach ($this->board->controls as $control) {
             foreach ($control->lamps as $lamp) {
-                for ($state = 0; $state < $table->count(); $state++) {
-                    $questions[] = new Question("lamp-$lamp-$state", QuestionKind::Lamp, $lamp, ['on', 'off', 'dim', 'trip'], [$table->tripIn($state) === null ? $table->lampIn($lamp, $state)->value : 'trip'], $table->positionsIn($state));
+                for ($state = self::EVERY_SWITCH_UP + 1; $state < $table->count(); $state++) {
+                    $questions[] = new Question("lamp-$lamp-$state", QuestionKind::Lamp, $lamp, ['on', 'off', 'dim', 'trip'], [$does($lamp, $state)], $table->positionsIn($state), $does($lamp, self::EVERY_SWITCH_UP));
                 }
             }
         }

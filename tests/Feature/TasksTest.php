@@ -275,7 +275,7 @@ it('names switches by their boxes in a question, and cables by nothing but a tag
     };
     $boxed = array_values(array_filter($ask('names'), fn (array $question) => str_contains($question['text'], 'which cable')))[0]['box'];
 
-    expect($ask('predict')[0]['text'])->toMatch('/^What does the light at Light do with First switch (up|down), Middle switch (up|down) and Last switch (up|down)\?$/')
+    expect($ask('predict')[0]['text'])->toMatch('/^With every switch up it is (lit|dark)\\. What does the light at Light do with First switch (up|down), Middle switch (up|down) and Last switch (up|down)\?$/')
         ->and(array_column($boxed['cables'], 'id'))->toEqualCanonicalizing(['A', 'B'])
         ->and(array_values(array_filter(array_column($boxed['enclosures'], 'label'))))->toHaveCount(1);
 });

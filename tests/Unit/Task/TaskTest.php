@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Support\Files;
 use Zwindle\Catalogue\Practice;
+use Zwindle\Check\Checker;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Read\Problem;
@@ -112,15 +113,34 @@ it('asks nothing of cables where singles share a conduit', function () {
     expect($kinds)->toBe([QuestionKind::Common, QuestionKind::Common]);
 });
 
-it('asks what the lamp does in every state, and knows', function () {
+it('asks what the lamp does in every state but the one that is given, and knows', function () {
     $questions = questionsOn('na-08-station-fed-at-the-light', TaskKind::Predict, 20);
-    $lit = array_filter($questions, fn (Question $question) => $question->right === ['on']);
-
-    // Parity: half of eight states are lit, and the next flip of any switch changes the lamp.
-    expect($questions)->toHaveCount(8)->and($lit)->toHaveCount(4);
     $at = array_column(array_map(fn (Question $question) => ['key' => implode('', array_map(fn ($p) => $p[0], $question->positions)), 'right' => $question->right[0]], $questions), 'right', 'key');
-    expect($at['uuu'])->not->toBe($at['duu'])->and($at['uuu'])->not->toBe($at['udu'])->and($at['uuu'])->toBe($at['ddu']);
+
+    // Parity: from what is given, an odd number of flips changes the lamp and an even one does not.
+    expect($questions)->toHaveCount(7)->and($at)->not->toHaveKey('uuu');
+    foreach ($at as $positions => $right) {
+        $isOdd = substr_count((string) $positions, 'd') % 2 === 1;
+        expect($right === $questions[0]->given)->toBe(! $isOdd);
+    }
 });
+
+// A three-way says nowhere which contact is made when it is up: without what is given there would be two right answers.
+it('has an answer that holds whichever way the travelers of a three-way lie', function (string $pattern) {
+    $plan = planOf($pattern);
+    $asked = fn (Plan $plan) => (new Questions($plan, new Dice('s')))->of(new Task('t', TaskKind::Predict, TaskMode::Exam, questions: 20));
+    $here = $asked($plan);
+    $exchanged = Tests\Support\Build::exchange($plan->wiring, 'S1.t1', 'S1.t2');
+    $table = Checker::check($exchanged)->evidence->table;
+    foreach ($here as $question) {
+        $states = array_filter(range(0, $table->count() - 1), fn (int $state) => $table->positionsIn($state) === $question->positions);
+        $does = $table->lampIn($question->at, array_values($states)[0])->value;
+        $given = $table->lampIn($question->at, 0)->value;
+        // With the travelers exchanged the lamp is the other way round everywhere: so is what would be given.
+        expect($does === $given)->toBe($question->right[0] === $question->given);
+    }
+    expect($here)->not->toBe([]);
+})->with(['na-03-three-way-feed-through', 'na-04-three-way-dead-end', 'na-08-station-fed-at-the-light']);
 
 it('asks for the path of the current in order', function () {
     $questions = questionsOn('na-03-three-way-feed-through', TaskKind::Trace);
