@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
@@ -25,11 +26,19 @@ final class UpdateAsFoundRequest extends FormRequest
     {
         return [
             'wiring' => ['sometimes', 'string', 'max:'.JsonText::MOST_BYTES],
-            'lands' => ['required_without:wiring', 'array', 'max:5000'],
+            'lands' => ['required_without:wiring', 'array', 'max:5000', $this->isNamed(...)],
             'lands.*' => ['nullable', 'string', 'max:80'],
-            'marks' => ['sometimes', 'array', 'max:5000'],
+            'marks' => ['sometimes', 'array', 'max:5000', $this->isNamed(...)],
             'marks.*' => [Rule::enum(MarkedAs::class)],
         ];
+    }
+
+    /** A list has numbers where points are meant. */
+    private function isNamed(string $field, mixed $value, Closure $fail): void
+    {
+        if (is_array($value) && array_filter(array_keys($value), is_int(...)) !== []) {
+            $fail(__('messages.no-place'));
+        }
     }
 
     public function instructor(): User
