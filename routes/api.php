@@ -4,6 +4,7 @@ use App\Http\Controllers\AsFoundController;
 use App\Http\Controllers\AsFoundPlanController;
 use App\Http\Controllers\AssignmentController;
 use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\BeginController;
 use App\Http\Controllers\BoardFileController;
 use App\Http\Controllers\ClassroomController;
 use App\Http\Controllers\ConvertedBoardFileController;
@@ -82,6 +83,7 @@ Route::middleware('auth')->group(function () {
     Route::post('assignments/{assignment}/release', [ReleaseController::class, 'store']);
     Route::get('attempts', [AttemptController::class, 'index']);
     Route::get('attempts/{attempt}', [AttemptController::class, 'show']);
+    Route::post('attempts/{attempt}/begin', [BeginController::class, 'store']);
     Route::post('attempts/{attempt}/steps', [StepController::class, 'store']);
     Route::post('attempts/{attempt}/hand-in', [HandInController::class, 'store']);
     Route::post('attempts/{attempt}/retry', [RetryController::class, 'store']);

@@ -165,6 +165,7 @@ const setTask = (board, kind, title) => async (page) => {
 const openTask = async (page, title) => {
   await page.goto(`${base}/my-boards`)
   await page.getByRole('listitem').filter({ hasText: title }).getByRole('link').click()
+  await page.getByRole('button', { name: 'Begin', exact: true }).click()
 }
 
 await picture('task', {

@@ -101,6 +101,12 @@ final class Attempt extends Model
         return $this->assignment->task_json === null ? null : Task::read($this->assignment->task_json, $this->board());
     }
 
+    /** Whether it is an exam that its trainee has still to begin: nothing of the board is shown while other boards are open. */
+    public function isToBegin(?User $viewer): bool
+    {
+        return $this->assignment->isExam() && $this->started_at === null && $this->handed_in_at === null && $this->trainee_id === $viewer?->id;
+    }
+
     /** Whether it is an exam that is under way: the trainee's other work stays closed meanwhile. */
     public function isOpenExam(): bool
     {

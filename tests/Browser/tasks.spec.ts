@@ -3,6 +3,8 @@ import { complaints, expectNoSeriousFault, signIn } from './support'
 
 /** Boards of the demo: one to wire and one to ask about. */
 const BOARDS = { na: { wired: 1, asked: 1 }, gb: { wired: 4, asked: 3 } } as const
+/** What no page of an exam says: models, terminals, schemes, the seed. */
+const SECRETS = /(na|gb)-switch|\.common|\.com"|traveller|strapper|traveler|feed-through|common-link|evening/
 const ANSWERED = ['parts', 'names', 'predict', 'trace'] as const
 
 /** Sets a task to the whole class as an instructor would, and returns its title. */
@@ -24,12 +26,15 @@ async function asTrainee(browser: Browser, name = 'quill') {
   return page
 }
 
-const openTask = (page: Page, title: string) =>
-  page
+/** Opens a task from the trainee's list, and begins it where it is an exam. */
+async function openTask(page: Page, title: string, mode: 'exam' | 'coached' = 'exam') {
+  await page
     .getByRole('listitem')
     .filter({ hasText: title })
     .getByRole('link', { name: /Open the board|Go on/ })
     .click()
+  if (mode === 'exam') await page.getByRole('button', { name: 'Begin', exact: true }).click()
+}
 
 async function release(page: Page, title: string) {
   await page.goto('/class')
@@ -64,7 +69,12 @@ for (const practice of ['na', 'gb'] as const) {
 
     const trainee = await asTrainee(browser)
     await expect(trainee.getByRole('listitem').filter({ hasText: title })).toContainText('EXAM')
-    await openTask(trainee, title)
+    // Before it is begun the brief is there, and nothing of the board.
+    await trainee.getByRole('listitem').filter({ hasText: title }).getByRole('link', { name: 'Open the board' }).click()
+    await expect(trainee.locator('[data-test=to-begin]')).toContainText('15 minutes from when you begin')
+    await expect(trainee.locator('[data-place], [data-wall-box]')).toHaveCount(0)
+    await expectNoSeriousFault(trainee)
+    await trainee.getByRole('button', { name: 'Begin', exact: true }).click()
     await trainee.waitForURL(/\/bench\/\d+$/)
     const attempt = Number(trainee.url().split('/').pop())
     await trainee.getByRole('button', { name: /brief/i }).click()
@@ -76,9 +86,7 @@ for (const practice of ['na', 'gb'] as const) {
     await expect(trainee.getByText('kept: all 1 step')).toBeVisible()
 
     // The page itself tells no more than eyes see: no terminal, no model, no scheme, no seed.
-    expect(await trainee.content()).not.toMatch(
-      /(na|gb)-switch|\.common|\.com"|traveller|strapper|traveler|feed-through|common-link|evening/,
-    )
+    expect(await trainee.content()).not.toMatch(SECRETS)
 
     // While the exam is open nothing else of this trainee's is.
     const others = (await (await trainee.request.get('/api/attempts')).json()) as { id: number }[]
@@ -127,6 +135,7 @@ for (const practice of ['na', 'gb'] as const) {
       await trainee.waitForURL(/\/answers\/\d+$/)
       const attempt = trainee.url().split('/').pop()
       await expect(trainee.locator('[data-question="1"]')).toBeVisible()
+      expect(await trainee.content()).not.toMatch(SECRETS)
       if (kind === 'trace') {
         const count = await trainee.locator('[data-option]').count()
         for (let i = 0; i < count; i++) await trainee.locator('[data-option]').first().click()
@@ -228,7 +237,7 @@ test('a coached bench helps, and a kept task is opened again', async ({ page, br
     for (const help of ['hints', 'a tester', 'the truth table']) await page.getByLabel(help, { exact: true }).check()
   })
   const trainee = await asTrainee(browser, 'odalys')
-  await openTask(trainee, 'With help')
+  await openTask(trainee, 'With help', 'coached')
   await trainee.waitForURL(/\/bench\/\d+$/)
   await trainee.getByRole('button', { name: 'Help', exact: true }).click()
   const coach = trainee.locator('[data-test=coach]')

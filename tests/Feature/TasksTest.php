@@ -65,6 +65,7 @@ it('tells nothing in an exam: no terminal, model, scheme, seed or key in any ans
     $this->actingAs($exam->trainees[0]);
     $id = $exam->attempt()->id;
     $bodies = [$this->getJson('api/attempts')->assertOk()->getContent()];
+    $bodies[] = $this->postJson("api/attempts/$id/begin")->assertNoContent()->getContent();
     if ($kind->isWired()) {
         $bodies[] = $this->getJson("api/attempts/$id")->assertOk()->getContent();
         $bodies[] = $this->postJson("api/attempts/$id/steps", Exam::steps($exam->right()))->assertSuccessful()->getContent();
@@ -86,6 +87,35 @@ it('tells nothing in an exam: no terminal, model, scheme, seed or key in any ans
     "$kind->value, North America" => [$kind, STATION_FILE],
     "$kind->value, Britain" => [$kind, 'database/patterns/gb-05-two-way-at-the-rose.board.json'],
 ], TaskKind::cases())));
+
+it('shows nothing of an exam before it is begun, and begins it once', function (TaskKind $kind) {
+    $exam = new Exam(STATION_FILE, ['kind' => $kind->value, 'done' => $kind === TaskKind::Finish ? ['B1'] : []]);
+    $id = $exam->attempt()->id;
+    $practice = (new Exam(STATION_FILE, ['mode' => 'coached']))->attempt();
+    $practice->update(['trainee_id' => $exam->trainees[0]->id]);
+    $this->actingAs($exam->trainees[0]);
+    $path = "api/attempts/$id".($kind->isWired() ? '' : '/questions');
+    $before = $this->getJson($path)->assertOk()->assertJsonPath('isToBegin', true)->assertJsonPath('brief', 'Wire it.');
+    expect($before->getContent())->not->toContain('First switch', 'B1', 'S1', 'options');
+    $this->getJson("api/attempts/$practice->id")->assertOk();
+
+    $this->postJson("api/attempts/$id/begin")->assertNoContent();
+    $begun = Attempt::query()->find($id)?->started_at;
+    $this->travel(2)->minutes();
+    $this->postJson("api/attempts/$id/begin")->assertNoContent();
+    $after = $this->getJson($path)->assertOk()->assertJsonPath('isToBegin', false);
+    expect(Attempt::query()->find($id)?->started_at)->toEqual($begun)->and($after->json('dueAt'))->not->toBeNull()->and($after->getContent())->toContain('First switch');
+    $this->getJson("api/attempts/$practice->id")->assertForbidden();
+    $this->actingAs($exam->trainees[1])->postJson("api/attempts/$id/begin")->assertNotFound();
+    $this->actingAs($exam->instructor)->postJson("api/attempts/$id/begin")->assertNotFound();
+})->with(TaskKind::cases());
+
+it('leaves the clock of a coached task to its first step', function () {
+    $exam = new Exam(STATION_FILE, ['mode' => 'coached']);
+    $id = $exam->attempt()->id;
+    $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/begin")->assertNoContent();
+    $this->getJson("api/attempts/$id")->assertOk()->assertJsonPath('isToBegin', false)->assertJsonPath('startedAt', null);
+});
 
 it('closes a trainee\'s other boards while an exam is open, and opens them again', function () {
     $exam = new Exam;
@@ -194,7 +224,7 @@ it('raises a remark to a fault where the task insists', function (array $rules, 
 
 it('begins a board to finish with what others did, which cannot be undone', function () {
     $exam = new Exam(STATION_FILE, ['kind' => 'finish', 'done' => ['B1', 'F']]);
-    $id = $exam->attempt()->id;
+    $id = $exam->begun()->id;
     $this->actingAs($exam->trainees[0]);
     $bench = $this->getJson("api/attempts/$id")->assertOk()->json();
     $right = $exam->right();
@@ -218,7 +248,8 @@ it('begins with what was found when the task was set, whatever is written down o
     $attempt = Attempt::query()->where(['assignment_id' => $assignment, 'seat' => 2])->firstOrFail();
 
     expect($attempt->stepLog()->bench()->wiring()->joints)->toHaveCount(3)
-        ->and($this->actingAs($exam->trainees[1])->getJson("api/attempts/$attempt->id")->assertOk()->json('start'))->toHaveCount(3);
+        ->and($this->actingAs($exam->trainees[1])->postJson("api/attempts/$attempt->id/begin")->status())->toBe(204)
+        ->and($this->getJson("api/attempts/$attempt->id")->assertOk()->json('start'))->toHaveCount(3);
     $set(['title' => 'Empty now'])->assertStatus(422)->assertJsonPath('errors.task.0', 'Nothing is written down of this board yet. Fill in its as-found sheet first, or choose the boxes that are wired.');
     expect(Assignment::query()->count())->toBe(2);
 });
@@ -233,7 +264,7 @@ it('lets no layout differ from seat to seat where the board begins as it was fou
 
 it('takes answers by their place, judges them in the core, and keeps what was answered', function (TaskKind $kind, string $board) {
     $exam = new Exam($board, ['kind' => $kind->value, 'questions' => 3]);
-    $attempt = $exam->attempt();
+    $attempt = $exam->begun();
     $questions = (new App\Actions\AskQuestions)->of($attempt);
     $this->actingAs($exam->trainees[0]);
     $shown = $this->getJson("api/attempts/$attempt->id/questions")->assertOk()->json();
@@ -271,7 +302,7 @@ it('names switches by their boxes in a question, and cables by nothing but a tag
     $ask = function (string $kind): array {
         $exam = new Exam(STATION_FILE, ['kind' => $kind, 'questions' => 20]);
 
-        return $this->actingAs($exam->trainees[0])->getJson("api/attempts/{$exam->attempt()->id}/questions")->assertOk()->json('questions');
+        return $this->actingAs($exam->trainees[0])->getJson("api/attempts/{$exam->begun()->id}/questions")->assertOk()->json('questions');
     };
     $boxed = array_values(array_filter($ask('names'), fn (array $question) => str_contains($question['text'], 'which cable')))[0]['box'];
 

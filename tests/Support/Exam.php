@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Actions\BeginExam;
 use App\Actions\KeepTask;
 use App\Actions\SetTask;
 use App\Models\Assignment;
@@ -68,6 +69,14 @@ final class Exam
     public function attempt(int $seat = 1): Attempt
     {
         return $this->assignment->attempts()->where('seat', $seat)->firstOrFail();
+    }
+
+    /** The same when its trainee has begun. */
+    public function begun(int $seat = 1): Attempt
+    {
+        app(BeginExam::class)->execute($this->attempt($seat));
+
+        return $this->attempt($seat);
     }
 
     /** The right wiring of a seat. */

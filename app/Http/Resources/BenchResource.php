@@ -18,11 +18,14 @@ use Zwindle\Bench\Look;
  */
 final class BenchResource extends JsonResource
 {
+    private const NOTHING = ['enclosures' => [], 'cables' => [], 'tray' => [], 'marks' => [], 'words' => []];
+
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
         $board = $this->resource->board();
         $task = $this->resource->task();
+        $isToBegin = $this->resource->isToBegin($request->user());
 
         return [
             'id' => $this->id,
@@ -33,6 +36,7 @@ final class BenchResource extends JsonResource
             'hasHelp' => $task !== null && ! $this->assignment->isExam() && $task->help !== [],
             'positions' => $task === null ? [] : HabitSentence::all($task, $board->practice),
             'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
+            'isToBegin' => $isToBegin,
             'triesLeft' => $task === null ? 0 : max(0, $task->tries - $this->tries),
             'practice' => $board->practice->value,
             'brief' => $task === null ? $this->assignment->boardFile->brief : $task->brief,
@@ -44,8 +48,8 @@ final class BenchResource extends JsonResource
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
             'head' => $this->head,
-            'board' => (new BenchWords($board))->name(Look::of($board)),
-            'start' => $this->start_json ?? [],
+            'board' => $isToBegin ? self::NOTHING : (new BenchWords($board))->name(Look::of($board)),
+            'start' => $isToBegin ? [] : $this->start_json ?? [],
             'steps' => $this->steps->whereNull('set_aside')->map(fn (Step $step) => [
                 'sequence' => $step->sequence, 'device' => $step->device, 'number' => $step->number, 'step' => $step->json,
             ])->values(),

@@ -34,7 +34,8 @@ final class QuestionsResource extends JsonResource
         $plan = $ask->plan($this->resource) ?? abort(404);
         $questions = $ask->questions($this->resource, $plan)->of($task);
         $words = new QuestionWords($plan);
-        $isShown = $task->kind === TaskKind::Predict || $task->kind === TaskKind::Trace;
+        $isToBegin = $this->resource->isToBegin($request->user());
+        $isShown = ! $isToBegin && in_array($task->kind, [TaskKind::Predict, TaskKind::Trace], true);
 
         return [
             'id' => $this->id,
@@ -43,18 +44,19 @@ final class QuestionsResource extends JsonResource
             'positions' => HabitSentence::all($task, $plan->wiring->board->practice),
             'mode' => $this->assignment->mode,
             'kind' => $task->kind->value,
+            'isToBegin' => $isToBegin,
             'minutes' => $this->assignment->minutes,
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
             'board' => $isShown ? (new BenchWords($plan->wiring->board))->name(Look::of($plan->wiring->board)) : null,
             'standing' => $isShown ? WiringAsSteps::of($plan->wiring) : [],
-            'bin' => $task->kind === TaskKind::Parts ? $this->bin($ask, $plan) : [],
+            'bin' => ! $isToBegin && $task->kind === TaskKind::Parts ? $this->bin($ask, $plan) : [],
             'questions' => array_map(fn (Question $question, int $i) => [
                 'number' => $i + 1,
                 ...$words->of($question),
                 'answer' => array_values(array_filter(array_map(fn (string $option) => array_search($option, $question->options, true), $this->answers[$question->id] ?? []), is_int(...))),
-            ], $questions, array_keys($questions)),
+            ], $isToBegin ? [] : $questions, $isToBegin ? [] : array_keys($questions)),
         ];
     }
 

@@ -2,6 +2,7 @@
 import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import BeginExam from '@/shared/ui/BeginExam.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import OneQuestion from './OneQuestion.vue'
@@ -37,7 +38,8 @@ async function handIn() {
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <BeginExam v-if="sheet?.isToBegin" :attempt="attempt" :exam="sheet" @begun="work.load" />
+  <div v-else class="flex h-dvh flex-col overflow-hidden">
     <TopBar :title="sheet?.title ?? 'Questions'">
       <span v-if="left" class="code text-xl" aria-label="time left">{{ left }}</span>
       <span class="text-soft" role="status" data-test="kept">{{ KEPT[work.kept.value] }}</span>
@@ -70,6 +72,9 @@ async function handIn() {
         <section class="flex min-h-0 flex-col" aria-label="The question">
           <div class="min-h-0 grow overflow-auto p-5" tabindex="0">
             <p v-if="at === 0 && sheet.brief" class="mb-3 text-soft">{{ sheet.brief }}</p>
+            <p v-for="position in at === 0 ? sheet.positions : []" :key="position" class="mb-3 text-soft">
+              {{ position }}
+            </p>
             <OneQuestion :question="question" @answer="(chosen) => work.answer(question!.number, chosen)" />
           </div>
           <nav class="flex flex-wrap gap-2 border-t-2 border-ink p-3" aria-label="Questions">

@@ -7,6 +7,7 @@ import BoardMap from '@/shared/board/BoardMap.vue'
 import { layOutMap, neighbour } from '@/shared/board/mapLayout'
 import OpenBox from '@/shared/board/OpenBox.vue'
 import { useBench } from '@/shared/bench/useBench'
+import BeginExam from '@/shared/ui/BeginExam.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import NoticeBar from '@/shared/ui/NoticeBar.vue'
 import BenchHeader from './BenchHeader.vue'
@@ -74,7 +75,7 @@ useKeys({
 
 watch(data, (fresh) => {
   if (fresh?.handedInAt || (fresh && !fresh.isMine)) void router.replace(`/verdict/${props.attempt}`)
-  if (fresh && !openId.value)
+  if (fresh && !fresh.isToBegin && !openId.value)
     openId.value = fresh.board.enclosures.find(({ kind }) => kind !== 'supply')?.id ?? fresh.board.enclosures[0]!.id
 })
 
@@ -110,7 +111,8 @@ async function handIn() {
 </script>
 
 <template>
-  <LoadState v-if="!data || !box" :failure="work.failure.value" what="The board" @again="work.load" />
+  <BeginExam v-if="data?.isToBegin" :attempt="attempt" :exam="data" @begun="work.load" />
+  <LoadState v-else-if="!data || !box" :failure="work.failure.value" what="The board" @again="work.load" />
   <div v-else class="bench flex h-dvh flex-col overflow-hidden">
     <BenchHeader
       :title="data.title"

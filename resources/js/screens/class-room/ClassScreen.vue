@@ -71,7 +71,7 @@ const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter(
           </caption>
           <thead>
             <tr class="border-b-2 border-ink">
-              <th v-if="isSeated" scope="col" class="pr-3">Seat</th>
+              <th v-if="isSeated" scope="col" class="w-16 pr-3">Seat</th>
               <th scope="col" class="py-1 pr-3">Trainee</th>
               <th scope="col" class="pr-3">{{ isWired(assignment.kind) ? 'Ends placed' : 'Answered' }}</th>
               <th scope="col" class="pr-3">How it stands</th>

@@ -13,7 +13,8 @@ function state(attempt: AttemptSummary): string {
   const done = isWired(attempt.kind) ? 'ends placed' : 'questions answered'
   if (attempt.startedAt) return `Under way: ${attempt.placed} of ${attempt.ends} ${done}.`
   const first = isWired(attempt.kind) ? 'place the first end' : 'give the first answer'
-  return attempt.minutes ? `Not started. ${attempt.minutes} minutes once you ${first}.` : 'Not started. No time limit.'
+  const start = attempt.mode === 'exam' ? 'begin' : first
+  return attempt.minutes ? `Not started. ${attempt.minutes} minutes once you ${start}.` : 'Not started. No time limit.'
 }
 
 const workAt = (attempt: AttemptSummary) => `/${isWired(attempt.kind) ? 'bench' : 'answers'}/${attempt.id}`

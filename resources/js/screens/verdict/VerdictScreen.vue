@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import { isWired } from '@/shared/api/taskKinds'
 import type { Step } from '@/shared/api/types'
@@ -22,11 +23,13 @@ import { usePins } from './usePins'
 import VerdictNotes from './VerdictNotes.vue'
 
 const props = defineProps<{ attempt: number }>()
+const router = useRouter()
 const session = useSession()
 const POLL_MS = 4000
 const { data, failure, load } = useLoaded(
   async () => {
     const bench = await api.bench(props.attempt)
+    if (bench.isToBegin) await router.replace(`/${isWired(bench.kind) ? 'bench' : 'answers'}/${bench.id}`)
     const isOut = bench.handedInAt !== null && (bench.isReleased || !bench.isMine)
     return {
       bench,

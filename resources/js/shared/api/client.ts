@@ -213,6 +213,7 @@ export const api = {
   bench: (attempt: number) => request<BenchData>('GET', `attempts/${attempt}`),
   keepSteps: (attempt: number, device: string, base: number, steps: StepEntry[]) =>
     request<StepReceipt>('POST', `attempts/${attempt}/steps`, { device, base, steps }, 8_000),
+  begin: (attempt: number) => request<void>('POST', `attempts/${attempt}/begin`),
   handIn: (attempt: number) => request<void>('POST', `attempts/${attempt}/hand-in`),
   verdict: (attempt: number, edition = '') =>
     request<VerdictData>('GET', `attempts/${attempt}/verdict${queryOf({ edition })}`),

@@ -137,6 +137,8 @@ export interface BenchData {
   positions: string[]
   /** Whether the trainee sees a verdict once it is handed in. */
   isReleased: boolean
+  /** Whether it is an exam still to begin: the board is empty until then. */
+  isToBegin: boolean
   triesLeft: number
   /** What stands already when it begins. */
   start: Step[]
@@ -646,6 +648,8 @@ export interface QuestionSheet {
   positions: string[]
   mode: TaskMode
   kind: TaskKind
+  /** Whether it is an exam still to begin: there are no questions until then. */
+  isToBegin: boolean
   minutes: number | null
   dueAt: string | null
   serverTime: string
