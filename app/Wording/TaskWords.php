@@ -13,7 +13,7 @@ use Zwindle\Task\TaskKind;
 /** What a task may say, in the trade English of its board. */
 final class TaskWords
 {
-    /** @return array{kinds: array<string, string>, rules: list<array{code: string, text: string}>, habits: list<array{id: string, name: string, positions: list<array{id: string, text: string}>}>} */
+    /** @return array{kinds: array<string, string>, rules: list<array{code: string, text: string, own: string}>, habits: list<array{id: string, name: string, positions: list<array{id: string, text: string}>}>} */
     public static function in(Practice $practice): array
     {
         $say = fn (string $key) => __("task.$key", [], $practice->value);
@@ -24,7 +24,7 @@ final class TaskWords
 
         return [
             'kinds' => $kinds,
-            'rules' => array_map(fn (FindingCode $code) => ['code' => $code->value, 'text' => $say("rule.$code->value")], RulesInForce::remarksIn($practice)),
+            'rules' => array_map(fn (FindingCode $code) => ['code' => $code->value, 'text' => $say("rule.$code->value"), 'own' => $code->severity()->value], RulesInForce::remarksIn($practice)),
             'habits' => array_map(fn (Habit $habit) => [
                 'id' => $habit->value,
                 'name' => $say("habit-name.$habit->value"),

@@ -47,6 +47,7 @@ return [
     'rcd-absent' => 'There is no RCD at :at. New and altered lighting circuits in dwellings have one of 30 mA.',
     'breaker-too-large' => 'The breaker of :breaker A is too large here.',
     'parallel-path' => 'The current has two ways: :at close a ring.',
+    'leads-reversed' => 'The leads of :lamp are exchanged: its neutral lead is on the line side (:at). It burns all the same, and its parts may be live when it is opened: a polarity test finds it, the eye does not.',
     'house-layout' => 'Red and black stand on other sides here than in the other boxes (:at).',
     'common-on-traveller' => [
         'exchanged' => 'At :box the common holds a strapper, and a strapper terminal holds the line or the switched live: common and strapper are exchanged (:at).',

@@ -47,6 +47,7 @@ return [
     'rcd-absent' => 'There is no RCD at :at.',
     'breaker-too-large' => 'A breaker of :breaker A protects :awg AWG conductors here; they may have :most A at most.',
     'parallel-path' => 'The current has two ways: :at close a ring.',
+    'leads-reversed' => 'The leads of :lamp are exchanged: the white one is on the hot side (:at). It burns all the same, and its shell or its parts may be hot when it is opened: the white lead belongs on the neutral.',
     'house-layout' => 'Red and black stand on other sides here than in the other boxes (:at). It is right; the next person reads a house more easily in which every box is laid out alike.',
     'common-on-traveller' => [
         'exchanged' => 'At :box the common holds a traveler, and a traveler screw holds the hot or the switched hot: common and traveler are exchanged (:at).',

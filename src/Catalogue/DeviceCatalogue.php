@@ -44,7 +44,7 @@ final class DeviceCatalogue
             ]),
             self::lamp('na-luminaire', $na, [
                 new Terminal('hot', TerminalDuty::LampSide, isLead: true),
-                new Terminal('neutral', TerminalDuty::LampSide, isLead: true),
+                new Terminal('neutral', TerminalDuty::LampSide, isLead: true, isForNeutral: true),
                 new Terminal('earth', TerminalDuty::Earth, isLead: true),
             ]),
             self::device('na-receptacle', $na, DeviceKind::Receptacle, [
@@ -88,7 +88,7 @@ final class DeviceCatalogue
             ]),
             self::lamp('gb-luminaire', $gb, [
                 new Terminal('live', TerminalDuty::LampSide, isLead: true),
-                new Terminal('neutral', TerminalDuty::LampSide, isLead: true),
+                new Terminal('neutral', TerminalDuty::LampSide, isLead: true, isForNeutral: true),
                 new Terminal('earth', TerminalDuty::Earth, isLead: true),
             ]),
         ];

@@ -7,10 +7,12 @@ namespace Zwindle\Catalogue;
 /** A place on a device where a conductor lands; a lead is a conductor that flies out of it. */
 final readonly class Terminal
 {
+    /** @param  bool  $isForNeutral  whether its maker marked it for the neutral, though the lamp burns either way round */
     public function __construct(
         public string $name,
         public TerminalDuty $duty,
         public bool $isLead = false,
+        public bool $isForNeutral = false,
     ) {
     }
 

@@ -48,6 +48,7 @@ enum FindingCode: string
     case BreakerTooLarge = 'breaker-too-large';
     case ParallelPath = 'parallel-path';
     case HouseLayout = 'house-layout';
+    case LeadsReversed = 'leads-reversed';
 
     public function severity(): Severity
     {
@@ -57,7 +58,7 @@ enum FindingCode: string
             self::LineUnmarked, self::FalseMark, self::NeutralColour, self::ReturnOnWhite, self::NeutralAbsentAtSwitch,
             self::SeparateReturn, self::BoxOverfilled, self::CrowdedTerminal, self::ConnectorOverfilled, self::EarthUnsleeved,
             self::EndNotCapped, self::SchemeNotAcceptedEverywhere => Severity::Remark,
-            self::RockerInverted, self::RcdAbsent, self::BreakerTooLarge, self::ParallelPath, self::HouseLayout => Severity::Note,
+            self::RockerInverted, self::RcdAbsent, self::BreakerTooLarge, self::ParallelPath, self::HouseLayout, self::LeadsReversed => Severity::Note,
             default => Severity::Fault,
         };
     }

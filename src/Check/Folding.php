@@ -26,6 +26,7 @@ final readonly class Folding
         'false-mark' => [...self::SHORTS, 'polarity-switching', 'neutral-switched', 'shell-live', 'earth-as-live'],
         'return-on-white' => ['neutral-switched', 'shell-live'],
         'separate-return' => ['polarity-switching', 'neutral-earth-contact', 'earth-as-live', 'neutral-switched'],
+        'leads-reversed' => [...self::SHORTS, 'polarity-switching', 'neutral-switched', 'open-neutral'],
         'house-layout' => ['common-on-traveller', 'four-way-pair-split', 'wrong-device'],
     ];
 

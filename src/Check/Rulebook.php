@@ -63,6 +63,7 @@ final class Rulebook
             new Rules\BreakerTooLarge,
             new Rules\ParallelPath,
             new Rules\HouseLayout,
+            new Rules\LeadsReversed,
         ];
     }
 }

@@ -30,7 +30,7 @@ final readonly class OddButRight
         }
         foreach ($right->board->devicesOf(DeviceKind::Lamp) as $lamp) {
             [$one, $other] = $right->modelOf($lamp)->lampSides();
-            if ($one->duty === TerminalDuty::LampSide && $other->duty === TerminalDuty::LampSide) {
+            if ($one->duty === TerminalDuty::LampSide && $other->duty === TerminalDuty::LampSide && ! $other->isForNeutral) {
                 $made[] = $odd->renamed(OddChange::LampTurned, $lamp->id, [$one->name => $other->name, $other->name => $one->name]);
             }
         }

@@ -19,10 +19,15 @@ final readonly class RulesInForce
     {
     }
 
-    /** @return list<FindingCode> the remarks that a task may raise or leave out */
+    /** @return list<FindingCode> what a task may raise to a fault or leave out: the remarks, and what is noted of a luminaire's leads */
     public static function remarks(): array
     {
-        return array_values(array_filter(FindingCode::cases(), fn (FindingCode $code) => $code->severity() === Severity::Remark));
+        return array_values(array_filter(FindingCode::cases(), self::canBeWeighed(...)));
+    }
+
+    private static function canBeWeighed(FindingCode $code): bool
+    {
+        return $code->severity() === Severity::Remark || $code === FindingCode::LeadsReversed;
     }
 
     /** @return list<FindingCode> those of them that boards of a practice can earn */
@@ -35,7 +40,7 @@ final readonly class RulesInForce
     {
         $own = $code->severity();
 
-        return match ($own === Severity::Remark ? ($this->weights[$code->value] ?? RuleWeight::Remark) : RuleWeight::Remark) {
+        return match (self::canBeWeighed($code) ? ($this->weights[$code->value] ?? RuleWeight::Remark) : RuleWeight::Remark) {
             RuleWeight::Remark => $own,
             RuleWeight::Fault => Severity::Fault,
             RuleWeight::Off => null,

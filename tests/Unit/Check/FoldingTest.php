@@ -64,7 +64,7 @@ it('fails on danger and fault, remarks on remarks, and passes else', function (a
 ]);
 
 it('has the severities of the contract', function () {
-    // contract/formats.md section 6, and conductor-open of our own
+    // contract/formats.md section 6, and conductor-open and leads-reversed of our own
     $by = [];
     foreach (FindingCode::cases() as $code) {
         $by[$code->severity()->value][] = $code->value;
@@ -76,7 +76,7 @@ it('has the severities of the contract', function () {
             'line-unmarked', 'return-on-white', 'neutral-absent-at-switch', 'neutral-colour', 'false-mark', 'separate-return',
             'box-overfilled', 'crowded-terminal', 'connector-overfilled', 'end-not-capped', 'earth-unsleeved', 'scheme-not-accepted-everywhere',
         ])
-        ->and($by['note'])->toEqualCanonicalizing(['rocker-inverted', 'rcd-absent', 'breaker-too-large', 'parallel-path', 'house-layout']);
+        ->and($by['note'])->toEqualCanonicalizing(['rocker-inverted', 'rcd-absent', 'breaker-too-large', 'parallel-path', 'house-layout', 'leads-reversed']);
 });
 
 it('points at the joint where what should never meet was put together', function (string $folder, string $from, string $to, array $place) {

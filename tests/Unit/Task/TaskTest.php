@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Support\Files;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Verdict;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Read\Problem;
@@ -16,6 +17,7 @@ use Zwindle\Task\Question;
 use Zwindle\Task\QuestionKind;
 use Zwindle\Task\Questions;
 use Zwindle\Task\RulesInForce;
+use Zwindle\Task\RuleWeight;
 use Zwindle\Task\Task;
 use Zwindle\Task\TaskKind;
 use Zwindle\Task\TaskMode;
@@ -75,13 +77,20 @@ it('refuses a task on a board without a lamp', function () {
 });
 
 it('lets every remark be raised or left out, and every habit be taken either way', function () {
-    expect(array_map(fn ($code) => $code->value, RulesInForce::remarks()))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(12);
+    expect(array_map(fn ($code) => $code->value, RulesInForce::remarks()))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(13);
     foreach (Practice::cases() as $practice) {
         foreach (Habit::in($practice) as $habit) {
             expect(count($habit->positions($practice)))->toBeGreaterThan(1);
         }
     }
 });
+
+it('notes the reversed leads of a luminaire, and fails them where the task insists', function (?RuleWeight $weight, Verdict $verdict, int $told) {
+    $result = Checker::check(Files::wiring('tests/Corpus/findings/leads-reversed/board.json', 'tests/Corpus/findings/leads-reversed/has.wiring.json'));
+    $judged = (new RulesInForce($weight === null ? [] : ['leads-reversed' => $weight]))->judge($result);
+
+    expect($judged->verdict)->toBe($verdict)->and($judged->findings)->toHaveCount($told)->and($result->verdict)->toBe(Verdict::Pass);
+})->with([[null, Verdict::Pass, 1], [RuleWeight::Fault, Verdict::Fail, 1], [RuleWeight::Off, Verdict::Pass, 0]]);
 
 it('takes no position on what a practice does not dispute', function (string $practice, string $board, string $habit, string $position, ?string $known) {
     $problems = new Problems;

@@ -52,7 +52,7 @@ function stand(habit: string, position: string) {
           :data-rule="rule.code"
           @change="weigh(rule.code, valueOf($event))"
         >
-          <option value="remark">remark</option>
+          <option value="remark">{{ rule.own }}</option>
           <option value="fault">fault</option>
           <option value="off">left out</option>
         </select>

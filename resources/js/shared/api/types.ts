@@ -589,7 +589,8 @@ export interface TaskWords {
   /** Whether something is written on its as-found sheet. */
   hasAsFound: boolean
   kinds: Record<string, string>
-  rules: { code: string; text: string }[]
+  /** What it counts as where a task says nothing: a remark or a note. */
+  rules: { code: string; text: string; own: string }[]
   habits: { id: string; name: string; positions: { id: string; text: string }[] }[]
 }
 
