@@ -77,7 +77,7 @@ it('refuses a task on a board without a lamp', function () {
 });
 
 it('lets every remark be raised or left out, and every habit be taken either way', function () {
-    expect(array_map(fn ($code) => $code->value, RulesInForce::remarks()))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(13);
+    expect(array_map(fn ($code) => $code->value, RulesInForce::remarks()))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(16);
     foreach (Practice::cases() as $practice) {
         foreach (Habit::in($practice) as $habit) {
             expect(count($habit->positions($practice)))->toBeGreaterThan(1);
@@ -91,6 +91,19 @@ it('notes the reversed leads of a luminaire, and fails them where the task insis
 
     expect($judged->verdict)->toBe($verdict)->and($judged->findings)->toHaveCount($told)->and($result->verdict)->toBe(Verdict::Pass);
 })->with([[null, Verdict::Pass, 1], [RuleWeight::Fault, Verdict::Fail, 1], [RuleWeight::Off, Verdict::Pass, 0]]);
+
+it('insists on L1 where the task does', function () {
+    $result = Checker::check(Files::wiring('tests/Corpus/findings/rocker-inverted/board.json', 'tests/Corpus/findings/rocker-inverted/has.wiring.json'));
+
+    expect((new RulesInForce)->judge($result)->verdict)->not->toBe(Verdict::Fail)
+        ->and((new RulesInForce(['rocker-inverted' => RuleWeight::Fault]))->judge($result)->verdict)->toBe(Verdict::Fail);
+});
+
+it('leaves the notes on the board alone: they are not the trainee\'s', function () {
+    $codes = array_map(fn ($code) => $code->value, RulesInForce::remarks());
+
+    expect($codes)->toContain('rocker-inverted', 'house-layout')->not->toContain('rcd-absent', 'breaker-too-large');
+});
 
 it('takes no position on what a practice does not dispute', function (string $practice, string $board, string $habit, string $position, ?string $known) {
     $problems = new Problems;
