@@ -31,10 +31,7 @@ final class TestPoints
             $places->find($place) ?? throw ValidationException::withMessages(['one' => __('messages.no-place')]);
         }
         $circuit = Circuit::of($wiring);
-        $state = 0;
-        foreach ($circuit->switches as $i => $switch) {
-            $state += in_array($switch, $down, true) ? $circuit->bitOf($i) : 0;
-        }
+        $state = $circuit->stateWith($down);
         $meter = new Meter($circuit);
         [$from, $to] = [$places->pointAt($one), $places->pointAt($other)];
 

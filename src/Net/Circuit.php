@@ -120,6 +120,21 @@ final readonly class Circuit
     }
 
     /**
+     * The number of the state in which some switches are down and the rest are up.
+     *
+     * @param  list<string>  $down  ids; what is no switch is passed over
+     */
+    public function stateWith(array $down): int
+    {
+        $state = 0;
+        foreach ($this->switches as $i => $switch) {
+            $state |= in_array($switch, $down, true) ? $this->bitOf($i) : 0;
+        }
+
+        return $state;
+    }
+
+    /**
      * Nets that are one in a state.
      *
      * @return list<int> net → its node, named by the smallest net in it

@@ -46,17 +46,7 @@ function asked(Plan $plan, TaskKind $kind): array
 /** @param  array<string, string>  $positions */
 function stateOf(Circuit $circuit, array $positions): int
 {
-    $states = array_filter(range(0, $circuit->stateCount() - 1), function (int $state) use ($circuit, $positions): bool {
-        foreach ($circuit->switches as $i => $switch) {
-            if (($positions[$switch] ?? 'up') !== ($circuit->isDown($i, $state) ? 'down' : 'up')) {
-                return false;
-            }
-        }
-
-        return true;
-    });
-
-    return array_values($states)[0];
+    return $circuit->stateWith(array_keys($positions, 'down', true));
 }
 
 /** @return array{string, list<string>} a deck of ngspice and what to print: the volts of one lamp */

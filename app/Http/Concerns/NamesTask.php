@@ -6,7 +6,6 @@ namespace App\Http\Concerns;
 
 use App\Models\BoardFile;
 use App\Models\Marking;
-use App\Models\User;
 use Illuminate\Contracts\Database\Query\Builder;
 use Illuminate\Validation\Rule;
 use Zwindle\Read\JsonText;
@@ -14,10 +13,7 @@ use Zwindle\Read\JsonText;
 /** A request with a task on a board of the library, and the marking it goes with. */
 trait NamesTask
 {
-    public function instructor(): User
-    {
-        return $this->user() ?? abort(401);
-    }
+    use HasInstructor;
 
     public function boardFile(): BoardFile
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Concerns\HasInstructor;
 use App\Http\Concerns\NamesEdition;
-use App\Models\User;
 use App\Wording\Lengths;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -18,6 +18,7 @@ use Zwindle\Materials\Materials;
 
 final class ShowMaterialsRequest extends FormRequest
 {
+    use HasInstructor;
     use NamesEdition;
 
     public function authorize(): bool
@@ -58,11 +59,6 @@ final class ShowMaterialsRequest extends FormRequest
         } catch (AbsurdAllowance) {
             throw ValidationException::withMessages(['free' => __('messages.absurd-allowances')]);
         }
-    }
-
-    public function instructor(): User
-    {
-        return $this->user() ?? abort(401);
     }
 
     /** Which list is asked for as a table; null for all of them as JSON. */

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Concerns\HasInstructor;
 use App\Models\Marking;
-use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Zwindle\Read\JsonText;
 
 final class StoreMarkingRequest extends FormRequest
 {
+    use HasInstructor;
+
     public function authorize(): bool
     {
         return $this->user()?->can('create', Marking::class) ?? false;
@@ -20,11 +22,6 @@ final class StoreMarkingRequest extends FormRequest
     public function rules(): array
     {
         return ['marking' => ['required', 'string', 'max:'.JsonText::MOST_BYTES]];
-    }
-
-    public function instructor(): User
-    {
-        return $this->user() ?? abort(401);
     }
 
     /** JSON text of a marking file, for the core to read. */

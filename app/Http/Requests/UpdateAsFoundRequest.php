@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\User;
+use App\Http\Concerns\HasInstructor;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -16,6 +16,8 @@ use Zwindle\Wiring\MarkedAs;
 /** The as-found sheet of a board, or a wiring file to fill it from. */
 final class UpdateAsFoundRequest extends FormRequest
 {
+    use HasInstructor;
+
     public function authorize(): bool
     {
         return Gate::authorize('view', $this->route('boardFile'))->allowed();
@@ -39,11 +41,6 @@ final class UpdateAsFoundRequest extends FormRequest
         if (is_array($value) && array_filter(array_keys($value), is_int(...)) !== []) {
             $fail(__('messages.no-place'));
         }
-    }
-
-    public function instructor(): User
-    {
-        return $this->user() ?? abort(401);
     }
 
     /** Text of a wiring file; null if the sheet itself is sent. */

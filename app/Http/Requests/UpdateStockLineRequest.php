@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Concerns\HasInstructor;
 use App\Models\StockLine;
-use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Zwindle\Catalogue\Practice;
 
 final class UpdateStockLineRequest extends FormRequest
 {
+    use HasInstructor;
+
     private const CENTS = 100;
 
     public function authorize(): bool
@@ -28,11 +30,6 @@ final class UpdateStockLineRequest extends FormRequest
             'price' => ['present', 'nullable', 'numeric', 'min:0', 'max:1000000'],
             'held' => ['present', 'nullable', 'numeric', 'min:0', 'max:1000000'],
         ];
-    }
-
-    public function instructor(): User
-    {
-        return $this->user() ?? abort(401);
     }
 
     public function practice(): Practice

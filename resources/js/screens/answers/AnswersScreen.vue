@@ -3,6 +3,7 @@ import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import BeginExam from '@/shared/ui/BeginExam.vue'
+import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import OneQuestion from './OneQuestion.vue'
@@ -50,20 +51,18 @@ async function handIn() {
     <LoadState v-if="!sheet" :failure="work.failure.value" what="The questions" @again="work.load" />
     <p v-else-if="!question" class="p-10 text-lg">This board gives no questions of this kind. Tell your instructor.</p>
     <template v-else>
-      <div
+      <ConfirmBar
         v-if="handingIn"
-        class="flex items-center gap-4 border-b-2 border-ink bg-wash px-4 py-2"
-        role="region"
-        aria-label="Hand in"
+        label="Hand in"
+        yes="Hand in for good"
+        busy-word="Handing in …"
+        no="Keep working"
+        :busy="busy"
+        @yes="handIn"
+        @no="handingIn = false"
+        ><strong>Hand in for good?</strong> {{ answered }} of {{ sheet.questions.length }} questions are
+        answered.</ConfirmBar
       >
-        <p class="grow">
-          <strong>Hand in for good?</strong> {{ answered }} of {{ sheet.questions.length }} questions are answered.
-        </p>
-        <button type="button" class="btn-main" :disabled="busy" @click="handIn">
-          {{ busy ? 'Handing in …' : 'Hand in for good' }}
-        </button>
-        <button type="button" class="btn" @click="handingIn = false">Keep working</button>
-      </div>
       <p v-if="work.failure.value" role="alert" class="border-b border-line px-5 py-1">{{ work.failure.value }}</p>
       <main class="grid min-h-0 grow grid-cols-[minmax(0,56fr)_minmax(0,44fr)]">
         <section class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="What is asked about">

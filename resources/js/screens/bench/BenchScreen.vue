@@ -8,6 +8,7 @@ import { layOutMap, neighbour } from '@/shared/board/mapLayout'
 import OpenBox from '@/shared/board/OpenBox.vue'
 import { useBench } from '@/shared/bench/useBench'
 import BeginExam from '@/shared/ui/BeginExam.vue'
+import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import NoticeBar from '@/shared/ui/NoticeBar.vue'
 import BenchHeader from './BenchHeader.vue'
@@ -131,26 +132,23 @@ async function handIn() {
       @redo="hand.redo"
       @hand-in="handingIn = true"
     />
-    <div
+    <ConfirmBar
       v-if="handingIn"
-      class="flex items-center gap-4 border-b-2 border-ink bg-wash px-4 py-2"
-      role="region"
-      aria-label="Hand in"
+      label="Hand in"
+      yes="Hand in for good"
+      busy-word="Handing in …"
+      no="Keep working"
+      :busy="busy"
+      @yes="handIn"
+      @no="handingIn = false"
+      ><strong>Hand in for good?</strong>
+      {{
+        looseCount === 0
+          ? 'Every end is joined or capped.'
+          : `${looseCount} ${looseCount === 1 ? 'end is' : 'ends are'} still loose.`
+      }}
+      You cannot change the board afterwards.</ConfirmBar
     >
-      <p class="grow">
-        <strong>Hand in for good?</strong>
-        {{
-          looseCount === 0
-            ? 'Every end is joined or capped.'
-            : `${looseCount} ${looseCount === 1 ? 'end is' : 'ends are'} still loose.`
-        }}
-        You cannot change the board afterwards.
-      </p>
-      <button type="button" class="btn-main" :disabled="busy" @click="handIn">
-        {{ busy ? 'Handing in …' : 'Hand in for good' }}
-      </button>
-      <button type="button" class="btn" @click="handingIn = false">Keep working</button>
-    </div>
     <NoticeBar v-if="work.notice.value" @dismiss="work.notice.value = ''">{{ work.notice.value }}</NoticeBar>
     <main class="grid min-h-0 grow grid-cols-[minmax(0,36fr)_minmax(0,64fr)]">
       <section class="flex min-h-0 flex-col border-r-2 border-ink" aria-label="The board">

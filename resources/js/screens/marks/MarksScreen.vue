@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import type { MarkedAttempt } from '@/shared/api/types'
 import MarkLines from '@/shared/marks/MarkLines.vue'
+import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
@@ -65,19 +66,19 @@ async function release() {
     </TopBar>
     <LoadState v-if="!data" :failure="failure" what="The marks" @again="load" />
     <template v-else>
-      <div
+      <ConfirmBar
         v-if="asking && !data.assignment?.releasedAt"
-        class="flex items-center gap-4 border-b-2 border-ink bg-wash px-4 py-2"
-        role="region"
-        aria-label="Release"
+        label="Release"
+        yes="Release them"
+        busy-word="Releasing …"
+        no="Not yet"
+        :busy="busy"
+        @yes="release"
+        @no="asking = false"
+        ><strong>Release to the whole class?</strong> Everybody sees mark, verdict and debrief of their own board.
+        {{ missing > 0 ? `${missing} not handed in. ` : ''
+        }}{{ open > 0 ? `${open} still wait for your eye.` : '' }}</ConfirmBar
       >
-        <p class="grow">
-          <strong>Release to the whole class?</strong> Everybody sees mark, verdict and debrief of their own board.
-          {{ missing > 0 ? `${missing} not handed in. ` : '' }}{{ open > 0 ? `${open} still wait for your eye.` : '' }}
-        </p>
-        <button type="button" class="btn-main" :disabled="busy" @click="release">Release them</button>
-        <button type="button" class="btn" @click="asking = false">Not yet</button>
-      </div>
       <p v-if="refusal" role="alert" class="border-b-2 border-ink px-5 py-2">{{ refusal }}</p>
       <main class="grid min-h-0 grow grid-cols-[minmax(15rem,26fr)_minmax(0,46fr)_minmax(0,28fr)]">
         <nav class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="Seats">
