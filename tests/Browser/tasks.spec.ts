@@ -176,6 +176,27 @@ test('a board is finished that others began, and may be tried again', async ({ p
   await trainee.context().close()
 })
 
+test('an answer that the server did not get survives a reload, and is sent when it is back', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page, 'marit')
+  await setTask(page, 1, 'predict', 'Answers away', async () => {})
+  const trainee = await asTrainee(browser, 'bertil')
+  await openTask(trainee, 'Answers away')
+  await expect(trainee.locator('[data-question="1"]')).toBeVisible()
+  await trainee.route('**/answers', (route) => route.abort())
+  await trainee.locator('[data-option="1"]').click()
+  await expect(trainee.locator('[data-test=kept]')).toHaveText('held here until the server answers')
+  await trainee.reload()
+  await expect(trainee.locator('[data-option="1"]')).toHaveAttribute('aria-checked', 'true')
+  await trainee.unroute('**/answers')
+  await expect(trainee.locator('[data-test=kept]')).toHaveText('kept')
+  await trainee.reload()
+  await expect(trainee.locator('[data-option="1"]')).toHaveAttribute('aria-checked', 'true')
+  await trainee.context().close()
+})
+
 test('a task that cannot be is told in words, and nothing is lost', async ({ page }) => {
   await signIn(page, 'marit')
   await page.goto('/task/2')

@@ -12,6 +12,7 @@ export function useAsFound(boardFile: number) {
   const failure = ref('')
   const problems = ref<readonly string[]>([])
   let timer: ReturnType<typeof setTimeout> | undefined
+  let writing = 0
 
   const rows = computed(() => sheet.value?.boxes.flatMap((box) => box.rows) ?? [])
 
@@ -33,6 +34,7 @@ export function useAsFound(boardFile: number) {
     sheet.value = { ...sheet.value, boxes }
     plan.value = null
     kept.value = 'keeping'
+    writing++
     clearTimeout(timer)
     timer = setTimeout(() => void keep(), KEEP_AFTER_MS)
   }
@@ -45,11 +47,13 @@ export function useAsFound(boardFile: number) {
 
   async function keep() {
     clearTimeout(timer)
+    const own = writing
     const written = (field: 'lands' | 'mark') =>
       Object.fromEntries(rows.value.filter((row) => row[field] !== '').map((row) => [row.point, row[field]]))
     try {
       await api.keepAsFound(boardFile, { lands: written('lands'), marks: written('mark') })
-      kept.value = 'kept'
+      // What was written meanwhile is still to be kept.
+      if (own === writing) kept.value = 'kept'
       failure.value = ''
       problems.value = []
     } catch (error) {

@@ -31,6 +31,8 @@ const numberOf = (event: Event) => Math.max(0, Math.round(Number((event.target a
 const CRITICAL = { danger: 'any danger', fault: 'any fault' } as const
 const NEW_POINTS = 5
 const unused = computed(() => props.rules.filter(({ code }) => !(code in (edited.value?.rules ?? {}))))
+/** A rule of the other practice has its code for a name. */
+const ruleText = (code: string) => props.rules.find((rule) => rule.code === code)?.text ?? code.replaceAll('-', ' ')
 const observation = ref('')
 
 function observe() {
@@ -91,7 +93,7 @@ function setRule(code: string, points: number) {
         />
       </label>
       <label v-for="(points, code) in edited.rules ?? {}" :key="code">
-        {{ String(code).replaceAll('-', ' ') }}
+        {{ ruleText(String(code)) }}
         <input
           class="field min-h-9"
           type="number"

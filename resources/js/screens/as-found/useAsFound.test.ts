@@ -1,0 +1,92 @@
+import { flushPromises } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { effectScope } from 'vue'
+import { api, Refused } from '@/shared/api/client'
+import type { AsFoundPlan, AsFoundSheet } from '@/shared/api/types'
+import { useAsFound } from './useAsFound'
+
+const KEEP_AFTER_MS = 600
+const row = (point: string) => ({ point, name: point, lands: '', mark: '' })
+const bare = () =>
+  ({ boxes: [{ id: 'B1', rows: [row('W1.black@B1'), row('W1.white@B1')] }] }) as unknown as AsFoundSheet
+
+const opened = async () => {
+  const work = effectScope().run(() => useAsFound(5))!
+  await flushPromises()
+  return work
+}
+
+beforeEach(() => {
+  vi.useFakeTimers()
+  vi.spyOn(api, 'asFound').mockImplementation(async () => bare())
+  vi.spyOn(api, 'asFoundPlan').mockResolvedValue({ found: 'Right.' } as AsFoundPlan)
+})
+afterEach(() => {
+  vi.useRealTimers()
+  vi.restoreAllMocks()
+})
+
+describe('an as-found sheet', () => {
+  it('is kept when the hand rests, with what is written and nothing else', async () => {
+    const keep = vi.spyOn(api, 'keepAsFound').mockResolvedValue(bare())
+    const work = await opened()
+    work.write('W1.black@B1', { lands: 'S1.t1' })
+    work.write('W1.black@B1', { lands: 'S1.common' })
+    work.write('W1.white@B1', { mark: 'line' })
+    expect(work.kept.value).toBe('keeping')
+    await vi.advanceTimersByTimeAsync(KEEP_AFTER_MS)
+    expect(keep.mock.calls).toEqual([[5, { lands: { 'W1.black@B1': 'S1.common' }, marks: { 'W1.white@B1': 'line' } }]])
+    expect(work.kept.value).toBe('kept')
+  })
+
+  it('is planned from with what was written while an earlier keeping was under way', async () => {
+    const answers: (() => void)[] = []
+    const keep = vi
+      .spyOn(api, 'keepAsFound')
+      .mockImplementation(() => new Promise((resolve) => answers.push(() => resolve(bare()))))
+    const work = await opened()
+    work.write('W1.black@B1', { lands: 'S1.t1' })
+    await vi.advanceTimersByTimeAsync(KEEP_AFTER_MS)
+    work.write('W1.white@B1', { lands: 'A' })
+    answers[0]!()
+    await flushPromises()
+    expect(work.kept.value).toBe('keeping')
+    const planned = work.planFrom()
+    await flushPromises()
+    answers[1]!()
+    await planned
+    expect(keep.mock.lastCall?.[1]).toMatchObject({ lands: { 'W1.black@B1': 'S1.t1', 'W1.white@B1': 'A' } })
+    expect(work.plan.value?.found).toBe('Right.')
+  })
+
+  it('forgets a plan as soon as something else is written', async () => {
+    vi.spyOn(api, 'keepAsFound').mockResolvedValue(bare())
+    const work = await opened()
+    await work.planFrom()
+    expect(work.plan.value).not.toBeNull()
+    work.write('W1.black@B1', { lands: 'A' })
+    expect(work.plan.value).toBeNull()
+  })
+
+  it('is not planned from where it was refused, and says why', async () => {
+    const problems = [{ pointer: '/joints/0', message: 'Two screws in one place.' }]
+    vi.spyOn(api, 'keepAsFound').mockRejectedValue(new Refused(422, 'The sheet is refused.', problems))
+    const work = await opened()
+    work.write('W1.black@B1', { lands: 'A' })
+    await work.planFrom()
+    expect(work.kept.value).toBe('refused')
+    expect(work.failure.value).toBe('The sheet is refused.')
+    expect(work.problems.value).toEqual(['Two screws in one place.'])
+    expect(api.asFoundPlan).not.toHaveBeenCalled()
+  })
+
+  it('is filled from a wiring file', async () => {
+    const filled = {
+      boxes: [{ id: 'B1', rows: [{ ...row('W1.black@B1'), lands: 'S1.common' }] }],
+    } as unknown as AsFoundSheet
+    vi.spyOn(api, 'keepAsFound').mockResolvedValue(filled)
+    const work = await opened()
+    await work.fillFrom('{}')
+    expect(work.rows.value.map(({ lands }) => lands)).toEqual(['S1.common'])
+  })
+})
