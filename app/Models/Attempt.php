@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Zwindle\Bench\Bench;
 use Zwindle\Bench\Step as BenchStep;
 use Zwindle\Bench\StepLog;
 use Zwindle\Board\Board;
@@ -115,8 +116,18 @@ final class Attempt extends Model
 
     public function stepLog(): StepLog
     {
-        $start = array_map(BenchStep::parse(...), $this->start_json ?? []);
+        return StepLog::replay($this->board(), $this->appliedSteps->map(fn (Step $step) => $step->parsed()), $this->start());
+    }
 
-        return StepLog::replay($this->board(), $this->appliedSteps->map(fn (Step $step) => $step->parsed()), $start);
+    /** The bench as it stood before the first step. */
+    public function startingBench(): Bench
+    {
+        return StepLog::replay($this->board(), [], $this->start())->bench();
+    }
+
+    /** @return list<BenchStep> */
+    private function start(): array
+    {
+        return array_map(BenchStep::parse(...), $this->start_json ?? []);
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Zwindle\Mark;
 
+use Zwindle\Board\Point;
 use Zwindle\Check\Expected;
 use Zwindle\Check\Finding;
 use Zwindle\Check\Severity;
 use Zwindle\Solve\TruthTable;
 use Zwindle\Task\Judged;
+use Zwindle\Wiring\Wiring;
 
 /**
  * The mark of a wiring by a scheme.
@@ -24,6 +26,7 @@ final readonly class Marker
      * @param  array<string, bool>  $observed  id of an observation → what the eye said; what is missing is still open
      * @param  float|null  $inOrder  share of the work that was done in the order asked for; null where it is not judged
      * @param  float|null  $minutes  that it took; null if it was not timed
+     * @param  int  $stood  ends and leads that were joined or capped when it was begun: others' work earns nothing
      */
     public function __construct(
         private MarkingScheme $scheme,
@@ -31,12 +34,13 @@ final readonly class Marker
         private array $observed = [],
         private ?float $inOrder = null,
         private ?float $minutes = null,
+        private int $stood = 0,
     ) {
     }
 
     public function ofWiring(Judged $judged): Mark
     {
-        $placed = self::placed($judged);
+        $placed = $this->share($judged->result->evidence->wiring);
         $lines = [$this->behaviour($judged), $this->safety($judged, $placed)];
         foreach ($this->scheme->rules as $code => $points) {
             $found = array_values(array_filter($judged->findings, fn (Finding $finding) => $finding->code->value === $code));
@@ -136,14 +140,24 @@ final readonly class Marker
         return array_values(array_filter($judged->findings, $isCritical));
     }
 
-    /** The share of conductor ends and leads that are joined or capped. */
-    private static function placed(Judged $judged): float
+    /** The share of the conductor ends and leads to be placed that are joined or capped. */
+    private function share(Wiring $wiring): float
     {
-        $wiring = $judged->result->evidence->wiring;
-        $ends = array_filter($wiring->points, fn ($point) => ! $point->isFixed());
-        $loose = array_filter(array_keys($ends), $wiring->isLoose(...));
+        $toPlace = count(self::ends($wiring)) - $this->stood;
 
-        return $ends === [] ? 1.0 : 1 - count($loose) / count($ends);
+        return $toPlace <= 0 ? 1.0 : max(0.0, (self::placedIn($wiring) - $this->stood) / $toPlace);
+    }
+
+    /** How many conductor ends and leads are joined or capped. */
+    public static function placedIn(Wiring $wiring): int
+    {
+        return count(array_filter(self::ends($wiring), fn (string $end) => ! $wiring->isLoose($end)));
+    }
+
+    /** @return list<string> */
+    private static function ends(Wiring $wiring): array
+    {
+        return array_keys(array_filter($wiring->points, fn (Point $point) => ! $point->isFixed()));
     }
 
     /** @return array{percent: int} */

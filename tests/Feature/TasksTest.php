@@ -237,6 +237,15 @@ it('begins a board to finish with what others did, which cannot be undone', func
     expect(Attempt::query()->find($id)?->verdict)->toBe('pass');
 });
 
+it('marks what the trainee did of a board to finish, not what stood there', function () {
+    $exam = new Exam(STATION_FILE, ['kind' => 'finish', 'done' => ['B1', 'B2', 'B3']]);
+    $id = $exam->begun()->id;
+    $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/hand-in")->assertNoContent();
+    $lines = array_column($this->actingAs($exam->instructor)->getJson("api/attempts/$id/mark")->assertOk()->json('mark.lines'), 'got', 'part');
+
+    expect($lines['safety'])->toEqual(0)->and($lines['rule'])->toEqual(0);
+});
+
 it('begins with what was found when the task was set, whatever is written down of the board later', function () {
     $exam = new Exam;
     $right = $exam->right();
