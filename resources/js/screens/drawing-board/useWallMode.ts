@@ -28,6 +28,16 @@ const QUESTIONS: Partial<Record<Mode['is'], string>> = {
   'line-up': 'With which box is it level or plumb?',
 }
 
+/** The box that was copied last, on this board or on another; null if there is none that can be read. */
+function held(): drawing.CopiedBox | null {
+  try {
+    const copied = JSON.parse(localStorage.getItem(COPIED_UNDER) ?? 'null') as drawing.CopiedBox | null
+    return copied?.box && Array.isArray(copied.devices) ? copied : null
+  } catch {
+    return null
+  }
+}
+
 /** What the hand is about at the wall: one question at a time, each answered by a tap or a key. */
 export function useWallMode(
   board: Ref<Board | null>,
@@ -142,9 +152,8 @@ export function useWallMode(
   }
 
   function paste() {
-    const held = localStorage.getItem(COPIED_UNDER)
-    if (!held || !board.value) return
-    const copied = JSON.parse(held) as drawing.CopiedBox
+    const copied = held()
+    if (!copied || !board.value) return
     const now = mode.value
     const [x, y] = copied.box.at ?? [0, 0]
     const at: Spot = now.is === 'hang' ? now.at : [x + BESIDE_MM, y]
