@@ -19,7 +19,7 @@ final class Pdf
     /** @param  array<string, mixed>  $data */
     public static function of(string $view, array $data, Practice $practice, string $title): string
     {
-        ini_set('memory_limit', self::MEMORY);
+        self::haveMemory();
         File::ensureDirectoryExists(storage_path('framework/cache'));
         $options = new Options;
         $options->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setIsJavascriptEnabled(false)->setDefaultFont('DejaVu Sans');
@@ -31,5 +31,14 @@ final class Pdf
         $pdf->render();
 
         return (string) $pdf->output();
+    }
+
+    /** Raises the limit where it is lower; never lowers one. */
+    private static function haveMemory(): void
+    {
+        $limit = ini_parse_quantity((string) ini_get('memory_limit'));
+        if ($limit > 0 && $limit < ini_parse_quantity(self::MEMORY)) {
+            ini_set('memory_limit', self::MEMORY);
+        }
     }
 }

@@ -195,3 +195,14 @@ it('prints no sheets of questions, nor of a board without a task', function () {
     $people = new People;
     $this->actingAs($people->instructor)->getJson("api/assignments/{$people->assignment->id}/paper?pages=sheets")->assertStatus(422);
 });
+
+it('has memory enough for the sheets of a class, and takes none away', function (string $limit, string $after) {
+    $before = (string) ini_get('memory_limit');
+    $file = People::boardFile();
+    ini_set('memory_limit', $limit);
+    $this->actingAs(People::user('instructor'))->get("api/board-files/$file->id/plans/0/paper?pages=readings")->assertOk();
+    $now = ini_get('memory_limit');
+    ini_set('memory_limit', $before);
+
+    expect($now)->toBe($after);
+})->with([['400M', '512M'], ['1G', '1G'], ['-1', '-1']]);
