@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Illuminate\Support\Facades\Lang;
 use Zwindle\Read\Problem;
+use Zwindle\Read\ProblemCode;
 
 /** What is wrong with a file, in words. */
 final class ProblemSentence
@@ -14,7 +16,19 @@ final class ProblemSentence
     {
         $params = array_map(fn (string|int $param) => $names[$param] ?? $param, $problem->params);
 
-        return __('problems.'.$problem->code->value, $params);
+        return $problem->code === ProblemCode::NotAsSchema ? self::ofSchema($params) : __('problems.'.$problem->code->value, $params);
+    }
+
+    /** @param  array<string, string|int>  $params */
+    private static function ofSchema(array $params): string
+    {
+        $key = 'problems.schema.'.($params['keyword'] ?? '');
+        $words = fn (string $list, string $names) => implode(', ', array_map(fn (string $name) => Lang::has("problems.$list.$name") ? __("problems.$list.$name") : $name, explode(', ', $names)));
+        foreach (['field' => 'field', 'missing' => 'field', 'type' => 'type', 'expected' => 'type'] as $param => $list) {
+            $params[$param] = $words($list, (string) ($params[$param] ?? ''));
+        }
+
+        return __(Lang::has($key) ? $key : 'problems.not-as-schema', $params);
     }
 
     /**

@@ -53,7 +53,7 @@ final class JsonText
         $formatter = new ErrorFormatter;
         $formatter->formatFlat($error, function (ValidationError $part) use ($formatter, $problems): void {
             if ($part->subErrors() === []) {
-                $problems->add(self::pointer($part), ProblemCode::NotAsSchema, ['detail' => $formatter->formatErrorMessage($part)]);
+                $problems->add(self::pointer($part), ProblemCode::NotAsSchema, ['detail' => $formatter->formatErrorMessage($part), ...SchemaFault::params($part)]);
             }
         });
     }

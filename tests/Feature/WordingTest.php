@@ -74,3 +74,38 @@ it('asks for every standard box as over the counter, and for no two alike', func
     expect($names)->toContain('3 × 2 in device box, 3½ in deep', '4 × 2⅛ in device box, 1⅞ in deep', '4 in octagon box, 1½ in deep', '4¹¹⁄₁₆ in square box, 2⅛ in deep', '3 × 2 in device box, 2 in deep')
         ->and(array_unique($names))->toHaveCount(18)->and(preg_grep('/\dx\d|\.\d/', $names))->toBe([]);
 });
+
+it('says in words what a schema has against a file', function (array $change, string $pointer, string $said) {
+    $problems = new Zwindle\Read\Problems;
+    Zwindle\Read\BoardReader::read((string) json_encode(array_replace_recursive(Tests\Support\Build::boardArray(), $change)), $problems);
+    $messages = array_column(App\Wording\ProblemSentence::all($problems->all()), 'message', 'pointer');
+
+    expect($messages[$pointer] ?? null)->toBe($said);
+})->with([
+    'too many boxes' => [['enclosures' => array_fill(1, 300, ['id' => 'X', 'kind' => 'switch-box'])], '/enclosures', 'Too many boxes: at most 200, and there are 301.'],
+    'a cable without an end' => [['cables' => [1 => ['id' => 'W9', 'type' => 'na-14-2', 'from' => 'SRC']]], '/cables/1', 'Missing here: where it runs to.'],
+    'another kind of box' => [['enclosures' => [0 => ['kind' => 'biscuit-tin']]], '/enclosures/0/kind', '"biscuit-tin" is none of these: supply, switch-box, light-box, ceiling-rose, junction-box.'],
+    'a number for a title' => [['title' => 5], '/title', 'This must be a text, and is a whole number.'],
+    'no title' => [['title' => ''], '/title', 'This must not be empty.'],
+    'a bad name' => [['devices' => [0 => ['id' => '1st']]], '/devices/0/id', '"1st" is no name for this: a letter first, then letters, digits, "-" or "_", 32 in all at most.'],
+    'a newer file' => [['version' => 2], '/version', 'This must be "1", and is "2".'],
+    'a negative length' => [['cables' => [0 => ['lengthM' => -3]]], '/cables/0/lengthM', 'This must be more than 0, and is -3.'],
+]);
+
+it('names the fields that a task may not have', function () {
+    $problems = new Zwindle\Read\Problems;
+    Zwindle\Read\JsonText::read(Tests\Support\Exam::json(['mood' => 'good']), 'task', $problems);
+
+    expect(array_column(App\Wording\ProblemSentence::all($problems->all()), 'message'))->toBe(['Not known here: mood.']);
+});
+
+it('has a sentence for every keyword that a schema uses', function () {
+    $used = [];
+    foreach (glob(base_path('schemas/*.json')) ?: [] as $schema) {
+        preg_match_all('/"(\w+)":/', (string) file_get_contents($schema), $found);
+        $used = [...$used, ...$found[1]];
+    }
+    $keywords = array_intersect(array_unique($used), ['maxItems', 'minItems', 'required', 'enum', 'const', 'type', 'additionalProperties', 'pattern', 'minimum', 'exclusiveMinimum', 'maximum', 'exclusiveMaximum', 'multipleOf', 'maxLength', 'minLength', 'uniqueItems', 'oneOf', 'anyOf', 'not', 'dependentRequired', 'propertyNames', 'contains']);
+
+    expect(array_filter($keywords, fn (string $keyword) => ! Illuminate\Support\Facades\Lang::has("problems.schema.$keyword")))->toBe([])->and(count($keywords))->toBeGreaterThan(10);
+});
