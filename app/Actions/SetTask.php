@@ -62,7 +62,7 @@ final readonly class SetTask
             return array_fill(0, $seats, $board);
         }
         try {
-            return array_map(fn (Variant $variant) => $variant->board, (new Variants($drawn, $asked->varying))->forSeats($asked->seed, $seats, $rowLength));
+            return array_map(fn (Variant $variant) => $variant->board, (new Variants($drawn, $asked->varying, $asked->surface))->forSeats($asked->seed, $seats, $rowLength));
         } catch (TooFewVariants $few) {
             throw ValidationException::withMessages(['task' => __('messages.too-few-variants', ['there' => $few->there, 'wanted' => $few->wanted])]);
         }

@@ -29,7 +29,7 @@ final class TryTask
         if ($task === null || Planner::plan($board)->plans === []) {
             return $tried;
         }
-        $variants = new Variants($board, $task->varying);
+        $variants = new Variants($board, $task->varying, $task->surface);
         if ($task->varying === []) {
             return [...$tried, 'variants' => $variants];
         }

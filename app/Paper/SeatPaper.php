@@ -7,7 +7,7 @@ namespace App\Paper;
 use App\Enums\SeatPages;
 use App\Models\Assignment;
 use App\Models\Attempt;
-use App\Wording\HabitSentence;
+use App\Wording\BriefLines;
 use App\Wording\WiringSchedule;
 use App\Wording\Words;
 use Zwindle\Board\Board;
@@ -34,7 +34,7 @@ final readonly class SeatPaper
             'title' => $this->task->title,
             'brief' => $this->task->brief,
             'minutes' => $this->assignment->minutes,
-            'positions' => HabitSentence::all($this->task, $practice),
+            'positions' => BriefLines::of($this->task, $practice),
             'stands' => $this->stands($boards[0]),
             'withAnswers' => $pages === SeatPages::Keys,
             'seats' => array_map(fn (Attempt $attempt, Board $board) => $this->seat($attempt, Planner::plan($board)->plans[0], $pages), $attempts, $boards),

@@ -78,6 +78,7 @@ return [
     'unknown-rule' => '":text" is no finding that points could be kept for.',
     'twice-used-observation' => 'The observation ":id" is there twice.',
     'marking-does-not-suit' => 'This marking gives points for :what, which such a task does not earn.',
+    'not-movable' => 'On real boards the parts and the cables stay: only where the feed comes in and the labels of the cables can differ from seat to seat.',
     'as-found-elsewhere' => 'What stands already was taken down from this board as it is: where the feed comes in, where the light hangs and the order of the switches cannot differ from seat to seat.',
     'time-without-limit' => 'Points for time need a number of minutes within which they are earned.',
 ];

@@ -8,6 +8,7 @@ return [
         'l1-or-l2' => ['either' => 'L1 or L2, as you like.', 'l1' => 'A switch used one-way is wired on COM and L1.', 'l2' => 'A switch used one-way may be wired on COM and L2.'],
         'neutral-at' => ['every-switch' => 'A neutral in every switch box.', 'none' => 'No neutral is asked for at the switches.'],
     ],
+    'on-the-wall' => 'Wire it on the board at your seat; set down here what lands where.',
     'habit-name' => [
         'twisting' => 'twisting before the terminal', 'white-as-return' => 'the blue of a switch drop', 'order-of-work' => 'order of work', 'l1-or-l2' => 'L1 or L2 of a switch used one-way', 'neutral-at' => 'neutral at the switches',
     ],

@@ -7,6 +7,7 @@ return [
         'order-of-work' => ['either' => 'Work in any order.', 'box-by-box' => 'Work box by box: grounds, neutrals, hots, travelers last.', 'farthest-first' => 'Work farthest first: neutral all the way, switched hot, hot, travelers last.'],
         'neutral-at' => ['by-code' => 'A neutral at the switches where the code asks for it.', 'every-switch' => 'A neutral in every switch box.', 'none' => 'No neutral is asked for at the switches.'],
     ],
+    'on-the-wall' => 'Wire it on the board at your seat; set down here what lands where.',
     'habit-name' => [
         'twisting' => 'twisting before the wire nut', 'white-as-return' => 'the white of a switch loop', 'order-of-work' => 'order of work', 'neutral-at' => 'neutral at the switches',
     ],

@@ -50,6 +50,7 @@ enum ProblemCode: string
     case UnknownRule = 'unknown-rule';
     case TwiceUsedObservation = 'twice-used-observation';
     case MarkingDoesNotSuit = 'marking-does-not-suit';
+    case NotMovable = 'not-movable';
     case AsFoundElsewhere = 'as-found-elsewhere';
     case TimeWithoutLimit = 'time-without-limit';
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Task;
 
 use Zwindle\Plan\StepOrder;
+use Zwindle\Vary\Surface;
 use Zwindle\Vary\Varying;
 
 /** What is asked on a board, how, and what counts. */
@@ -20,6 +21,7 @@ final readonly class Task
      * @param  list<string>  $done  boxes that are wired already, for a board to finish
      * @param  int  $questions  how many are asked, where there are answers
      * @param  bool  $isFromAsFound  whether what the instructor took down of the standing board stands already
+     * @param  Surface  $surface  where the boards of the seats are
      */
     public function __construct(
         public string $title,
@@ -37,6 +39,7 @@ final readonly class Task
         public array $done = [],
         public int $questions = 4,
         public bool $isFromAsFound = false,
+        public Surface $surface = Surface::Screen,
     ) {
     }
 

@@ -12,13 +12,14 @@ use Zwindle\Plan\StepOrder;
 use Zwindle\Read\JsonText;
 use Zwindle\Read\ProblemCode;
 use Zwindle\Read\Problems;
+use Zwindle\Vary\Surface;
 use Zwindle\Vary\Varying;
 
 /**
  * Text of a task file → Task on one board, or every problem with its pointer.
  *
  * @phpstan-type TaskJson object{title: string, kind: string, mode: string, brief?: string, minutes?: int|null, rules?: object, help?: list<string>,
- *     tries?: int, order?: string|null, positions?: object, varying?: list<string>, seed?: string, done?: list<string>, questions?: int, start?: string}
+ *     tries?: int, order?: string|null, positions?: object, varying?: list<string>, seed?: string, done?: list<string>, questions?: int, start?: string, surface?: string}
  */
 final class TaskReader
 {
@@ -46,6 +47,10 @@ final class TaskReader
         if ($kind === TaskKind::Finish && $isFromAsFound && array_filter($varying, fn (Varying $what) => $what->isStructural()) !== []) {
             $problems->add('/varying', ProblemCode::AsFoundElsewhere);
         }
+        $surface = Surface::from($json->surface ?? Surface::Screen->value);
+        if (array_filter($varying, fn (Varying $what) => ! $surface->allows($what)) !== []) {
+            $problems->add('/varying', ProblemCode::NotMovable);
+        }
         if ($kind === null || $problems->any()) {
             return null;
         }
@@ -53,7 +58,7 @@ final class TaskReader
         return new Task(
             $json->title, $kind, TaskMode::from($json->mode), $json->brief ?? '', $json->minutes ?? null, $rules,
             array_map(Help::from(...), $json->help ?? []), $json->tries ?? 1, isset($json->order) ? StepOrder::from($json->order) : null, $positions,
-            $varying, $json->seed ?? '', $json->done ?? [], $json->questions ?? 4, $isFromAsFound,
+            $varying, $json->seed ?? '', $json->done ?? [], $json->questions ?? 4, $isFromAsFound, $surface,
         );
     }
 

@@ -10,10 +10,13 @@ use Zwindle\Board\Device;
 use Zwindle\Catalogue\CableType;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\DeviceModel;
+use Zwindle\Plan\Planner;
 
 /**
  * Every way to lay a board out that can be wired: the feed in another box, each light on another box, the switches of a control
  * in another order.
+ *
+ * On a wall the cables stay what they are, whatever the feed is brought into.
  *
  * What hangs on one cable of its own can move, a light that is left so when the feed has gone elsewhere too; where a board is not
  * built so, that stays as it is. The planner chooses the cables of a changed layout; singles stay what they are.
@@ -32,7 +35,7 @@ final readonly class Layouts
     private const MOST_LAID = 3000;
 
     /** @param  list<Varying>  $varying */
-    private function __construct(private Board $board, private array $varying)
+    private function __construct(private Board $board, private array $varying, private Surface $surface)
     {
     }
 
@@ -40,9 +43,10 @@ final readonly class Layouts
      * @param  list<Varying>  $varying
      * @return list<Layout> the board's own first, if it can be wired
      */
-    public static function of(Board $board, array $varying): array
+    public static function of(Board $board, array $varying, Surface $surface = Surface::Screen): array
     {
-        $layouts = new self($board, $varying);
+        $hung = $surface === Surface::Wall ? Planner::plan($board)->plans[0]->wiring->board ?? $board : $board;
+        $layouts = new self($hung, $varying, $surface);
         $most = min(self::MOST_PLANNED, max(1, intdiv(self::MOST_STATES, 2 ** count($board->devicesOf(DeviceKind::Switch)))));
         $planned = array_map($layouts->planned(...), self::evenly($layouts->laid(), $most));
 
@@ -91,7 +95,7 @@ final readonly class Layouts
             $board = self::moved($board, $box, $at);
         }
 
-        return Layout::of($this->isOwn($board) ? $board : self::undecided($board), $laid['feed'], $laid['lamps'], $laid['order']);
+        return Layout::of($this->surface === Surface::Wall || $this->isOwn($board) ? $board : self::undecided($board), $laid['feed'], $laid['lamps'], $laid['order']);
     }
 
     private function isOwn(Board $board): bool

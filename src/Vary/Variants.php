@@ -24,10 +24,10 @@ final readonly class Variants
     public Spread $spread;
 
     /** @param  list<Varying>  $varying */
-    public function __construct(Board $board, array $varying)
+    public function __construct(Board $board, array $varying, Surface $surface = Surface::Screen)
     {
         $this->looks = new Looks($varying);
-        $all = Layouts::of($board, $varying);
+        $all = Layouts::of($board, $varying, $surface);
         $equal = EqualWork::among($all);
         $one = $equal === [] ? $board : $equal[0]->board;
         $this->spread = new Spread($equal, count($all), $this->looks->faceWays($one), $this->looks->labelWays($one), $this->looks->colourWays($one));

@@ -240,6 +240,19 @@ test('a board cannot be set to begin as it was found while nothing is written do
   await page.waitForURL(/\/as-found\/5$/)
 })
 
+test('a real board keeps its parts: what cannot be moved on a wall cannot be chosen', async ({ page }) => {
+  await signIn(page, 'marit')
+  await page.goto('/task/5')
+  await page.locator('[data-vary=faces]').check()
+  await page.locator('[data-test=surface]').selectOption('wall')
+  await expect(page.locator('[data-vary=faces]')).toBeDisabled()
+  await expect(page.locator('[data-vary=faces]')).not.toBeChecked()
+  await page.locator('[data-vary=feed]').check()
+  await page.locator('[data-vary=labels]').check()
+  await expect(page.locator('[data-test=spread]')).toContainText('ways to lay this board out')
+  await expect(page.locator('[data-test=problems]')).toHaveCount(0)
+})
+
 test('what an attack found is opened on the board', async ({ page }) => {
   await signIn(page, 'marit')
   await page.goto('/task/6')

@@ -379,6 +379,18 @@ it('says on the brief where the task stands on what practitioners dispute', func
     expect($positions)->toBe(['The re-identified white takes the hot out, and black or red brings it back.', 'Work farthest first: neutral all the way, switched hot, hot, travelers last.']);
 });
 
+it('keeps parts and cables where they are on real boards, and says where the work is done', function () {
+    $this->actingAs($instructor = People::user('instructor'));
+    $body = ['boardFile' => Exam::boardFile(STATION_FILE)->id, 'marking' => Exam::marking('wiring')->id, 'seats' => 4];
+    $try = fn (array $varying) => $this->postJson('api/task-trials', [...$body, 'task' => Exam::json(['surface' => 'wall', 'varying' => $varying, 'seed' => 's'])])->assertOk()->json();
+
+    expect($try(['feed', 'faces'])['problems'][0]['message'])->toStartWith('On real boards the parts and the cables stay')
+        ->and($try(['feed', 'labels'])['problems'])->toBe([])->and($try(['feed'])['spread']['allLayouts'])->toBe(3);
+    $exam = new Exam(STATION_FILE, ['surface' => 'wall', 'varying' => ['feed', 'labels'], 'seed' => 's', 'positions' => ['twisting' => 'either']]);
+    $lines = $this->actingAs($exam->trainees[0])->getJson("api/attempts/{$exam->attempt()->id}")->assertOk()->json('positions');
+    expect($lines)->toBe(['Wire it on the board at your seat; set down here what lands where.', 'Twist before the connector or not, as you were taught.']);
+});
+
 it('helps in a coached task as far as the task allows, and never in an exam', function () {
     $coached = fn (array $help) => new Exam(STATION_FILE, ['mode' => 'coached', 'help' => $help]);
     $exam = $coached(['hints', 'labels', 'truth-table', 'tester']);

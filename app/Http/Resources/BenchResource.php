@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Step;
 use App\Wording\BenchWords;
-use App\Wording\HabitSentence;
+use App\Wording\BriefLines;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Bench\Look;
@@ -34,7 +34,7 @@ final class BenchResource extends JsonResource
             'mode' => $this->assignment->mode,
             'seat' => $this->seat,
             'hasHelp' => $task !== null && ! $this->assignment->isExam() && $task->help !== [],
-            'positions' => $task === null ? [] : HabitSentence::all($task, $board->practice),
+            'positions' => $task === null ? [] : BriefLines::of($task, $board->practice),
             'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
             'isToBegin' => $isToBegin,
             'triesLeft' => $task === null ? 0 : max(0, $task->tries - $this->tries),

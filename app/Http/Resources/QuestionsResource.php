@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Actions\AskQuestions;
 use App\Models\Attempt;
 use App\Wording\BenchWords;
-use App\Wording\HabitSentence;
+use App\Wording\BriefLines;
 use App\Wording\QuestionWords;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -41,7 +41,7 @@ final class QuestionsResource extends JsonResource
             'id' => $this->id,
             'title' => $this->assignment->title(),
             'brief' => $task->brief,
-            'positions' => HabitSentence::all($task, $plan->wiring->board->practice),
+            'positions' => BriefLines::of($task, $plan->wiring->board->practice),
             'mode' => $this->assignment->mode,
             'kind' => $task->kind->value,
             'isToBegin' => $isToBegin,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Tests\Support\Chain as ChainFiles;
 use Tests\Support\Files;
-use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Board\Board;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Verdict;
 use Zwindle\Plan\Planner;
@@ -12,6 +12,7 @@ use Zwindle\Vary\Dice;
 use Zwindle\Vary\EqualWork;
 use Zwindle\Vary\Layout;
 use Zwindle\Vary\Layouts;
+use Zwindle\Vary\Surface;
 use Zwindle\Vary\TooFewVariants;
 use Zwindle\Vary\Variant;
 use Zwindle\Vary\Variants;
@@ -131,13 +132,23 @@ it('lays out a chain of twelve switches without trying every order of ten that a
         ->and($layouts[0]->order)->toBe(implode('+', array_map(fn (int $i) => "S$i na-switch-".(in_array($i, [1, 12], true) ? '3way' : '4way'), range(1, 12))));
 });
 
-it('varies on a wall only what can be moved there', function () {
-    $movable = array_values(array_filter(Varying::cases(), fn (Varying $what) => $what->isMovableOnAWall()));
-    $own = Files::board(STATION);
-    foreach (variantsOf(STATION, 'wall', 4, $movable, 2) as $variant) {
-        $models = fn ($board) => array_map(fn ($device) => [$device->enclosure, $device->model->id, $device->hung->face, $device->hung->turned], $board->devicesOf(DeviceKind::Switch));
+it('varies on a wall only what can be moved there: cords and tags, never a part or a cable', function () {
+    $movable = array_values(array_filter(Varying::cases(), Surface::Wall->allows(...)));
+    $own = Planner::plan(Files::board(STATION))->plans[0]->wiring->board;
+    $generator = new Variants(Files::board(STATION), $movable, Surface::Wall);
+    $supply = $own->supply()->enclosure;
+    $hangs = function (Board $board) use ($supply): array {
+        $fixed = array_filter($board->cables, fn ($cable) => $cable->from !== $supply && $cable->to !== $supply);
+        $cables = array_map(fn ($cable) => [$cable->type->id, min($cable->from, $cable->to), max($cable->from, $cable->to)], $fixed);
+        sort($cables);
 
-        expect($models($variant->board))->toBe($models($own));
+        return [array_map(fn ($device) => [$device->enclosure, $device->model->id, $device->hung->face, $device->hung->turned], $board->devices), $cables];
+    };
+
+    // With its own cables the station can be fed at any of its switches, and not at its light: no neutral comes to a switch then.
+    expect($movable)->toBe([Varying::Feed, Varying::Labels])->and($generator->spread->allLayouts)->toBe(3);
+    foreach ($generator->forSeats('wall', 8, 4) as $variant) {
+        expect($hangs($variant->board))->toBe($hangs($own))->and(Planner::plan($variant->board)->plans)->not->toBe([]);
     }
 });
 

@@ -19,6 +19,12 @@ const HELP = {
   tester: 'a tester',
   'truth-table': 'the truth table',
 } as const
+/** As `Vary\Varying::isMovableOnAWall` has it. */
+const MOVABLE: readonly string[] = ['feed', 'labels']
+const canVary = (what: string) => task.value.surface !== 'wall' || MOVABLE.includes(what)
+function stay() {
+  task.value.varying = (task.value.varying ?? []).filter(canVary)
+}
 const seats = computed(() => (task.value.varying ?? []).length > 0)
 const boxes = computed(() => props.words.boxes)
 </script>
@@ -101,10 +107,22 @@ const boxes = computed(() => props.words.boxes)
     </fieldset>
     <fieldset>
       <legend class="font-bold">What differs from seat to seat</legend>
+      <label class="block">
+        the boards are
+        <select v-model="task.surface" class="field" data-test="surface" @change="stay">
+          <option value="screen">on the screen</option>
+          <option value="wall">real ones, on the wall</option>
+        </select>
+      </label>
       <label v-for="(name, what) in VARYING" :key="what" class="flex min-h-9 items-center gap-2">
-        <input v-model="task.varying" type="checkbox" :value="what" class="h-5 w-5 accent-violet" :data-vary="what" />{{
-          name
-        }}
+        <input
+          v-model="task.varying"
+          type="checkbox"
+          :value="what"
+          class="h-5 w-5 accent-violet"
+          :data-vary="what"
+          :disabled="!canVary(what)"
+        />{{ name }}{{ canVary(what) ? '' : ' (stays on a wall)' }}
       </label>
       <label v-if="seats" class="mt-1 block">
         seed: the same gives the same variants for ever

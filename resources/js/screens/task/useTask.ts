@@ -37,6 +37,7 @@ export function useTask(boardFile: number, taskId: number | null) {
     order: null,
     positions: {},
     varying: [],
+    surface: 'screen',
     seed: '',
     done: [],
     questions: 4,

@@ -133,7 +133,7 @@ export interface BenchData {
   seat: number | null
   /** Whether the task allows any help at the bench. */
   hasHelp: boolean
-  /** Where the task stands on what practitioners dispute. */
+  /** What the brief says besides: where the work is done, where the task stands on what practitioners dispute. */
   positions: string[]
   /** Whether the trainee sees a verdict once it is handed in. */
   isReleased: boolean

@@ -21,6 +21,7 @@ export interface TaskFile {
     [k: string]: string
   }
   varying?: ('feed' | 'lamp' | 'order' | 'faces' | 'labels' | 'colours')[]
+  surface?: 'screen' | 'wall'
   seed?: string
   start?: 'boxes' | 'as-found'
   done?: string[]

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Zwindle\Catalogue\Practice;
+use Zwindle\Task\Task;
+use Zwindle\Vary\Surface;
+
+/** What a brief says beside its own words: where the work is done, and where the task stands on what practitioners dispute. */
+final class BriefLines
+{
+    /** @return list<string> */
+    public static function of(Task $task, Practice $practice): array
+    {
+        $where = $task->surface === Surface::Wall && $task->kind->isWired() ? [__('task.on-the-wall', [], $practice->value)] : [];
+        $stands = array_map(fn (string $habit, string $position) => __("task.habit.$habit.$position", [], $practice->value), array_keys($task->positions), $task->positions);
+
+        return [...$where, ...$stands];
+    }
+}
