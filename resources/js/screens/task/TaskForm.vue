@@ -88,7 +88,7 @@ const boxes = computed(() => props.words.boxes)
       <label class="flex min-h-9 items-center gap-2">
         <input
           type="checkbox"
-          class="h-5 w-5 accent-violet"
+          class="h-5 w-5 shrink-0 accent-violet"
           :checked="task.start === 'as-found'"
           @change="task.start = ($event.target as HTMLInputElement).checked ? 'as-found' : 'boxes'"
         />
@@ -100,8 +100,10 @@ const boxes = computed(() => props.words.boxes)
       </p>
       <template v-if="task.start !== 'as-found'">
         <label v-for="box in boxes" :key="box.id" class="flex min-h-9 items-center gap-2">
-          <input v-model="task.done" type="checkbox" :value="box.id" class="h-5 w-5 accent-violet" />{{ box.label }} is
-          wired
+          <input v-model="task.done" type="checkbox" :value="box.id" class="h-5 w-5 shrink-0 accent-violet" />{{
+            box.label
+          }}
+          is wired
         </label>
       </template>
     </fieldset>
@@ -119,7 +121,7 @@ const boxes = computed(() => props.words.boxes)
           v-model="task.varying"
           type="checkbox"
           :value="what"
-          class="h-5 w-5 accent-violet"
+          class="h-5 w-5 shrink-0 accent-violet"
           :data-vary="what"
           :disabled="!canVary(what)"
         />{{ name }}{{ canVary(what) ? '' : ' (stays on a wall)' }}
@@ -132,7 +134,7 @@ const boxes = computed(() => props.words.boxes)
     <fieldset v-if="task.mode === 'coached'">
       <legend class="font-bold">Help that is allowed</legend>
       <label v-for="(name, help) in HELP" :key="help" class="flex min-h-9 items-center gap-2">
-        <input v-model="task.help" type="checkbox" :value="help" class="h-5 w-5 accent-violet" />{{ name }}
+        <input v-model="task.help" type="checkbox" :value="help" class="h-5 w-5 shrink-0 accent-violet" />{{ name }}
       </label>
     </fieldset>
   </fieldset>
