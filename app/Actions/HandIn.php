@@ -8,7 +8,6 @@ use App\Models\Attempt;
 use App\Wording\Headline;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Check\Verdict;
-use Zwindle\Task\RulesInForce;
 
 /** Closes an attempt and keeps its verdict. A second hand-in changes nothing. */
 final readonly class HandIn
@@ -38,9 +37,8 @@ final readonly class HandIn
     private function verdict(Attempt $attempt): array
     {
         $result = $this->judge->execute($attempt);
-        $judged = ($attempt->task()->rules ?? new RulesInForce)->judge($result);
 
-        return ['verdict' => $judged->verdict->value, 'headline' => (new Headline($result))->sentence()];
+        return ['verdict' => $result->verdict->value, 'headline' => (new Headline($result))->sentence()];
     }
 
     /** @return array{verdict: string, headline: string} */

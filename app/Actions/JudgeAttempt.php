@@ -9,13 +9,14 @@ use Illuminate\Validation\ValidationException;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Result;
+use Zwindle\Task\RulesInForce;
 
-/** The check of a trainee's board as it stands. */
+/** The check of a trainee's board as it stands, by the rules that the task has in force. */
 final class JudgeAttempt
 {
     public function execute(Attempt $attempt): Result
     {
-        return Checker::check($attempt->stepLog()->bench()->wiring());
+        return self::rules($attempt)->judge(Checker::check($attempt->stepLog()->bench()->wiring()));
     }
 
     /**
@@ -35,6 +36,11 @@ final class JudgeAttempt
             throw ValidationException::withMessages(['edition' => __('messages.other-practice')]);
         }
 
-        return ['own' => $own, 'shown' => Checker::check($own->evidence->wiring, $edition)];
+        return ['own' => $own, 'shown' => self::rules($attempt)->judge(Checker::check($own->evidence->wiring, $edition))];
+    }
+
+    private static function rules(Attempt $attempt): RulesInForce
+    {
+        return $attempt->task()->rules ?? new RulesInForce;
     }
 }

@@ -7,11 +7,11 @@ namespace App\Actions;
 use App\Models\Attempt;
 use App\Models\Marking;
 use App\Models\Step;
+use Zwindle\Check\Result;
 use Zwindle\Mark\Distance;
 use Zwindle\Mark\Mark;
 use Zwindle\Mark\Marker;
 use Zwindle\Mark\OrderOfWork;
-use Zwindle\Task\Judged;
 
 /** The mark of an attempt that was handed in, by the marking it was set with. */
 final readonly class MarkAttempt
@@ -20,7 +20,7 @@ final readonly class MarkAttempt
     {
     }
 
-    /** @return array{mark: Mark, judged: Judged|null}|null null for an attempt without a task, or not handed in */
+    /** @return array{mark: Mark, judged: Result|null}|null null for an attempt without a task, or not handed in */
     public function execute(Attempt $attempt): ?array
     {
         $task = $attempt->task();
@@ -34,8 +34,8 @@ final readonly class MarkAttempt
 
             return ['mark' => (new Marker($scheme, observed: $attempt->observed ?? [], minutes: $minutes))->ofAnswers(count(array_filter($right)), count($right)), 'judged' => null];
         }
-        $judged = $task->rules->judge($this->judge->execute($attempt));
-        $order = $task->order === null ? null : OrderOfWork::share($judged->result, array_values($attempt->appliedSteps->map(fn (Step $step) => $step->parsed())->all()), $task->order);
+        $judged = $this->judge->execute($attempt);
+        $order = $task->order === null ? null : OrderOfWork::share($judged, array_values($attempt->appliedSteps->map(fn (Step $step) => $step->parsed())->all()), $task->order);
         $marker = new Marker($scheme, $scheme->perMistake === null ? null : Distance::of($judged), $attempt->observed ?? [], $order, $minutes, Marker::placedIn($attempt->startingBench()->wiring()));
 
         return ['mark' => $marker->ofWiring($judged), 'judged' => $judged];

@@ -111,7 +111,7 @@ final readonly class CheckReport
 
     private function printFinding(OutputStyle $output, Finding $finding, string $lead): void
     {
-        $sign = match ($finding->code->severity()) {
+        $sign = match ($finding->severity()) {
             Severity::Danger => '/!\ danger',
             Severity::Fault => ' x  fault',
             Severity::Remark => ' -  remark',

@@ -39,7 +39,7 @@ final readonly class DebriefWords
             return array_map(fn ($mistake) => Str::ucfirst($sentences->all([$mistake])).'.', array_slice($undoes, 0, self::MOST_MISTAKES));
         }
         $findings = new FindingSentence($this->result);
-        $failing = array_filter($this->result->causes(), fn ($finding) => $finding->code->severity()->fails());
+        $failing = array_filter($this->result->causes(), fn ($finding) => $finding->severity()->fails());
 
         return array_map($findings->of(...), array_slice(array_values($failing), 0, self::MOST_MISTAKES));
     }

@@ -50,7 +50,7 @@ final readonly class Headline
 
     private function remarks(): string
     {
-        $count = count(array_filter($this->result->causes(), fn (Finding $finding) => $finding->code->severity() === Severity::Remark));
+        $count = count(array_filter($this->result->causes(), fn (Finding $finding) => $finding->severity() === Severity::Remark));
 
         return $this->words->count('verdict.remark-count', $count);
     }
@@ -117,7 +117,7 @@ final readonly class Headline
 
     private function isDangerous(): bool
     {
-        return array_filter($this->result->findings, fn (Finding $finding) => $finding->code->severity() === Severity::Danger) !== [];
+        return array_filter($this->result->findings, fn (Finding $finding) => $finding->severity() === Severity::Danger) !== [];
     }
 
     private function cause(): string
@@ -158,7 +158,7 @@ final readonly class Headline
         $main = null;
         $most = $works ? -1 : 0;
         foreach ($this->result->findings as $i => $finding) {
-            $isMistake = $finding->causedBy === null && $finding->code->severity()->fails()
+            $isMistake = $finding->causedBy === null && $finding->severity()->fails()
                 && (! $finding->code->isSymptom() || $finding->code === FindingCode::WrongLamp || ($finding->params['shape'] ?? '') === 'on-line');
             $explains = ($explained[$i] ?? 0) + ($finding->code->isSymptom() ? 1 : 0);
             if ($isMistake && $explains > $most) {

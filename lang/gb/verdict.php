@@ -16,6 +16,7 @@ return [
     'only-while' => 'Lights only while :switch is :position: ',
     'of-lamp' => ':lamp: ',
     'lit-in' => 'Lights in :count of :all combinations: ',
+    'insisted' => 'No conductor has to move: the task insists on a rule that is kept elsewhere as a remark. What is wrong says which.',
     'caution' => 'A simulation proves nothing about a real board: isolate, lock off, prove dead before you open a box. Local code and a licensed person decide.',
     'stops-at' => 'the line gets no further than :at.',
     'clause' => [

@@ -28,4 +28,16 @@ final readonly class Result
     {
         return array_values(array_filter($this->findings, fn (Finding $finding) => $finding->causedBy === null));
     }
+
+    /** @return list<Finding> */
+    public function withSeverity(Severity $severity): array
+    {
+        return array_values(array_filter($this->findings, fn (Finding $finding) => $finding->severity() === $severity));
+    }
+
+    /** Whether it fails by the rules of the house, whatever a task makes of the remarks: only that can be mended by moves. */
+    public function failsByItself(): bool
+    {
+        return array_filter($this->findings, fn (Finding $finding) => $finding->code->severity()->fails()) !== [];
+    }
 }

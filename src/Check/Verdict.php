@@ -13,7 +13,7 @@ enum Verdict: string
     /** @param  list<Finding>  $findings */
     public static function on(array $findings): self
     {
-        $severities = array_map(fn (Finding $finding) => $finding->code->severity(), $findings);
+        $severities = array_map(fn (Finding $finding) => $finding->severity(), $findings);
 
         return match (true) {
             array_filter($severities, fn (Severity $severity) => $severity->fails()) !== [] => self::Fail,

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Zwindle\Mark;
 
+use Zwindle\Check\Result;
 use Zwindle\Check\Verdict;
 use Zwindle\Move\Move;
 use Zwindle\Repair\NearestPlan;
 use Zwindle\Repair\Repairs;
-use Zwindle\Task\Judged;
 use Zwindle\Wiring\Wiring;
 
 /**
@@ -23,13 +23,13 @@ final class Distance
     private const LONGEST_ROUND = 6;
 
     /** @return int|null null if no right wiring was found from here */
-    public static function of(Judged $judged): ?int
+    public static function of(Result $judged): ?int
     {
         if ($judged->verdict !== Verdict::Fail) {
             return 0;
         }
-        $wiring = $judged->result->evidence->wiring;
-        $repairs = Repairs::of($judged->result)->repairs;
+        $wiring = $judged->evidence->wiring;
+        $repairs = Repairs::of($judged)->repairs;
         $moves = $repairs === [] ? NearestPlan::to($wiring)?->moves : $repairs[0]->moves;
 
         return $moves === null ? null : max(1, self::count($moves, $wiring));

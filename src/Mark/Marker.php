@@ -7,9 +7,9 @@ namespace Zwindle\Mark;
 use Zwindle\Board\Point;
 use Zwindle\Check\Expected;
 use Zwindle\Check\Finding;
+use Zwindle\Check\Result;
 use Zwindle\Check\Severity;
 use Zwindle\Solve\TruthTable;
-use Zwindle\Task\Judged;
 use Zwindle\Wiring\Wiring;
 
 /**
@@ -38,9 +38,9 @@ final readonly class Marker
     ) {
     }
 
-    public function ofWiring(Judged $judged): Mark
+    public function ofWiring(Result $judged): Mark
     {
-        $placed = $this->share($judged->result->evidence->wiring);
+        $placed = $this->share($judged->evidence->wiring);
         $lines = [$this->behaviour($judged), $this->safety($judged, $placed)];
         foreach ($this->scheme->rules as $code => $points) {
             $found = array_values(array_filter($judged->findings, fn (Finding $finding) => $finding->code->value === $code));
@@ -71,7 +71,7 @@ final readonly class Marker
         return new Mark(array_values(array_filter($lines, fn (MarkLine $line) => $line->of > 0)), $this->scheme->total, $this->scheme->passMark, $critical);
     }
 
-    private function behaviour(Judged $judged): MarkLine
+    private function behaviour(Result $judged): MarkLine
     {
         $faults = $judged->withSeverity(Severity::Fault);
         if ($this->scheme->perMistake !== null) {
@@ -86,9 +86,9 @@ final readonly class Marker
     }
 
     /** @return array{int, int} states in which every controlled lamp does what it should and nothing trips, and all states */
-    private static function statesRight(Judged $judged): array
+    private static function statesRight(Result $judged): array
     {
-        $evidence = $judged->result->evidence;
+        $evidence = $judged->evidence;
         $right = str_repeat('1', $evidence->table->count());
         foreach ($evidence->board->controls as $control) {
             foreach ($control->lamps as $lamp) {
@@ -104,7 +104,7 @@ final readonly class Marker
         return [substr_count($right, '1'), strlen($right)];
     }
 
-    private function safety(Judged $judged, float $placed): MarkLine
+    private function safety(Result $judged, float $placed): MarkLine
     {
         $dangers = $judged->withSeverity(Severity::Danger);
 
@@ -133,9 +133,9 @@ final readonly class Marker
     }
 
     /** @return list<Finding> */
-    private function critical(Judged $judged): array
+    private function critical(Result $judged): array
     {
-        $isCritical = fn (Finding $finding) => in_array($judged->severityOf($finding)->value, $this->scheme->critical, true) || in_array($finding->code->value, $this->scheme->critical, true);
+        $isCritical = fn (Finding $finding) => in_array($finding->severity()->value, $this->scheme->critical, true) || in_array($finding->code->value, $this->scheme->critical, true);
 
         return array_values(array_filter($judged->findings, $isCritical));
     }

@@ -10,7 +10,6 @@ use Zwindle\Catalogue\DeviceModel;
 use Zwindle\Check\Checker;
 use Zwindle\Check\FindingCode;
 use Zwindle\Check\Result;
-use Zwindle\Check\Verdict;
 use Zwindle\Mistake\Mistakes;
 use Zwindle\Move\Move;
 use Zwindle\Move\Mover;
@@ -66,7 +65,7 @@ final class Repairs
 
     public static function of(Result $result): Mending
     {
-        if ($result->verdict !== Verdict::Fail) {
+        if (! $result->failsByItself()) {
             return new Mending([], null);
         }
         $weight = $result->evidence->table->count() * (1 + intdiv(count($result->evidence->board->cables), self::CABLES));

@@ -50,16 +50,20 @@ final readonly class RulesInForce
         };
     }
 
-    public function judge(Result $result): Judged
+    /** The same check with its findings weighed: what is left out is gone, and what followed from it stands alone. */
+    public function judge(Result $result): Result
     {
-        $findings = array_values(array_filter($result->findings, fn (Finding $finding) => $this->severityOf($finding->code) !== null));
-        $severities = array_map(fn (Finding $finding) => $this->severityOf($finding->code), $findings);
-        $verdict = match (true) {
-            in_array(Severity::Danger, $severities, true), in_array(Severity::Fault, $severities, true) => Verdict::Fail,
-            in_array(Severity::Remark, $severities, true) => Verdict::Remarks,
-            default => Verdict::Pass,
-        };
+        $kept = [];
+        $place = [];
+        foreach ($result->findings as $i => $finding) {
+            $severity = $this->severityOf($finding->code);
+            if ($severity !== null) {
+                $place[$i] = count($kept);
+                $kept[] = $finding->weighing($severity);
+            }
+        }
+        $findings = array_map(fn (Finding $finding) => $finding->causedBy($place[$finding->causedBy ?? -1] ?? null), $kept);
 
-        return new Judged($result, $findings, $verdict, $this);
+        return new Result(Verdict::on($findings), $findings, $result->evidence);
     }
 }

@@ -33,7 +33,7 @@ final class CheckArray
     {
         $array = [
             'code' => $finding->code->value,
-            'severity' => $finding->code->severity()->value,
+            'severity' => $finding->severity()->value,
             'at' => $finding->at,
             'reference' => $finding->reference,
         ];

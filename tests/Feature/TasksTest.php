@@ -211,16 +211,31 @@ it('has an answer to each what-if that the checker gives', function () {
     expect(Zwindle\Mark\WhatIf::on(new Zwindle\Wiring\Wiring($right->board), new Zwindle\Vary\Dice('s')))->toBeArray();
 });
 
-it('raises a remark to a fault where the task insists', function (array $rules, string $verdict) {
+it('raises a remark to a fault where the task insists, on every screen that speaks of it', function (array $rules, string $verdict, array $severities, string $headline, ?string $repair) {
     $exam = new Exam('database/demo/seed-store/board.json', ['rules' => (object) $rules]);
     $id = $exam->attempt()->id;
     $right = $exam->right();
     $unmarked = new Zwindle\Wiring\Wiring($right->board, $right->joints, $right->caps);
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($unmarked))->assertSuccessful();
     $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
+    $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertSuccessful();
+    $shown = $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/verdict")->assertOk()->json();
+    $attempt = Attempt::query()->findOrFail($id);
 
-    expect(Attempt::query()->find($id)?->verdict)->toBe($verdict);
-})->with([[[], 'remarks'], [['line-unmarked' => 'fault'], 'fail'], [['line-unmarked' => 'off'], 'pass']]);
+    expect([$attempt->verdict, $shown['verdict']])->toBe([$verdict, $verdict])
+        ->and(array_column($shown['findings'], 'severity', 'code'))->toBe($severities)
+        ->and($shown['headline'])->toStartWith($headline)->toBe($attempt->headline)
+        ->and($shown['repair']['reason'])->toBe($repair)
+        ->and($shown['changes']['verdictThen'])->toBe($verdict);
+    $debrief = $this->getJson("api/attempts/$id/debrief")->assertOk()->json('mistakes');
+    expect(str_contains(implode(' ', $debrief), 'Used as hot, and the color says otherwise'))->toBe($verdict === 'fail');
+    // By another edition the task insists on the same.
+    expect($this->getJson("api/attempts/$id/verdict?edition=NEC-2017")->assertOk()->json('verdict'))->toBe($verdict);
+})->with([
+    'as it is' => [[], 'remarks', ['line-unmarked' => 'remark'], 'It works in every position. One remark', null],
+    'a fault' => [['line-unmarked' => 'fault'], 'fail', ['line-unmarked' => 'fault'], 'Works, but not as asked: used as hot', 'No conductor has to move: the task insists on a rule that is kept elsewhere as a remark. What is wrong says which.'],
+    'left out' => [['line-unmarked' => 'off'], 'pass', [], 'Right.', null],
+]);
 
 it('begins a board to finish with what others did, which cannot be undone', function () {
     $exam = new Exam(STATION_FILE, ['kind' => 'finish', 'done' => ['B1', 'F']]);
@@ -377,6 +392,15 @@ it('says on the brief where the task stands on what practitioners dispute', func
     $positions = $this->actingAs($exam->trainees[0])->getJson("api/attempts/{$exam->attempt()->id}")->assertOk()->json('positions');
 
     expect($positions)->toBe(['The re-identified white takes the hot out, and black or red brings it back.', 'Work farthest first: neutral all the way, switched hot, hot, travelers last.']);
+});
+
+it('hints at nothing on a board that is right, though something is noted of it', function () {
+    $exam = new Exam('tests/Corpus/findings/rcd-absent/has.board.json', ['mode' => 'coached', 'help' => ['hints']]);
+    $id = $exam->attempt()->id;
+    $noted = array_map(fn ($finding) => $finding->code->value, Checker::check($exam->right())->findings);
+    $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($exam->right()))->assertSuccessful();
+
+    expect($noted)->toContain('rcd-absent')->and($this->getJson("api/attempts/$id/help")->assertOk()->json('hint'))->toBe(__('task.no-hint'));
 });
 
 it('keeps parts and cables where they are on real boards, and says where the work is done', function () {

@@ -11,7 +11,9 @@ use App\Wording\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Board\Core;
+use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
+use Zwindle\Check\Severity;
 use Zwindle\Task\Help;
 
 /**
@@ -36,10 +38,10 @@ final class HelpResource extends JsonResource
         ];
     }
 
-    /** The first thing that is wrong, and no more. */
+    /** The first thing that is wrong, and no more; what is only noted is no help. */
     private static function hint(Result $result): string
     {
-        $first = $result->causes()[0] ?? null;
+        $first = array_values(array_filter($result->causes(), fn (Finding $finding) => $finding->severity() !== Severity::Note))[0] ?? null;
 
         return $first === null ? __('task.no-hint') : (new FindingSentence($result))->of($first);
     }

@@ -29,7 +29,7 @@ final class MarkResource extends JsonResource
             'verdict' => $this->verdict,
             'headline' => $this->headline,
             'observed' => (object) ($this->observed ?? []),
-            'mark' => $marked === null ? null : (new MarkReport($marked['mark'], $this->resource->board(), $marked['judged']?->result))->json(),
+            'mark' => $marked === null ? null : (new MarkReport($marked['mark'], $this->resource->board(), $marked['judged']))->json(),
         ];
     }
 }

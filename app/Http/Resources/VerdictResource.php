@@ -21,6 +21,7 @@ use Zwindle\Catalogue\Editions;
 use Zwindle\Check\Expected;
 use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
+use Zwindle\Check\Verdict;
 use Zwindle\Move\Mover;
 use Zwindle\Repair\Repairs;
 use Zwindle\Schematic\Diagram;
@@ -99,7 +100,11 @@ final class VerdictResource extends JsonResource
         return [
             'moves' => array_map(fn (array $move, int $i) => [...$move, 'standing' => WiringAsSteps::of(Mover::make($wiring, array_slice($moves, 0, $i + 1)))], MoveArray::all($moves, $wiring), array_keys($moves)),
             'undoes' => (new MistakeSentence(Words::of($wiring)))->all($mending->repairs[0]->undoes ?? []),
-            'reason' => $mending->reason === null ? null : Words::of($wiring)->say("plan.no-repair.{$mending->reason->value}"),
+            'reason' => match (true) {
+                $mending->reason !== null => Words::of($wiring)->say("plan.no-repair.{$mending->reason->value}"),
+                $this->shown->verdict === Verdict::Fail && $moves === [] => Words::of($wiring)->say('verdict.insisted'),
+                default => null,
+            },
         ];
     }
 
@@ -111,7 +116,7 @@ final class VerdictResource extends JsonResource
 
         return array_map(fn (Finding $finding) => [
             'code' => $finding->code->value,
-            'severity' => $finding->code->severity()->value,
+            'severity' => $finding->severity()->value,
             'at' => array_map($places->placeOf(...), $finding->at),
             'boxes' => array_values(array_unique(array_map($words->enclosureOf(...), $finding->at))),
             'message' => $sentences->of($finding),

@@ -6,6 +6,7 @@ use Tests\Support\Files;
 use Tests\Support\RandomWiring;
 use Zwindle\Bench\Bench;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Result;
 use Zwindle\Check\Verdict;
 use Zwindle\Mark\Distance;
 use Zwindle\Mark\Mark;
@@ -18,7 +19,6 @@ use Zwindle\Mistake\Mistakes;
 use Zwindle\Mistake\OddButRight;
 use Zwindle\Plan\Planner;
 use Zwindle\Read\Problems;
-use Zwindle\Task\Judged;
 use Zwindle\Task\RulesInForce;
 use Zwindle\Wiring\Wiring;
 
@@ -35,7 +35,7 @@ function house(): MarkingScheme
     return MarkingReader::read(Files::text('database/markings/wiring.marking.json'), new Problems) ?? throw new RuntimeException('no house marking');
 }
 
-function judgedOf(Wiring $wiring): Judged
+function judgedOf(Wiring $wiring): Result
 {
     return (new RulesInForce)->judge(Checker::check($wiring));
 }

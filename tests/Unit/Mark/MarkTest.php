@@ -7,6 +7,7 @@ use Tests\Support\Files;
 use Zwindle\Bench\Step;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Result;
 use Zwindle\Mark\Attack;
 use Zwindle\Mark\Distance;
 use Zwindle\Mark\Marker;
@@ -22,7 +23,6 @@ use Zwindle\Plan\PlanSteps;
 use Zwindle\Plan\StepOrder;
 use Zwindle\Read\Problem;
 use Zwindle\Read\Problems;
-use Zwindle\Task\Judged;
 use Zwindle\Task\RulesInForce;
 use Zwindle\Task\RuleWeight;
 use Zwindle\Task\Task;
@@ -35,7 +35,7 @@ function planned(string $slug = 'propagation-house'): Plan
     return Planner::plan(Files::board("database/demo/$slug/board.json"))->plans[0];
 }
 
-function judged(Wiring $wiring, RulesInForce $rules = new RulesInForce): Judged
+function judged(Wiring $wiring, RulesInForce $rules = new RulesInForce): Result
 {
     return $rules->judge(Checker::check($wiring));
 }
