@@ -19,9 +19,9 @@ const isLight = computed(() => props.box.kind === 'light-box' || props.box.kind 
 const outline = computed(() =>
   props.selected ? { stroke: '#5B2BB5', 'stroke-width': 14 } : { stroke: '#1D2129', 'stroke-width': 6 },
 )
-/** Ground for what is written under a box, so that a run passes behind it; letters are about half as wide as high. */
+/** Ground for what is written under a box, so that a run passes behind it; the letters of this face are narrow. */
 const plaque = computed(() => {
-  const width = Math.max(label.value.length * 23, (props.fill?.text.length ?? 0) * 19, GAUGE) + 12
+  const width = Math.max(label.value.length * 18, (props.fill?.text.length ?? 0) * 14, GAUGE) + 12
   return { x: -width / 2, width, height: props.fill?.text ? 116 : 52 }
 })
 const caption = { 'text-anchor': 'middle', 'paint-order': 'stroke', stroke: '#EBE6D9', 'stroke-width': 12 } as const
