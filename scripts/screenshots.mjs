@@ -8,14 +8,22 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
 })
 
+async function signIn(page, who) {
+  await page.getByLabel('Name').fill(who)
+  await page.getByLabel('Password').fill('lights-on')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await page.waitForURL((url) => !url.pathname.includes('sign-in'))
+}
+async function signInAs(page, who) {
+  await page.getByRole('button', { name: 'Sign out' }).click()
+  await signIn(page, who)
+}
+
 async function picture(name, { who, path, width = 1280, height = 800, act }) {
   const page = await browser.newPage({ viewport: { width, height }, reducedMotion: 'reduce' })
   await page.goto(`${base}/sign-in`)
   if (who) {
-    await page.getByLabel('Name').fill(who)
-    await page.getByLabel('Password').fill('lights-on')
-    await page.getByRole('button', { name: 'Sign in' }).click()
-    await page.waitForURL((url) => !url.pathname.includes('sign-in'))
+    await signIn(page, who)
     await page.goto(`${base}${path}`)
   }
   await page.waitForLoadState('networkidle')
@@ -189,11 +197,7 @@ await picture('answers-tablet', {
   height: 768,
   act: async (page) => {
     await setTask(5, 'parts', 'Parts for a three-place light')(page)
-    await page.getByRole('button', { name: 'Sign out' }).click()
-    await page.getByLabel('Name').fill('quill')
-    await page.getByLabel('Password').fill('lights-on')
-    await page.getByRole('button', { name: 'Sign in' }).click()
-    await page.waitForURL((url) => !url.pathname.includes('sign-in'))
+    await signInAs(page, 'quill')
     await openTask(page, 'Parts for a three-place light')
     await page.locator('[data-option="2"]').click()
     await page.waitForTimeout(500)
@@ -212,11 +216,7 @@ await picture('marks', {
       .replaceAll('S2#1', 'S2#3')
       .replaceAll('S2#x', 'S2#1')
     const steps = JSON.parse(swapped).filter((step) => step.do !== 'mark')
-    await page.getByRole('button', { name: 'Sign out' }).click()
-    await page.getByLabel('Name').fill('quill')
-    await page.getByLabel('Password').fill('lights-on')
-    await page.getByRole('button', { name: 'Sign in' }).click()
-    await page.waitForURL((url) => !url.pathname.includes('sign-in'))
+    await signInAs(page, 'quill')
     await page.evaluate(
       async ([id, made]) => {
         const token = decodeURIComponent(
@@ -235,11 +235,7 @@ await picture('marks', {
       },
       [attempt, steps],
     )
-    await page.getByRole('button', { name: 'Sign out' }).click()
-    await page.getByLabel('Name').fill('marit')
-    await page.getByLabel('Password').fill('lights-on')
-    await page.getByRole('button', { name: 'Sign in' }).click()
-    await page.waitForURL((url) => !url.pathname.includes('sign-in'))
+    await signInAs(page, 'marit')
     await page.goto(`${base}/marks/${assignments[0].id}`)
     await page.locator(`[data-attempt="${attempt}"]`).click()
     await page.locator('[data-observe=tug]').getByRole('button', { name: 'Yes' }).click()

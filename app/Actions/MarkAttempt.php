@@ -36,7 +36,7 @@ final readonly class MarkAttempt
         }
         $judged = $this->judge->execute($attempt);
         $order = $task->order === null ? null : OrderOfWork::share($judged, array_values($attempt->appliedSteps->map(fn (Step $step) => $step->parsed())->all()), $task->order);
-        $marker = new Marker($scheme, $scheme->perMistake === null ? null : Distance::of($judged), $attempt->observed ?? [], $order, $minutes, Marker::placedIn($attempt->startingBench()->wiring()));
+        $marker = new Marker($scheme, $scheme->perMistake === null ? null : Distance::of($judged), $attempt->observed ?? [], $order, $minutes, $attempt->startingBench()->wiring()->placed());
 
         return ['mark' => $marker->ofWiring($judged), 'judged' => $judged];
     }

@@ -9,11 +9,13 @@ use Zwindle\Check\FindingCode;
 use Zwindle\Task\Habit;
 use Zwindle\Task\RulesInForce;
 use Zwindle\Task\TaskKind;
+use Zwindle\Vary\Surface;
+use Zwindle\Vary\Varying;
 
 /** What a task may say, in the trade English of its board. */
 final class TaskWords
 {
-    /** @return array{kinds: array<string, string>, rules: list<array{code: string, text: string, own: string}>, habits: list<array{id: string, name: string, positions: list<array{id: string, text: string}>}>} */
+    /** @return array{kinds: array<string, string>, movable: list<string>, rules: list<array{code: string, text: string, own: string}>, habits: list<array{id: string, name: string, positions: list<array{id: string, text: string}>}>} */
     public static function in(Practice $practice): array
     {
         $say = fn (string $key) => __("task.$key", [], $practice->value);
@@ -24,6 +26,7 @@ final class TaskWords
 
         return [
             'kinds' => $kinds,
+            'movable' => array_column(array_filter(Varying::cases(), Surface::Wall->allows(...)), 'value'),
             'rules' => array_map(fn (FindingCode $code) => ['code' => $code->value, 'text' => $say("rule.$code->value"), 'own' => $code->severity()->value], RulesInForce::remarksIn($practice)),
             'habits' => array_map(fn (Habit $habit) => [
                 'id' => $habit->value,

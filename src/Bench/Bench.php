@@ -62,17 +62,6 @@ final readonly class Bench
         );
     }
 
-    /** Ends and leads that are joined or capped. */
-    public function placed(): int
-    {
-        $placed = count($this->caps);
-        foreach ($this->joints as $joint) {
-            $placed += count(array_filter($joint->points, fn (string $place) => ! $this->isFixed($place)));
-        }
-
-        return $placed;
-    }
-
     /** @param  list<Point>  $points */
     private function land(Step $step, array $points): self
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Mark;
 
-use Zwindle\Board\Point;
 use Zwindle\Check\Expected;
 use Zwindle\Check\Finding;
 use Zwindle\Check\Result;
@@ -143,21 +142,9 @@ final readonly class Marker
     /** The share of the conductor ends and leads to be placed that are joined or capped. */
     private function share(Wiring $wiring): float
     {
-        $toPlace = count(self::ends($wiring)) - $this->stood;
+        $toPlace = count($wiring->ends()) - $this->stood;
 
-        return $toPlace <= 0 ? 1.0 : max(0.0, (self::placedIn($wiring) - $this->stood) / $toPlace);
-    }
-
-    /** How many conductor ends and leads are joined or capped. */
-    public static function placedIn(Wiring $wiring): int
-    {
-        return count(array_filter(self::ends($wiring), fn (string $end) => ! $wiring->isLoose($end)));
-    }
-
-    /** @return list<string> */
-    private static function ends(Wiring $wiring): array
-    {
-        return array_keys(array_filter($wiring->points, fn (Point $point) => ! $point->isFixed()));
+        return $toPlace <= 0 ? 1.0 : max(0.0, ($wiring->placed() - $this->stood) / $toPlace);
     }
 
     /** @return array{percent: int} */

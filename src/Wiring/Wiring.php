@@ -73,6 +73,18 @@ final readonly class Wiring
         return ! isset($this->jointOf[$point]) && ! isset($this->capped[$point]);
     }
 
+    /** @return list<string> conductor ends and leads: what there is to join or cap */
+    public function ends(): array
+    {
+        return array_keys(array_filter($this->points, fn (Point $point) => ! $point->isFixed()));
+    }
+
+    /** How many of them are joined or capped. */
+    public function placed(): int
+    {
+        return count(array_filter($this->ends(), fn (string $end) => ! $this->isLoose($end)));
+    }
+
     public function markOn(string $point): ?MarkedAs
     {
         return $this->marks[$point] ?? null;

@@ -16,7 +16,7 @@ const ODDITIES = [
 /**
  * Every route that takes a body or a query, what it takes, and what it is about.
  *
- * @return array<string, Closure(): array{user: \App\Models\User, ids: array<string, int|string>, body: array<string, mixed>}>
+ * @return array<string, Closure(): array{user: \App\Models\User, trainee: \App\Models\User, ids: array<string, int|string>, body: array<string, mixed>}>
  */
 function takingRoutes(): array
 {
@@ -26,10 +26,16 @@ function takingRoutes(): array
             $exam = $coached($change);
             $ids = ['task' => $exam->task->id, 'attempt' => $exam->attempt()->id, 'boardFile' => $exam->task->board_file_id, 'assignment' => $exam->assignment->id, 'plan' => 0];
 
-            return ['user' => $exam->instructor, 'ids' => $ids, 'body' => $body($exam)];
+            return ['user' => $exam->instructor, 'trainee' => $exam->trainees[0], 'ids' => $ids, 'body' => $body($exam)];
         };
     };
-    $asTrainee = fn (array $change, Closure $body) => fn () => [...$asInstructor($change, $body)(), 'user' => App\Models\User::query()->where('role', 'trainee')->orderByDesc('id')->skip(2)->firstOrFail()];
+    $asTrainee = function (array $change, Closure $body) use ($asInstructor): Closure {
+        return function () use ($asInstructor, $change, $body): array {
+            $at = $asInstructor($change, $body)();
+
+            return [...$at, 'user' => $at['trainee']];
+        };
+    };
     $board = Files::text('database/demo/propagation-house/board.json');
     $task = fn (Exam $exam) => ['boardFile' => $exam->task->board_file_id, 'marking' => $exam->task->marking_id, 'task' => Exam::json()];
     $own = function (Closure $given, string $key, Closure $made): Closure {

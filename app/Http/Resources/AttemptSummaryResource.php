@@ -46,9 +46,8 @@ final class AttemptSummaryResource extends JsonResource
         if (! $this->assignment->kind()->isWired()) {
             return ['placed' => count($this->answers ?? []), 'ends' => count((new AskQuestions)->of($this->resource))];
         }
-        $bench = $this->resource->stepLog()->bench();
-        $ends = array_filter($bench->wiring()->points, fn ($point) => ! $point->isFixed());
+        $wiring = $this->resource->stepLog()->bench()->wiring();
 
-        return ['placed' => $bench->placed(), 'ends' => count($ends)];
+        return ['placed' => $wiring->placed(), 'ends' => count($wiring->ends())];
     }
 }

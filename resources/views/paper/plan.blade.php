@@ -1,12 +1,5 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<title>{{ $title }}</title>
-@include('paper.style')
-</head>
-<body>
-<footer>{{ __('paper.caution') }}</footer>
+@extends('paper.layout')
+@section('pages')
 @foreach ($pages as $page)
 <div class="page{{ $loop->last ? ' last' : '' }}">
 <header><h1>{{ $title }}</h1><span class="name">{{ __("paper.page.{$page->value}") }}</span></header>
@@ -72,5 +65,4 @@
 @endswitch
 </div>
 @endforeach
-</body>
-</html>
+@endsection

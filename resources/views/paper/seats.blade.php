@@ -1,12 +1,5 @@
-<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<title>{{ $title }}</title>
-@include('paper.style')
-</head>
-<body>
-<footer>{{ __('paper.caution') }}</footer>
+@extends('paper.layout')
+@section('pages')
 @foreach ($seats as $seat)
 <div class="page{{ $loop->last ? ' last' : '' }}">
 <header><h1>{{ $title }}</h1><span class="name">{{ __('paper.seat', ['seat' => $seat['seat'], 'trainee' => $seat['trainee']]) }}{{ $withAnswers ? ', '.__('paper.seat-key') : '' }}</span></header>
@@ -24,5 +17,4 @@
 @endif
 </div>
 @endforeach
-</body>
-</html>
+@endsection

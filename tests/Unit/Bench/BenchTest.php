@@ -55,8 +55,8 @@ it('counts ends and leads that are placed', function () {
     $steps = array_map(Step::parse(...), Zwindle\Bench\WiringAsSteps::of($wiring));
 
     // Two cables of three cores with two ends each, and the two leads of the pendant.
-    expect(Bench::bare($wiring->board)->placed())->toBe(0)
-        ->and(StepLog::replay($wiring->board, $steps)->bench()->placed())->toBe(14);
+    expect(Bench::bare($wiring->board)->wiring()->placed())->toBe(0)
+        ->and(StepLog::replay($wiring->board, $steps)->bench()->wiring()->placed())->toBe(14);
 });
 
 it('names terminals by place and never by what they are', function (string $path) {

@@ -111,7 +111,7 @@ it('marks whatever was thrown together, and the same twice', function () {
 it('counts from what stood already', function () {
     $right = Planner::plan(Files::board('database/patterns/na-03-three-way-feed-through.board.json'))->plans[0]->wiring;
     $half = new Wiring($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
-    $stood = Marker::placedIn($half);
+    $stood = $half->placed();
     $kept = fn (Mark $mark) => array_sum(array_map(fn (MarkLine $line) => $line->part === Part::Rule ? $line->got : 0.0, $mark->lines));
 
     expect($stood)->toBeGreaterThan(3)

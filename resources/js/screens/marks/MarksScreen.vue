@@ -77,7 +77,7 @@ async function release() {
         @no="asking = false"
         ><strong>Release to the whole class?</strong> Everybody sees mark, verdict and debrief of their own board.
         {{ missing > 0 ? `${missing} not handed in. ` : ''
-        }}{{ open > 0 ? `${open} still wait for your eye.` : '' }}</ConfirmBar
+        }}{{ open > 0 ? `${open} still ${open === 1 ? 'waits' : 'wait'} for your eye.` : '' }}</ConfirmBar
       >
       <p v-if="refusal" role="alert" class="border-b-2 border-ink px-5 py-2">{{ refusal }}</p>
       <main class="grid min-h-0 grow grid-cols-[minmax(15rem,26fr)_minmax(0,46fr)_minmax(0,28fr)]">

@@ -19,9 +19,7 @@ const HELP = {
   tester: 'a tester',
   'truth-table': 'the truth table',
 } as const
-/** As `Vary\Varying::isMovableOnAWall` has it. */
-const MOVABLE: readonly string[] = ['feed', 'labels']
-const canVary = (what: string) => task.value.surface !== 'wall' || MOVABLE.includes(what)
+const canVary = (what: string) => task.value.surface !== 'wall' || props.words.movable.includes(what)
 function stay() {
   task.value.varying = (task.value.varying ?? []).filter(canVary)
 }

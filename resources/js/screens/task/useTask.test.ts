@@ -6,7 +6,15 @@ import type { Assignment, Classroom, MarkingData, TaskData, TaskTrial, TaskWords
 import { useTask } from './useTask'
 
 const SETTLED_MS = 500
-const words = { title: 'Barn', boxes: [], hasAsFound: false, kinds: {}, rules: [], habits: [] } as TaskWords
+const words = {
+  title: 'Barn',
+  boxes: [],
+  hasAsFound: false,
+  movable: [],
+  kinds: {},
+  rules: [],
+  habits: [],
+} as TaskWords
 const marking = (id: number, points: Record<string, number>, version = 1) =>
   ({ id, title: `marking ${id}`, version, isMine: false, marking: { points } }) as unknown as MarkingData
 const trial = (joints: number) => ({ problems: [], spread: null, seats: [], joints }) as unknown as TaskTrial

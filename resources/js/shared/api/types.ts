@@ -588,6 +588,8 @@ export interface TaskWords {
   boxes: { id: string; label: string }[]
   /** Whether something is written on its as-found sheet. */
   hasAsFound: boolean
+  /** What can differ from seat to seat on real boards. */
+  movable: string[]
   kinds: Record<string, string>
   /** What it counts as where a task says nothing: a remark or a note. */
   rules: { code: string; text: string; own: string }[]

@@ -1,3 +1,8 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>{{ $title }}</title>
 <style>
 @page { margin: 14mm 15mm 18mm 15mm; }
 body { font-family: 'DejaVu Sans', sans-serif; font-size: 9pt; color: #1d2129; }
@@ -18,3 +23,9 @@ table.open tr { page-break-inside: avoid; }
 .open td { border: 0; padding: 0 2mm 3mm 0; }
 footer { position: fixed; bottom: -10mm; left: 0; right: 0; font-size: 7pt; border-top: 0.15mm solid #545b66; padding-top: 1mm; }
 </style>
+</head>
+<body>
+<footer>{{ __('paper.caution') }}</footer>
+@yield('pages')
+</body>
+</html>
