@@ -26,6 +26,7 @@ use App\Http\Controllers\PlanFileController;
 use App\Http\Controllers\PlanPathController;
 use App\Http\Controllers\QuestionController;
 use App\Http\Controllers\ReleaseController;
+use App\Http\Controllers\ReMarkController;
 use App\Http\Controllers\RetryController;
 use App\Http\Controllers\SeatPaperController;
 use App\Http\Controllers\SessionController;
@@ -78,6 +79,7 @@ Route::middleware('auth')->group(function () {
     Route::get('classrooms', [ClassroomController::class, 'index']);
     Route::get('assignments', [AssignmentController::class, 'index']);
     Route::post('assignments', [AssignmentController::class, 'store']);
+    Route::get('assignments/{assignment}', [AssignmentController::class, 'show']);
     Route::get('assignments/{assignment}/marks', [MarkController::class, 'index']);
     Route::get('assignments/{assignment}/paper', [SeatPaperController::class, 'show']);
     Route::post('assignments/{assignment}/release', [ReleaseController::class, 'store']);
@@ -92,6 +94,8 @@ Route::middleware('auth')->group(function () {
     Route::get('attempts/{attempt}/questions', [QuestionController::class, 'show']);
     Route::put('attempts/{attempt}/answers', [QuestionController::class, 'update']);
     Route::get('attempts/{attempt}/mark', [MarkController::class, 'show']);
+    Route::get('attempts/{attempt}/re-mark', [ReMarkController::class, 'show']);
+    Route::post('attempts/{attempt}/re-mark', [ReMarkController::class, 'store']);
     Route::put('attempts/{attempt}/observations', [ObservationController::class, 'update']);
     Route::get('attempts/{attempt}/debrief', [DebriefController::class, 'show']);
     Route::get('attempts/{attempt}/verdict', [VerdictController::class, 'show']);

@@ -22,7 +22,7 @@ final class JudgeAttempt
     /**
      * The same board judged by its own edition and by another one of its practice.
      *
-     * @return array{own: Result, shown: Result}
+     * @return array{own: Result, by: Result}
      *
      * @throws ValidationException if the edition belongs to the other practice
      */
@@ -30,13 +30,13 @@ final class JudgeAttempt
     {
         $own = $this->execute($attempt);
         if ($edition === null || $edition->id === $own->evidence->edition->id) {
-            return ['own' => $own, 'shown' => $own];
+            return ['own' => $own, 'by' => $own];
         }
         if ($edition->practice !== $own->evidence->board->practice) {
             throw ValidationException::withMessages(['edition' => __('messages.other-practice')]);
         }
 
-        return ['own' => $own, 'shown' => self::rules($attempt)->judge(Checker::check($own->evidence->wiring, $edition))];
+        return ['own' => $own, 'by' => self::rules($attempt)->judge(Checker::check($own->evidence->wiring, $edition))];
     }
 
     private static function rules(Attempt $attempt): RulesInForce

@@ -30,12 +30,15 @@ final readonly class KeepAnswers
             match (true) {
                 $attempt->handed_in_at !== null => throw ValidationException::withMessages(['question' => __('messages.after-hand-in')]),
                 $attempt->dueAt()?->isPast() ?? false => throw ValidationException::withMessages(['question' => __('messages.too-late')]),
-                default => $attempt->update([
-                    'started_at' => $attempt->started_at ?? now(),
-                    'answers' => [...($attempt->answers ?? []), $question->id => self::chosen($question, $places)],
-                ]),
+                default => self::keep($attempt, [...($attempt->answers ?? []), $question->id => self::chosen($question, $places)]),
             };
         });
+    }
+
+    /** @param  array<string, list<string>>  $answers */
+    private static function keep(Attempt $attempt, array $answers): bool
+    {
+        return $attempt->update(['started_at' => $attempt->started_at ?? now(), 'answers' => $answers, 'placed' => count($answers)]);
     }
 
     /**

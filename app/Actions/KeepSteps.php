@@ -61,7 +61,7 @@ final class KeepSteps
                     $setAside[] = ['number' => $step->number, 'reason' => $step->set_aside];
                 }
             }
-            $attempt->save();
+            $attempt->fill($log === null ? [] : CountProgress::on($log->bench()->wiring()))->save();
 
             return [
                 'head' => $attempt->head,

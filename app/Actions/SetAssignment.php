@@ -10,6 +10,7 @@ use App\Models\BoardFile;
 use App\Models\Classroom;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Plan\Planner;
+use Zwindle\Wiring\Wiring;
 use Zwindle\Write\BoardArray;
 
 /** Sets a board of the library to trainees of a class. */
@@ -25,8 +26,9 @@ final class SetAssignment
         return DB::transaction(function () use ($classroom, $boardFile, $trainees, $minutes): Assignment {
             $boardFile = $this->decided($boardFile);
             $assignment = $classroom->assignments()->create(['board_file_id' => $boardFile->id, 'minutes' => $minutes]);
+            $ends = count((new Wiring($boardFile->board()))->ends());
             foreach ($trainees as $trainee) {
-                $assignment->attempts()->create(['trainee_id' => $trainee]);
+                $assignment->attempts()->create(['trainee_id' => $trainee, 'placed' => 0, 'ends' => $ends]);
             }
 
             return $assignment;

@@ -22,7 +22,7 @@ use Zwindle\Write\BoardArray;
 /** Sets a task to trainees: a seat and a variant for each, with the task and the marking as they are now. */
 final readonly class SetTask
 {
-    public function __construct(private SetAssignment $set, private StartWiring $start)
+    public function __construct(private SetAssignment $set, private StartWiring $start, private CountProgress $count)
     {
     }
 
@@ -42,11 +42,13 @@ final readonly class SetTask
             $assignment->update(['task_id' => $task->id, 'mode' => $asked->mode->value, 'task_json' => $task->json, 'marking_json' => $task->marking->json]);
             $sheet = AsFoundSheet::of($task->boardFile, $task->instructor);
             foreach ($trainees as $i => $trainee) {
-                $assignment->attempts()->where('trainee_id', $trainee)->firstOrFail()->update([
+                $attempt = $assignment->attempts()->where('trainee_id', $trainee)->firstOrFail();
+                $attempt->update([
                     'seat' => $i + 1,
                     'board_json' => json_encode(BoardArray::of($boards[$i]), JSON_THROW_ON_ERROR),
                     'start_json' => $this->start->execute($asked, $boards[$i], $sheet),
                 ]);
+                $attempt->update($this->count->of($attempt));
             }
 
             return $assignment->refresh();

@@ -23,7 +23,7 @@ final class TryAgain
             match (true) {
                 $task === null, $attempt->tries >= $task->tries => throw ValidationException::withMessages(['attempt' => __('messages.no-more-tries')]),
                 $attempt->assignment->released_at !== null => throw ValidationException::withMessages(['attempt' => __('messages.marks-are-out')]),
-                default => $attempt->update(['handed_in_at' => null, 'verdict' => null, 'headline' => null]),
+                default => $attempt->update(['handed_in_at' => null, 'verdict' => null, 'headline' => null, 'judgement_id' => null]),
             };
         });
     }

@@ -23,6 +23,7 @@ use Zwindle\Task\TaskMode;
  * @property string|null $marking_json
  * @property \Illuminate\Support\Carbon|null $released_at
  * @property \Illuminate\Support\Carbon $created_at
+ * @property \Illuminate\Support\Carbon $updated_at
  * @property-read Classroom $classroom
  * @property-read BoardFile $boardFile
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
@@ -51,6 +52,15 @@ final class Assignment extends Model
     public function attempts(): HasMany
     {
         return $this->hasMany(Attempt::class);
+    }
+
+    /** Changes whenever anything of it or of its attempts does, as the instructor sees them; one small query. */
+    public function versionTag(): string
+    {
+        $of = $this->attempts()->toBase()->join('users', 'users.id', '=', 'attempts.trainee_id')
+            ->selectRaw('count(*) as count, coalesce(sum(attempts.version), 0) as changes, max(users.updated_at) as people')->first();
+
+        return substr(hash('sha256', json_encode([$this->id, $this->updated_at, $this->board_file_id, $of], JSON_THROW_ON_ERROR)), 0, 16);
     }
 
     public function isExam(): bool

@@ -33,17 +33,30 @@ use Zwindle\Task\Task as CoreTask;
  * @property array<string, list<string>>|null $answers
  * @property array<string, bool>|null $observed
  * @property int $tries hand-ins so far
+ * @property int|null $judgement_id of the judgement that counts
+ * @property int $version counts the changes
+ * @property int|null $placed ends placed, or questions answered
+ * @property int|null $ends ends to place, or questions asked
  * @property-read Assignment $assignment
  * @property-read User $trainee
+ * @property-read Judgement|null $judgement
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Step> $appliedSteps
  */
 final class Attempt extends Model
 {
-    protected $fillable = ['assignment_id', 'trainee_id', 'started_at', 'handed_in_at', 'verdict', 'headline', 'head', 'seat', 'board_json', 'start_json', 'answers', 'observed', 'tries'];
+    protected $fillable = ['assignment_id', 'trainee_id', 'started_at', 'handed_in_at', 'verdict', 'headline', 'head', 'seat', 'board_json', 'start_json', 'answers', 'observed', 'tries', 'judgement_id', 'placed', 'ends'];
 
     protected $casts = ['started_at' => 'datetime', 'handed_in_at' => 'datetime', 'head' => 'integer', 'start_json' => 'array', 'answers' => 'array', 'observed' => 'array'];
 
-    protected $attributes = ['head' => 0, 'tries' => 0];
+    protected $attributes = ['head' => 0, 'tries' => 0, 'version' => 0];
+
+    /** Every change counts: by the sum of a class a poll is told whether there is anything new. */
+    protected static function booted(): void
+    {
+        self::saving(function (self $attempt): void {
+            $attempt->version++;
+        });
+    }
 
     /** @return BelongsTo<Assignment, $this> */
     public function assignment(): BelongsTo
@@ -55,6 +68,12 @@ final class Attempt extends Model
     public function trainee(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<Judgement, $this> */
+    public function judgement(): BelongsTo
+    {
+        return $this->belongsTo(Judgement::class);
     }
 
     /** @return HasMany<Step, $this> */

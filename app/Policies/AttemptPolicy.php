@@ -55,6 +55,14 @@ final class AttemptPolicy
         return $this->teaches($user, $attempt) ? Response::allow() : Response::denyAsNotFound();
     }
 
+    /** What was handed in is judged again only by whoever teaches the class. */
+    public function reMark(User $user, Attempt $attempt): Response
+    {
+        $mayObserve = $this->observe($user, $attempt);
+
+        return $mayObserve->allowed() && $attempt->handed_in_at === null ? Response::deny(__('messages.not-handed-in')) : $mayObserve;
+    }
+
     private function isInOtherExam(User $user, Attempt $attempt): bool
     {
         /** @var \Illuminate\Database\Eloquent\Collection<int, Attempt> $open */

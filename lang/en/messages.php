@@ -3,6 +3,8 @@
 return [
     'drawing-moved-on' => 'Somebody has saved this board since you opened it (version :version). Nothing of yours is lost: keep it as a copy, or take theirs.',
     'not-handed-in' => 'The verdict comes when the board is handed in.',
+    'not-judged' => 'This board could not be judged. Nothing of it is lost; the fault is logged.',
+    'being-judged' => 'Handed in, being judged.',
     'wrong-sign-in' => 'That name and password do not go together.',
     'too-many-sign-ins' => 'Too many tries. Wait :seconds seconds, then try again.',
     'malformed-step' => 'This step cannot be read (:field).',

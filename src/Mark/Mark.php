@@ -21,20 +21,25 @@ final readonly class Mark
     ) {
     }
 
+    public function tally(): Tally
+    {
+        return new Tally(array_map(fn (MarkLine $line) => $line->got, $this->lines), $this->passMark, $this->critical !== []);
+    }
+
     /** What is earned so far. */
     public function got(): float
     {
-        return round(array_sum(array_map(fn (MarkLine $line) => $line->got ?? 0.0, $this->lines)), 1);
+        return $this->tally()->got();
     }
 
     /** Whether something waits for the instructor's eye. */
     public function isOpen(): bool
     {
-        return array_filter($this->lines, fn (MarkLine $line) => $line->got === null) !== [];
+        return $this->tally()->isOpen();
     }
 
     public function passes(): bool
     {
-        return $this->critical === [] && $this->got() >= $this->passMark;
+        return $this->tally()->passes();
     }
 }

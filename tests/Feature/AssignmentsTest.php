@@ -38,7 +38,7 @@ it('refuses strangers, foreign classes and foreign boards', function (string $ca
 it('shows the instructor how far each trainee is', function () {
     $people = new People;
     $this->actingAs($people->trainee)->postJson("api/attempts/{$people->attempt->id}/steps", People::batch([People::land('W1.black@B1', 'S1#3'), ['do' => 'cap', 'points' => ['W2.red@B1']]]));
-    $attempt = collect($this->actingAs($people->instructor)->getJson('api/assignments')->json('0.attempts'))->firstWhere('id', $people->attempt->id);
+    $attempt = collect($this->actingAs($people->instructor)->getJson("api/assignments/{$people->assignment->id}")->json('attempts'))->firstWhere('id', $people->attempt->id);
 
     expect($attempt['placed'])->toBe(2)->and($attempt['ends'])->toBe(20)->and($attempt['steps'])->toBe(2)->and($attempt['verdict'])->toBeNull();
 });

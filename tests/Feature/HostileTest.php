@@ -55,6 +55,7 @@ function takingRoutes(): array
         'POST api/markings' => $asInstructor([], fn (Exam $exam) => ['marking' => $exam->task->marking->json]),
         'PUT api/markings/{marking}' => $own($asInstructor([], fn (Exam $exam) => ['marking' => $exam->task->marking->json]), 'marking', fn ($user) => tap(Exam::marking('wiring'))->update(['instructor_id' => $user->id])->id),
         'PUT api/attempts/{attempt}/observations' => $asInstructor([], fn (Exam $exam) => tap(['observed' => ['tug' => true]], fn () => $exam->attempt()->update(['handed_in_at' => now()]))),
+        'POST api/attempts/{attempt}/re-mark' => $asInstructor([], fn (Exam $exam) => tap(['take' => true], fn () => $exam->attempt()->update(['handed_in_at' => now()]))),
         'PUT api/attempts/{attempt}/answers' => $asTrainee(['kind' => 'predict'], fn () => ['question' => 1, 'answer' => [0]]),
         'POST api/attempts/{attempt}/steps' => $asTrainee([], fn (Exam $exam) => Exam::steps($exam->right())),
         'PUT api/stock-lines' => $asInstructor([], fn () => ['practice' => 'na', 'part' => 'device na-switch-3way', 'price' => '1.20', 'held' => '4']),

@@ -15,7 +15,7 @@ final class AttemptController extends Controller
     public function index(Request $request): AnonymousResourceCollection
     {
         return AttemptSummaryResource::collection(
-            Attempt::query()->where('trainee_id', $request->user()?->id)->with(['assignment.boardFile', 'appliedSteps'])->orderByDesc('id')->get(),
+            Attempt::query()->where('trainee_id', $request->user()?->id)->with(['assignment.boardFile'])->orderByDesc('id')->get(),
         );
     }
 

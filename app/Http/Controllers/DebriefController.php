@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Resources\DebriefResource;
+use App\Actions\KeepJudgement;
 use App\Models\Attempt;
+use Illuminate\Http\JsonResponse;
 
 final class DebriefController extends Controller
 {
-    public function show(Attempt $attempt): DebriefResource
+    public function show(Attempt $attempt, KeepJudgement $keep): JsonResponse
     {
         $this->authorize('judge', $attempt);
 
-        return DebriefResource::make($attempt->load(['assignment.boardFile', 'trainee', 'appliedSteps']));
+        return response()->json($keep->of($attempt)->debrief ?? abort(409, __('messages.not-judged')));
     }
 }

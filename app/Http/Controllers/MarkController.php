@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\KeepJudgement;
 use App\Http\Resources\MarkResource;
 use App\Models\Assignment;
 use App\Models\Attempt;
@@ -14,16 +15,15 @@ final class MarkController extends Controller
     public function index(Assignment $assignment): AnonymousResourceCollection
     {
         $this->authorize('view', $assignment);
-        $assignment->load(['boardFile', 'attempts.trainee', 'attempts.appliedSteps']);
-        $attempts = $assignment->attempts->each(fn (Attempt $attempt) => $attempt->setRelation('assignment', $assignment));
 
-        return MarkResource::collection($attempts->sortBy('seat')->values());
+        return MarkResource::collection($assignment->attempts()->with(['trainee', 'judgement'])->orderBy('seat')->orderBy('id')->get());
     }
 
-    public function show(Attempt $attempt): MarkResource
+    public function show(Attempt $attempt, KeepJudgement $keep): MarkResource
     {
         $this->authorize('judge', $attempt);
+        $keep->of($attempt);
 
-        return MarkResource::make($attempt->load(['assignment.boardFile', 'trainee', 'appliedSteps']));
+        return MarkResource::make($attempt->load(['trainee', 'judgement']));
     }
 }

@@ -14,6 +14,6 @@ final class ObservationController extends Controller
     {
         $attempt->update(['observed' => $request->observed()]);
 
-        return MarkResource::make($attempt->load(['assignment.boardFile', 'trainee', 'appliedSteps']));
+        return MarkResource::make($attempt->load(['trainee', 'judgement']));
     }
 }

@@ -14,6 +14,6 @@ final class ReleaseController extends Controller
         $this->authorize('update', $assignment);
         $assignment->update(['released_at' => $assignment->released_at ?? now()]);
 
-        return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee', 'attempts.appliedSteps']));
+        return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']));
     }
 }

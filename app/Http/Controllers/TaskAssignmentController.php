@@ -16,6 +16,6 @@ final class TaskAssignmentController extends Controller
     {
         $assignment = $set->execute($task, $request->classroom(), $request->trainees(), $request->rowLength());
 
-        return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee', 'attempts.appliedSteps']))->response()->setStatusCode(201);
+        return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']))->response()->setStatusCode(201);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\AskQuestions;
+use App\Actions\CountProgress;
 use App\Models\Attempt;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -35,19 +35,8 @@ final class AttemptSummaryResource extends JsonResource
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
             'steps' => $this->head,
             'verdict' => $isSilent ? null : $this->verdict,
-            'headline' => $isSilent ? __('messages.not-released') : $this->headline,
-            ...$this->progress(),
+            'headline' => $isSilent ? __('messages.not-released') : $this->headline ?? ($this->handed_in_at === null ? null : __('messages.being-judged')),
+            ...$this->ends === null ? app(CountProgress::class)->of($this->resource) : ['placed' => $this->placed, 'ends' => $this->ends],
         ];
-    }
-
-    /** @return array{placed: int, ends: int} ends that are placed, or questions that are answered */
-    private function progress(): array
-    {
-        if (! $this->assignment->kind()->isWired()) {
-            return ['placed' => count($this->answers ?? []), 'ends' => count((new AskQuestions)->of($this->resource))];
-        }
-        $wiring = $this->resource->stepLog()->bench()->wiring();
-
-        return ['placed' => $wiring->placed(), 'ends' => count($wiring->ends())];
     }
 }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\MarkAttempt;
-use App\Wording\MarkReport;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Zwindle\Mark\KeptMark;
 
 /**
- * What an attempt is worth, line by line; no mark before it is handed in.
+ * What an attempt is worth, line by line, as it was judged; no mark before it is handed in.
  *
  * @mixin \App\Models\Attempt
  */
@@ -19,7 +18,7 @@ final class MarkResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $marked = app(MarkAttempt::class)->execute($this->resource);
+        $judgement = $this->judgement;
 
         return [
             'attempt' => $this->id,
@@ -27,9 +26,10 @@ final class MarkResource extends JsonResource
             'trainee' => UserResource::make($this->trainee),
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
             'verdict' => $this->verdict,
-            'headline' => $this->headline,
+            'headline' => $this->headline ?? ($this->handed_in_at === null ? null : __('messages.being-judged')),
             'observed' => (object) ($this->observed ?? []),
-            'mark' => $marked === null ? null : (new MarkReport($marked['mark'], $this->resource->board(), $marked['judged']))->json(),
+            'judged' => $judgement?->told(),
+            'mark' => $judgement?->mark === null ? null : KeptMark::observed($judgement->mark, $this->observed ?? []),
         ];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Wording\BenchWords;
 use App\Wording\PlanStepSentence;
+use App\Wording\VerdictPage;
 use App\Wording\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -37,7 +38,7 @@ final class PlanResource extends JsonResource
             'standing' => WiringAsSteps::of($this->wiring),
             'cores' => $this->cores(),
             'orders' => ['boxByBox' => $this->steps(StepOrder::BoxByBox), 'farthestFirst' => $this->steps(StepOrder::FarthestFirst)],
-            'verdict' => VerdictResource::make(['own' => $this->result, 'shown' => $this->result]),
+            'verdict' => (new VerdictPage($this->result))->json(),
         ];
     }
 

@@ -4,133 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Wording\BoardFigures;
-use App\Wording\EditionChanges;
-use App\Wording\FindingSentence;
-use App\Wording\Headline;
-use App\Wording\MistakeSentence;
-use App\Wording\MoveArray;
-use App\Wording\SchemeSentence;
-use App\Wording\Words;
+use App\Wording\VerdictPage;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Zwindle\Bench\PlaceMap;
-use Zwindle\Bench\WiringAsSteps;
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Editions;
-use Zwindle\Check\Expected;
-use Zwindle\Check\Finding;
-use Zwindle\Check\Result;
-use Zwindle\Check\Verdict;
-use Zwindle\Move\Mover;
-use Zwindle\Repair\Repairs;
-use Zwindle\Schematic\Diagram;
-use Zwindle\Write\DiagramArray;
-use Zwindle\Write\LayerArray;
 
-/** @property array{own: Result, shown: Result} $resource */
+/**
+ * A verdict as it was kept. What stands is what the attempt says, also where an upgrade would judge otherwise.
+ *
+ * @mixin \App\Models\Attempt
+ */
 final class VerdictResource extends JsonResource
 {
-    private readonly Result $shown;
-
-    /** @param  array{own: Result, shown: Result}  $resource */
-    public function __construct(mixed $resource)
-    {
-        parent::__construct($resource);
-        $this->shown = $resource['shown'];
-    }
-
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $evidence = $this->shown->evidence;
-        $words = Words::of($evidence->wiring);
-
-        return [
-            'verdict' => $this->shown->verdict->value,
-            'headline' => (new Headline($this->shown))->sentence(),
-            'schemes' => (new SchemeSentence($evidence))->all(),
-            'edition' => $evidence->edition->id,
-            'editions' => $this->editions(),
-            'changes' => (new EditionChanges($this->resource['own'], $this->shown))->sentences(),
-            'diagram' => DiagramArray::of(new Diagram($evidence->circuit, $evidence->roles)),
-            'layers' => LayerArray::places($evidence),
-            'figures' => (new BoardFigures($evidence))->lines(),
-            'repair' => $this->repair(),
-            'nearest' => NearestPlanResource::make($this->shown),
-            'caution' => $words->say('verdict.caution'),
-            'switches' => array_map(fn (string $id) => ['id' => $id, 'label' => $words->device($id), 'box' => $words->enclosureOf($id)], $evidence->circuit->switches),
-            'lamps' => $this->lamps($words),
-            'trips' => $evidence->table->trips,
-            'findings' => $this->findings($words),
-        ];
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function lamps(Words $words): array
-    {
-        $evidence = $this->shown->evidence;
-        $switchesOf = [];
-        foreach ($evidence->board->controls as $control) {
-            foreach ($control->lamps as $lamp) {
-                $switchesOf[$lamp] = $control->switches;
-            }
+        $judgement = $this->judgement;
+        if ($judgement?->page === null) {
+            abort(409, __($judgement === null || $judgement->isJudged() ? 'messages.not-answered-here' : 'messages.not-judged'));
         }
 
-        return array_map(fn (string $id) => [
-            'id' => $id,
-            'label' => $words->device($id),
-            'box' => $words->enclosureOf($id),
-            'states' => $evidence->table->lamps[$id],
-            'expected' => isset($switchesOf[$id]) ? Expected::letters($evidence->table, $id, $switchesOf[$id]) : null,
-        ], $evidence->circuit->lamps);
-    }
-
-    /**
-     * The first of the smallest repairs, with the board as it stands after each of its moves.
-     *
-     * @return array{moves: list<array<string, mixed>>, undoes: string, reason: string|null}
-     */
-    private function repair(): array
-    {
-        $mending = Repairs::of($this->shown);
-        $wiring = $this->shown->evidence->wiring;
-        $moves = $mending->repairs[0]->moves ?? [];
-
-        return [
-            'moves' => array_map(fn (array $move, int $i) => [...$move, 'standing' => WiringAsSteps::of(Mover::make($wiring, array_slice($moves, 0, $i + 1)))], MoveArray::all($moves, $wiring), array_keys($moves)),
-            'undoes' => (new MistakeSentence(Words::of($wiring)))->all($mending->repairs[0]->undoes ?? []),
-            'reason' => match (true) {
-                $mending->reason !== null => Words::of($wiring)->say("plan.no-repair.{$mending->reason->value}"),
-                $this->shown->verdict === Verdict::Fail && $moves === [] => Words::of($wiring)->say('verdict.insisted'),
-                default => null,
-            },
-        ];
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function findings(Words $words): array
-    {
-        $sentences = new FindingSentence($this->shown);
-        $places = new PlaceMap($this->shown->evidence->board);
-
-        return array_map(fn (Finding $finding) => [
-            'code' => $finding->code->value,
-            'severity' => $finding->severity()->value,
-            'at' => array_map($places->placeOf(...), $finding->at),
-            'boxes' => array_values(array_unique(array_map($words->enclosureOf(...), $finding->at))),
-            'message' => $sentences->of($finding),
-            'reference' => $finding->reference,
-            'causedBy' => $finding->causedBy,
-        ], $this->shown->findings);
-    }
-
-    /** @return list<array{id: string, title: string, own: bool}> the editions of the board's practice, the newest first */
-    private function editions(): array
-    {
-        $own = $this->resource['own']->evidence->edition->id;
-        $editions = array_map(fn (CodeEdition $edition) => ['id' => $edition->id, 'title' => $edition->title, 'own' => $edition->id === $own], Editions::of($this->shown->evidence->board->practice));
-
-        return array_reverse($editions);
+        return [...$judgement->page, 'verdict' => $this->verdict, 'headline' => $this->headline, 'editions' => VerdictPage::editions($judgement->page['edition']), 'judged' => $judgement->told()];
     }
 }

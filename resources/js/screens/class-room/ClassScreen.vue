@@ -1,25 +1,31 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
+import type { AssignmentLine } from '@/shared/api/types'
 import { isWired } from '@/shared/api/taskKinds'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import AttemptRow from './AttemptRow.vue'
+import { useOpenAssignment } from './useOpenAssignment'
 
-const POLL_MS = 4000
-const { data, failure, load } = useLoaded(api.assignments, POLL_MS)
+const LIST_POLL_MS = 20_000
+const { data, failure: listFailure, load } = useLoaded(api.assignments, LIST_POLL_MS)
 const chosen = ref<number | null>(null)
-const assignment = computed(() => data.value?.find(({ id }) => id === chosen.value) ?? data.value?.[0] ?? null)
+const openId = computed(() => chosen.value ?? data.value?.[0]?.id ?? null)
+const { assignment, failure: openFailure } = useOpenAssignment(openId)
+const failure = computed(() => openFailure.value || listFailure.value)
 const isSeated = computed(() => assignment.value?.attempts.some(({ seat }) => seat !== null) ?? false)
-const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter((attempt) => attempt.handedInAt).length
+/** The open one is newer than the list. */
+const handedIn = (item: AssignmentLine) =>
+  item.id === assignment.value?.id ? assignment.value.handedIn : item.handedIn
 </script>
 
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
     <TopBar title="The class"><RouterLink to="/assign" class="btn-main">Set a board</RouterLink></TopBar>
     <LoadState v-if="!data" :failure="failure" what="The class" @again="load" />
-    <main v-else-if="!assignment" class="mx-auto max-w-xl p-12">
+    <main v-else-if="data.length === 0" class="mx-auto max-w-xl p-12">
       <h2 class="mb-2 text-xl font-bold">No board is set yet</h2>
       <p class="mb-5">Take one from the library and set it to your class; the trainees see it at once.</p>
       <RouterLink to="/assign" class="btn-main">Set the first board</RouterLink>
@@ -31,8 +37,8 @@ const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter(
             <button
               type="button"
               class="flex min-h-16 w-full cursor-pointer items-center gap-3 px-4 py-2 text-left hover:text-violet"
-              :class="item.id === assignment.id ? 'border-l-8 border-violet bg-wash' : ''"
-              :aria-current="item.id === assignment.id"
+              :class="item.id === openId ? 'border-l-8 border-violet bg-wash' : ''"
+              :aria-current="item.id === openId"
               @click="chosen = item.id"
             >
               <span class="code w-10 shrink-0 border-2 border-ink text-center">{{
@@ -42,12 +48,13 @@ const handedIn = (attempts: { handedInAt: string | null }[]) => attempts.filter(
                 ><strong class="block">{{ item.task ?? item.board.title }}</strong
                 ><span class="text-soft">{{ item.mode === 'exam' ? 'exam · ' : '' }}{{ item.classroom }}</span></span
               >
-              <span class="code text-lg">{{ handedIn(item.attempts) }}/{{ item.attempts.length }}</span>
+              <span class="code text-lg">{{ handedIn(item) }}/{{ item.seats }}</span>
             </button>
           </li>
         </ul>
       </nav>
-      <section class="min-h-0 overflow-auto p-5" :aria-label="assignment.task ?? assignment.board.title">
+      <LoadState v-if="!assignment || assignment.id !== openId" :failure="failure" what="This board" @again="load" />
+      <section v-else class="min-h-0 overflow-auto p-5" :aria-label="assignment.task ?? assignment.board.title">
         <p v-if="failure" role="status" class="mb-3 border-l-4 border-ink pl-3">
           {{ failure }} What you see may be old.
         </p>

@@ -8,12 +8,19 @@ import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import ObservationList from './ObservationList.vue'
+import ReMarkPane from './ReMarkPane.vue'
+import { useReMark } from './useReMark'
 
 const props = defineProps<{ assignment: number }>()
 const { data, failure, load } = useLoaded(async () => {
   const [marks, assignments] = await Promise.all([api.marks(props.assignment), api.assignments()])
   return { marks, assignment: assignments.find(({ id }) => id === props.assignment) ?? null }
 })
+const handedIn = computed(() => data.value?.marks.filter((one) => one.handedInAt).map((one) => one.attempt) ?? [])
+const undecided = computed(() => data.value?.marks.filter((one) => one.judged?.stood).map((one) => one.attempt) ?? [])
+const atUpgrade = computed(() => data.value?.marks.find((one) => one.judged?.origin === 'upgrade')?.judged ?? null)
+const reMark = useReMark(replace)
+
 const chosen = ref<number | null>(null)
 const attempt = computed(
   () =>
@@ -25,18 +32,22 @@ const asking = ref(false)
 const open = computed(() => data.value?.marks.filter(({ mark }) => mark?.isOpen).length ?? 0)
 const missing = computed(() => data.value?.marks.filter(({ mark }) => !mark).length ?? 0)
 
-const stateOf = ({ mark }: MarkedAttempt) => {
-  if (!mark) return 'not handed in'
+const stateOf = ({ mark, handedInAt, headline }: MarkedAttempt) => {
+  if (!mark) return handedInAt ? (headline ?? '') : 'not handed in'
   if (mark.isOpen) return `${mark.got} of ${mark.total} so far`
   return `${mark.got} of ${mark.total} ${mark.passes ? '✓' : '✕'}`
+}
+
+function replace(fresh: MarkedAttempt) {
+  if (!data.value) return
+  data.value = { ...data.value, marks: data.value.marks.map((one) => (one.attempt === fresh.attempt ? fresh : one)) }
 }
 
 async function observe(observed: Record<string, boolean>) {
   if (!attempt.value || !data.value) return
   refusal.value = ''
   try {
-    const fresh = await api.observe(attempt.value.attempt, observed)
-    data.value = { ...data.value, marks: data.value.marks.map((one) => (one.attempt === fresh.attempt ? fresh : one)) }
+    replace(await api.observe(attempt.value.attempt, observed))
   } catch (error) {
     refusal.value = (error as Error).message
   }
@@ -62,6 +73,15 @@ async function release() {
     <TopBar :title="data?.assignment?.task ? `Marks · ${data.assignment.task}` : 'Marks'">
       <span v-if="data?.assignment?.releasedAt" class="text-soft" data-test="released">released</span>
       <button v-else-if="data" type="button" class="btn-main" @click="asking = true">Release the marks</button>
+      <button
+        v-if="data && handedIn.length > 0"
+        type="button"
+        class="btn"
+        :disabled="reMark.isLooking.value"
+        @click="reMark.look(handedIn)"
+      >
+        Mark again …
+      </button>
       <RouterLink to="/class" class="btn">The class</RouterLink>
     </TopBar>
     <LoadState v-if="!data" :failure="failure" what="The marks" @again="load" />
@@ -80,6 +100,31 @@ async function release() {
         }}{{ open > 0 ? `${open} still ${open === 1 ? 'waits' : 'wait'} for your eye.` : '' }}</ConfirmBar
       >
       <p v-if="refusal" role="alert" class="border-b-2 border-ink px-5 py-2">{{ refusal }}</p>
+      <p v-if="reMark.failure.value" role="alert" class="border-b-2 border-ink px-5 py-2">{{ reMark.failure.value }}</p>
+      <ReMarkPane
+        v-if="reMark.isShown.value"
+        :changed="reMark.changed.value"
+        :marks="data.marks"
+        :is-looking="reMark.isLooking.value"
+        :looked="reMark.looked.value"
+        :all="reMark.all.value"
+        @decide="reMark.decide"
+        @close="reMark.close"
+      />
+      <p
+        v-else-if="undecided.length > 0"
+        class="flex items-center gap-4 border-b-2 border-ink px-5 py-2"
+        data-test="undecided"
+      >
+        <span class="grow"
+          ><strong>{{ undecided.length }} would be judged differently by today's rules.</strong> What stood at the
+          hand-in counts until you decide.</span
+        >
+        <button type="button" class="btn" @click="reMark.look(undecided)">See what differs</button>
+      </p>
+      <p v-else-if="atUpgrade" class="border-b border-line px-5 py-1 text-soft">
+        Judged at the upgrade, by rules {{ atUpgrade.rules }}.
+      </p>
       <main class="grid min-h-0 grow grid-cols-[minmax(15rem,26fr)_minmax(0,46fr)_minmax(0,28fr)]">
         <nav class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="Seats">
           <button

@@ -2,6 +2,7 @@ import type {
   AsFoundPlan,
   AsFoundSheet,
   Assignment,
+  AssignmentLine,
   AttemptSummary,
   BenchData,
   Board,
@@ -21,6 +22,7 @@ import type {
   MarkingData,
   MarkingFile,
   QuestionSheet,
+  ReMarkLook,
   TaskData,
   TaskFile,
   TaskAttack,
@@ -206,7 +208,13 @@ export const api = {
     request<TesterReading>('GET', `attempts/${attempt}/test${queryOf({ one, other, down: down.join() })}`),
   retry: (attempt: number) => request<void>('POST', `attempts/${attempt}/retry`),
   classrooms: () => request<Classroom[]>('GET', 'classrooms'),
-  assignments: () => request<Assignment[]>('GET', 'assignments'),
+  assignments: () => request<AssignmentLine[]>('GET', 'assignments'),
+  /** Nothing where `have` is its newest version. */
+  assignment: (id: number, have = '') =>
+    request<Assignment | undefined>('GET', `assignments/${id}${queryOf({ have })}`),
+  reMarkLook: (attempt: number) => request<ReMarkLook>('GET', `attempts/${attempt}/re-mark`, undefined, 30_000),
+  reMark: (attempt: number, take: boolean) =>
+    request<MarkedAttempt>('POST', `attempts/${attempt}/re-mark`, { take }, 30_000),
   assign: (what: { classroom: number; boardFile: number; trainees: number[]; minutes: number | null }) =>
     request<Assignment>('POST', 'assignments', what),
   attempts: () => request<AttemptSummary[]>('GET', 'attempts'),

@@ -187,7 +187,8 @@ export interface AttemptSummary {
   headline: string | null
 }
 
-export interface Assignment {
+/** A board that was set, as a list of them shows it. */
+export interface AssignmentLine {
   id: number
   classroom: string
   board: BoardFile
@@ -199,6 +200,13 @@ export interface Assignment {
   mode: TaskMode
   releasedAt: string | null
   setAt: string
+  handedIn: number
+  seats: number
+}
+
+/** One that is open: with its attempts, and a version that tells whether anything of it is new. */
+export interface Assignment extends AssignmentLine {
+  version: string
   attempts: AttemptSummary[]
 }
 
@@ -624,7 +632,34 @@ export interface MarkedAttempt {
   verdict: Verdict | null
   headline: string | null
   observed: Record<string, boolean>
+  judged: JudgedData | null
   mark: MarkData | null
+}
+
+/** When and by what a piece of work was judged; `stood`: what was kept at the hand-in, where an upgrade judges otherwise. */
+export interface JudgedData {
+  origin: 'hand-in' | 'upgrade' | 're-mark'
+  rules: number
+  engine: number
+  at: string
+  stood: { verdict: Verdict; headline: string } | null
+}
+
+export interface ReMarkSide {
+  verdict: Verdict
+  headline: string
+  got: number | null
+  total: number | null
+  passes: boolean | null
+  rules: number
+}
+
+/** What would change if one were judged again now; `now` is null where it cannot be judged. */
+export interface ReMarkLook {
+  attempt: number
+  changes: boolean
+  was: ReMarkSide
+  now: ReMarkSide | null
 }
 
 export interface Debrief {

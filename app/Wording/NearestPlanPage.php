@@ -2,29 +2,26 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Resources;
+namespace App\Wording;
 
-use App\Wording\Headline;
-use App\Wording\MoveArray;
-use App\Wording\MoveSentence;
-use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Check\Result;
 use Zwindle\Repair\NearestPlan;
 
 /**
  * The plan that lies nearest to a wiring that does not pass: what would have to change, and the board wired so.
- *
- * @mixin Result
  */
-final class NearestPlanResource extends JsonResource
+final readonly class NearestPlanPage
 {
-    /** @return array<string, mixed> */
-    public function toArray(Request $request): array
+    public function __construct(private Result $result)
     {
-        $wiring = $this->evidence->wiring;
-        $nearest = NearestPlan::to($wiring, edition: $this->evidence->edition);
+    }
+
+    /** @return array<string, mixed> */
+    public function json(): array
+    {
+        $wiring = $this->result->evidence->wiring;
+        $nearest = NearestPlan::to($wiring, edition: $this->result->evidence->edition);
         if ($nearest === null) {
             return ['headline' => null, 'changes' => [], 'standing' => []];
         }

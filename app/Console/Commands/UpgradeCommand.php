@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\CountProgress;
+use App\Actions\KeepJudgement;
+use App\Enums\JudgedAt;
+use App\Models\Attempt;
+use App\Models\Judgement;
+use Illuminate\Console\Command;
+use Illuminate\Database\Eloquent\Builder;
+
+/** Judges what was handed in before judgements were kept, once; says which would come out otherwise by the rules of today. */
+final class UpgradeCommand extends Command
+{
+    protected $signature = 'zwindle:upgrade';
+
+    protected $description = 'Judge once what was handed in before judgements were kept';
+
+    public function handle(KeepJudgement $keep, CountProgress $count): int
+    {
+        $open = Attempt::query()->where(fn (Builder $query) => $query->whereNull('ends')->orWhere(fn (Builder $handedIn) => $handedIn->whereNotNull('handed_in_at')->whereNull('judgement_id')))->pluck('id');
+        if ($open->isEmpty()) {
+            return self::SUCCESS;
+        }
+        $this->line("Judging what was handed in before: {$open->count()} pieces of work.");
+        $this->withProgressBar($open, function (int $id) use ($keep, $count): void {
+            $attempt = Attempt::query()->with(['assignment.boardFile', 'appliedSteps'])->findOrFail($id);
+            try {
+                $attempt->ends ?? $attempt->update($count->of($attempt));
+            } catch (\Throwable $fault) {
+                report($fault);
+            }
+            $attempt->handed_in_at === null || $attempt->judgement_id !== null ? null : $keep->execute($attempt, $attempt->verdict === null ? JudgedAt::HandIn : JudgedAt::Upgrade);
+        });
+        $this->newLine();
+        $this->told();
+
+        return self::SUCCESS;
+    }
+
+    private function told(): void
+    {
+        $differ = Judgement::query()->whereNotNull('stood')->whereIn('id', Attempt::query()->select('judgement_id'))->get();
+        $unjudged = Attempt::query()->whereHas('judgement', fn (Builder $query) => $query->whereNull('verdict'))->count();
+        foreach ($differ as $judgement) {
+            $this->line("  attempt $judgement->attempt_id: handed in as {$judgement->stood['verdict']}, which stands; by rules $judgement->rules it would be $judgement->verdict. $judgement->headline");
+        }
+        $this->line($differ->isEmpty() ? 'None of them would come out otherwise.' : "{$differ->count()} would come out otherwise. What stood at the hand-in stands; decide on the Marks page.");
+        $unjudged === 0 ? null : $this->warn("$unjudged could not be judged: see storage/logs and storage/app/unjudged.");
+    }
+}

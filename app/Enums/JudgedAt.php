@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Enums;
+
+/** What made a judgement be worked out. */
+enum JudgedAt: string
+{
+    case HandIn = 'hand-in';
+    case Upgrade = 'upgrade';
+    case ReMark = 're-mark';
+}
