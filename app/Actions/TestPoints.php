@@ -26,7 +26,7 @@ final class TestPoints
             abort(404);
         }
         $wiring = $attempt->stepLog()->bench()->wiring();
-        $places = new PlaceMap($wiring->board);
+        $places = PlaceMap::of($wiring);
         foreach ([$one, $other] as $place) {
             $places->find($place) ?? throw ValidationException::withMessages(['one' => __('messages.no-place')]);
         }

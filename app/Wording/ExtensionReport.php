@@ -19,7 +19,7 @@ final readonly class ExtensionReport
     public function __construct(private NearestPlan $nearest, private array $gone)
     {
         $this->words = Words::of($nearest->plan->wiring);
-        $this->sentences = new MoveSentence($nearest->plan->wiring);
+        $this->sentences = new MoveSentence($nearest->start);
     }
 
     /** @return array<string, mixed> */

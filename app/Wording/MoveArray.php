@@ -18,7 +18,7 @@ final class MoveArray
     public static function all(array $moves, Wiring $wiring): array
     {
         $sentences = new MoveSentence($wiring);
-        $places = new PlaceMap($wiring->board);
+        $places = PlaceMap::of($wiring);
 
         return array_map(fn (Move $move) => [
             'text' => $sentences->of($move),

@@ -25,12 +25,12 @@ final readonly class NearestPlanPage
         if ($nearest === null) {
             return ['headline' => null, 'changes' => [], 'standing' => []];
         }
-        $sentences = new MoveSentence($nearest->plan->wiring);
+        $sentences = new MoveSentence($nearest->start);
         $unmarked = array_map(fn (string $end) => ['text' => $sentences->unmark($end), 'box' => $wiring->points[$end]->enclosure, 'places' => [$end]], $nearest->unmarked);
 
         return [
             'headline' => (new Headline($nearest->plan->result))->sentence(),
-            'changes' => [...MoveArray::all($nearest->moves, $nearest->plan->wiring), ...$unmarked],
+            'changes' => [...MoveArray::all($nearest->moves, $nearest->start), ...$unmarked],
             'standing' => WiringAsSteps::of($nearest->plan->wiring),
         ];
     }

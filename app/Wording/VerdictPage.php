@@ -104,7 +104,7 @@ final readonly class VerdictPage
     private function findings(Words $words): array
     {
         $sentences = new FindingSentence($this->shown);
-        $places = new PlaceMap($this->shown->evidence->board);
+        $places = PlaceMap::of($this->shown->evidence->wiring);
 
         return array_map(fn (Finding $finding) => [
             'code' => $finding->code->value,

@@ -23,7 +23,8 @@ final readonly class Words
         private Board $board,
         private array $fitted = [],
     ) {
-        $this->points = $board->points($fitted);
+        // A move may name a place that only the board's own part has.
+        $this->points = $board->points($fitted) + $board->points();
     }
 
     public static function of(Wiring $wiring): self
@@ -164,7 +165,9 @@ final readonly class Words
 
     private function terminal(Point $point): string
     {
-        $model = $this->fitted[$point->device] ?? $this->board->devices[$point->device]->model;
+        $own = $this->board->devices[$point->device]->model;
+        $fitted = $this->fitted[$point->device] ?? $own;
+        $model = $point->terminal === null || in_array($point->terminal->name, array_column($fitted->terminals, 'name'), true) ? $fitted : $own;
 
         return $this->say("parts.terminal.$model->id.".$point->terminal?->name);
     }

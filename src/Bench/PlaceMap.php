@@ -6,6 +6,8 @@ namespace Zwindle\Bench;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Point;
+use Zwindle\Catalogue\DeviceModel;
+use Zwindle\Wiring\Wiring;
 
 /**
  * The bench's names of places ↔ the board's points.
@@ -24,12 +26,14 @@ final readonly class PlaceMap
     /** @var array<string, Point> place → point */
     private array $points;
 
-    public function __construct(Board $board)
+    /** @param  array<string, DeviceModel>  $fitted  device id → another part than the board names: its face is what eyes see */
+    public function __construct(Board $board, array $fitted = [])
     {
         $pointAt = [];
-        $all = $board->points();
+        $all = $board->points($fitted);
         foreach ($board->devices as $device) {
-            foreach ($device->face()->landings as $landing) {
+            $seen = isset($fitted[$device->id]) ? $device->fitted($fitted[$device->id]) : $device;
+            foreach ($seen->face()->landings as $landing) {
                 $pointAt["$device->id#$landing->place"] = "$device->id.$landing->terminal";
             }
         }
@@ -41,6 +45,11 @@ final readonly class PlaceMap
         $this->pointAt = $pointAt;
         $this->placeOf = array_flip($pointAt);
         $this->points = array_map(fn (string $id) => $all[$id], $pointAt);
+    }
+
+    public static function of(Wiring $wiring): self
+    {
+        return new self($wiring->board, $wiring->fitted);
     }
 
     public function pointAt(string $place): string

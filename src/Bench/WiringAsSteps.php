@@ -14,7 +14,7 @@ final readonly class WiringAsSteps
 
     public function __construct(private Wiring $wiring)
     {
-        $this->places = new PlaceMap($wiring->board);
+        $this->places = PlaceMap::of($wiring);
     }
 
     /** @return list<array<string, mixed>> */

@@ -45,7 +45,7 @@ final class OrderOfWork
     public static function madeAt(Result $result, array $steps): array
     {
         $wiring = $result->evidence->wiring;
-        $places = new PlaceMap($wiring->board);
+        $places = PlaceMap::of($wiring);
         $madeAt = [];
         foreach ($steps as $i => $step) {
             foreach ([...$step->points, ...($step->on === null ? [] : [$step->on])] as $place) {

@@ -13,10 +13,16 @@ use Zwindle\Wiring\Wiring;
 /**
  * Makes moves on a wiring, taken in turn, as the contract has them: a new joint is on a terminal if it holds exactly one
  * fixed terminal, else in a connector with ports enough; an end left alone counts as capped.
+ *
+ * A move is judged on the parts as they are when its turn comes.
  */
 final class Mover
 {
-    /** @param  list<Move>  $moves */
+    /**
+     * @param  list<Move>  $moves
+     *
+     * @throws MoveNotPossible if one names a place that is not there, or fits a part without a place for what is still held
+     */
     public static function make(Wiring $wiring, array $moves): Wiring
     {
         foreach ($moves as $move) {
@@ -30,6 +36,19 @@ final class Mover
         return $wiring;
     }
 
+    /**
+     * @param  list<Move>  $moves
+     * @return Wiring|null null if they cannot be made
+     */
+    public static function tryToMake(Wiring $wiring, array $moves): ?Wiring
+    {
+        try {
+            return self::make($wiring, $moves);
+        } catch (MoveNotPossible) {
+            return null;
+        }
+    }
+
     private static function fit(Wiring $wiring, Move $move): Wiring
     {
         $fitted = $wiring->fitted;
@@ -40,12 +59,23 @@ final class Mover
             $fitted[(string) $move->device] = $model;
         }
 
-        return new Wiring($wiring->board, $wiring->joints, $wiring->caps, $wiring->marks, $fitted, $wiring->labels);
+        $made = new Wiring($wiring->board, $wiring->joints, $wiring->caps, $wiring->marks, $fitted, $wiring->labels);
+        foreach ($made->joints as $joint) {
+            foreach ($joint->points as $point) {
+                isset($made->points[$point]) || throw MoveNotPossible::stillHeld($point);
+            }
+        }
+
+        return $made;
     }
 
     private static function movePoint(Wiring $wiring, Move $move): Wiring
     {
         $point = (string) $move->point;
+        $box = $wiring->points[$point]->enclosure ?? throw MoveNotPossible::noPlace($point);
+        if ($move->to !== Move::CAP && ($wiring->points[(string) $move->to]->enclosure ?? null) !== $box) {
+            throw MoveNotPossible::noPlace((string) $move->to);
+        }
         $caps = array_values(array_diff($wiring->caps, [$point]));
         $joints = [];
         foreach ($wiring->joints as $joint) {

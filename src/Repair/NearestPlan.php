@@ -9,8 +9,8 @@ use Zwindle\Board\Requirements;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Check\Checker;
+use Zwindle\Move\InTurn;
 use Zwindle\Move\Move;
-use Zwindle\Move\Mover;
 use Zwindle\Plan\Arrangement;
 use Zwindle\Plan\Assembler;
 use Zwindle\Plan\Chains;
@@ -38,11 +38,13 @@ final readonly class NearestPlan
     private const MOST_FOLLOWED = 12;
 
     /**
+     * @param  Wiring  $start  what it was looked for from, on the board with every cable chosen
      * @param  list<Move>  $moves  parts, then conductors box by box, then marks
      * @param  list<string>  $unmarked  ends whose mark comes off
      * @param  list<int>  $kept  joints of the plan that stand already
      */
     private function __construct(
+        public Wiring $start,
         public Plan $plan,
         public array $moves,
         public array $unmarked,
@@ -60,18 +62,16 @@ final readonly class NearestPlan
         if ($board === null || (new Chains($board))->controlWithWrongParts() !== null) {
             return null;
         }
-        $fits = array_map(fn (string $device) => Move::fit($device, $board->devices[$device]->model->id), array_map(strval(...), array_keys($from->fitted)));
-        $standing = Mover::make(new Wiring($board, $from->joints, $from->caps, $from->marks, $from->fitted, $from->labels), $fits);
-        if (array_filter($standing->joints, fn (Joint $joint) => array_diff($joint->points, array_keys($standing->points)) !== []) !== []) {
-            return null;
-        }
+        $start = new Wiring($board, $from->joints, $from->caps, $from->marks, $from->fitted, $from->labels);
+        $parts = PartChange::toOwnParts($start);
+        $standing = $parts->then;
         $best = null;
         foreach (self::aims($standing, $scheme ?? $board->requirements->scheme, $edition ?? $board->edition) as [$arrangement, $target, $distance]) {
             if ($best !== null && ! Planner::isDisputed($best->plan->result) && $distance > count($best->moves)) {
                 break;
             }
             $plan = self::plan($standing, $arrangement, $target, $scheme ?? $board->requirements->scheme, $edition);
-            $found = $plan === null ? null : self::between($standing, $plan, $fits);
+            $found = $plan === null ? null : self::between($start, $parts, $plan);
             if ($found !== null && ($best === null || self::rank($found) < self::rank($best))) {
                 $best = $found;
             }
@@ -171,15 +171,15 @@ final readonly class NearestPlan
         return $there !== null && count($there->points) === count($joint->points) && array_diff($there->points, $joint->points) === [] ? $there : null;
     }
 
-    /** @param  list<Move>  $fits */
-    private static function between(Wiring $standing, Plan $plan, array $fits): self
+    private static function between(Wiring $start, PartChange $parts, Plan $plan): self
     {
         $wiring = $plan->wiring;
+        $standing = $parts->then;
         $strandOf = array_map(fn () => null, $wiring->points);
         foreach ($wiring->joints as $i => $joint) {
             $strandOf = [...$strandOf, ...array_fill_keys($joint->points, "joint $i")];
         }
-        $moves = [...$fits, ...Moves::towards($standing, new Target($strandOf))];
+        $moves = Moves::towards($standing, new Target($strandOf));
         foreach ($wiring->caps as $end) {
             if ($standing->isLoose($end) && ($wiring->board->requirements->earths || ! Standing::isEarth($wiring->points[$end]))) {
                 $moves[] = Move::of($end, Move::LOOSE, Move::CAP);
@@ -188,10 +188,11 @@ final readonly class NearestPlan
         foreach (array_diff_assoc(self::marks($wiring), self::marks($standing)) as $end => $as) {
             $moves[] = Move::mark($end, MarkedAs::from($as));
         }
+        $moves = InTurn::said($start, $parts->followedBy($moves));
         $unmarked = array_map(strval(...), array_keys(array_diff_key($standing->marks, $wiring->marks)));
         $kept = array_keys(array_filter($wiring->joints, fn (Joint $joint) => self::sameIn($standing, $joint) !== null));
 
-        return new self($plan, $moves, $unmarked, $kept);
+        return new self($start, $plan, $moves, $unmarked, $kept);
     }
 
     /** @return array<string, string> */

@@ -6,11 +6,11 @@ namespace Zwindle\Repair;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
-use Zwindle\Catalogue\DeviceModel;
 use Zwindle\Check\Checker;
 use Zwindle\Check\FindingCode;
 use Zwindle\Check\Result;
 use Zwindle\Mistake\Mistakes;
+use Zwindle\Move\InTurn;
 use Zwindle\Move\Move;
 use Zwindle\Move\Mover;
 use Zwindle\Plan\Arrangement;
@@ -70,8 +70,8 @@ final class Repairs
         }
         $weight = $result->evidence->table->count() * (1 + intdiv(count($result->evidence->board->cables), self::CABLES));
         $repairs = new self($result->evidence->wiring, max(self::LEAST_CHECKS, intdiv(self::MOST_STATES, $weight)));
-        foreach ($repairs->fittings() as [$fits, $models]) {
-            $repairs->search($fits, $models);
+        foreach (PartChange::every($repairs->wiring) as $parts) {
+            $repairs->search($parts);
         }
         $repairs->reverse();
         $found = $repairs->remedies();
@@ -119,33 +119,11 @@ final class Repairs
         return $remedy->undoes === [] ? PHP_INT_MAX : count($remedy->undoes);
     }
 
-    /**
-     * With the parts as they are, and with the board's parts put in again.
-     *
-     * @return list<array{list<Move>, array<string, DeviceModel>}>
-     */
-    private function fittings(): array
+    private function search(PartChange $parts): void
     {
-        $fits = [];
-        foreach (array_keys($this->wiring->fitted) as $device) {
-            $fits[] = Move::fit($device, $this->wiring->board->devices[$device]->model->id);
-        }
-
-        return $fits === [] ? [[[], []]] : [[[], $this->wiring->fitted], [$fits, []]];
-    }
-
-    /**
-     * @param  list<Move>  $fits
-     * @param  array<string, DeviceModel>  $models
-     */
-    private function search(array $fits, array $models): void
-    {
-        $wiring = Mover::make($this->wiring, $fits);
+        $wiring = $parts->then;
         $requirements = new Requirements(Requirements::ANY_SCHEME, 'none', $wiring->board->requirements->earths);
-        $board = $wiring->board->with($models, $requirements);
-        if (array_filter($wiring->joints, fn ($joint) => array_diff($joint->points, array_keys($wiring->points)) !== []) !== []) {
-            return;
-        }
+        $board = $wiring->board->with($parts->models, $requirements);
         if ((new Chains($board))->controlWithWrongParts() !== null) {
             return;
         }
@@ -165,10 +143,10 @@ final class Repairs
             $aims[$i] = ['distance' => $distance, 'target' => $target, 'arrangement' => $arrangement];
         }
         foreach (array_slice($aims, 0, self::MOST_TARGETS) as ['target' => $target, 'distance' => $distance]) {
-            if ($this->fewest !== PHP_INT_MAX && $distance + count($fits) > $this->fewest + self::SLACK) {
+            if ($this->fewest !== PHP_INT_MAX && $distance + count($parts->fits) > $this->fewest + self::SLACK) {
                 break;
             }
-            $this->follow([...$fits, ...Moves::towards($wiring, $target)]);
+            $this->follow($parts->followedBy(Moves::towards($wiring, $target)));
         }
     }
 
@@ -202,9 +180,13 @@ final class Repairs
         }
     }
 
-    /** @param  non-empty-list<Move>  $moves */
+    /** @param  non-empty-list<Move>  $moves  that can be made */
     private function keep(array $moves): void
     {
+        $moves = InTurn::said($this->wiring, $moves);
+        if ($moves === []) {
+            return;
+        }
         $this->fewest = min($this->fewest, count($moves));
         $keys = array_map(fn (Move $move) => $move->key(), $moves);
         sort($keys);
@@ -219,8 +201,8 @@ final class Repairs
      */
     private function withCaps(array $moves): ?array
     {
-        $made = Mover::make($this->wiring, $moves);
-        foreach (Checker::check($made)->findings as $finding) {
+        $made = Mover::tryToMake($this->wiring, $moves);
+        foreach ($made === null ? [] : Checker::check($made)->findings as $finding) {
             foreach ($finding->code === FindingCode::LiveEndExposed ? $finding->at : [] as $end) {
                 $moves[] = Move::of($end, Move::LOOSE, Move::CAP);
             }
@@ -236,7 +218,9 @@ final class Repairs
             return false;
         }
 
-        return ! Checker::fails(Mover::make($this->wiring, $moves));
+        $made = Mover::tryToMake($this->wiring, $moves);
+
+        return $made !== null && ! Checker::fails($made);
     }
 
     /**

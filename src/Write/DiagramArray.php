@@ -21,7 +21,7 @@ final readonly class DiagramArray
     private function __construct(private Diagram $diagram)
     {
         $this->board = $diagram->circuit->wiring->board;
-        $this->places = new PlaceMap($this->board);
+        $this->places = PlaceMap::of($diagram->circuit->wiring);
     }
 
     /** @return array<string, mixed> */

@@ -23,7 +23,7 @@ final class LayerArray
     /** @return array<string, list<string>> layer → the ends and landings in it; spare cores are in none */
     public static function places(Evidence $evidence): array
     {
-        $places = new PlaceMap($evidence->board);
+        $places = PlaceMap::of($evidence->wiring);
         $layers = ['earth' => [], 'neutral' => [], 'line' => []];
         foreach ($evidence->wiring->points as $point) {
             $role = $evidence->roles->at($point->id)[0];

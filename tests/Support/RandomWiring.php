@@ -8,6 +8,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Zwindle\Board\Board;
 use Zwindle\Board\Point;
+use Zwindle\Catalogue\DeviceModel;
 use Zwindle\Move\Move;
 use Zwindle\Move\Mover;
 use Zwindle\Wiring\JoinedBy;
@@ -80,6 +81,37 @@ final class RandomWiring
         }
 
         return self::wiring($board, $joints);
+    }
+
+    /**
+     * A right wiring on which one switch is another part of its practice: what stood on a terminal that the part lacks has been
+     * landed on one that it has, joined with something else of the box, or left off; and so many random moves more.
+     */
+    public function withWrongPart(Wiring $right, string $switch, DeviceModel $part, int $moves): Wiring
+    {
+        $fitted = [$switch => $part];
+        $there = $right->board->points($fitted);
+        $terminals = array_values(array_filter(array_keys($there), fn (string $point) => str_starts_with($point, "$switch.") && ! str_ends_with($point, '.earth')));
+        $joints = [];
+        $homeless = [];
+        foreach ($right->joints as $joint) {
+            $left = array_values(array_filter($joint->points, fn (string $point) => isset($there[$point])));
+            if (count($left) === count($joint->points)) {
+                $joints[] = $joint;
+            } elseif (count($left) > 1) {
+                $joints[] = new Joint($joint->enclosure, $left, JoinedBy::WireNut);
+            } else {
+                $homeless = [...$homeless, ...$left];
+            }
+        }
+        $wiring = new Wiring($right->board, $joints, $right->caps, $right->marks, $fitted);
+        foreach ($homeless as $end) {
+            if ($this->random->getInt(0, 3) > 0) {
+                $wiring = Mover::make($wiring, [Move::of($end, Move::LOOSE, $terminals[$this->random->getInt(0, count($terminals) - 1)])]);
+            }
+        }
+
+        return $this->moved($wiring, $moves)[0];
     }
 
     /** @param  list<array{string, list<string>}>  $joints */

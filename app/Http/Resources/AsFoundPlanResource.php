@@ -23,7 +23,7 @@ final class AsFoundPlanResource extends JsonResource
     public function toArray(Request $request): array
     {
         ['found' => $found, 'gone' => $gone, 'nearest' => $nearest] = $this->resource;
-        $moves = $nearest === null ? [] : array_column(MoveArray::all($nearest->moves, $nearest->plan->wiring), 'text');
+        $moves = $nearest === null ? [] : array_column(MoveArray::all($nearest->moves, $nearest->start), 'text');
 
         return [
             'found' => (new Headline($found))->sentence(),

@@ -19,7 +19,7 @@ final class PathResource extends JsonResource
     public function toArray(Request $request): array
     {
         ['path' => $path, 'circuit' => $circuit] = $this->resource;
-        $places = new PlaceMap($circuit->wiring->board);
+        $places = PlaceMap::of($circuit->wiring);
         $sentence = new PathSentence($circuit->wiring);
 
         return [
