@@ -9,6 +9,7 @@ use Illuminate\Console\OutputStyle;
 use Symfony\Component\Console\Formatter\OutputFormatter;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Check\FindingCode;
 use Zwindle\Fill\Allowance;
 use Zwindle\Fill\BoxFill;
 use Zwindle\Fill\FillCount;
@@ -51,7 +52,7 @@ final readonly class FillReport
 
     public function print(OutputStyle $output): void
     {
-        $output->writeln(self::plain("{$this->board->title}  ({$this->edition->id}, {$this->edition->cite('box-fill')})"));
+        $output->writeln(self::plain("{$this->board->title}  ({$this->edition->id}, {$this->edition->cite(FindingCode::BoxOverfilled->value)})"));
         foreach ($this->count->boxes() as $box) {
             $output->newLine();
             $output->writeln('<options=bold>'.self::plain($this->sentence($box)).'</>');

@@ -9,7 +9,9 @@ use Illuminate\Support\Str;
 use Symfony\Component\Console\Formatter\OutputFormatter;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\CableType;
+use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Colour;
+use Zwindle\Check\FindingCode;
 use Zwindle\Plan\BoardChange;
 use Zwindle\Plan\NeutralAt;
 use Zwindle\Plan\Plan;
@@ -17,9 +19,11 @@ use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
 use Zwindle\Plan\PlanStep;
 use Zwindle\Plan\PlanSteps;
+use Zwindle\Plan\Refusal;
 use Zwindle\Plan\RunGraph;
 use Zwindle\Plan\Shortage;
 use Zwindle\Plan\StepOrder;
+use Zwindle\Plan\WayOut;
 use Zwindle\Schematic\Diagram;
 use Zwindle\Write\DiagramText;
 use Zwindle\Write\PlanArray;
@@ -32,16 +36,17 @@ final readonly class PlanReport
     private ChangeSentence $changes;
 
     /**
-     * @param  BoardChange  $change  with which the board could be wired
+     * @param  Refusal  $refusal  why it cannot be wired, and what would do
      * @param  list<NeutralAt>|null  $neutrals  null if nobody asked
      */
     public function __construct(
         private Board $board,
         private Planning $planning,
         private StepOrder $order,
-        private BoardChange $change = new BoardChange,
+        private Refusal $refusal = new Refusal,
         private ?ExtensionReport $extension = null,
         private ?array $neutrals = null,
+        private ?CodeEdition $edition = null,
     ) {
         $this->words = new Words($board);
         $this->changes = new ChangeSentence($board);
@@ -59,7 +64,9 @@ final readonly class PlanReport
                 'shortages' => array_map(fn (Shortage $shortage) => [
                     'scheme' => $shortage->scheme, 'cable' => $shortage->cable, 'has' => $shortage->has, 'needs' => $shortage->needs,
                 ], $this->planning->shortages),
-                ...$this->changeArray($this->change),
+                'rule' => $this->refusal->askedBy === null ? null : ['kind' => $this->refusal->askedBy->value, 'reference' => $this->citation()],
+                'ways' => $this->waysOut(),
+                ...$this->changeArray($this->refusal->change),
             ],
             ...($this->neutrals === null ? [] : ['neutrals' => array_map(fn (NeutralAt $at) => [
                 'enclosure' => $at->enclosure, 'answer' => $at->answer->value, ...$this->changeArray($at->change), 'text' => $this->changes->neutral($at),
@@ -138,16 +145,38 @@ final readonly class PlanReport
     public function impossible(): string
     {
         $reason = $this->planning->reason->value ?? '';
-        $shortages = array_map(fn (Shortage $shortage) => $this->words->say($shortage->hasNoneForNeutral ? 'plan.no-neutral' : 'plan.shortage', [
+        $shortages = array_map(fn (Shortage $shortage) => $this->words->say(match (true) {
+            $shortage->neverLine > 0 => 'plan.shortage-white',
+            $shortage->hasNoneForNeutral => 'plan.no-neutral',
+            default => 'plan.shortage',
+        }, [
             'cable' => $shortage->cable,
             'has' => $shortage->has,
             'needs' => $shortage->needs,
             'scheme' => $this->words->say("parts.scheme.$shortage->scheme"),
         ]), $this->planning->shortages);
 
-        $change = $this->change->isNone() ? '' : $this->words->say('plan.change', ['cables' => $this->changes->cables($this->change)]);
+        $rule = $this->refusal->askedBy === null ? '' : $this->words->say("plan.asked-by.{$this->refusal->askedBy->value}", ['section' => $this->citation()]);
+        $why = $this->refusal->askedBy === null ? $this->words->say("plan.impossible.$reason") : $this->words->say('plan.impossible.by-rule');
+        $ways = array_column($this->waysOut(), 'text');
 
-        return implode(' ', array_filter([$this->words->say("plan.impossible.$reason"), ...$shortages, $change]));
+        return implode(' ', array_filter([$why, ...$shortages, $rule, $ways === [] ? '' : $this->words->say('plan.would-do', ['ways' => implode('; ', $ways)])]));
+    }
+
+    /** @return list<array{kind: string, text: string, code: string|null, cables: array<string, string>}> what would do, each to be taken by one tap */
+    public function waysOut(): array
+    {
+        return array_map(fn (WayOut $way) => [
+            'kind' => $way->kind->value,
+            'text' => $this->words->say("plan.way-out.{$way->kind->value}", ['cables' => $this->changes->cables($way->cables), 'edition' => $way->edition->title ?? '']),
+            'code' => $way->edition?->id,
+            'cables' => array_map(fn (CableType $type) => $type->id, $way->cables->types),
+        ], $this->refusal->ways);
+    }
+
+    private function citation(): string
+    {
+        return ($this->edition ?? $this->board->edition)->cite(FindingCode::NeutralAbsentAtSwitch->value) ?? '';
     }
 
     /** @return array{change: object, addCables: object, addSingles: object} */

@@ -28,13 +28,25 @@ return [
         'strip' => 'terminal strip',
     ],
     'impossible' => [
+        'by-rule' => 'This cannot be wired as it is asked for.',
         'short-of-cores' => 'This cannot be wired: every way was tried.',
         'wrong-parts' => 'This cannot be wired: a control takes one switch, or two three-ways with four-ways between them.',
         'other-scheme' => 'This board cannot be wired by the scheme that is asked for.',
         'no-right-wiring' => 'Everything that can be wired here breaks a rule: look for a missing ground.',
         'not-finished' => 'No plan was found before the search was given up at its limit; that is no proof that there is none.',
     ],
-    'change' => 'It could be wired with :cables.',
+    'asked-by' => [
+        'neutral-by-code' => 'The core that is missing is for the neutral that :section asks for at a switch.',
+        'neutral-by-board' => 'The core that is missing is for the neutral that this board asks for at its switches.',
+        'scheme' => 'By another scheme it works.',
+    ],
+    'would-do' => 'What would do: :ways.',
+    'way-out' => [
+        'cables' => ':cables',
+        'no-neutral' => 'no neutral asked for at the switches of this board',
+        'edition' => 'the :edition',
+        'any-scheme' => 'any scheme that works',
+    ],
     'electronic' => [
         'there' => ':box: an electronic switch that needs a neutral can go here; the neutral is in the box.',
         'other-plan' => ':box: an electronic switch that needs a neutral can go here, wired by another plan that brings the neutral.',
@@ -45,5 +57,6 @@ return [
     'beside' => '{1} a :colours single beside :cable|[2,*] :colours singles beside :cable',
     'instead' => ':cable as :type',
     'no-neutral' => 'Run :cable has no white or gray core for the neutral (:scheme).',
+    'shortage-white' => 'Run :cable has :has conductors and needs :needs; a white single can be no hot (:scheme).',
     'shortage' => 'Run :cable has :has insulated cores and needs :needs (:scheme).',
 ];

@@ -9,6 +9,7 @@ use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\DeviceModel;
 use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\TerminalRoom;
 
 /** What hangs on the wall. */
 final readonly class Board
@@ -132,6 +133,22 @@ final readonly class Board
     public function undecidedCables(): array
     {
         return array_keys(array_filter($this->cables, fn (Cable $cable) => $cable->type->isUndecided()));
+    }
+
+    /**
+     * How many conductors go under a terminal or the earthing screw of a box.
+     *
+     * @param  array<string, DeviceModel>  $fitted  device id → the part in its place
+     * @return int|null null where there is no limit
+     */
+    public function roomAt(string $point, array $fitted = []): ?int
+    {
+        $at = $this->points($fitted)[$point];
+        if ($at->kind === PointKind::EnclosureEarth) {
+            return TerminalRoom::ofBoxScrew($this->practice);
+        }
+
+        return $at->device === null || $at->terminal === null ? null : TerminalRoom::of($fitted[$at->device] ?? $this->devices[$at->device]->model, $at->terminal);
     }
 
     /**

@@ -20,6 +20,12 @@ enum Colour: string
     case GreenYellow = 'green-yellow';
 
     /** Bare, green and green-and-yellow belong to the protective conductor in both practices. */
+    /** The colours of a North American neutral. */
+    public function isWhiteOrGrey(): bool
+    {
+        return $this === self::White || $this === self::Grey;
+    }
+
     public function isEarths(): bool
     {
         return $this === self::Bare || $this === self::Green || $this === self::GreenYellow;

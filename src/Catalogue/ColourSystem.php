@@ -33,14 +33,14 @@ enum ColourSystem
     /**
      * Whether a neutral may be on a core of this colour.
      *
-     * Source: NEC 200.6(A); BS 7671 514.4.1 (blue); black of the old British colours.
+     * Source: NEC 200.6(A); BS 7671 514.4.1 (blue); black of the old British colours, whose blue was a line colour of the three-core.
      */
     public function isNeutrals(Colour $colour): bool
     {
         return match ($this) {
             self::NorthAmerican => in_array($colour, [Colour::White, Colour::Grey], true),
             self::BritishTwoCore, self::BritishThreeCore, self::BritishSingle => $colour === Colour::Blue,
-            self::OldBritish => in_array($colour, [Colour::Black, Colour::Blue], true),
+            self::OldBritish => $colour === Colour::Black,
         };
     }
 }

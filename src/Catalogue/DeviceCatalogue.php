@@ -73,8 +73,8 @@ final class DeviceCatalogue
                 new Terminal('earth', TerminalDuty::Earth),
             ]),
             self::lamp('gb-pendant', $gb, [
-                new Terminal('live', TerminalDuty::LampSide, isLead: true),
-                new Terminal('neutral', TerminalDuty::LampSide, isLead: true),
+                new Terminal('live', TerminalDuty::LampSide, isLead: true, isFlex: true),
+                new Terminal('neutral', TerminalDuty::LampSide, isLead: true, isForNeutral: true, isFlex: true),
             ]),
             self::lamp('gb-batten-bc', $gb, [
                 new Terminal('a', TerminalDuty::LampSide),

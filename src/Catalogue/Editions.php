@@ -7,8 +7,8 @@ namespace Zwindle\Catalogue;
 /**
  * The editions that the product knows: one file each in `editions/`, in the shape of `schemas/edition.schema.json`.
  *
- * @phpstan-type EditionJson object{id: string, title: string, practice: string, year: int, neutralAtSwitches: string,
- *     earthsInOneAllowance: int|null, sections: object, source: string}
+ * @phpstan-type EditionJson array{id: string, title: string, practice: string, year: int, sections: array<string, string>, source: string,
+ *     extends?: string, neutralAtSwitches?: string, isReachableExempt?: bool, earthsInOneAllowance?: int|null}
  */
 final class Editions
 {
@@ -43,28 +43,48 @@ final class Editions
     /** @return array<string, CodeEdition> */
     private static function read(): array
     {
-        $editions = array_map(self::one(...), glob(__DIR__.'/editions/*.json') ?: []);
+        $files = [];
+        foreach (glob(__DIR__.'/editions/*.json') ?: [] as $path) {
+            /** @var EditionJson $json */
+            $json = json_decode((string) file_get_contents($path), true, 8, JSON_THROW_ON_ERROR);
+            $files[$json['id']] = $json;
+        }
+        $editions = array_map(fn (string $id) => self::one(self::whole($id, $files)), array_keys($files));
         usort($editions, fn (CodeEdition $one, CodeEdition $other) => [$one->year, $one->id] <=> [$other->year, $other->id]);
 
         return array_column($editions, null, 'id');
     }
 
-    private static function one(string $path): CodeEdition
+    /**
+     * With what it leaves out taken from the edition before.
+     *
+     * @param  array<string, EditionJson>  $files
+     * @return EditionJson
+     */
+    private static function whole(string $id, array $files): array
     {
-        /** @var EditionJson $json */
-        $json = json_decode((string) file_get_contents($path), false, 8, JSON_THROW_ON_ERROR);
-        /** @var array<string, string> $sections */
-        $sections = (array) $json->sections;
+        $own = $files[$id];
+        if (! isset($own['extends'])) {
+            return $own;
+        }
+        $before = self::whole($own['extends'], $files);
 
+        return [...$before, ...$own, 'sections' => [...$before['sections'], ...$own['sections']]];
+    }
+
+    /** @param  EditionJson  $json */
+    private static function one(array $json): CodeEdition
+    {
         return new CodeEdition(
-            $json->id,
-            $json->title,
-            Practice::from($json->practice),
-            $json->year,
-            NeutralRule::from($json->neutralAtSwitches),
-            $json->earthsInOneAllowance,
-            $sections,
-            $json->source,
+            $json['id'],
+            $json['title'],
+            Practice::from($json['practice']),
+            $json['year'],
+            NeutralRule::from($json['neutralAtSwitches'] ?? NeutralRule::None->value),
+            $json['isReachableExempt'] ?? false,
+            $json['earthsInOneAllowance'] ?? null,
+            $json['sections'],
+            $json['source'],
         );
     }
 }

@@ -9,6 +9,8 @@ enum NeutralRule: string
 {
     case None = 'none';
     case EveryBox = 'every-box';
+    /** Every switch box, but none where several switches serve the same lamp and see its floor. */
+    case NoneForSeveral = 'none-for-several';
     /** One of the boxes is enough where several switches serve the same lamp. */
     case OneLocation = 'one-location';
 }

@@ -11,6 +11,16 @@ namespace Zwindle\Catalogue;
  */
 final class TerminalRoom
 {
+    /**
+     * The earthing screw of a box: one conductor like any other screw in North America; a British brass terminal has no limit here.
+     *
+     * @return int|null null where there is no limit
+     */
+    public static function ofBoxScrew(Practice $practice): ?int
+    {
+        return $practice === Practice::NorthAmerica ? 1 : null;
+    }
+
     /** @return int|null null where there is no limit */
     public static function of(DeviceModel $model, Terminal $terminal): ?int
     {

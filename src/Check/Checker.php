@@ -18,7 +18,7 @@ final class Checker
         $findings = [];
         foreach (Rulebook::rules() as $rule) {
             foreach ($rule->findingsIn($evidence) as $finding) {
-                $findings[] = $finding->restingOn($rule->reference($evidence->edition));
+                $findings[] = $finding->restingOn($evidence->edition->cite($finding->code->value) ?? $finding->code->basis());
             }
         }
         $findings = Folding::fold($findings, $evidence->nets);

@@ -11,7 +11,7 @@ final readonly class Finding
      * @param  list<string>  $at  points or device ids
      * @param  array<string, string|int>  $params
      * @param  int|null  $control  index of the control that it is about; null where it is about the whole board
-     * @param  string  $reference  rule or trade practice that it rests on; set by the checker from the rule
+     * @param  string  $reference  rule or trade practice that it rests on; set by the checker from the edition
      * @param  int|null  $causedBy  index in the list of findings
      * @param  Severity|null  $weighed  what a task makes of it; null: what the code is
      */

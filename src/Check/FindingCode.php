@@ -23,6 +23,7 @@ enum FindingCode: string
     case FourWayPairSplit = 'four-way-pair-split';
     case OpenNeutral = 'open-neutral';
     case ConductorOpen = 'conductor-open';
+    case LeadsReversed = 'leads-reversed';
     case NeverLights = 'never-lights';
     case AlwaysLit = 'always-lit';
     case Dim = 'dim';
@@ -32,6 +33,7 @@ enum FindingCode: string
     case NotAlwaysOn = 'not-always-on';
     case SchemeNotAsAsked = 'scheme-not-as-asked';
     case LineUnmarked = 'line-unmarked';
+    case WhiteSingleAsLine = 'white-single-as-line';
     case FalseMark = 'false-mark';
     case NeutralColour = 'neutral-colour';
     case ReturnOnWhite = 'return-on-white';
@@ -42,13 +44,13 @@ enum FindingCode: string
     case ConnectorOverfilled = 'connector-overfilled';
     case EarthUnsleeved = 'earth-unsleeved';
     case EndNotCapped = 'end-not-capped';
+    case FlexReversed = 'flex-reversed';
     case SchemeNotAcceptedEverywhere = 'scheme-not-accepted-everywhere';
     case RockerInverted = 'rocker-inverted';
     case RcdAbsent = 'rcd-absent';
     case BreakerTooLarge = 'breaker-too-large';
     case ParallelPath = 'parallel-path';
     case HouseLayout = 'house-layout';
-    case LeadsReversed = 'leads-reversed';
 
     public function severity(): Severity
     {
@@ -57,8 +59,8 @@ enum FindingCode: string
             self::EarthAsLive, self::NeutralEarthContact, self::LiveEndExposed, self::EarthMissing => Severity::Danger,
             self::LineUnmarked, self::FalseMark, self::NeutralColour, self::ReturnOnWhite, self::NeutralAbsentAtSwitch,
             self::SeparateReturn, self::BoxOverfilled, self::CrowdedTerminal, self::ConnectorOverfilled, self::EarthUnsleeved,
-            self::EndNotCapped, self::SchemeNotAcceptedEverywhere => Severity::Remark,
-            self::RockerInverted, self::RcdAbsent, self::BreakerTooLarge, self::ParallelPath, self::HouseLayout, self::LeadsReversed => Severity::Note,
+            self::EndNotCapped, self::FlexReversed, self::WhiteSingleAsLine, self::SchemeNotAcceptedEverywhere => Severity::Remark,
+            self::RockerInverted, self::RcdAbsent, self::BreakerTooLarge, self::ParallelPath, self::HouseLayout => Severity::Note,
             default => Severity::Fault,
         };
     }
@@ -67,10 +69,20 @@ enum FindingCode: string
     public function isIn(Practice $practice): bool
     {
         return match ($this) {
-            self::ReturnOnWhite, self::BoxOverfilled, self::SchemeNotAcceptedEverywhere, self::BreakerTooLarge, self::ParallelPath,
+            self::ReturnOnWhite, self::WhiteSingleAsLine, self::BoxOverfilled, self::SchemeNotAcceptedEverywhere, self::BreakerTooLarge, self::ParallelPath,
             self::HouseLayout => $practice === Practice::NorthAmerica,
-            self::EarthUnsleeved, self::RockerInverted, self::RcdAbsent => $practice === Practice::Britain,
+            self::EarthUnsleeved, self::FlexReversed, self::RockerInverted, self::RcdAbsent => $practice === Practice::Britain,
             default => true,
+        };
+    }
+
+    /** What it rests on where the edition has no section for it. */
+    public function basis(): string
+    {
+        return match ($this) {
+            self::AlwaysLit, self::NeverLights, self::WrongLamp, self::NotAlwaysOn, self::NeutralAbsentAtSwitch => 'what the board asks',
+            self::SchemeNotAsAsked => 'what the task asks',
+            default => 'common practice',
         };
     }
 

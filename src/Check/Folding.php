@@ -27,6 +27,7 @@ final readonly class Folding
         'return-on-white' => ['neutral-switched', 'shell-live'],
         'separate-return' => ['polarity-switching', 'neutral-earth-contact', 'earth-as-live', 'neutral-switched'],
         'leads-reversed' => [...self::SHORTS, 'polarity-switching', 'neutral-switched', 'open-neutral'],
+        'flex-reversed' => [...self::SHORTS, 'polarity-switching', 'neutral-switched', 'open-neutral'],
         'house-layout' => ['common-on-traveller', 'four-way-pair-split', 'wrong-device'],
     ];
 

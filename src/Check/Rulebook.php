@@ -31,6 +31,7 @@ final class Rulebook
             new Rules\FourWayPairSplit,
             new Rules\OpenNeutral,
             new Rules\ConductorOpen,
+            new Rules\LeadsReversed,
             new Rules\NeverLights,
             new Rules\AlwaysLit,
             new Rules\Dim,
@@ -47,6 +48,7 @@ final class Rulebook
     {
         return [
             new Rules\LineUnmarked,
+            new Rules\WhiteSingleAsLine,
             new Rules\FalseMark,
             new Rules\NeutralColour,
             new Rules\ReturnOnWhite,
@@ -57,13 +59,13 @@ final class Rulebook
             new Rules\ConnectorOverfilled,
             new Rules\EarthUnsleeved,
             new Rules\EndNotCapped,
+            new Rules\FlexReversed,
             new Rules\SchemeNotAcceptedEverywhere,
             new Rules\RockerInverted,
             new Rules\RcdAbsent,
             new Rules\BreakerTooLarge,
             new Rules\ParallelPath,
             new Rules\HouseLayout,
-            new Rules\LeadsReversed,
         ];
     }
 }

@@ -216,7 +216,10 @@ final class Mistakes
             if ($oneJoint === null || $otherJoint === null) {
                 continue;
             }
-            if ($this->right->modelOf($lamp)->withDuty(TerminalDuty::LampShell) !== []) {
+            $isMarked = array_filter($this->right->modelOf($lamp)->lampSides(), fn (Terminal $side) => $side->duty === TerminalDuty::LampShell || ($side->isForNeutral && ! $side->isFlex)) !== [];
+            // Two leads each spliced to one conductor: exchanged with those of the cable it is the same.
+            $isByCable = $oneJoint->by->isConnector() && count($oneJoint->points) === 2 && count($otherJoint->points) === 2;
+            if ($isMarked && ! $isByCable) {
                 $made[] = $this->exchange(MistakeKind::LineNeutralExchanged, $one, $other);
             }
             $isNeutral = $this->circuit->nets->at($other) === $this->circuit->neutralNet;

@@ -11,7 +11,6 @@ use Zwindle\Catalogue\ColourSystem;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Catalogue\TerminalDuty;
-use Zwindle\Catalogue\TerminalRoom;
 use Zwindle\Scheme\Role;
 use Zwindle\Wiring\JoinedBy;
 use Zwindle\Wiring\Joint;
@@ -126,10 +125,7 @@ final class Assembler
 
     private function hasRoom(Point $fixed, int $conductors): bool
     {
-        if ($fixed->device === null || $fixed->terminal === null) {
-            return true;
-        }
-        $room = TerminalRoom::of($this->board->devices[$fixed->device]->model, $fixed->terminal);
+        $room = $this->board->roomAt($fixed->id);
 
         return $room === null || $conductors <= $room;
     }
@@ -171,6 +167,9 @@ final class Assembler
             $colours = $this->board->cables[$core->cable]->type->colours ?? ColourSystem::NorthAmerican;
             if ($role?->isOnLineSide() && $colours->needsMarkAsLine($core->colour)) {
                 $marks[$point->id] = MarkedAs::Line;
+            }
+            if ($role === Role::Neutral && ! $colours->isNeutrals($core->colour)) {
+                $marks[$point->id] = MarkedAs::Neutral;
             }
             if ($this->board->practice === Practice::Britain && $core->colour->value === 'bare' && isset($this->used[$point->id])) {
                 $marks[$point->id] = MarkedAs::Earth;

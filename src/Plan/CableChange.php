@@ -175,6 +175,9 @@ final class CableChange
      */
     private function needed(Board $board, array $singles): array
     {
+        // Line conductors first, so that a neutral gets a single of its own colour rather than a sleeved one.
+        $isForNeutral = fn (Cable $single) => in_array($single->cores['core']->colour, [Colour::Blue, Colour::White], true);
+        usort($singles, fn (Cable $one, Cable $other) => (int) $isForNeutral($one) <=> (int) $isForNeutral($other));
         foreach ($singles as $single) {
             $fewer = array_values(array_filter($singles, fn (Cable $other) => $other !== $single));
             if ($this->planWith($board, $fewer) !== null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Plan;
 
 use Zwindle\Board\Board;
+use Zwindle\Board\Cable;
 use Zwindle\Board\Core;
 use Zwindle\Catalogue\CableType;
 use Zwindle\Catalogue\Colour;
@@ -16,8 +17,9 @@ use Zwindle\Scheme\Role;
  * Which core of a run carries which strand, the best first: no re-identification before some, the line out on the white
  * before a return on it, travellers on black and red.
  *
- * A neutral stands only on a neutral's colour. Source: NEC 200.6, 200.7(C), BS 7671 514 (memory); the rest is common
- * practice.
+ * In North America a neutral stands only on white or grey, and a white single is never a line conductor: 200.7(C) lets only a
+ * core of a cable be re-identified. In Britain any core may be sleeved blue. Source: NEC 200.6, 200.7(C), BS 7671 514 (memory);
+ * the rest is common practice.
  */
 final readonly class Palette
 {
@@ -38,6 +40,9 @@ final readonly class Palette
 
     private const OTHER_COLOUR = 4;
 
+    /** Of a core sleeved blue in Britain: where a core has to be the neutral that is not blue. */
+    private const SLEEVED_NEUTRAL = 60;
+
     public function __construct(private Board $board)
     {
     }
@@ -50,13 +55,20 @@ final readonly class Palette
     public function holds(Run $run, int $onLineSide, bool $hasNeutral): bool
     {
         foreach ($run->coreChoices() as $cores) {
-            $forNeutral = array_filter($cores, fn (Core $core) => $this->colours($core, $run)->isNeutrals($core->colour));
-            if (count($cores) >= $onLineSide + ($hasNeutral ? 1 : 0) && (! $hasNeutral || $forNeutral !== [])) {
+            $forNeutral = array_filter($cores, fn (Core $core) => $this->cost(Role::Neutral, $core, $run) !== null);
+            $forLine = array_filter($cores, fn (Core $core) => $this->cost(Role::Line, $core, $run) !== null);
+            if (count($cores) >= $onLineSide + ($hasNeutral ? 1 : 0) && count($forLine) >= $onLineSide && (! $hasNeutral || $forNeutral !== [])) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** The cores of a run that cannot be line conductors: white and grey singles in North America. */
+    public function neverLine(Run $run): int
+    {
+        return max(0, ...array_map(fn (array $cores) => count(array_filter($cores, fn (Core $core) => $this->cost(Role::Line, $core, $run) === null)), $run->coreChoices()));
     }
 
     /**
@@ -131,17 +143,24 @@ final readonly class Palette
     private function cost(Role $role, Core $core, Run $run): ?int
     {
         $colours = $this->colours($core, $run);
+        $isBritish = $this->board->practice === Practice::Britain;
         if ($role === Role::Neutral) {
-            return $colours->isNeutrals($core->colour) ? 0 : null;
+            return $colours->isNeutrals($core->colour) ? 0 : ($isBritish ? self::SLEEVED_NEUTRAL : null);
         }
-        $isWhite = $core->colour === Colour::White || $core->colour === Colour::Grey;
+        $isWhite = ! $isBritish && $core->colour->isWhiteOrGrey();
 
         return match (true) {
+            $isWhite && $this->isSingle($core, $run) => null,
             ! $colours->needsMarkAsLine($core->colour) => self::COLOURS[$role->value][$core->colour->value] ?? self::OTHER_COLOUR,
-            $this->board->practice === Practice::Britain => self::MARKED_IN_BRITAIN[$role->value] ?? 0,
+            $isBritish => self::MARKED_IN_BRITAIN[$role->value] ?? 0,
             $role === Role::SwitchedLine && $isWhite => self::RETURN_ON_WHITE,
             default => self::MARKED[$role->value] ?? 0,
         };
+    }
+
+    private function isSingle(Core $core, Run $run): bool
+    {
+        return array_filter($run->cables, fn (Cable $cable) => $cable->id === $core->cable && $cable->type->isSingle) !== [];
     }
 
     private function colours(Core $core, Run $run): ColourSystem

@@ -208,9 +208,11 @@ final class Planner
     /** @return list<Shortage> */
     private function shortages(Search $search, RunGraph $graph, bool $linked): array
     {
-        $has = [];
+        $has = $neverLine = [];
+        $palette = new Palette($this->board);
         foreach ($graph->runs as $run) {
             $has[$run->id()] = $run->mostCores();
+            $neverLine[$run->id()] = $palette->neverLine($run);
         }
         $name = match (true) {
             $linked => 'common-link',
@@ -220,7 +222,7 @@ final class Planner
         };
         $shortages = [];
         foreach ($search->shortRuns() as $cable => [$needs, $hasNoneForNeutral]) {
-            $shortages[] = new Shortage($name, (string) $cable, $has[$cable], $needs, $hasNoneForNeutral);
+            $shortages[] = new Shortage($name, (string) $cable, $has[$cable], $needs, $hasNoneForNeutral, $neverLine[$cable]);
         }
 
         return $shortages;

@@ -6,6 +6,7 @@ namespace Zwindle\Plan;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Cable;
+use Zwindle\Board\Control;
 use Zwindle\Board\Device;
 use Zwindle\Board\Requirements;
 use Zwindle\Catalogue\CodeEdition;
@@ -146,7 +147,9 @@ final class Search
             return [$cabled];
         }
         $ways = [[]];
-        foreach ($this->board->controls as $control) {
+        $isAlone = fn (Control $control) => count($control->switches) === 1;
+        $asking = $this->edition->neutralAtSwitches === NeutralRule::NoneForSeveral ? array_filter($this->board->controls, $isAlone) : $this->board->controls;
+        foreach ($asking as $control) {
             $own = array_values(array_unique(array_map(fn (string $switch) => $this->board->devices[$switch]->enclosure, $control->switches)));
             $choices = array_diff($own, $cabled) !== [] ? [null] : $own;
             $more = [];

@@ -13,6 +13,7 @@ final readonly class Shortage
         public int $has,
         public int $needs,
         public bool $hasNoneForNeutral = false,
+        public int $neverLine = 0,
     ) {
     }
 }

@@ -29,9 +29,9 @@ final class Aim
     private array $runsIn = [];
 
     /** @param  list<RunWays>  $runs */
-    private function __construct(private readonly Standing $standing, Board $board, Arrangement $arrangement, private readonly array $runs)
+    private function __construct(private readonly Standing $standing, Board $board, Arrangement $arrangement, private readonly array $runs, bool $mayTurnFlex)
     {
-        $devices = DeviceWays::of($board, $arrangement);
+        $devices = DeviceWays::of($board, $arrangement, $mayTurnFlex);
         foreach ($standing->pointsIn as $enclosure => $points) {
             $base = [];
             foreach ($points as $point) {
@@ -46,12 +46,13 @@ final class Aim
 
     /**
      * @param  list<RunWays>  $runs  the ways of each run, the likeliest first
+     * @param  bool  $mayTurnFlex  whether a pendant's flex may be left the wrong way round
      * @param  bool  $thorough  whether two changes at once are tried where one alone brings nothing
      * @return array{Target, int} the target, and the moves to it
      */
-    public static function at(Standing $standing, Board $board, Arrangement $arrangement, array $runs, bool $thorough): array
+    public static function at(Standing $standing, Board $board, Arrangement $arrangement, array $runs, bool $thorough, bool $mayTurnFlex = false): array
     {
-        $aim = new self($standing, $board, $arrangement, $runs);
+        $aim = new self($standing, $board, $arrangement, $runs, $mayTurnFlex);
         for ($pass = 0; $pass < self::MOST_PASSES; $pass++) {
             $before = $aim->taken;
             foreach (array_keys($runs) as $run) {

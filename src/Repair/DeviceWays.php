@@ -18,7 +18,8 @@ final class DeviceWays
     /** @var array<string, string> terminal or lead → key of its strand */
     private array $terminals = [];
 
-    private function __construct(private readonly Board $board, Arrangement $arrangement)
+    /** @param  bool  $mayTurnFlex  whether the flex of a pendant may be the wrong way round: only where it stands so already */
+    private function __construct(private readonly Board $board, Arrangement $arrangement, private readonly bool $mayTurnFlex)
     {
         foreach ($arrangement->strands as $strand) {
             foreach ($strand->points as $point) {
@@ -28,9 +29,9 @@ final class DeviceWays
     }
 
     /** @return array<string, non-empty-list<array<string, string|null>>> device → ways: each of its terminals → key of its strand */
-    public static function of(Board $board, Arrangement $arrangement): array
+    public static function of(Board $board, Arrangement $arrangement, bool $mayTurnFlex): array
     {
-        $ways = new self($board, $arrangement);
+        $ways = new self($board, $arrangement, $mayTurnFlex);
 
         return array_map($ways->ways(...), $board->devices);
     }
@@ -114,7 +115,7 @@ final class DeviceWays
         $swaps = match (true) {
             $device->model->function === SwitchFunction::ThreeWay => [array_map(fn (Terminal $terminal) => "$device->id.$terminal->name", $device->model->withDuty(TerminalDuty::Throw))],
             $device->model->function === SwitchFunction::FourWay => [["$device->id.a1", "$device->id.a2"], ["$device->id.b1", "$device->id.b2"], ["$device->id.a1", "$device->id.b1", "$device->id.a2", "$device->id.b2"]],
-            $device->is(DeviceKind::Lamp) && $device->model->withDuty(TerminalDuty::LampShell) === [] => [array_keys($own)],
+            $device->is(DeviceKind::Lamp) && $this->mayTurn($device) => [array_keys($own)],
             default => [],
         };
         $ways = [$own];
@@ -125,6 +126,16 @@ final class DeviceWays
         }
 
         return array_values(array_unique($ways, SORT_REGULAR));
+    }
+
+    /** A holder that stands either way round; the leads of a luminaire and a screw shell never do. */
+    private function mayTurn(Device $lamp): bool
+    {
+        $sides = $lamp->model->lampSides();
+        $isMarked = array_filter($sides, fn (Terminal $side) => $side->duty === TerminalDuty::LampShell || ($side->isForNeutral && ! $side->isFlex)) !== [];
+        $isFlex = array_filter($sides, fn (Terminal $side) => $side->isFlex) !== [];
+
+        return ! $isMarked && (! $isFlex || $this->mayTurnFlex);
     }
 
     /**

@@ -104,14 +104,29 @@ final class Repairs
         return $this->wiring->points[(string) $move->point]->enclosure ?? $this->wiring->board->devices[(string) $move->device]->enclosure ?? '';
     }
 
-    /** @return list<Remedy> the smallest, those first that undo a usual mistake, one rather than two */
+    /**
+     * The smallest: those first that leave no lead or flex reversed, then those that undo usual mistakes, one rather than two, in
+     * fewer boxes, colour with colour. None is told that reverses one itself where another does not.
+     *
+     * @return list<Remedy>
+     */
     private function remedies(): array
     {
         $smallest = array_values(array_filter($this->found, fn (array $moves) => count($moves) === $this->fewest));
-        $remedies = array_map(fn (array $moves) => new Remedy($moves, Causes::of(Mover::make($this->wiring, $moves), $this->wiring)), array_slice($smallest, -self::MOST_NAMED));
-        usort($remedies, fn (Remedy $one, Remedy $other) => self::rank($one) <=> self::rank($other));
+        $before = Reversals::in($this->wiring);
+        $remedies = [];
+        foreach (array_slice($smallest, -self::MOST_NAMED) as $moves) {
+            $after = Mover::make($this->wiring, $moves);
+            $reversed = Reversals::in($after);
+            $remedy = new Remedy($moves, Causes::of($after, $this->wiring));
+            $boxes = count(array_unique(array_map($this->boxOf(...), $moves)));
+            $remedies[] = ['makes' => count(array_diff($reversed, $before)), 'rank' => [count($reversed), self::rank($remedy), $boxes, Naturalness::mixedColours($after)], 'remedy' => $remedy];
+        }
+        $fewestMade = min([PHP_INT_MAX, ...array_column($remedies, 'makes')]);
+        $remedies = array_values(array_filter($remedies, fn (array $one) => $one['makes'] === $fewestMade));
+        usort($remedies, fn (array $one, array $other) => $one['rank'] <=> $other['rank']);
 
-        return $remedies;
+        return array_column($remedies, 'remedy');
     }
 
     private static function rank(Remedy $remedy): int
@@ -129,17 +144,18 @@ final class Repairs
         }
         $graph = new RunGraph($board);
         $standing = new Standing($wiring);
+        $mayTurnFlex = Reversals::in($wiring) !== [];
         $aims = [];
         foreach ($this->arrangements($board, $graph) as $arrangement) {
             $ways = NetVoices::waysOf($standing, $board, $graph, $arrangement);
-            [$target, $distance] = Aim::at($standing, $board, $arrangement, $ways, thorough: false);
+            [$target, $distance] = Aim::at($standing, $board, $arrangement, $ways, thorough: false, mayTurnFlex: $mayTurnFlex);
             $aims[] = ['distance' => $distance, 'target' => $target, 'arrangement' => $arrangement];
         }
         $this->hasTargets = $this->hasTargets || $aims !== [];
         usort($aims, fn (array $one, array $other) => $one['distance'] <=> $other['distance']);
         foreach (array_slice($aims, 0, self::MOST_THOROUGH) as $i => ['arrangement' => $arrangement]) {
             $ways = NetVoices::waysOf($standing, $board, $graph, $arrangement);
-            [$target, $distance] = Aim::at($standing, $board, $arrangement, $ways, thorough: true);
+            [$target, $distance] = Aim::at($standing, $board, $arrangement, $ways, thorough: true, mayTurnFlex: $mayTurnFlex);
             $aims[$i] = ['distance' => $distance, 'target' => $target, 'arrangement' => $arrangement];
         }
         foreach (array_slice($aims, 0, self::MOST_TARGETS) as ['target' => $target, 'distance' => $distance]) {

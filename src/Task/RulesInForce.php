@@ -14,15 +14,12 @@ use Zwindle\Check\Verdict;
 /** Which remarks count as faults in a task, and which are left out. Dangers and faults are never touched. */
 final readonly class RulesInForce
 {
-    /** Notes that are the trainee's to avoid; the others are the board's. */
-    private const NOTES_ON_WIRING = [FindingCode::RockerInverted, FindingCode::ParallelPath, FindingCode::HouseLayout, FindingCode::LeadsReversed];
-
     /** @param  array<string, RuleWeight>  $weights  code of a remark → what the task makes of it */
     public function __construct(private array $weights = [])
     {
     }
 
-    /** @return list<FindingCode> what a task may raise to a fault or leave out: the remarks, and the notes on what was wired */
+    /** @return list<FindingCode> what a task may raise to a fault or leave out: every remark and every note */
     public static function remarks(): array
     {
         return array_values(array_filter(FindingCode::cases(), self::canBeWeighed(...)));
@@ -30,7 +27,7 @@ final readonly class RulesInForce
 
     private static function canBeWeighed(FindingCode $code): bool
     {
-        return $code->severity() === Severity::Remark || in_array($code, self::NOTES_ON_WIRING, true);
+        return ! $code->severity()->fails();
     }
 
     /** @return list<FindingCode> those of them that boards of a practice can earn */

@@ -23,6 +23,9 @@ use Zwindle\Vary\Varying;
  */
 final class TaskReader
 {
+    /** Findings that tasks could weigh in earlier versions and that are faults now. */
+    private const ONCE_NOTES = ['leads-reversed'];
+
     public static function read(string $text, Board $board, Problems $problems): ?Task
     {
         /** @var TaskJson|null $json */
@@ -34,7 +37,9 @@ final class TaskReader
         if ($kind === null) {
             $problems->add('/kind', ProblemCode::UnknownTaskKind, ['text' => $json->kind, 'detail' => implode(', ', array_column(TaskKind::cases(), 'value'))]);
         }
-        $rules = self::rules((array) ($json->rules ?? []), $problems);
+        $weights = (array) ($json->rules ?? []);
+        $dropped = self::faultsBy($weights);
+        $rules = self::rules(array_diff_key($weights, array_flip($dropped)), $problems);
         $positions = self::positions((array) ($json->positions ?? []), $board->practice, $problems);
         if ($board->devicesOf(DeviceKind::Lamp) === [] || $board->controls === []) {
             $problems->add('', ProblemCode::TaskWithoutLamp);
@@ -58,8 +63,19 @@ final class TaskReader
         return new Task(
             $json->title, $kind, TaskMode::from($json->mode), $json->brief ?? '', $json->minutes ?? null, $rules,
             array_map(Help::from(...), $json->help ?? []), $json->tries ?? 1, isset($json->order) ? StepOrder::from($json->order) : null, $positions,
-            $varying, $json->seed ?? '', $json->done ?? [], $json->questions ?? 4, $isFromAsFound, $surface,
+            $varying, $json->seed ?? '', $json->done ?? [], $json->questions ?? 4, $isFromAsFound, $surface, $dropped,
         );
+    }
+
+    /**
+     * A finding that was a note when a task was stored and is a fault by now: the rule has nothing left to say.
+     *
+     * @param  array<mixed>  $weights
+     * @return list<string>
+     */
+    private static function faultsBy(array $weights): array
+    {
+        return array_values(array_filter(array_map(strval(...), array_keys($weights)), fn (string $code) => FindingCode::tryFrom($code)?->severity()->fails() === true && in_array($code, self::ONCE_NOTES, true)));
     }
 
     /** @param  array<mixed>  $weights */

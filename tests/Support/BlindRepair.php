@@ -7,6 +7,7 @@ namespace Tests\Support;
 use Zwindle\Check\Checker;
 use Zwindle\Move\Move;
 use Zwindle\Move\Mover;
+use Zwindle\Repair\Reversals;
 use Zwindle\Wiring\Wiring;
 
 /** The fewest moves that mend a small wiring, found by trying all of them: every point to every place of its box. */
@@ -27,7 +28,8 @@ final class BlindRepair
                         continue;
                     }
                     $seen[$key] = true;
-                    if (! Checker::fails($made)) {
+                    // A flex that stands right is never turned: the repair that leaves it is told, though it may be longer.
+                    if (! Checker::fails($made) && array_diff(Reversals::in($made), Reversals::in($wiring)) === []) {
                         return $count;
                     }
                     if ($count < $most) {

@@ -11,11 +11,11 @@ use App\Wording\PlanReport;
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
 use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Plan\CableChange;
 use Zwindle\Plan\NeutralAt;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
+use Zwindle\Plan\Refusal;
 use Zwindle\Plan\StepOrder;
 use Zwindle\Read\EarlierWiring;
 use Zwindle\Read\Problems;
@@ -39,7 +39,7 @@ final class PlanCommand extends ReadsFilesCommand
             [$planning, $extension] = $this->option('from') === null
                 ? [Planner::plan($board, $scheme, (bool) $this->option('all'), $edition), null]
                 : $this->extended($board, $scheme, $edition);
-            $report = new PlanReport($board, $planning, $order, CableChange::of($planning, $board, $scheme, $edition), $extension, $this->option('neutrals') ? NeutralAt::everySwitchBox($board, $scheme, $edition) : null);
+            $report = new PlanReport($board, $planning, $order, Refusal::of($planning, $board, $scheme, $edition), $extension, $this->option('neutrals') ? NeutralAt::everySwitchBox($board, $scheme, $edition) : null, $edition);
             $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
 
             return $planning->plans === [] ? self::FAILED : self::DONE;

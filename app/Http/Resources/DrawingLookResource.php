@@ -11,23 +11,23 @@ use App\Wording\ProblemSentence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Board\Board;
-use Zwindle\Plan\BoardChange;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Planning;
+use Zwindle\Plan\Refusal;
 use Zwindle\Plan\StepOrder;
 use Zwindle\Read\Problem;
 
 /**
  * What the planner says beside a drawing.
  *
- * @property array{problems: list<Problem>, names: array<string, string>, board: Board|null, planning: Planning|null, change: BoardChange, schemes: array<string, Planning>} $resource
+ * @property array{problems: list<Problem>, names: array<string, string>, board: Board|null, planning: Planning|null, refusal: Refusal, schemes: array<string, Planning>} $resource
  */
 final class DrawingLookResource extends JsonResource
 {
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        ['problems' => $problems, 'names' => $names, 'board' => $board, 'planning' => $planning, 'change' => $change, 'schemes' => $schemes] = $this->resource;
+        ['problems' => $problems, 'names' => $names, 'board' => $board, 'planning' => $planning, 'refusal' => $refusal, 'schemes' => $schemes] = $this->resource;
         $plan = $planning->plans[0] ?? null;
         $words = $board === null ? null : new DrawingWords($board);
 
@@ -37,9 +37,10 @@ final class DrawingLookResource extends JsonResource
             'sentence' => match (true) {
                 $board === null => null,
                 $planning === null => __('drawing.no-controls'),
-                $plan === null => (new PlanReport($board, $planning, StepOrder::BoxByBox, $change))->impossible(),
+                $plan === null => (new PlanReport($board, $planning, StepOrder::BoxByBox, $refusal))->impossible(),
                 default => (new Headline($plan->result))->sentence(),
             },
+            'waysOut' => $board === null || $planning === null || $plan !== null ? [] : (new PlanReport($board, $planning, StepOrder::BoxByBox, $refusal))->waysOut(),
             'hasPlan' => $plan !== null,
             'schemes' => array_map(fn (string $scheme, Planning $one) => [
                 'id' => $scheme,

@@ -14,11 +14,11 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Editions;
-use Zwindle\Plan\CableChange;
 use Zwindle\Plan\NeutralAt;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
+use Zwindle\Plan\Refusal;
 use Zwindle\Plan\StepOrder;
 
 /**
@@ -33,7 +33,6 @@ final class PlanListResource extends JsonResource
     {
         ['file' => $file, 'planning' => $planning, 'edition' => $edition] = $this->resource;
         $board = $file->drawing();
-        $change = CableChange::of($planning, $board, edition: $edition);
         $changes = new ChangeSentence($board);
         $sentences = new PlanDifference($board);
 
@@ -48,7 +47,7 @@ final class PlanListResource extends JsonResource
                 'verdict' => $plan->result->verdict->value,
                 'headline' => (new Headline($plan->result))->sentence(),
             ], $planning->plans),
-            'impossible' => $planning->reason === null ? null : (new PlanReport($board, $planning, StepOrder::BoxByBox, $change))->impossible(),
+            'impossible' => $planning->reason === null ? null : (new PlanReport($board, $planning, StepOrder::BoxByBox, Refusal::of($planning, $board, edition: $edition), edition: $edition))->impossible(),
             'truncated' => $planning->isTruncated ? Planner::MOST_PLANS : null,
             'neutrals' => array_map($changes->neutral(...), NeutralAt::everySwitchBox($board, edition: $edition)),
         ];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -13,11 +12,6 @@ use Zwindle\Check\Rule;
 /** A lamp of a control that is off in no state. */
 final readonly class AlwaysLit implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return 'what the board asks';
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -15,11 +14,6 @@ use Zwindle\Fill\FillCount;
 /** The conductors, clamps, devices and grounds of a box are reckoned to need more room than it has (North America). */
 final readonly class BoxOverfilled implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return $edition->cite('box-fill');
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         if ($evidence->board->practice !== Practice::NorthAmerica) {

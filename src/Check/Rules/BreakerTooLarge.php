@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Catalogue\Ampacity;
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -15,11 +14,6 @@ use Zwindle\Check\Rule;
 /** The breaker is larger than the smallest conductor behind it may have (North America). */
 final readonly class BreakerTooLarge implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return $edition->cite('breaker');
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         $supply = $evidence->board->supply();

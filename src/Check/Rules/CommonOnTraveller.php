@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\SwitchFunction;
 use Zwindle\Catalogue\TerminalDuty;
 use Zwindle\Check\Evidence;
@@ -16,11 +15,6 @@ use Zwindle\Scheme\ControlView;
 /** Outside a common-link, the common of an end switch holds a traveller, or a traveller terminal holds line or switched line. */
 final readonly class CommonOnTraveller implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return 'common practice';
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {

@@ -6,7 +6,6 @@ namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Core;
 use Zwindle\Board\Point;
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\TerminalDuty;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -21,11 +20,6 @@ use Zwindle\Scheme\ControlView;
  */
 final readonly class ConductorOpen implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return 'common practice';
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         if (array_filter($evidence->controls, fn (ControlView $view) => ! $view->behaves) === []) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -13,11 +12,6 @@ use Zwindle\Check\Rule;
 /** A connector holds more conductors, leads and pigtails than it has ports. */
 final readonly class ConnectorOverfilled implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return $edition->cite('connector');
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->wiring->joints as $joint) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -13,11 +12,6 @@ use Zwindle\Check\Rule;
 /** A lamp that burns below 90 % of nominal voltage in some state: in series with another. */
 final readonly class Dim implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return 'common practice';
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Core;
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -16,14 +14,6 @@ use Zwindle\Scheme\Role;
 /** A bare, green or green-and-yellow core carries line, switched line, a traveller or neutral. */
 final readonly class EarthAsLive implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return match ($edition->practice) {
-            Practice::NorthAmerica => 'NEC 250.119, 200.6, 310.6 (memory)',
-            Practice::Britain => 'BS 7671 514.4.2, 543.1 (memory)',
-        };
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->cores() as $core) {

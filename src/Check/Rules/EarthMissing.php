@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -14,14 +12,6 @@ use Zwindle\Check\Rule;
 /** An earthing terminal or a metal enclosure does not reach the earth of the supply; one finding for each group that hangs together. */
 final readonly class EarthMissing implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return match ($edition->practice) {
-            Practice::NorthAmerica => 'NEC 250.148, 404.9(B), 314.4 (memory)',
-            Practice::Britain => 'BS 7671 411.3.1.1 (memory)',
-        };
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         $byNet = [];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Colour;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
@@ -17,11 +16,6 @@ use Zwindle\Wiring\MarkedAs;
 /** A bare core is joined without a sleeve that says it is the earth (Britain): one finding for each enclosure. */
 final readonly class EarthUnsleeved implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return $edition->cite('earth-sleeve');
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         if ($evidence->board->practice !== Practice::Britain || ! $evidence->board->requirements->earths) {

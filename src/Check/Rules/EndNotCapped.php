@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -15,14 +13,6 @@ use Zwindle\Check\Rule;
 /** An end neither joined nor capped, never live: one finding for each box. */
 final readonly class EndNotCapped implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return match ($edition->practice) {
-            Practice::NorthAmerica => 'NEC 110.14(B) (memory)',
-            Practice::Britain => 'BS 7671 526.5 (memory)',
-        };
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         $byEnclosure = [];

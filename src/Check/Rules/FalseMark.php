@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -16,14 +14,6 @@ use Zwindle\Wiring\MarkedAs;
 /** A mark that says something else than the conductor is. */
 final readonly class FalseMark implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return match ($edition->practice) {
-            Practice::NorthAmerica => 'NEC 200.6, 200.7 (memory)',
-            Practice::Britain => 'BS 7671 514.3 (memory)',
-        };
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->wiring->marks as $end => $mark) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\SwitchFunction;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -15,11 +14,6 @@ use Zwindle\Scheme\ControlView;
 /** The two conductors towards one neighbour of a four-way are on different pairs. */
 final readonly class FourWayPairSplit implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return 'common practice';
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Colour;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\Practice;
@@ -17,11 +16,6 @@ use Zwindle\Check\Rule;
 /** Red and black travellers are landed on other sides of the device than in the other boxes (North America). */
 final readonly class HouseLayout implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return 'common practice';
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         if ($evidence->board->practice !== Practice::NorthAmerica) {

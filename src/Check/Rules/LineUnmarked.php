@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -15,20 +14,15 @@ use Zwindle\Wiring\MarkedAs;
 /** A core used as line, switched line or traveller whose colour says otherwise, not marked as line at that end. */
 final readonly class LineUnmarked implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return match ($edition->practice) {
-            Practice::NorthAmerica => 'NEC 200.7(C) (memory)',
-            Practice::Britain => 'BS 7671 514.3, 514.4 (memory)',
-        };
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->cores() as $core) {
             $net = $evidence->netOfCore($core);
-            $colours = $evidence->board->cables[$core->cable]->type->colours;
-            if ($evidence->isMixed($net) || ! $evidence->roles->isOnLineSide($core->ends()[0]) || ! ($colours?->needsMarkAsLine($core->colour) ?? false)) {
+            $type = $evidence->board->cables[$core->cable]->type;
+            $colours = $type->colours;
+            // A white single is told by a rule of its own.
+            $isWhiteSingle = $type->isSingle && $core->colour->isWhiteOrGrey() && $evidence->board->practice === Practice::NorthAmerica;
+            if ($isWhiteSingle || $evidence->isMixed($net) || ! $evidence->roles->isOnLineSide($core->ends()[0]) || ! ($colours?->needsMarkAsLine($core->colour) ?? false)) {
                 continue;
             }
             $unmarked = array_values(array_filter($core->ends(), fn (string $end) => $evidence->wiring->markOn($end) !== MarkedAs::Line));

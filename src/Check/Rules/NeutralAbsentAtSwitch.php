@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Cable;
+use Zwindle\Board\Control;
 use Zwindle\Board\Device;
 use Zwindle\Board\Requirements;
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\NeutralRule;
 use Zwindle\Check\Evidence;
@@ -18,11 +18,6 @@ use Zwindle\Check\Rule;
 /** No neutral conductor in a switch box where the edition, or the board, asks for one. */
 final readonly class NeutralAbsentAtSwitch implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return $edition->neutralAtSwitches === NeutralRule::None ? 'what the board asks' : $edition->cite('neutral-at-switch');
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         $asked = $evidence->board->requirements->neutralAtSwitches;
@@ -31,12 +26,18 @@ final readonly class NeutralAbsentAtSwitch implements Rule
             $asked === Requirements::NEUTRAL_IN_EVERY_BOX => array_filter(self::switchBoxes($evidence), fn (string $box) => ! self::hasNeutral($evidence, $box)),
             $rule === NeutralRule::EveryBox => array_filter(self::switchBoxes($evidence), fn (string $box) => self::lacksByCode($evidence, $box)),
             $rule === NeutralRule::OneLocation => self::boxesOfLampsWithout($evidence),
+            $rule === NeutralRule::NoneForSeveral => self::boxesOfLampsWithout($evidence, onlyAlone: true),
             default => [],
         };
         foreach ($lacking as $box) {
             $switches = array_filter($evidence->board->devicesIn($box), fn (Device $device) => $device->is(DeviceKind::Switch));
-            $shape = $rule === NeutralRule::OneLocation ? 'one-location' : 'every-box';
-            yield new Finding(FindingCode::NeutralAbsentAtSwitch, array_values(array_map(fn (Device $device) => $device->id, $switches)), ['shape' => $shape]);
+            $shape = match ($rule) {
+                NeutralRule::OneLocation => 'one-location',
+                NeutralRule::NoneForSeveral => 'alone',
+                default => 'every-box',
+            };
+            $isSpared = $rule !== NeutralRule::None && $evidence->edition->isReachableExempt;
+            yield new Finding(FindingCode::NeutralAbsentAtSwitch, array_values(array_map(fn (Device $device) => $device->id, $switches)), ['shape' => $shape, 'spared' => $isSpared ? 'reachable' : '']);
         }
     }
 
@@ -46,11 +47,15 @@ final readonly class NeutralAbsentAtSwitch implements Rule
         return array_values(array_unique(array_map(fn (Device $switch) => $switch->enclosure, $evidence->board->devicesOf(DeviceKind::Switch))));
     }
 
-    /** @return list<string> the boxes of those controls of which none has a neutral */
-    private static function boxesOfLampsWithout(Evidence $evidence): array
+    /**
+     * @param  bool  $onlyAlone  whether controls of several switches are passed over: their floor is taken to be seen from them
+     * @return list<string> the boxes of those controls of which none has a neutral
+     */
+    private static function boxesOfLampsWithout(Evidence $evidence, bool $onlyAlone = false): array
     {
         $lacking = [];
-        foreach ($evidence->board->controls as $control) {
+        $controls = array_filter($evidence->board->controls, fn (Control $control) => ! $onlyAlone || count($control->switches) === 1);
+        foreach ($controls as $control) {
             $boxes = array_unique(array_map(fn (string $switch) => $evidence->board->devices[$switch]->enclosure, $control->switches));
             $without = array_filter($boxes, fn (string $box) => self::lacksByCode($evidence, $box));
             if (count($without) === count($boxes)) {

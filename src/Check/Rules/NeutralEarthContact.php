@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -15,14 +13,6 @@ use Zwindle\Check\Rule;
 /** Neutral meets earth beyond the supply, so that load current returns by the earths too. */
 final readonly class NeutralEarthContact implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return match ($edition->practice) {
-            Practice::NorthAmerica => 'NEC 250.24(A)(5), 250.142(B) (memory)',
-            Practice::Britain => 'BS 7671 411.3.1.1, 537.1.2 (memory)',
-        };
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         $state = $evidence->survey->neutralMeetsEarth;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -14,14 +12,6 @@ use Zwindle\Check\Rule;
 /** A lamp goes off because its neutral side is opened while its other side stays on the line. */
 final readonly class NeutralSwitched implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return match ($edition->practice) {
-            Practice::NorthAmerica => 'NEC 404.2(B) (memory)',
-            Practice::Britain => 'BS 7671 132.14.1, 530.3.2 (memory)',
-        };
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {

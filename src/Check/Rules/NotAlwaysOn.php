@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Device;
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\TerminalDuty;
 use Zwindle\Check\Evidence;
@@ -16,11 +15,6 @@ use Zwindle\Check\Rule;
 /** A device that should stay live whatever the switches do lacks line or neutral in some state. */
 final readonly class NotAlwaysOn implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return 'what the board asks';
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->board->alwaysOn as $id) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Core;
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -16,11 +15,6 @@ use Zwindle\Net\CoreRings;
 /** Insulated cores of one net close a ring, so that the current has two ways (North America). */
 final readonly class ParallelPath implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return $edition->cite('parallel');
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         if ($evidence->board->practice !== Practice::NorthAmerica) {

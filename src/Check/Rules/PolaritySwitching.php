@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Practice;
 use Zwindle\Catalogue\TerminalDuty;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -16,14 +14,6 @@ use Zwindle\Scheme\SchemeName;
 /** The end switches choose between line and neutral at both sides of the lamp: forbidden everywhere. */
 final readonly class PolaritySwitching implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return match ($edition->practice) {
-            Practice::NorthAmerica => 'NEC 404.2(A), (B) (memory)',
-            Practice::Britain => 'BS 7671 132.14.1, 530.3.2 (memory)',
-        };
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -14,11 +13,6 @@ use Zwindle\Check\Rule;
 /** A British lighting circuit without an RCD. */
 final readonly class RcdAbsent implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return $edition->cite('rcd');
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         $supply = $evidence->board->supply();

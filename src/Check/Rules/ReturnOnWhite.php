@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Core;
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Colour;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -15,29 +13,20 @@ use Zwindle\Check\Rule;
 use Zwindle\Scheme\Role;
 use Zwindle\Wiring\MarkedAs;
 
-/** A re-identified white core brings the switched line back from the switch to the lamp (North America). */
+/** A re-identified white core brings the switched line back from the switch to the lamp of a cable (North America). */
 final readonly class ReturnOnWhite implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return $edition->cite('white-as-line');
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         if ($evidence->board->practice !== Practice::NorthAmerica) {
             return;
         }
         foreach ($evidence->cores() as $core) {
-            if (self::isWhite($core) && $evidence->roles->at($core->ends()[0]) === [Role::SwitchedLine] && self::isReIdentified($evidence, $core)) {
+            $isCored = ! $evidence->board->cables[$core->cable]->type->isSingle;
+            if ($isCored && $core->colour->isWhiteOrGrey() && $evidence->roles->at($core->ends()[0]) === [Role::SwitchedLine] && self::isReIdentified($evidence, $core)) {
                 yield new Finding(FindingCode::ReturnOnWhite, $core->ends());
             }
         }
-    }
-
-    private static function isWhite(Core $core): bool
-    {
-        return $core->colour === Colour::White || $core->colour === Colour::Grey;
     }
 
     /** Marked as line, and joined at both ends: a spare core returns nothing. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Catalogue\SwitchFunction;
 use Zwindle\Check\Evidence;
@@ -16,11 +15,6 @@ use Zwindle\Scheme\ControlView;
 /** A British two-way plate switch serves one lamp on COM and L2, so that it is on when up. */
 final readonly class RockerInverted implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return 'common practice';
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Catalogue\TerminalDuty;
 use Zwindle\Check\Evidence;
@@ -16,11 +15,6 @@ use Zwindle\Scheme\SchemeName;
 /** The commons are tied to each other: the ordinary extension in Britain, not accepted in every North American place. */
 final readonly class SchemeNotAcceptedEverywhere implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return 'common practice';
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {

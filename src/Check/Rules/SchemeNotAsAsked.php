@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Requirements;
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -14,11 +13,6 @@ use Zwindle\Check\Rule;
 /** The task insists on a scheme and the wiring works by another. */
 final readonly class SchemeNotAsAsked implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return 'what the task asks';
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         $asked = $evidence->board->requirements->scheme;

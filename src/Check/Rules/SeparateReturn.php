@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -14,11 +13,6 @@ use Zwindle\Solve\CableBalance;
 /** In some state the load currents in the insulated cores of a cable do not add up to zero: the return goes another way. */
 final readonly class SeparateReturn implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return $edition->cite('conductors-together');
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ((new CableBalance($evidence->survey))->unbalanced() as $cable) {

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\Practice;
 use Zwindle\Catalogue\TerminalDuty;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -16,14 +14,6 @@ use Zwindle\Check\Rule;
 /** A screw shell is on the line side, where a hand changing the bulb can touch it. */
 final readonly class ShellLive implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return match ($edition->practice) {
-            Practice::NorthAmerica => 'NEC 200.10(C), 410.90 (memory)',
-            Practice::Britain => 'BS 7671 559.5.1.206 (memory)',
-        };
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->board->devicesOf(DeviceKind::Lamp) as $lamp) {

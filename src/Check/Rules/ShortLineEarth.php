@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -15,14 +13,6 @@ use Zwindle\Check\Rule;
 /** Line meets an earth conductor beyond the supply. */
 final readonly class ShortLineEarth implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return match ($edition->practice) {
-            Practice::NorthAmerica => 'NEC 110.7, 250.4(A)(5) (memory)',
-            Practice::Britain => 'BS 7671 411.3.2, 643.3 (memory)',
-        };
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         $state = $evidence->survey->lineMeetsEarth;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\SwitchFunction;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
@@ -15,11 +14,6 @@ use Zwindle\Scheme\ControlView;
 /** A part that cannot do what its place asks, in a control that does not work: by the board where another was fitted, by the number of switches else. */
 final readonly class WrongDevice implements Rule
 {
-    public function reference(CodeEdition $edition): string
-    {
-        return 'common practice';
-    }
-
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {

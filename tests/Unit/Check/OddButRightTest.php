@@ -41,7 +41,6 @@ it('calls a right wiring right however odd it looks', function (Wiring $wiring) 
     'pairs of a four-way exchanged' => fn () => Build::renamed(demoRight('packing-barn'), ['S2.a1' => 'S2.b1', 'S2.a2' => 'S2.b2', 'S2.b1' => 'S2.a1', 'S2.b2' => 'S2.a2']),
     'one pair turned' => fn () => Build::exchange(demoRight('packing-barn'), 'S2.a1', 'S2.a2'),
     'single-pole terminals exchanged' => fn () => Build::exchange(demoRight('tool-locker'), 'S1.a', 'S1.b'),
-    'bayonet lamp the other way round' => fn () => Build::exchange(demoRight('boat-store'), 'LA.live', 'LA.neutral'),
     'strappers exchanged at the intermediate' => fn () => Build::exchange(demoRight('towpath-workshop'), 'S2.b1', 'S2.b2'),
     'COM and L1 exchanged on a one-way' => fn () => Build::exchange(demoRight('boat-store'), 'S1.com', 'S1.l1'),
     'supply cable colours kept, red as the hot and black as the return' => fn () => Build::exchange(Build::exchange(demoRight('tool-locker'), 'W2.black@L1', 'W2.red@L1'), 'W2.black@B1', 'W2.red@B1'),

@@ -69,11 +69,12 @@ it('says that no cable is a switch drop where none is', function () {
     expect(notesOf(PracticeConverter::convert(Files::board('database/demo/towpath-workshop/board.json')), NoteKind::ReturnRule)[0]->at)->toBe([]);
 });
 
-it('runs a second cable where a British three-core has no neutral to give', function () {
+it('sleeves a core of a British three-core blue where a neutral has to pass', function () {
     $conversion = PracticeConverter::convert(Files::board('database/demo/propagation-house/board.json'));
 
-    expect(notesOf($conversion, NoteKind::CableBeside)[0]->at)->toBe(['W2', 'W2_2'])
-        ->and($conversion->board->cables['W2_2']->type->id)->toBe('gb-1.5-te');
+    expect(notesOf($conversion, NoteKind::CableBeside))->toBe([])
+        ->and($conversion->board->cables['W2']->type->id)->toBe('gb-1.5-3ce')
+        ->and(carriedAfter($conversion, 'W2'))->toContain('neutral');
 });
 
 it('splits a four-core in two, and keeps every id', function () {

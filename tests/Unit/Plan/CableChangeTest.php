@@ -34,7 +34,7 @@ it('names the cable that would do', function (string $path, array $types, ?strin
     'travelers on two cores' => [PROPAGATION_HOUSE, ['W2' => 'na-14-2'], null, ['W2' => 'na-14-3']],
     'another scheme needs more' => [PROPAGATION_HOUSE, [], 'common-link', ['W2' => 'na-14-4']],
     'no cable makes it a dead-end' => [PROPAGATION_HOUSE, [], 'dead-end', []],
-    'too many cores of the wrong colour' => ['database/demo/boat-store/board.json', ['W1' => 'gb-1.5-3ce'], null, ['W1' => 'gb-1.5-te']],
+    'a neutral in a British three-core is sleeved blue' => ['database/demo/boat-store/board.json', ['W1' => 'gb-1.5-3ce'], null, []],
 ]);
 
 it('changes two cables where one is not enough, and all that are short past its limit', function (int $switches, array $short) {

@@ -38,7 +38,7 @@ it('says for each switch box whether a neutral is there, or which cable would br
     'feed-through: the white passes both boxes' => ['database/demo/propagation-house/board.json', ['B1' => [NeutralAnswer::There, []], 'B2' => [NeutralAnswer::There, []]]],
     'dead-end: the white of the 14/3 is the line' => ['database/demo/seed-store/board.json', ['B1' => [NeutralAnswer::There, []], 'B2' => [NeutralAnswer::OtherCable, ['instead' => ['W3' => 'na-14-4']]]]],
     'switch loop of three cores: a spare white' => ['database/demo/tool-locker/board.json', ['B1' => [NeutralAnswer::There, []]]],
-    'British switch drop: no three-core has a blue' => ['database/demo/boat-store/board.json', ['K1' => [NeutralAnswer::OtherCable, ['beside' => ['W2' => 'gb-1.5-te']]]]],
+    'British switch drop: a core of a three-core is sleeved blue' => ['database/demo/boat-store/board.json', ['K1' => [NeutralAnswer::OtherCable, ['instead' => ['W2' => 'gb-1.5-3ce']]]]],
     'singles: one more from the feed, or from the lamp' => ['tests/Corpus/right/five-switches-in-singles/board.json', [
         'K1' => [NeutralAnswer::OtherCable, ['singles' => ['FL' => ['blue']]]],
         'K2' => [NeutralAnswer::OtherCable, ['singles' => ['FL' => ['blue'], 'A1' => ['blue']]]],

@@ -133,7 +133,6 @@ it('says which cable is short of how many cores', function (string $path, array 
 })->with([
     'two cores where a three-way needs three' => ['database/demo/propagation-house/board.json', ['W2' => 'na-14-2'], ['feed-through', 'W2', 2, 3, false]],
     'a four-way fed by two cores' => ['database/demo/packing-barn/board.json', ['W3' => 'na-14-2'], ['feed-through', 'W3', 2, 3, false]],
-    'British three-core has no neutral' => ['database/demo/boat-store/board.json', ['W1' => 'gb-1.5-3ce'], ['single', 'W1', 3, 2, true]],
 ]);
 
 it('chooses the cable with the fewest cores for a run that is open', function (array $open, array $chosen) {

@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Exam;
 use Tests\Support\Files;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Checker;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Severity;
 use Zwindle\Check\Verdict;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
@@ -16,6 +19,7 @@ use Zwindle\Task\Help;
 use Zwindle\Task\Question;
 use Zwindle\Task\QuestionKind;
 use Zwindle\Task\Questions;
+use Zwindle\Task\RuleSet;
 use Zwindle\Task\RulesInForce;
 use Zwindle\Task\RuleWeight;
 use Zwindle\Task\Task;
@@ -77,7 +81,7 @@ it('refuses a task on a board without a lamp', function () {
 });
 
 it('lets every remark be raised or left out, and every habit be taken either way', function () {
-    expect(array_map(fn ($code) => $code->value, RulesInForce::remarks()))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(16);
+    expect(array_map(fn ($code) => $code->value, RulesInForce::remarks()))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(19);
     foreach (Practice::cases() as $practice) {
         foreach (Habit::in($practice) as $habit) {
             expect(count($habit->positions($practice)))->toBeGreaterThan(1);
@@ -85,12 +89,25 @@ it('lets every remark be raised or left out, and every habit be taken either way
     }
 });
 
-it('notes the reversed leads of a luminaire, and fails them where the task insists', function (?RuleWeight $weight, Verdict $verdict, int $told) {
+it('fails the reversed leads of a luminaire, whatever a stored task says of them, and tells that the rule was dropped', function () {
+    $problems = new Problems;
+    $task = TaskReader::read(Exam::json(['rules' => ['leads-reversed' => 'fault', 'line-unmarked' => 'fault']]), Files::board('tests/Corpus/findings/leads-reversed/board.json'), $problems);
     $result = Checker::check(Files::wiring('tests/Corpus/findings/leads-reversed/board.json', 'tests/Corpus/findings/leads-reversed/has.wiring.json'));
-    $judged = (new RulesInForce($weight === null ? [] : ['leads-reversed' => $weight]))->judge($result);
 
-    expect($judged->verdict)->toBe($verdict)->and($judged->findings)->toHaveCount($told)->and($result->verdict)->toBe(Verdict::Pass);
-})->with([[null, Verdict::Pass, 1], [RuleWeight::Fault, Verdict::Fail, 1], [RuleWeight::Off, Verdict::Pass, 0]]);
+    expect($problems->any())->toBeFalse()->and($task->dropped)->toBe(['leads-reversed'])
+        ->and($task->rules->judge($result)->verdict)->toBe(Verdict::Fail)
+        ->and($task->rules->severityOf(FindingCode::LineUnmarked))->toBe(Severity::Fault);
+});
+
+it('has two ready sets of rules: a trainer\'s raises nothing, an inspector\'s every code violation and nothing else', function (Practice $practice, array $raised, array $not) {
+    $weights = RuleSet::AsInspector->weights($practice);
+
+    expect(RuleSet::AsTrainer->weights($practice))->toBe([])->and(array_keys($weights))->toContain(...$raised)->and(array_intersect($not, array_keys($weights)))->toBe([])
+        ->and(array_unique(array_values($weights), SORT_REGULAR))->toBe([RuleWeight::Fault]);
+})->with([
+    [Practice::NorthAmerica, ['return-on-white', 'box-overfilled', 'crowded-terminal', 'breaker-too-large', 'white-single-as-line', 'neutral-absent-at-switch'], ['house-layout', 'rocker-inverted', 'earth-unsleeved']],
+    [Practice::Britain, ['earth-unsleeved', 'neutral-colour', 'rcd-absent', 'flex-reversed', 'crowded-terminal'], ['rocker-inverted', 'return-on-white', 'scheme-not-accepted-everywhere']],
+]);
 
 it('insists on L1 where the task does', function () {
     $result = Checker::check(Files::wiring('tests/Corpus/findings/rocker-inverted/board.json', 'tests/Corpus/findings/rocker-inverted/has.wiring.json'));
@@ -99,10 +116,10 @@ it('insists on L1 where the task does', function () {
         ->and((new RulesInForce(['rocker-inverted' => RuleWeight::Fault]))->judge($result)->verdict)->toBe(Verdict::Fail);
 });
 
-it('leaves the notes on the board alone: they are not the trainee\'s', function () {
+it('lets every note be raised, those on the board too', function () {
     $codes = array_map(fn ($code) => $code->value, RulesInForce::remarks());
 
-    expect($codes)->toContain('rocker-inverted', 'house-layout')->not->toContain('rcd-absent', 'breaker-too-large');
+    expect($codes)->toContain('rocker-inverted', 'house-layout', 'rcd-absent', 'breaker-too-large', 'parallel-path');
 });
 
 it('takes no position on what a practice does not dispute', function (string $practice, string $board, string $habit, string $position, ?string $known) {

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Check\Rules;
+
+use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Check\Evidence;
+use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
+use Zwindle\Check\Rule;
+
+/**
+ * The flex of a pendant is the wrong way round: brown on the neutral, blue on the switched line. The lamp lights and a bayonet
+ * holder stands either way, but the next person goes by the colours.
+ */
+final readonly class FlexReversed implements Rule
+{
+    public function findingsIn(Evidence $evidence): iterable
+    {
+        foreach ($evidence->board->devicesOf(DeviceKind::Lamp) as $lamp) {
+            foreach ($evidence->wiring->modelOf($lamp)->lampSides() as $side => $terminal) {
+                if ($terminal->isForNeutral && $terminal->isFlex && $evidence->survey->lamps[$lamp->id]->onLineSide[$side]) {
+                    yield new Finding(FindingCode::FlexReversed, ["$lamp->id.$terminal->name"], ['lamp' => $lamp->id]);
+                }
+            }
+        }
+    }
+}
