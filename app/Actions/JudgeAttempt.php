@@ -9,6 +9,7 @@ use Illuminate\Validation\ValidationException;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Result;
+use Zwindle\Repair\Pinpoint;
 use Zwindle\Task\RulesInForce;
 
 /** The check of a trainee's board as it stands, by the rules that the task has in force. */
@@ -16,7 +17,7 @@ final class JudgeAttempt
 {
     public function execute(Attempt $attempt): Result
     {
-        return self::rules($attempt)->judge(Checker::check($attempt->stepLog()->bench()->wiring()));
+        return Pinpoint::of(self::rules($attempt)->judge(Checker::check($attempt->stepLog()->bench()->wiring())));
     }
 
     /**
@@ -36,7 +37,7 @@ final class JudgeAttempt
             throw ValidationException::withMessages(['edition' => __('messages.other-practice')]);
         }
 
-        return ['own' => $own, 'by' => self::rules($attempt)->judge(Checker::check($own->evidence->wiring, $edition))];
+        return ['own' => $own, 'by' => Pinpoint::of(self::rules($attempt)->judge(Checker::check($own->evidence->wiring, $edition)))];
     }
 
     private static function rules(Attempt $attempt): RulesInForce

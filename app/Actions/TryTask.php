@@ -17,7 +17,7 @@ use Zwindle\Vary\Variants;
 final class TryTask
 {
     /**
-     * @return array{problems: list<Problem>, variants: Variants|null, seats: list<Variant>, few: TooFewVariants|null}
+     * @return array{problems: list<Problem>, dropped: list<string>, variants: Variants|null, seats: list<Variant>, few: TooFewVariants|null}
      *
      * @throws InputRefused if the board itself has problems
      */
@@ -25,7 +25,7 @@ final class TryTask
     {
         $draft = TaskDraft::read($board, $taskJson, $markingJson);
         $task = $draft->task;
-        $tried = ['problems' => $draft->problems, 'variants' => null, 'seats' => [], 'few' => null];
+        $tried = ['problems' => $draft->problems, 'dropped' => $task->dropped ?? [], 'variants' => null, 'seats' => [], 'few' => null];
         if ($task === null || Planner::plan($board)->plans === []) {
             return $tried;
         }

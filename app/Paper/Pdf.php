@@ -26,7 +26,7 @@ final class Pdf
         $options->setFontCache(storage_path('framework/cache'))->setTempDir(storage_path('framework/cache'));
         $pdf = new Dompdf($options);
         $pdf->setPaper($practice === Practice::NorthAmerica ? 'letter' : 'a4');
-        $pdf->loadHtml(View::make($view, $data)->render());
+        $pdf->loadHtml(View::make($view, [...$data, 'practice' => $practice])->render());
         $pdf->addInfo('Title', $title);
         $pdf->render();
 

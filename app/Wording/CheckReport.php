@@ -42,6 +42,9 @@ final readonly class CheckReport
         $output->newLine();
         $this->printFindings($output);
         $this->printRepair($output);
+        if ($this->cites()) {
+            $output->writeln(self::plain($this->words->say('verdict.cited')));
+        }
         $output->writeln(self::plain($this->words->say('verdict.caution')));
     }
 
@@ -118,6 +121,12 @@ final readonly class CheckReport
             Severity::Note => ' i  note',
         };
         $output->writeln(self::plain($lead.($lead === '' ? "$sign  " : '').$this->sentences->of($finding)." [{$finding->code->value}; $finding->reference]"));
+    }
+
+    /** Whether any finding names a section of a code. */
+    private function cites(): bool
+    {
+        return array_filter($this->result->findings, fn (Finding $finding) => $this->result->evidence->edition->cite($finding->code->value) !== null) !== [];
     }
 
     private static function plain(string $text): string

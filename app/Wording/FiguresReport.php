@@ -40,6 +40,7 @@ final readonly class FiguresReport
                 'breakerA' => $breakerA,
                 'mostLampholders' => $breakerA === null ? null : LightingLoad::mostLampholders($breakerA),
                 'fits' => $breakerA === null ? null : LightingLoad::ampere($lampholders) <= $breakerA,
+                'mostColdZsOhm' => $breakerA === null ? null : LightingLoad::mostColdZsOhm($breakerA),
                 'mostZsOhm' => $breakerA === null ? null : LightingLoad::mostZsOhm($breakerA),
             ],
             'runs' => array_map(fn (RunFigures $run) => [
@@ -126,11 +127,11 @@ final readonly class FiguresReport
     {
         $without = $this->figures->runsWithoutLength();
         $breakerA = $this->survey->circuit->wiring->board->supply()->breakerA;
-        $zs = $breakerA === null ? null : LightingLoad::mostZsOhm($breakerA);
+        $zs = $breakerA === null ? null : LightingLoad::mostColdZsOhm($breakerA);
 
         return array_values(array_filter([
             $without === [] ? '' : $this->words->say('figures.no-length', ['runs' => $this->words->list($without)]),
-            $zs === null ? '' : $this->words->say('figures.zs', ['zs' => (string) $zs, 'breaker' => (string) $breakerA]),
+            $zs === null ? '' : $this->words->say('figures.zs', ['zs' => number_format($zs, 2), 'table' => number_format((float) LightingLoad::mostZsOhm((float) $breakerA), 2), 'breaker' => (string) $breakerA]),
         ]));
     }
 

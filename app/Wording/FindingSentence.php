@@ -42,6 +42,7 @@ final readonly class FindingSentence
                 'lamp', 'device' => $this->words->device((string) $value),
                 'enclosure' => $this->words->box((string) $value),
                 'is', 'needs' => $this->words->switchKind((string) $value),
+                'spared' => $value === '' ? '' : $this->words->say("findings.spared-$value"),
                 'role' => $value === '' ? $this->words->say('findings.current') : $this->words->role((string) $value),
                 'mark' => $this->words->role((string) $value),
                 'asked', 'found' => $value === '' ? $this->words->say('findings.no-scheme') : $this->words->say("parts.scheme.$value"),

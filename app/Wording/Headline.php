@@ -11,6 +11,7 @@ use Zwindle\Check\FindingCode;
 use Zwindle\Check\Result;
 use Zwindle\Check\Severity;
 use Zwindle\Check\Verdict;
+use Zwindle\Repair\Repairs;
 use Zwindle\Scheme\ControlView;
 use Zwindle\Trace\CurrentPath;
 use Zwindle\Trace\PathEnd;
@@ -120,19 +121,43 @@ final readonly class Headline
         return array_filter($this->result->findings, fn (Finding $finding) => $finding->severity() === Severity::Danger) !== [];
     }
 
+    /** Cause and place: of the mistake that explains the most, and of one more. */
     private function cause(): string
     {
-        $first = $this->mainMistake();
-        if ($first === null) {
-            return $this->whereTheLineStops();
+        $mistakes = $this->mistakes();
+        if ($mistakes === []) {
+            return $this->byRepair();
         }
+        $clauses = array_values(array_unique(array_map($this->clause(...), $mistakes)));
+
+        return count($clauses) === 1 ? $clauses[0] : $this->words->say('verdict.and-also', ['first' => rtrim($clauses[0], '.'), 'last' => $clauses[1]]);
+    }
+
+    private function clause(Finding $finding): string
+    {
         $sentences = new FindingSentence($this->result);
-        $shape = isset($first->params['shape']) ? '-'.$first->params['shape'] : '';
-        $key = "verdict.clause.{$first->code->value}$shape";
+        $shape = isset($finding->params['shape']) ? '-'.$finding->params['shape'] : '';
+        $key = "verdict.clause.{$finding->code->value}$shape";
 
         return Lang::hasForLocale($key, $this->result->evidence->board->practice->value)
-            ? $this->words->say($key, $sentences->params($first))
-            : Str::lcfirst($sentences->of($first));
+            ? $this->words->say($key, $sentences->params($finding))
+            : Str::lcfirst($sentences->of($finding));
+    }
+
+    /** Where no finding says what was done wrong: what the smallest repair takes back, or the box it is in. */
+    private function byRepair(): string
+    {
+        $remedy = Repairs::of($this->result)->repairs[0] ?? null;
+        $stops = $this->whereTheLineStops();
+        if ($remedy === null || $stops !== '') {
+            return $stops;
+        }
+        if ($remedy->undoes !== []) {
+            return (new MistakeSentence($this->words))->all($remedy->undoes).'.';
+        }
+        $move = $remedy->moves[0];
+
+        return $this->words->say('verdict.look-in', ['box' => $this->words->box($this->words->enclosureOf((string) ($move->point ?? $move->device)))]);
     }
 
     /** For a lamp that no switch position can reach, and no single mistake explains. */
@@ -148,25 +173,34 @@ final readonly class Headline
     }
 
     /**
-     * The mistake that explains the most of what was seen. What was seen is no mistake itself unless its reason is known,
-     * and what explains nothing is the main thing only where the lamps do as they should.
+     * The mistake that explains the most of what was seen, and one more. What was seen is no mistake itself unless its reason is
+     * known; what explains nothing comes first only where the lamps do as they should.
+     *
+     * @return list<Finding> two at most
      */
-    private function mainMistake(): ?Finding
+    private function mistakes(): array
     {
         $works = array_filter($this->result->evidence->controls, fn (ControlView $control) => ! $control->behaves) === [];
         $explained = array_count_values(array_filter(array_map(fn (Finding $finding) => $finding->causedBy, $this->result->findings), is_int(...)));
-        $main = null;
-        $most = $works ? -1 : 0;
+        $found = [];
         foreach ($this->result->findings as $i => $finding) {
             $isMistake = $finding->causedBy === null && $finding->severity()->fails()
                 && (! $finding->code->isSymptom() || $finding->code === FindingCode::WrongLamp || ($finding->params['shape'] ?? '') === 'on-line');
-            $explains = ($explained[$i] ?? 0) + ($finding->code->isSymptom() ? 1 : 0);
-            if ($isMistake && $explains > $most) {
-                $main = $finding;
-                $most = $explains;
+            if ($isMistake) {
+                $found[] = ['explains' => ($explained[$i] ?? 0) + ($finding->code->isSymptom() ? 1 : 0), 'finding' => $finding];
             }
         }
+        // One exchange of line and neutral shows at every light behind it: one of them is told.
+        $told = [];
+        $found = array_values(array_filter($found, function (array $one) use (&$told): bool {
+            $code = $one['finding']->code->value;
+            $isKnown = isset($one['finding']->params['lamp'], $told[$code]);
+            $told[$code] = true;
 
-        return $main;
+            return ! $isKnown;
+        }));
+        usort($found, fn (array $one, array $other) => $other['explains'] <=> $one['explains']);
+
+        return $found !== [] && ($works || $found[0]['explains'] > 0) ? array_column(array_slice($found, 0, 2), 'finding') : [];
     }
 }

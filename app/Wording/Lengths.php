@@ -20,10 +20,16 @@ final readonly class Lengths
     {
     }
 
-    /** A run: `8.5 ft`, `2.60 m`. */
+    /** A run: `8 ft 6 in`, `2.60 m`. */
     public function run(float $metres): string
     {
-        return $this->isAmerican() ? number_format(Feet::ofMetres($metres), 1).' ft' : number_format($metres, 2).' m';
+        if (! $this->isAmerican()) {
+            return number_format($metres, 2).' m';
+        }
+        $inches = (int) round(Feet::inchesOfMm($metres * 1000));
+        [$feet, $left] = [intdiv($inches, 12), $inches % 12];
+
+        return $feet === 0 ? "$left in" : ($left === 0 ? "$feet ft" : "$feet ft $left in");
     }
 
     /** A place on the board: `35⅜ in`, `900 mm`. */

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-use Illuminate\Support\Str;
+use Zwindle\Catalogue\LightingLoad;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Figures\BritishFigures;
+use Zwindle\Figures\LampFigures;
 use Zwindle\Materials\RunLength;
 use Zwindle\Net\Circuit;
 use Zwindle\Plan\Plan;
@@ -96,7 +97,7 @@ final readonly class PrepareReport
             foreach ($blocks->blocks as $terminal => [$taken, $room]) {
                 $rows[] = [
                     'block' => $this->words->terminalOf("{$blocks->rose->id}.$terminal"),
-                    'holes' => $this->words->say('prepare.holes', ['taken' => $taken, 'room' => (string) $room]),
+                    'holes' => $this->words->count('prepare.holes', $taken, ['room' => (string) $room]),
                 ];
             }
             $dark = array_map($this->words->device(...), $blocks->darkWhenOpened);
@@ -120,40 +121,85 @@ final readonly class PrepareReport
         return $sentences;
     }
 
-    /** @return list<array{what: string, with: string, reading: string}> */
+    /** @return list<array{what: string, with: string, reading: string}> in the order of the tests: dead first, and only then energised */
     public function readings(): array
     {
-        $rows = [];
-        foreach (LampReadings::of($this->plan) as $reading) {
-            $lamp = Str::ucfirst($this->words->device($reading->lamp));
-            $dead = $this->words->say('prepare.dead-line-neutral');
-            $rows[] = ['what' => $lamp, 'with' => $this->positions($reading->lit), 'reading' => $this->words->say('prepare.volts-lit', ['volt' => self::volt($reading->litV)])];
-            $rows[] = ['what' => $lamp, 'with' => $this->positions($reading->dark), 'reading' => $this->words->say('prepare.volts-dark', ['volt' => self::volt($reading->darkV)])];
-            $rows[] = ['what' => $dead, 'with' => $this->positions($reading->lit), 'reading' => $this->ohm($reading->litOhm)];
-            $rows[] = ['what' => $dead, 'with' => $this->positions($reading->dark), 'reading' => $this->ohm($reading->darkOhm)];
-            $rows[] = ['what' => $this->words->say('prepare.dead-line-earth'), 'with' => $this->positions($reading->lit), 'reading' => $this->ohm($reading->lineToEarthOhm)];
+        $lamps = LampReadings::of($this->plan);
+        $dead = [$this->row('prove-dead', 'dead'), ...$this->continuity($lamps), $this->row('insulation', 'insulation-least')];
+        $live = [];
+        foreach ($lamps as $reading) {
+            $dead = [...$dead, ...$this->polarity($reading)];
+            $what = $this->words->say('prepare.live', ['lamp' => $this->words->device($reading->lamp)]);
+            $live[] = ['what' => $what, 'with' => $this->positions($reading->lit), 'reading' => $this->words->say('prepare.volts-lit', ['volt' => self::volt($reading->litV)])];
+            $live[] = ['what' => $what, 'with' => $this->positions($reading->dark), 'reading' => $this->words->say('prepare.volts-dark', ['volt' => self::volt($reading->darkV)])];
         }
 
-        return [...$rows, ...$this->british()];
+        return [...$dead, ...$live, ...$this->loops()];
+    }
+
+    /**
+     * @param  array<string, string>  $params
+     * @return array{what: string, with: string, reading: string}
+     */
+    private function row(string $what, string $reading, array $params = []): array
+    {
+        return ['what' => $this->words->say("prepare.$what", $params), 'with' => '', 'reading' => $this->words->say("prepare.$reading")];
+    }
+
+    /**
+     * Of the protective conductor: in Britain R1+R2.
+     *
+     * @param  list<LampReadings>  $lamps
+     * @return list<array{what: string, with: string, reading: string}>
+     */
+    private function continuity(array $lamps): array
+    {
+        if (! $this->plan->wiring->board->requirements->earths) {
+            return [];
+        }
+        if ($this->plan->wiring->board->practice !== Practice::Britain) {
+            return array_map(fn (LampReadings $reading) => $this->row('continuity', 'near-nothing', ['lamp' => $this->words->device($reading->lamp)]), $lamps);
+        }
+
+        return array_map(fn (LampFigures $lamp) => [
+            'what' => $this->words->say('prepare.r1r2', ['lamp' => $this->words->device($lamp->lamp)]),
+            'with' => '',
+            'reading' => $lamp->r1r2Ohm === null ? $this->words->say('prepare.no-length') : $this->words->say('prepare.ohm', ['ohm' => number_format($lamp->r1r2Ohm, 2)]),
+        ], $this->figures());
     }
 
     /** @return list<array{what: string, with: string, reading: string}> */
-    private function british(): array
+    private function polarity(LampReadings $reading): array
     {
-        if ($this->plan->wiring->board->practice !== Practice::Britain) {
-            return [];
-        }
-        $survey = new Survey(Circuit::of($this->plan->wiring->on(RunLength::filledIn($this->plan->wiring->board))));
-        $rows = [];
-        foreach ((new BritishFigures($survey))->lamps() as $lamp) {
-            $rows[] = [
-                'what' => $this->words->say('prepare.r1r2', ['lamp' => $this->words->device($lamp->lamp)]),
-                'with' => '',
-                'reading' => $lamp->r1r2Ohm === null ? $this->words->say('prepare.no-length') : $this->words->say('prepare.ohm', ['ohm' => number_format($lamp->r1r2Ohm, 2)]),
-            ];
-        }
+        $lamp = ['lamp' => $this->words->device($reading->lamp)];
+        $across = $this->words->say('prepare.dead-line-neutral');
 
-        return [...$rows, ['what' => $this->words->say('prepare.insulation'), 'with' => '', 'reading' => $this->words->say('prepare.insulation-least')]];
+        return [
+            [...$this->row('polarity', 'near-nothing', $lamp), 'with' => $this->positions($reading->lit)],
+            $this->row('polarity-neutral', 'near-nothing', $lamp),
+            ['what' => $across, 'with' => $this->positions($reading->lit), 'reading' => $this->ohm($reading->litOhm)],
+            ['what' => $across, 'with' => $this->positions($reading->dark), 'reading' => $this->ohm($reading->darkOhm)],
+            ['what' => $this->words->say('prepare.dead-line-earth'), 'with' => $this->positions($reading->lit), 'reading' => $this->ohm($reading->lineToEarthOhm)],
+        ];
+    }
+
+    /** @return list<array{what: string, with: string, reading: string}> Zs, British: beside a cold R1+R2 the table is held to 0.8 */
+    private function loops(): array
+    {
+        $breakerA = $this->plan->wiring->board->supply()->breakerA;
+        $zs = $breakerA === null || $this->plan->wiring->board->practice !== Practice::Britain ? null : LightingLoad::mostColdZsOhm($breakerA);
+
+        return $zs === null ? [] : array_map(fn (LampFigures $lamp) => [
+            'what' => $this->words->say('prepare.zs', ['lamp' => $this->words->device($lamp->lamp), 'breaker' => (string) $breakerA]),
+            'with' => '',
+            'reading' => $this->words->say('prepare.zs-most', ['zs' => number_format($zs, 2), 'table' => number_format((float) LightingLoad::mostZsOhm((float) $breakerA), 2)]),
+        ], $this->figures());
+    }
+
+    /** @return list<LampFigures> */
+    private function figures(): array
+    {
+        return (new BritishFigures(new Survey(Circuit::of($this->plan->wiring->on(RunLength::filledIn($this->plan->wiring->board))))))->lamps();
     }
 
     /** @param  array<string, string>  $positions */

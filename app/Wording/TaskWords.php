@@ -7,7 +7,9 @@ namespace App\Wording;
 use Zwindle\Catalogue\Practice;
 use Zwindle\Check\FindingCode;
 use Zwindle\Task\Habit;
+use Zwindle\Task\RuleSet;
 use Zwindle\Task\RulesInForce;
+use Zwindle\Task\RuleWeight;
 use Zwindle\Task\TaskKind;
 use Zwindle\Vary\Surface;
 use Zwindle\Vary\Varying;
@@ -15,7 +17,7 @@ use Zwindle\Vary\Varying;
 /** What a task may say, in the trade English of its board. */
 final class TaskWords
 {
-    /** @return array{kinds: array<string, string>, movable: list<string>, rules: list<array{code: string, text: string, own: string}>, habits: list<array{id: string, name: string, positions: list<array{id: string, text: string}>}>} */
+    /** @return array{kinds: array<string, string>, movable: list<string>, rules: list<array{code: string, text: string, own: string}>, ruleSets: list<array{id: string, name: string, note: string, rules: object}>, habits: list<array{id: string, name: string, positions: list<array{id: string, text: string}>}>} */
     public static function in(Practice $practice): array
     {
         $say = fn (string $key) => __("task.$key", [], $practice->value);
@@ -28,6 +30,7 @@ final class TaskWords
             'kinds' => $kinds,
             'movable' => array_column(array_filter(Varying::cases(), Surface::Wall->allows(...)), 'value'),
             'rules' => array_map(fn (FindingCode $code) => ['code' => $code->value, 'text' => $say("rule.$code->value"), 'own' => $code->severity()->value], RulesInForce::remarksIn($practice)),
+            'ruleSets' => array_map(fn (RuleSet $set) => ['id' => $set->value, 'name' => __("task.rule-set.$set->value"), 'note' => __("task.rule-set-note.$set->value"), 'rules' => (object) array_map(fn (RuleWeight $weight) => $weight->value, $set->weights($practice))], RuleSet::cases()),
             'habits' => array_map(fn (Habit $habit) => [
                 'id' => $habit->value,
                 'name' => $say("habit-name.$habit->value"),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Illuminate\Support\Str;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Catalogue\CodeEdition;
@@ -46,10 +47,12 @@ final readonly class VerdictPage
             'editions' => self::editions($this->own->evidence->edition->id),
             'changes' => (new EditionChanges($this->own, $this->shown))->sentences(),
             'diagram' => DiagramArray::of(new Diagram($evidence->circuit, $evidence->roles)),
+            'layerNames' => ['line' => Str::ucfirst($words->role('line')), 'neutral' => Str::ucfirst($words->role('neutral')), 'earth' => Str::ucfirst($words->role('earth'))],
             'layers' => LayerArray::places($evidence),
             'figures' => (new BoardFigures($evidence))->lines(),
             'repair' => $this->repair(),
             'nearest' => (new NearestPlanPage($this->shown))->json(),
+            'cited' => $words->say('verdict.cited'),
             'caution' => $words->say('verdict.caution'),
             'switches' => array_map(fn (string $id) => ['id' => $id, 'label' => $words->device($id), 'box' => $words->enclosureOf($id)], $evidence->circuit->switches),
             'lamps' => $this->lamps($words),

@@ -1,7 +1,6 @@
 <?php
 
 return [
-    'caution' => 'A drawing proves nothing about a real board: isolate, lock off, prove dead. Local code and a licensed person decide.',
     'page' => [
         'task' => 'Task', 'board' => 'Board, to scale', 'schedule' => 'Wiring schedule', 'diagram' => 'Schematic', 'key' => 'Answer key, box by box',
         'materials' => 'Materials and cut list', 'mark-out' => 'Mark-out sheet', 'boxes' => 'In the boxes', 'readings' => 'Readings to expect',
@@ -9,7 +8,6 @@ return [
     ],
     'write-down' => 'Write down what each conductor carries and where it lands.',
     'sign' => 'Name ____________________    Station ________    Date ____________',
-    'diagram' => 'The line at the left, the neutral at the right (dashed), every switch up.',
     'open-boxes' => 'Each box opened: conductor ends at the left with what they carry (a black band is tape or sleeve), screws and leads at the right, a triangle where a connector joins.',
     'seat' => 'Seat :seat · :trainee', 'seat-key' => 'answer key', 'minutes' => ':minutes minutes.',
     'stands' => 'Wired already: :boxes.', 'stands-as-found' => 'Something stands already: take it down on an as-found sheet before anything comes off.',

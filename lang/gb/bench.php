@@ -17,6 +17,7 @@ return [
     'connector' => ['wire-nut' => 'wire nut', 'lever' => 'lever', 'push-in' => 'push-in', 'strip' => 'strip'],
     'mark' => ['line' => 'brown sleeve: line', 'neutral' => 'blue sleeve: neutral', 'earth' => 'green-and-yellow sleeve: earth'],
     'words' => [
-        'mark' => 'sleeve', 'cap' => 'cap', 'boxEarth' => 'earth terminal of the box', 'pigtail' => 'fly lead', 'loose' => 'loose', 'conduit' => 'conduit',
+        'mark' => 'sleeve', 'cap' => 'cap', 'boxEarth' => 'brass earth terminal of the box', 'pigtail' => 'fly lead', 'loose' => 'loose', 'conduit' => 'conduit',
+        'markKeys' => 'sleeve the ends in hand as line, neutral, earth; again to take the sleeve off',
     ],
 ];

@@ -38,8 +38,8 @@ return [
     'end-in' => ':end in :box',
     'terminal-of' => 'the :terminal of :device',
     'short-terminal' => 'the :terminal of :device',
-    'box-earth' => 'the earth terminal of the box at :box',
-    'own-earth' => 'the box earth terminal',
+    'box-earth' => 'the brass earth terminal of the box at :box',
+    'own-earth' => 'the brass earth terminal of the box',
     'terminal' => [
         'gb-supply' => ['line' => 'line', 'neutral' => 'neutral', 'earth' => 'earth'],
         'gb-switch-1way' => ['com' => 'COM terminal', 'l1' => 'L1 terminal', 'earth' => 'earth terminal'],

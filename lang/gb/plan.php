@@ -12,9 +12,9 @@ return [
     'fit' => 'put a :model in place of :device.',
     'repair' => '{1} One move puts it right|[2,*] :count moves put it right',
     'no-repair' => [
-        'no-target' => 'No repair by moves: this board cannot be wired with its parts and cables.',
-        'none-found' => 'No repair by moves alone was found.',
-        'not-finished' => 'The search for a repair was given up at its limit.',
+        'no-target' => 'No repair: this board cannot be wired with its own parts and cables.',
+        'none-found' => 'No repair was found that only moves conductors and exchanges parts.',
+        'not-finished' => 'No repair was found in the time there was. That is no proof that there is none.',
     ],
     'kept' => ':kept of :all joints stay as they are.',
     'gone' => 'Gone with the earlier board: :points.',
@@ -36,8 +36,8 @@ return [
         'not-finished' => 'No plan was found before the search was given up at its limit; that is no proof that there is none.',
     ],
     'asked-by' => [
-        'neutral-by-code' => 'The core that is missing is for the neutral that :section asks for at a switch.',
-        'neutral-by-board' => 'The core that is missing is for the neutral that this board asks for at its switches.',
+        'neutral-by-code' => 'The missing core is for the neutral that is asked for at a switch.',
+        'neutral-by-board' => 'The missing core is for the neutral that this board asks for at its switches.',
         'scheme' => 'By another scheme it works.',
     ],
     'would-do' => 'What would do: :ways.',
@@ -57,5 +57,6 @@ return [
     'beside' => '{1} a :colours single beside :cable|[2,*] :colours singles beside :cable',
     'instead' => ':cable as :type',
     'no-neutral' => 'Run :cable has no blue core for the neutral (:scheme).',
+    'shortage-white' => 'Run :cable has :has cores and needs :needs; a white single can be no line (:scheme).',
     'shortage' => 'Run :cable has :has insulated cores and needs :needs (:scheme).',
 ];

@@ -46,7 +46,7 @@ return [
         'line-unmarked' => 'a line conductor of another colour is not sleeved', 'return-on-white' => 'a sleeved blue brings the switched live back', 'neutral-absent-at-switch' => 'no neutral at the switch',
         'neutral-colour' => 'a neutral that is not blue', 'false-mark' => 'a sleeve that says something else', 'separate-return' => 'out and back in different cables', 'box-overfilled' => 'a box is overfilled',
         'crowded-terminal' => 'too many conductors in a terminal', 'connector-overfilled' => 'a connector with too many conductors', 'end-not-capped' => 'an end is not capped',
-        'earth-unsleeved' => 'a bare cpc not sleeved', 'leads-reversed' => 'the leads of a luminaire are exchanged', 'rocker-inverted' => 'a switch used one-way is wired on COM and L2', 'parallel-path' => 'conductors side by side make two ways', 'house-layout' => 'red and black on other sides than in the other boxes', 'scheme-not-accepted-everywhere' => 'commons linked',
+        'earth-unsleeved' => 'a bare cpc not sleeved', 'white-single-as-line' => 'a white single used as a line', 'flex-reversed' => 'a pendant\'s flex the wrong way round', 'rcd-absent' => 'no RCD', 'breaker-too-large' => 'a breaker too large', 'rocker-inverted' => 'a switch used one-way is wired on COM and L2', 'parallel-path' => 'conductors side by side make two ways', 'house-layout' => 'red and black on other sides than in the other boxes', 'scheme-not-accepted-everywhere' => 'commons linked',
     ],
     'critical' => 'This fails the whole, whatever the points: :what',
     'odd' => [

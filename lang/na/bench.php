@@ -18,5 +18,6 @@ return [
     'mark' => ['line' => 'black tape: hot', 'neutral' => 'white tape: neutral', 'earth' => 'green tape: ground'],
     'words' => [
         'mark' => 'tape', 'cap' => 'cap', 'boxEarth' => 'grounding screw of the box', 'pigtail' => 'pigtail', 'loose' => 'loose', 'conduit' => 'conduit',
+        'markKeys' => 'tape the ends in hand as hot, neutral, ground; again to take the tape off',
     ],
 ];

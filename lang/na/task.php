@@ -45,7 +45,7 @@ return [
         'line-unmarked' => 'a hot conductor of the wrong color is not taped', 'return-on-white' => 'a white brings the switched hot back', 'neutral-absent-at-switch' => 'no neutral at the switch',
         'neutral-colour' => 'a neutral that is not white or gray', 'false-mark' => 'tape that says something else', 'separate-return' => 'out and back in different cables', 'box-overfilled' => 'a box is overfilled',
         'crowded-terminal' => 'more than one conductor under a screw', 'connector-overfilled' => 'a connector with too many conductors', 'end-not-capped' => 'an end is not capped',
-        'earth-unsleeved' => 'a bare ground not sleeved', 'scheme-not-accepted-everywhere' => 'commons tied together', 'leads-reversed' => 'the leads of a luminaire are exchanged', 'rocker-inverted' => 'a switch is on when it is up', 'parallel-path' => 'conductors side by side make two ways', 'house-layout' => 'red and black on other sides than in the other boxes',
+        'earth-unsleeved' => 'a bare ground not marked', 'scheme-not-accepted-everywhere' => 'commons tied together', 'white-single-as-line' => 'a white single used as a hot', 'flex-reversed' => 'a pendant the wrong way round', 'rcd-absent' => 'no GFCI', 'breaker-too-large' => 'a breaker too large for the conductors', 'rocker-inverted' => 'a switch is on when it is up', 'parallel-path' => 'conductors side by side make two ways', 'house-layout' => 'red and black on other sides than in the other boxes',
     ],
     'critical' => 'This fails the whole, whatever the points: :what',
     'odd' => [

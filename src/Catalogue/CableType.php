@@ -69,7 +69,7 @@ final readonly class CableType
             $this->isUndecided() => 'any',
             $this->practice === Practice::NorthAmerica => $this->isSingle ? "$this->size AWG" : "$this->size/$shape",
             $this->isSingle => "$this->size mm²",
-            default => "$this->size mm² ".($shape === 'te' ? '2C+E' : '3C+E'),
+            default => "$this->size mm² ".($shape === 'te' ? 'T&E' : '3C+E'),
         };
     }
 

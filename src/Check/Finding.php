@@ -31,6 +31,12 @@ final readonly class Finding
         return new self($this->code, $this->at, $this->params, $this->control, $reference, $this->causedBy, $this->weighed);
     }
 
+    /** @param  list<string>  $at */
+    public function at(array $at): self
+    {
+        return new self($this->code, $at, $this->params, $this->control, $this->reference, $this->causedBy, $this->weighed);
+    }
+
     public function causedBy(?int $index): self
     {
         return new self($this->code, $this->at, $this->params, $this->control, $this->reference, $index, $this->weighed);

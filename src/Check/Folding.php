@@ -47,6 +47,8 @@ final readonly class Folding
         'never-lights', 'always-lit', 'dim', 'wrong-lamp', 'switch-no-effect', 'partial-control',
     ];
 
+    private const CAUSES_OF_DARKNESS = ['short-line-neutral', 'short-line-earth', 'wrong-device', 'open-neutral', 'conductor-open'];
+
     /** @param  list<Finding>  $findings */
     private function __construct(private array $findings, private Nets $nets)
     {
@@ -221,8 +223,10 @@ final readonly class Folding
     /** @return list<string> a symptom follows only from what stands before it */
     private static function strongerThan(Finding $symptom): array
     {
-        $place = array_search($symptom->code->value, self::CAUSES_OF_SYMPTOMS, true);
-        $stronger = $place === false ? self::CAUSES_OF_SYMPTOMS : array_slice(self::CAUSES_OF_SYMPTOMS, 0, $place);
+        // A lamp that never lights is without line or neutral rather than wired crossed.
+        $all = $symptom->code === FindingCode::NeverLights ? array_values(array_unique([...self::CAUSES_OF_DARKNESS, ...self::CAUSES_OF_SYMPTOMS])) : self::CAUSES_OF_SYMPTOMS;
+        $place = array_search($symptom->code->value, $all, true);
+        $stronger = $place === false ? $all : array_slice($all, 0, $place);
 
         return self::isLampOnTheLine($symptom) ? array_values(array_diff($stronger, ['conductor-open'])) : $stronger;
     }

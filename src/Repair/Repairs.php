@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair;
 
+use WeakMap;
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Evidence;
 use Zwindle\Check\FindingCode;
 use Zwindle\Check\Result;
 use Zwindle\Mistake\Mistakes;
@@ -52,6 +54,9 @@ final class Repairs
     /** Up to so many moves every part of them is tried. */
     private const MOST_CUT = 8;
 
+    /** @var WeakMap<Evidence, Mending>|null */
+    private static ?WeakMap $known = null;
+
     /** @var array<string, non-empty-list<Move>> by what they are */
     private array $found = [];
 
@@ -63,7 +68,15 @@ final class Repairs
     {
     }
 
+    /** Worked out once for each check: a page asks for it again and again. */
     public static function of(Result $result): Mending
+    {
+        self::$known ??= new WeakMap;
+
+        return self::$known[$result->evidence] ??= self::workedOut($result);
+    }
+
+    private static function workedOut(Result $result): Mending
     {
         if (! $result->failsByItself()) {
             return new Mending([], null);

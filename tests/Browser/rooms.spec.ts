@@ -71,7 +71,7 @@ test('the repair is stepped through on the board, the moves made one after the o
   await expect(repair).toContainText('That takes back: common and a traveler exchanged at the switch at Far bench')
   await page.getByRole('button', { name: 'Show the first move' }).click()
   await expect(page.locator('svg[data-box="B2"]')).toBeVisible()
-  await expect(page.locator('[data-test=dead]')).toContainText('Supply isolated')
+  await expect(page.locator('[data-test=dead]')).toContainText('Supply off')
   await expect(repair.locator('[aria-current=step]')).toContainText('move the red of W2')
   const drawn = () =>
     page.locator('svg[data-box="B2"] path').evaluateAll((paths) => paths.map((path) => path.outerHTML))

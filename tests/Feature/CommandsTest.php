@@ -100,7 +100,7 @@ it('refuses an edition that is unknown or of the other practice', function (stri
 it('prints the diagram and who disputes the scheme', function () use ($demo) {
     $output = Artisan::run(['zwindle:check', ...$demo('seed-store', 'return-on-white')])->getOutput();
 
-    expect($output)->toContain('L  ────┤com S1  t1├───┤t1  S2 com├───┤   (LA)   ├──── N')->toContain('Disputed')->toContain('200.7(C)');
+    expect($output)->toContain('L  ────┤com S1  t1├───┤t1  S2 com├───┤   (LA)   ├──── N')->not->toContain('Disputed')->toContain('200.7(C)(1) forbids the white as the return in so many words')->toContain('cited from memory')->not->toContain('(memory)');
 });
 
 it('counts box fill in the shape of the contract', function () {
@@ -175,8 +175,10 @@ it('says in words and figures what is impossible, with status 1', function () {
     expect($process->getExitCode())->toBe(1)
         ->and($json['plans'])->toBe([])
         ->and($json['impossible']['shortages'][0])->toBe(['scheme' => 'common-link', 'cable' => 'W2', 'has' => 3, 'needs' => 4])
-        ->and($json['impossible']['message'])->toContain('Run W2 has 3 insulated cores and needs 4')
-        ->and($json['impossible']['message'])->toEndWith('It could be wired with W2 as 14/4.')
+        ->and($json['impossible']['message'])->toContain('Run W2 has 3 insulated conductors and needs 4')
+        ->and($json['impossible']['message'])->toEndWith('What would do: W2 as 14/4; any scheme that works.')
+        ->and($json['impossible']['rule']['kind'])->toBe('scheme')
+        ->and(array_column($json['impossible']['ways'], 'kind'))->toBe(['cables', 'any-scheme'])
         ->and($json['impossible']['change'])->toBe(['W2' => 'na-14-4']);
 });
 

@@ -29,7 +29,7 @@ it('starts a bare board of a practice, with its feed, and keeps what is drawn', 
     $this->putJson("api/drawings/{$drawing['id']}", saved($board, 1))->assertOk()->assertJsonPath('version', 2);
     $this->getJson("api/drawings/{$drawing['id']}")->assertOk()->assertJsonPath('board.title', 'Hen house');
     expect(BoardFile::query()->find($drawing['id'])?->title)->toBe('Hen house')->and(BoardFile::query()->find($drawing['id'])?->instructor_id)->toBe($instructor->id);
-})->with([['na', 'NEC-2023'], ['gb', 'BS7671-2018A2']]);
+})->with([['na', 'NEC-2023'], ['gb', 'BS7671-2018A3']]);
 
 it('tells the second of two who save, and loses nothing of either', function () {
     $this->actingAs(People::user('instructor'));
@@ -208,8 +208,8 @@ it('says which conductors are re-identified, how long each run is, and where the
     $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->assertOk()->json();
     $roles = array_column($look['cables'][1]['cores'], 'role', 'flag');
 
-    // 700 mm along, 2.3 ft; the white takes the hot out (NEC 200.7(C)), and the far box needs no neutral from 2014 on.
-    expect($look['cables'][1]['length'])->toBe('2.3 ft')
+    // 700 mm along, 2 ft 4 in; the white takes the hot out (NEC 200.7(C)), and the far box needs no neutral from 2014 on.
+    expect($look['cables'][1]['length'])->toBe('2 ft 4 in')
         ->and($roles['WHT'])->toBe('hot, re-identified')
         ->and(array_column($look['boxes'], 'neutral', 'id'))->toMatchArray(['B1' => 'neutral here', 'B2' => 'no neutral here', 'H1' => '']);
     $board['cables'][1]['type'] = 'na-14-3';

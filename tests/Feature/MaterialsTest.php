@@ -15,7 +15,7 @@ it('lists materials, lengths to cut and labels in the units of the practice', fu
     expect($json['materials'])->toContain(['kind' => 'device', 'what' => 'three-way', 'amount' => '2', 'cost' => '', 'short' => ''])
         ->and($json['allowed'])->toBe('9 in of free conductor and ¼ in of sheath at each end, 5 % waste, rounded up to the next 6 in')
         // The cord is 2.0 m: (2 + 2 × (0.2286 + 0.00635)) × 1.05 = 2.5934 m, 8.51 ft, cut at the next half foot.
-        ->and($json['cuts'][0])->toBe(['cable' => 'W1', 'type' => '14/2', 'from' => 'Supply cord', 'to' => 'Gate post', 'run' => '6.6 ft', 'cut' => '9.0 ft'])
+        ->and($json['cuts'][0])->toBe(['cable' => 'W1', 'type' => '14/2', 'from' => 'Supply cord', 'to' => 'Gate post', 'run' => '6 ft 7 in', 'cut' => '9 ft'])
         ->and($json['labels'][0])->toBe(['cable' => 'W1', 'end' => 'Supply cord', 'other' => 'Gate post', 'carries' => 'BLK hot, WHT neutral, BARE ground'])
         ->and(count($json['labels']))->toBe(6)
         ->and($metric['materials'])->toContain(['kind' => 'mark', 'what' => 'brown sleeve, one end', 'amount' => '2', 'cost' => '', 'short' => ''])
@@ -27,7 +27,7 @@ it('reckons with other allowances, and for a class set', function () {
     $this->actingAs(People::user('instructor'));
     $json = $this->getJson("api/board-files/$file->id/plans/0/materials?sets=12&free=0&sheath=0&waste=0&round=12")->assertOk()->json();
 
-    expect($json['materials'])->toContain(['kind' => 'device', 'what' => 'three-way', 'amount' => '24', 'cost' => '', 'short' => ''])->and($json['cuts'][0]['cut'])->toBe('7.0 ft');
+    expect($json['materials'])->toContain(['kind' => 'device', 'what' => 'three-way', 'amount' => '24', 'cost' => '', 'short' => ''])->and($json['cuts'][0]['cut'])->toBe('7 ft');
     foreach (['sets=0', 'sets=1000', 'free=-1', 'free=4000', 'round=9000', 'sheath=x', 'waste=200', 'round=0', 'csv=secrets'] as $absurd) {
         $this->getJson("api/board-files/$file->id/plans/0/materials?$absurd")->assertStatus(422);
     }
@@ -72,9 +72,16 @@ it('says what to know before hands go to the board', function () {
     $file = People::boardFile('boat-store');
     $json = $this->getJson("api/board-files/$file->id/plans/0/materials")->assertOk()->json();
 
-    expect($json['roses'][0]['blocks'])->toContain(['block' => 'loop block', 'holes' => '2 of 6'])
-        ->and($json['readings'])->toContain(['what' => 'Insulation at 500 V d.c., lamps out, every position', 'with' => '', 'reading' => '1 MΩ at least'])
-        ->and(array_column($json['readings'], 'reading'))->toContain('230 V, lit', '0 V, dark', 'open');
+    expect($json['roses'][0]['blocks'])->toContain(['block' => 'loop block', 'holes' => '2 conductors; it takes 6, two a hole'])
+        ->and($json['readings'])->toContain(['what' => 'Insulation at 500 V d.c., lamps out, switches in every position: line to neutral, line to earth, neutral to earth', 'with' => '', 'reading' => '1 MΩ at least'])
+        ->and(array_column($json['readings'], 'reading'))->toContain('230 V, on', '0 V, off', 'open', '0 V, all three')
+        // BS 7671 Table 41.3, B6 7.28 Ω; held to 0.8 when cold: 5.82 Ω (trade-facts section 6, memory).
+        ->toContain('5.82 Ω at most (0.8 of the 7.28 Ω of Table 41.3)');
+    // Proved dead, continuity, insulation, polarity; only then volts.
+    $order = array_map(fn (string $start) => array_key_first(array_filter($json['readings'], fn (array $row) => str_starts_with($row['what'], $start))), ['Prove dead', 'R1+R2', 'Insulation', 'Polarity', 'Only then energise', 'Zs']);
+    $sorted = $order;
+    sort($sorted);
+    expect($order)->toBe($sorted)->not->toContain(null);
 });
 
 it('keeps the lists from trainees', function () {

@@ -81,7 +81,7 @@ it('draws the board to scale', function () {
     // 1200 mm go into 182 mm of paper at 1 : 10; the light hangs at 800, 200.
     expect($light)->toBe([80.0, 20.0])
         ->and((string) $svg['width'])->toBe('120mm')
-        ->and(textsOf($drawing->file()))->toContain('Feed & more <b>', 'W1  1.0 mm² 2C+E  0.30 m', 'BN line', '500 mm; scale 1 : 10, if printed at full size')
+        ->and(textsOf($drawing->file()))->toContain('Feed & more <b>', 'W1  1.0 mm² T&E  0.30 m', 'BN line', '500 mm; scale 1 : 10, if printed at full size')
         ->and(implode(' ', textsOf(BoardSvg::of($plan, false)->file())))->not->toContain('line', 'neutral');
 });
 

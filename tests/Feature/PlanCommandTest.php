@@ -71,5 +71,5 @@ it('says for each switch box whether an electronic switch could go there', funct
     expect(array_column($json['neutrals'], 'answer', 'enclosure'))->toBe(['B1' => 'there', 'B2' => 'other-cable'])
         ->and($json['neutrals'][1]['change'])->toBe(['W3' => 'na-14-4'])
         ->and($json['neutrals'][1]['text'])->toContain('with W3 as 14/4')
-        ->and($british)->toContain('a second cable beside W2, 1.5 mm² 2C+E');
+        ->and($british)->toContain('with W2 as 1.5 mm² 3C+E');
 });

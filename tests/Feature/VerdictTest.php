@@ -88,7 +88,7 @@ it('judges by another edition and says what changes', function () {
 
     $verdict('')->assertJsonPath('edition', 'NEC-2014')->assertJsonPath('verdict', 'pass')->assertJsonPath('changes.appear', [])->assertJsonPath('editions.0.id', 'NEC-2023');
     $verdict('?edition=NEC-2011')->assertJsonPath('verdict', 'remarks')->assertJsonPath('changes.verdictThen', 'pass')
-        ->assertJsonPath('changes.appear', ['No neutral in the box of the switch at Yard door.'])->assertJsonPath('changes.vanish', []);
+        ->assertJsonPath('changes.appear', ['No neutral in the box of the switch at Yard door. This edition spares a box that can be reached later without opening finished walls.'])->assertJsonPath('changes.vanish', []);
 });
 
 it('refuses an edition that is unknown or of the other practice', function (string $edition) {
@@ -104,7 +104,7 @@ it('names the schemes with their dispute, control by control', function (string 
     expect(array_column($json, 'id'))->toBe($schemes)->and($json[0]['note'])->toContain($note);
 })->with([
     'line out on the white' => ['seed-store', 'right', ['dead-end'], 'keeps to 200.7(C)'],
-    'return on the white' => ['seed-store', 'return-on-white', ['dead-end'], 'Disputed'],
+    'return on the white' => ['seed-store', 'return-on-white', ['dead-end'], 'forbids the white as the return in so many words'],
     'three sheds alike' => ['three-sheds', 'right', ['light-fed'], 'looped in'],
     'one shed of three works alone' => ['three-sheds', 'fed-from-the-switched-block', ['light-fed', null], 'looped in'],
 ]);

@@ -29,7 +29,7 @@ it('names places in the trade English of the board', function (string $slug, str
     ['boat-store', 'LA.live', 'the flex live of the light at Boat store rose'],
     ['towpath-workshop', 'C4.core@K2', 'the brown single C4 (to Lock gate door) in Slipway'],
     ['towpath-workshop', 'S2.a1', 'the first terminal of pair A of the switch at Slipway'],
-    ['towpath-workshop', 'K1.earth', 'the earth terminal of the box at Lock gate door'],
+    ['towpath-workshop', 'K1.earth', 'the brass earth terminal of the box at Lock gate door'],
 ]);
 
 it('calls the parts what the region calls them', function (string $slug, string $function, string $role, string $kind, string $carries) {
@@ -108,4 +108,53 @@ it('has a sentence for every keyword that a schema uses', function () {
     $keywords = array_intersect(array_unique($used), ['maxItems', 'minItems', 'required', 'enum', 'const', 'type', 'additionalProperties', 'pattern', 'minimum', 'exclusiveMinimum', 'maximum', 'exclusiveMaximum', 'multipleOf', 'maxLength', 'minLength', 'uniqueItems', 'oneOf', 'anyOf', 'not', 'dependentRequired', 'propertyNames', 'contains']);
 
     expect(array_filter($keywords, fn (string $keyword) => ! Illuminate\Support\Facades\Lang::has("problems.schema.$keyword")))->toBe([])->and(count($keywords))->toBeGreaterThan(10);
+});
+
+/** @return array<string, string> key → sentence, of every language file of a region */
+function sentencesOf(string $region): array
+{
+    $flat = function (array $lines, string $prefix) use (&$flat): array {
+        $found = [];
+        foreach ($lines as $key => $line) {
+            $found += is_array($line) ? $flat($line, "$prefix.$key") : ["$prefix.$key" => $line];
+        }
+
+        return $found;
+    };
+    $all = [];
+    foreach (glob(base_path("lang/$region/*.php")) ?: [] as $path) {
+        $all += $flat(require $path, basename($path, '.php'));
+    }
+
+    return $all;
+}
+
+/** Words that only the other side says, trade-facts section 7 and house style section 3 (common practice). */
+const BRITISH_WORDS = '/\b(RCDs?|CPCs?|strappers?|sleev\w+|sleeve|earths?|cores?|colour\w*|grey|centre|neighbours?|two-way|intermediates?|T&E|accessor(y|ies)|switched live|permanent line|sockets?|isolated|energise\w*)\b/i';
+const AMERICAN_WORDS = '/\b(GFCIs?|travelers?|hots?|grounds?|grounded|grounding|gray|colors?|center|neighbors?|three-ways?|four-ways?|splic\w+|receptacles?|tape[ds]?|switch leg|energize\w*)\b/i';
+
+it('says no word of the other side to a region', function (string $region, string $words, array $allowed) {
+    $sentences = array_filter(sentencesOf($region), fn (string $key) => preg_match($allowed[0], $key) !== 1, ARRAY_FILTER_USE_KEY);
+    // Names that sentences are given are no words: `:color`.
+    $foreign = array_filter($sentences, fn (string $sentence) => preg_match($words, (string) preg_replace('/:\w+/', '', $sentence)) === 1);
+
+    expect(count($sentences))->toBeGreaterThan(200)->and($foreign)->toBe([]);
+})->with([
+    // What stands there only because both files have the same keys is never said on a board of the region.
+    'America' => ['na', BRITISH_WORDS, ['/^(findings|task.rule)\.(earth-unsleeved|flex-reversed|rocker-inverted)/']],
+    'Britain' => ['gb', AMERICAN_WORDS, ['/^(bench\.(look|connector)|plan\.connector|materials-words|task\.rule)\.|^parts\.scheme-note/']],
+]);
+
+it('says no word of one side in templates that both sides see', function () {
+    $paths = [...(glob(base_path('resources/js/{screens,shared}/*/*.vue'), GLOB_BRACE) ?: []), ...(glob(base_path('resources/views/*/*.blade.php')) ?: [])];
+    $guilty = [];
+    foreach ($paths as $path) {
+        $template = (string) preg_replace(['/<script.*?<\/script>/s', '/<style.*?<\/style>/s', '/\{\{.*?\}\}/s', '/"[^"]*"/s', '/<[^>]*>/s', '/tape or sleeve/', '/@\w+(\([^)]*\))?/'], ' ', (string) file_get_contents($path));
+        foreach ([BRITISH_WORDS, AMERICAN_WORDS] as $words) {
+            preg_match_all($words, $template, $found);
+            $guilty = [...$guilty, ...array_map(fn (string $word) => basename($path).": $word", $found[0])];
+        }
+    }
+
+    expect(count($paths))->toBeGreaterThan(60)->and($guilty)->toBe([]);
 });

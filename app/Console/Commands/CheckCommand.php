@@ -10,6 +10,7 @@ use App\Wording\WordedCheck;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Result;
 use Zwindle\Check\Verdict;
+use Zwindle\Repair\Pinpoint;
 use Zwindle\Write\StateLines;
 
 final class CheckCommand extends ReadsFilesCommand
@@ -25,7 +26,7 @@ final class CheckCommand extends ReadsFilesCommand
     {
         return $this->orRefuse(function () use ($readWiringFiles): int {
             $wiring = $readWiringFiles->execute((string) $this->argument('board'), (string) $this->argument('wiring'));
-            $result = Checker::check($wiring, $this->edition($wiring->board->practice));
+            $result = Pinpoint::of(Checker::check($wiring, $this->edition($wiring->board->practice)));
             $this->option('json') ? $this->writeCheck($result) : (new CheckReport($result))->print($this->getOutput());
 
             return $result->verdict === Verdict::Fail ? self::FAILED : self::DONE;

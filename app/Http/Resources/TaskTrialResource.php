@@ -17,7 +17,7 @@ use Zwindle\Vary\Variants;
 /**
  * A task tried before it is used.
  *
- * @property array{board: Board, problems: list<Problem>, variants: Variants|null, seats: list<Variant>, few: TooFewVariants|null} $resource
+ * @property array{board: Board, problems: list<Problem>, dropped: list<string>, variants: Variants|null, seats: list<Variant>, few: TooFewVariants|null} $resource
  */
 final class TaskTrialResource extends JsonResource
 {
@@ -29,6 +29,7 @@ final class TaskTrialResource extends JsonResource
 
         return [
             'problems' => ProblemSentence::all($problems),
+            'dropped' => array_map(fn (string $code) => __('task.dropped', ['rule' => $code]), $this->resource['dropped']),
             'spread' => $spread === null ? null : [
                 'layouts' => count($spread->layouts), 'allLayouts' => $spread->allLayouts, 'looks' => $spread->looks, 'all' => $spread->all(),
                 'joints' => $spread->joints(), 'conductors' => $spread->conductors(),

@@ -25,7 +25,7 @@ footer { position: fixed; bottom: -10mm; left: 0; right: 0; font-size: 7pt; bord
 </style>
 </head>
 <body>
-<footer>{{ __('paper.caution') }}</footer>
+<footer>{{ __('verdict.paper-caution', [], $practice->value) }}</footer>
 @yield('pages')
 </body>
 </html>

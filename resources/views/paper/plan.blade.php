@@ -19,7 +19,7 @@
 @break
 @case('diagram')
 <p><img src="{{ $diagram->source() }}" style="width: {{ $diagram->widthMm }}mm; height: {{ $diagram->heightMm }}mm" alt=""></p>
-<p>{{ __('paper.diagram') }}</p>
+<p>{{ __('verdict.diagram-note', [], $locale) }}</p>
 @break
 @case('key')
 <p>{{ __('paper.open-boxes') }}</p>

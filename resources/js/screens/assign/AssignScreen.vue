@@ -98,8 +98,9 @@ async function addFile(event: Event) {
           </ul>
         </div>
         <p class="mb-3 text-soft">
-          North American boards follow the NEC; Canadian rules are not covered. British boards follow BS 7671. Local
-          code and a licensed person decide.
+          North American boards follow the NEC; Canadian rules are not covered. British boards follow BS 7671. In
+          America the authority having jurisdiction and a licensed electrician decide, in Britain BS 7671 and a
+          competent person.
         </p>
         <BoardChoice v-model="board" :boards="data.boards" @copy="(copyOf) => draw({ copyOf })" />
       </section>

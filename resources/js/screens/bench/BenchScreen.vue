@@ -241,7 +241,7 @@ async function handIn() {
           :steps="work.stepCount.value"
           @close="coachOpen = false"
         />
-        <KeyHelp v-if="helpOpen" @close="helpOpen = false" />
+        <KeyHelp v-if="helpOpen" :mark-keys="board.words.markKeys" @close="helpOpen = false" />
       </section>
     </main>
     <div

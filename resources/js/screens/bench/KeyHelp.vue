@@ -1,4 +1,6 @@
 <script setup lang="ts">
+/** `markKeys`: what the keys of tape or sleeve do, in the region's words. */
+const props = defineProps<{ markKeys: string }>()
 defineEmits<{ close: [] }>()
 
 const KEYS: [string, string][] = [
@@ -6,7 +8,7 @@ const KEYS: [string, string][] = [
   ['1 2 3 …', 'land what is in hand there; with an empty hand, take up what is there'],
   ['A B D E F', 'join what is in hand in that connector of the tray'],
   ['C', 'cap the ends in hand'],
-  ['H N G', 'mark the ends in hand as line, neutral, earth; again to take the mark off'],
+  ['H N G', props.markKeys],
   ['Backspace', 'take off: the ends in hand come loose'],
   ['Esc', 'put everything down'],
   ['Arrows', 'go to the next box on that side'],

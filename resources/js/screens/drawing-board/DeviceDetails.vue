@@ -13,6 +13,8 @@ const faces = computed(() => props.data.faces[props.device.model] ?? [])
 const face = computed(() => faces.value.find(({ id }) => id === props.device.face) ?? faces.value[0])
 /** Parts of the same kind that could hang in its place. */
 const parts = computed(() => props.data.parts.filter((part) => part.kind === kind.value))
+/** What the region calls the device against shocks. */
+const breakerOfLeakage = computed(() => (props.board.practice === 'na' ? 'GFCI' : 'RCD'))
 const isOn = computed(() => (props.board.alwaysOn ?? []).includes(props.device.id))
 
 const alter = (change: Partial<Device>) => emit('change', (now) => drawing.alterDevice(now, props.device.id, change))
@@ -39,7 +41,7 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
         />
       </label>
       <label>
-        RCD, mA
+        {{ breakerOfLeakage }}, mA
         <input
           class="field w-20"
           type="number"

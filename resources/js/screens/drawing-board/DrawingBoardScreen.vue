@@ -195,6 +195,7 @@ async function keepAsCopy() {
         :is-thinking="isThinking"
         :failure="failure"
         :board-file="boardFile"
+        @take="(way) => change((was) => drawing.takeWayOut(was, way))"
         @insist="(scheme) => change((was) => drawing.require(was, { scheme: scheme as never }))"
       />
     </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { DrawingLook } from '@/shared/api/types'
+import type { DrawingLook, WayOut } from '@/shared/api/types'
 
 const props = defineProps<{ look: DrawingLook | null; isThinking: boolean; failure: string; boardFile: number }>()
-defineEmits<{ insist: [scheme: string] }>()
+defineEmits<{ insist: [scheme: string]; take: [way: WayOut] }>()
 /** The scheme that is looked at: its cores stand on the wall if it works, else why it does not is told. */
 const shown = defineModel<string | null>({ required: true })
 
@@ -34,6 +34,18 @@ const scheme = computed(() => props.look?.schemes.find(({ id }) => id === shown.
         </li>
       </ul>
       <p v-else class="font-bold" data-test="sentence">{{ look.sentence }}</p>
+      <p v-if="look.waysOut.length > 0" class="mt-1 flex flex-wrap items-center gap-2" data-test="ways-out">
+        <button
+          v-for="way in look.waysOut"
+          :key="way.kind"
+          type="button"
+          class="btn min-h-9 px-3 text-sm"
+          :data-way="way.kind"
+          @click="$emit('take', way)"
+        >
+          Take {{ way.text }}
+        </button>
+      </p>
       <ul v-if="look.doubts.length > 0" aria-label="What may not be meant">
         <li v-for="(doubt, i) in look.doubts" :key="i">? {{ doubt.message }}</li>
       </ul>

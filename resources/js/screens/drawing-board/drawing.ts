@@ -1,4 +1,4 @@
-import type { Board, Hanging } from '@/shared/api/types'
+import type { Board, Hanging, WayOut } from '@/shared/api/types'
 import { withoutEmptyControls } from './controls'
 import { freeId, freeLabel, without } from './ids'
 
@@ -102,6 +102,26 @@ export const require = (board: Board, change: Board['requirements']): Board => (
   ...board,
   requirements: { ...board.requirements, ...change },
 })
+
+/** Makes the change that would let a board be wired. */
+export function takeWayOut(board: Board, way: WayOut): Board {
+  switch (way.kind) {
+    case 'no-neutral':
+      return require(board, { neutralAtSwitches: 'none' })
+    case 'any-scheme':
+      return require(board, { scheme: 'any' })
+    case 'edition':
+      return { ...board, code: way.code ?? board.code }
+    default:
+      return {
+        ...board,
+        cables: board.cables.map((cable) => ({
+          ...cable,
+          type: (way.cables[cable.id] ?? cable.type) as typeof cable.type,
+        })),
+      }
+  }
+}
 
 export const move = (board: Board, id: string, at: Spot): Board => alter(board, id, { at: [...at] })
 

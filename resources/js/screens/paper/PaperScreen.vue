@@ -68,24 +68,36 @@ const print = () => window.print()
     </div>
     <LoadState v-if="!data || !standing" :failure="failure" what="The pages" @again="load" />
     <main v-else class="mx-auto max-w-4xl">
-      <PaperPage v-if="has('task')" :title="title" name="Task" data-page="task">
+      <PaperPage :practice="data.list.board.practice" v-if="has('task')" :title="title" name="Task" data-page="task">
         <p class="mb-2 text-lg">{{ data.list.board.brief }}</p>
         <img class="max-w-full" :src="api.fileOf(boardFile, plan, 'blank-svg', '')" alt="The board, to scale" />
         <p class="mt-2 font-bold">Write down what each conductor carries and where it lands.</p>
         <DataTable caption="Conductors" :columns="['box', 'cable', 'conductor', 'carries', 'lands on']" :rows="blank" />
         <p class="mt-4">Name ____________________ Station ________ Date ____________</p>
       </PaperPage>
-      <PaperPage v-if="has('board')" :title="title" name="Board" data-page="board">
+      <PaperPage :practice="data.list.board.practice" v-if="has('board')" :title="title" name="Board" data-page="board">
         <img
           class="max-w-full"
           :src="api.fileOf(boardFile, plan, 'svg', '')"
           alt="The board, to scale, with what each core carries"
         />
       </PaperPage>
-      <PaperPage v-if="has('schedule')" :title="title" name="Wiring schedule" data-page="schedule">
+      <PaperPage
+        :practice="data.list.board.practice"
+        v-if="has('schedule')"
+        :title="title"
+        name="Wiring schedule"
+        data-page="schedule"
+      >
         <DataTable caption="Wiring schedule" :columns="SCHEDULE" :rows="schedule" />
       </PaperPage>
-      <PaperPage v-if="has('diagram')" :title="title" name="Schematic" data-page="diagram">
+      <PaperPage
+        :practice="data.list.board.practice"
+        v-if="has('diagram')"
+        :title="title"
+        name="Schematic"
+        data-page="diagram"
+      >
         <div class="h-96">
           <WiringDiagram
             :diagram="data.plan.verdict.diagram"
@@ -96,7 +108,13 @@ const print = () => window.print()
           />
         </div>
       </PaperPage>
-      <PaperPage v-if="has('key')" :title="title" name="Answer key" data-page="key">
+      <PaperPage
+        :practice="data.list.board.practice"
+        v-if="has('key')"
+        :title="title"
+        name="Answer key"
+        data-page="key"
+      >
         <p class="mb-2">{{ data.plan.verdict.headline }}</p>
         <ol class="list-decimal pl-6">
           <li v-for="(step, i) in steps" :key="i" class="break-inside-avoid">{{ step.text }}</li>
@@ -108,7 +126,13 @@ const print = () => window.print()
           </figure>
         </div>
       </PaperPage>
-      <PaperPage v-if="has('materials')" :title="title" name="Materials and cut list" data-page="materials">
+      <PaperPage
+        :practice="data.list.board.practice"
+        v-if="has('materials')"
+        :title="title"
+        name="Materials and cut list"
+        data-page="materials"
+      >
         <DataTable
           caption="Materials"
           :columns="['', 'what', 'how many']"
@@ -121,17 +145,35 @@ const print = () => window.print()
           :rows="data.lists.cuts.map(Object.values)"
         />
       </PaperPage>
-      <PaperPage v-if="has('mark-out')" :title="title" name="Mark-out sheet" data-page="mark-out">
+      <PaperPage
+        :practice="data.list.board.practice"
+        v-if="has('mark-out')"
+        :title="title"
+        name="Mark-out sheet"
+        data-page="mark-out"
+      >
         <DataTable
           caption="Mark out"
           :columns="['box', 'from the left, to its middle', 'height of its middle', 'stud', 'depth of the box']"
           :rows="data.lists.markOut.map(Object.values)"
         />
       </PaperPage>
-      <PaperPage v-if="has('boxes')" :title="title" name="In the boxes" data-page="boxes">
+      <PaperPage
+        :practice="data.list.board.practice"
+        v-if="has('boxes')"
+        :title="title"
+        name="In the boxes"
+        data-page="boxes"
+      >
         <BoxNotes :data="data.lists" />
       </PaperPage>
-      <PaperPage v-if="has('readings')" :title="title" name="Readings to expect" data-page="readings">
+      <PaperPage
+        :practice="data.list.board.practice"
+        v-if="has('readings')"
+        :title="title"
+        name="Readings to expect"
+        data-page="readings"
+      >
         <DataTable
           caption="Readings to expect"
           :columns="['between', 'with', 'the meter should read']"
@@ -139,7 +181,13 @@ const print = () => window.print()
         />
       </PaperPage>
       <template v-for="page in LABEL_PAGES" :key="page">
-        <PaperPage v-if="has(page)" :title="title" :name="PAGES[page]" :data-page="page">
+        <PaperPage
+          :practice="data.list.board.practice"
+          v-if="has(page)"
+          :title="title"
+          :name="PAGES[page]"
+          :data-page="page"
+        >
           <div class="grid grid-cols-3 gap-2">
             <div v-for="(label, i) in data.lists.labels" :key="i" class="break-inside-avoid border-2 border-ink p-2">
               <strong class="code text-xl">{{ label.cable }}</strong>
@@ -149,7 +197,13 @@ const print = () => window.print()
           </div>
         </PaperPage>
       </template>
-      <PaperPage v-if="has('as-found')" :title="title" name="As-found sheet" data-page="as-found">
+      <PaperPage
+        :practice="data.list.board.practice"
+        v-if="has('as-found')"
+        :title="title"
+        name="As-found sheet"
+        data-page="as-found"
+      >
         <p class="mb-2">
           Isolate, lock off, prove dead. Before anything comes off, write down where every conductor lands and what its
           tape or sleeve says. Then it can come off.

@@ -12,6 +12,9 @@ function weigh(code: string, weight: string) {
   task.value.rules = rules
 }
 
+const sorted = (rules: Record<string, string>) => JSON.stringify(Object.entries(rules).sort())
+const isTaken = (rules: Record<string, string>) => sorted(rules) === sorted(task.value.rules ?? {})
+
 function stand(habit: string, position: string) {
   const positions = { ...task.value.positions }
   if (position === '') delete positions[habit]
@@ -45,6 +48,23 @@ function stand(habit: string, position: string) {
     </fieldset>
     <fieldset v-if="!isAnswered">
       <legend class="mb-2 text-lg font-bold">3. Which remarks count?</legend>
+      <div class="mb-3 flex flex-wrap gap-2" role="group" aria-label="Ready sets of rules">
+        <button
+          v-for="set in words.ruleSets"
+          :key="set.id"
+          type="button"
+          class="btn px-3 text-left"
+          :class="isTaken(set.rules) ? 'border-violet bg-wash' : ''"
+          :aria-pressed="isTaken(set.rules)"
+          :data-rule-set="set.id"
+          @click="task.rules = { ...set.rules }"
+        >
+          <span
+            ><strong class="block">{{ set.name }}</strong
+            ><span class="text-sm text-soft">{{ set.note }}</span></span
+          >
+        </button>
+      </div>
       <label v-for="rule in words.rules" :key="rule.code" class="mb-1 flex items-center gap-3">
         <select
           class="field min-h-9 w-36 shrink-0"

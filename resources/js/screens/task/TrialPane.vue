@@ -25,14 +25,17 @@ const many = (count: number) => (count >= 1_000_000 ? 'more than a million' : co
       <ul v-if="trial.problems.length > 0" role="alert" class="border-2 border-ink p-3" data-test="problems">
         <li v-for="(problem, i) in trial.problems" :key="i"><strong>!</strong> {{ problem.message }}</li>
       </ul>
+      <ul v-if="trial.dropped.length > 0" role="status" data-test="dropped">
+        <li v-for="notice in trial.dropped" :key="notice">{{ notice }}</li>
+      </ul>
       <section v-if="spread" aria-label="Seats">
         <h3 class="text-lg font-bold">Seats</h3>
         <p v-if="same" data-test="spread">
-          Every seat gets the same board ({{ work }}), and can look at its neighbor's. Let something differ.
+          Every seat gets the same board ({{ work }}), and can look at the next one's. Let something differ.
         </p>
         <p v-else data-test="spread">
           {{ spread.layouts }} of {{ spread.allLayouts }} ways to lay this board out are equal work ({{ work }}); with
-          faces, labels and colors {{ spread.all === 1 ? 'one variant' : `${many(spread.all)} variants` }}.
+          faces and labels {{ spread.all === 1 ? 'one variant' : `${many(spread.all)} variants` }}.
         </p>
         <p v-if="spread.refusal" role="alert" class="mt-1 font-bold" data-test="refusal">! {{ spread.refusal }}</p>
         <details v-if="trial.seats.length > 0" class="mt-1">

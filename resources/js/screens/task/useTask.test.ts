@@ -13,6 +13,7 @@ const words = {
   movable: [],
   kinds: {},
   rules: [],
+  ruleSets: [],
   habits: [],
 } as TaskWords
 const marking = (id: number, points: Record<string, number>, version = 1) =>

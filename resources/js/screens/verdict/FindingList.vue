@@ -6,6 +6,8 @@ const props = defineProps<{
   findings: readonly Finding[]
   numbers: ReadonlyMap<number, number>
   labelOf: (box: string) => string
+  /** That sections are cited from memory, said once. */
+  cited?: string
 }>()
 defineEmits<{ show: [box: string] }>()
 
@@ -50,4 +52,5 @@ const causes = computed(() =>
       </div>
     </li>
   </ol>
+  <p v-if="cited && findings.length > 0" class="py-2 text-sm text-soft">{{ cited }}</p>
 </template>

@@ -49,6 +49,7 @@ const tabs = computed(() => [
           :findings="verdict.findings"
           :numbers="numbers"
           :label-of="labelOf"
+          :cited="verdict.cited"
           @show="(box) => $emit('show', box)"
         />
         <p class="mt-3 flex gap-2 border-t-2 border-ink pt-3 text-sm">

@@ -44,6 +44,8 @@ const verdict = (more: Partial<VerdictData>): VerdictData => ({
   figures: [],
   repair: { moves: [], undoes: '', reason: null },
   nearest: { headline: '', changes: [], standing: [] },
+  layerNames: { line: 'Hot', neutral: 'Neutral', earth: 'Ground' },
+  cited: 'Sections are cited from memory: check your copy.',
   caution: '',
   switches: switches(2),
   lamps: [{ id: 'LA', label: 'the light', box: 'L1', states: '0001', expected: '1001' }],
@@ -241,7 +243,11 @@ describe('the diagram', () => {
 describe('layers, editions and figures', () => {
   it('says what a hidden layer hides', async () => {
     const wrapper = mount(LayerToggles, {
-      props: { layers: verdict({}).layers, hidden: new Set<'line' | 'neutral' | 'earth'>(['neutral']) },
+      props: {
+        layers: verdict({}).layers,
+        names: verdict({}).layerNames,
+        hidden: new Set<'line' | 'neutral' | 'earth'>(['neutral']),
+      },
     })
     expect(wrapper.get('[data-layer=neutral]').text()).toContain('hidden: 2 places')
     expect(wrapper.get('[data-layer=line]').text()).toContain('shown')

@@ -89,6 +89,8 @@ export interface Mark {
 }
 
 export interface BenchWords {
+  /** What the keys of tape or sleeve do. */
+  markKeys: string
   mark: string
   cap: string
   boxEarth: string
@@ -331,10 +333,13 @@ export interface VerdictData {
   editions: Edition[]
   changes: EditionChanges
   diagram: DiagramData
+  layerNames: Record<Layer, string>
   layers: Record<Layer, string[]>
   figures: FigureBlock[]
   repair: RepairData
   nearest: NearestPlan
+  /** That sections are cited from memory, said once for all findings. */
+  cited: string
   caution: string
   switches: { id: string; label: string; box: string }[]
   lamps: VerdictLamp[]
@@ -461,11 +466,20 @@ export interface DrawnBox {
   larger: string | null
 }
 
+export interface WayOut {
+  kind: 'cables' | 'no-neutral' | 'edition' | 'any-scheme'
+  text: string
+  code: string | null
+  cables: Record<string, string>
+}
+
 export interface DrawingLook {
   problems: FileProblem[]
   /** What is allowed and most likely not meant, with the boxes and cables that it is about. */
   doubts: { about: string[]; message: string }[]
   sentence: string | null
+  /** What would let it be wired, each to be taken by one tap. */
+  waysOut: WayOut[]
   hasPlan: boolean
   schemes: { id: string; name: string; works: boolean; why: string; cables: DrawnCable[]; boxes: DrawnBox[] }[]
   cables: DrawnCable[]
@@ -562,6 +576,8 @@ export interface AttackedBoard {
 /** A task tried before it is used. */
 export interface TaskTrial {
   problems: FileProblem[]
+  /** Rules that a stored task weighs and that are faults by now. */
+  dropped: string[]
   spread: {
     layouts: number
     allLayouts: number
@@ -601,6 +617,8 @@ export interface TaskWords {
   kinds: Record<string, string>
   /** What it counts as where a task says nothing: a remark or a note. */
   rules: { code: string; text: string; own: string }[]
+  /** Ready sets of rules, to be taken by one tap. */
+  ruleSets: { id: string; name: string; note: string; rules: Record<string, 'fault' | 'off'> }[]
   habits: { id: string; name: string; positions: { id: string; text: string }[] }[]
 }
 

@@ -130,6 +130,7 @@ function flipById(id: string) {
           v-if="box"
           class="p-2"
           :layers="verdict.layers"
+          :names="verdict.layerNames"
           :hidden="layers.hidden.value"
           @toggle="layers.toggle"
         />
@@ -145,14 +146,20 @@ function flipById(id: string) {
             @flip="flipById"
           />
         </div>
-        <LayerToggles class="p-2" :layers="verdict.layers" :hidden="layers.hidden.value" @toggle="layers.toggle" />
+        <LayerToggles
+          class="p-2"
+          :layers="verdict.layers"
+          :names="verdict.layerNames"
+          :hidden="layers.hidden.value"
+          @toggle="layers.toggle"
+        />
       </TabPanel>
       <TabPanel class="h-full overflow-auto">
         <FigureList :blocks="verdict.figures" />
       </TabPanel>
     </TabPanels>
     <p v-if="dead" class="border-t-2 border-ink p-3" data-test="dead">
-      Supply isolated: nothing is live while it is being wired.
+      Supply off: nothing is live while it is being wired.
     </p>
     <PathWords v-else-if="tab < 2" :path="current.path.value" :failure="current.failure.value" />
   </TabGroup>

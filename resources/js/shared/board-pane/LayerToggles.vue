@@ -2,10 +2,13 @@
 import type { Layer } from '@/shared/api/types'
 import { LAYERS } from '@/shared/board/layers'
 
-defineProps<{ layers: Record<Layer, readonly string[]>; hidden: ReadonlySet<Layer> }>()
+/** The names are the region's own. */
+defineProps<{
+  layers: Record<Layer, readonly string[]>
+  names: Record<Layer, string>
+  hidden: ReadonlySet<Layer>
+}>()
 defineEmits<{ toggle: [layer: Layer] }>()
-
-const NAMES: Record<Layer, string> = { line: 'Line', neutral: 'Neutral', earth: 'Earth' }
 </script>
 
 <template>
@@ -20,7 +23,7 @@ const NAMES: Record<Layer, string> = { line: 'Line', neutral: 'Neutral', earth: 
       :data-layer="layer"
       @click="$emit('toggle', layer)"
     >
-      {{ NAMES[layer] }}
+      {{ names[layer] }}
       <span class="font-normal">{{ hidden.has(layer) ? `hidden: ${layers[layer].length} places` : 'shown' }}</span>
     </button>
   </div>

@@ -16,7 +16,7 @@ describe('the map of a board', () => {
   })
 
   it('has room at the right for what is printed beside an upright run, however long it is', () => {
-    const print = '1.0 mm² 2C+E, a very long name'
+    const print = '1.0 mm² T&E, a very long name'
     const places: Record<string, [number, number]> = { Rose: [600, 200], Door: [600, 900] }
     const { view } = layOutMap(boxed(places, [{ id: 'W2', from: 'Rose', to: 'Door', print }]))
     expect(view.x + view.width).toBeGreaterThanOrEqual(600 + 26 + `W2 · ${print}`.length * 20)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import HouseMark from './HouseMark.vue'
 
-defineProps<{ title: string; name: string }>()
+defineProps<{ title: string; name: string; practice: 'na' | 'gb' }>()
 </script>
 
 <template>
@@ -13,8 +13,12 @@ defineProps<{ title: string; name: string }>()
     </header>
     <slot />
     <footer class="mt-4 border-t border-line pt-1 text-sm">
-      A drawing proves nothing about a real board: isolate, lock off, prove dead. Local code and a licensed person
-      decide.
+      A drawing proves nothing about a real board: isolate, lock off, prove dead.
+      {{
+        practice === 'na'
+          ? 'The authority having jurisdiction and a licensed electrician decide.'
+          : 'BS 7671 and a competent person decide.'
+      }}
     </footer>
   </section>
 </template>
