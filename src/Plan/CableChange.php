@@ -52,7 +52,7 @@ final class CableChange
             return new BoardChange;
         }
         $change = new self($board, $scheme, $edition);
-        $short = array_values(array_unique(array_map(fn (Shortage $shortage) => $shortage->cable, $planning->shortages)));
+        $short = self::shortest($planning->shortages);
         $runs = $change->runs($short);
         for ($count = 1; $count <= self::MOST_AT_ONCE; $count++) {
             $found = $change->smallest(self::choices($runs, $count));
@@ -63,6 +63,23 @@ final class CableChange
         $found = $change->shortAfterShort($runs, $short);
 
         return $found->isNone() ? $change->besides($short) : $found;
+    }
+
+    /**
+     * The runs that are short for the scheme that is short of the fewest cores.
+     *
+     * @param  list<Shortage>  $shortages
+     * @return list<string>
+     */
+    private static function shortest(array $shortages): array
+    {
+        $byScheme = [];
+        foreach ($shortages as $shortage) {
+            $byScheme[$shortage->scheme][$shortage->cable] = max(1, $shortage->needs - $shortage->has);
+        }
+        usort($byScheme, fn (array $one, array $other) => array_sum($one) <=> array_sum($other));
+
+        return array_map(strval(...), array_keys($byScheme[0] ?? []));
     }
 
     /**
@@ -83,7 +100,7 @@ final class CableChange
             }
             $undecided = array_fill_keys(array_map(fn (Run $run) => $run->id(), array_filter($choice, fn (Run $run) => ! $run->cables[0]->type->isSingle)), CableType::all()[CableType::UNDECIDED]);
             $planning = Planner::plan($this->board->withCables($undecided), $this->scheme, edition: $this->edition);
-            $short = array_map(fn (Shortage $shortage) => $shortage->cable, $planning->shortages);
+            $short = self::shortest($planning->shortages);
         }
 
         return new BoardChange;

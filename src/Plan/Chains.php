@@ -40,11 +40,11 @@ final readonly class Chains
      */
     public function linkings(string $scheme): array
     {
-        $hasPairs = array_filter($this->board->controls, fn (Control $control) => count($control->switches) === 2) !== [];
+        $hasSeveral = array_filter($this->board->controls, fn (Control $control) => count($control->switches) > 1) !== [];
 
         return match ($scheme) {
             SchemeName::CommonLink->value => [true],
-            Requirements::ANY_SCHEME => $hasPairs ? [false, true] : [false],
+            Requirements::ANY_SCHEME => $hasSeveral ? [false, true] : [false],
             default => [false],
         };
     }

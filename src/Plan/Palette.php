@@ -82,7 +82,8 @@ final readonly class Palette
         foreach ($run->coreChoices() as $i => $cores) {
             $found = [];
             foreach ($this->placements($strands, $cores, $run) as [$cost, $placed]) {
-                $roles = array_map(fn (string $key) => explode(' ', $key)[0], $placed);
+                // The tie of the commons is a traveller like any other to whoever looks at the cable.
+                $roles = array_map(fn (string $key) => str_replace('link', 'traveller', explode(' ', $key)[0]), $placed);
                 ksort($roles);
                 $look = json_encode($roles, JSON_THROW_ON_ERROR);
                 if (! isset($found[$look]) || $found[$look]['cost'] > $cost) {

@@ -180,9 +180,9 @@ final class Search
         }
         foreach ($this->chains->endsOf($control) as $i => [$first, $last]) {
             $middles = $this->chains->middlesOf($control);
-            if ($linked && $middles === [] && $first !== $last) {
+            if ($linked && $first !== $last) {
                 if ($i === 0) {
-                    $this->control($control + 1, [...$made, new Chain($control, [$first, $last], isLinked: true)], $tree, $linked, $neutralAt);
+                    $this->linked($control, $first, $middles, $last, $made, $tree, $neutralAt);
                 }
 
                 continue;
@@ -194,6 +194,27 @@ final class Search
                 if ($this->hasFoundMost() || (! $this->all && count($this->found) - $before >= self::MOST_ALIKE) || $this->steps > self::MOST_STEPS) {
                     break;
                 }
+            }
+        }
+    }
+
+    /**
+     * Every order of a linked control with its pair of line and switched line in every gap; turned round it is the same.
+     *
+     * @param  list<string>  $middles
+     * @param  list<Chain>  $made
+     * @param  list<string>  $neutralAt
+     */
+    private function linked(int $control, string $first, array $middles, string $last, array $made, Tree $tree, array $neutralAt): void
+    {
+        $before = count($this->found);
+        $others = $this->loadsBeside($made, new Chain($control, [$first, $last], linkedAt: 0), $tree, $neutralAt);
+        foreach ($this->orders([$first], $middles, $last, $tree, $others) as $order) {
+            for ($gap = 0; $gap < count($order) - 1; $gap++) {
+                $this->control($control + 1, [...$made, new Chain($control, $order, $gap)], $tree, true, $neutralAt);
+            }
+            if ($this->hasFoundMost() || (! $this->all && count($this->found) - $before >= self::MOST_ALIKE) || $this->steps > self::MOST_STEPS) {
+                break;
             }
         }
     }
@@ -231,7 +252,8 @@ final class Search
     }
 
     /**
-     * What takes the runs besides the travellers of a chain: line, switched line and neutral, and the chains made before.
+     * What takes the runs besides the travellers of a chain: line, switched line and neutral, and the chains made before. Of a linked
+     * chain line and switched line are one of its pairs, and are not counted twice.
      *
      * @param  list<Chain>  $made
      * @param  list<string>  $neutralAt
@@ -241,8 +263,8 @@ final class Search
     {
         $loads = [];
         foreach (Strands::of($this->board, [...$made, $chain], $neutralAt) as $strand) {
-            $isOwnTraveller = str_starts_with($strand->key, "traveller $chain->control ");
-            foreach ($isOwnTraveller ? [] : $tree->joining($strand->enclosures) as $run) {
+            $isOwnPair = str_starts_with($strand->key, "traveller $chain->control ") || ($chain->linkedAt !== null && in_array($strand->key, ['line', "switched $chain->control"], true));
+            foreach ($isOwnPair ? [] : $tree->joining($strand->enclosures) as $run) {
                 $isNeutral = $strand->role === Role::Neutral;
                 $loads[$run] = [($loads[$run][0] ?? 0) + ($isNeutral ? 0 : 1), ($loads[$run][1] ?? false) || $isNeutral];
             }
@@ -346,9 +368,10 @@ final class Search
         }
         foreach ($this->chains->endsOf($control) as [$first, $last]) {
             $middles = $this->chains->middlesOf($control);
-            $isLinked = $linked && $middles === [] && $first !== $last;
-            foreach ($isLinked ? [[$first, $last]] : self::permutations($first, $middles, $last) as $order) {
-                yield from $this->everyOrder($control + 1, [...$made, new Chain($control, $order, $isLinked)], $linked);
+            foreach (self::permutations($first, $middles, $last) as $order) {
+                foreach ($linked && $first !== $last ? range(0, count($order) - 2) : [null] as $gap) {
+                    yield from $this->everyOrder($control + 1, [...$made, new Chain($control, $order, $gap)], $linked);
+                }
             }
         }
     }

@@ -14,7 +14,7 @@ use Zwindle\Scheme\Role;
 
 /**
  * The strands of a board whose controls are wired as chains: line to the first common, travellers from switch to switch,
- * switched line from the last common to the lamps, neutral to everything that needs one.
+ * switched line from the last common to the lamps, neutral to everything that needs one. Or with the commons linked.
  *
  * Source: the ways of wiring are common practice of the trade.
  */
@@ -42,7 +42,7 @@ final class Strands
         $strands = new self($board);
         $strands->alwaysOn();
         foreach ($chains as $chain) {
-            $chain->isLinked ? $strands->link($chain) : $strands->chain($chain);
+            $chain->linkedAt !== null ? $strands->link($chain) : $strands->chain($chain);
             $strands->lamps($chain->control);
         }
         $made = [];
@@ -151,15 +151,45 @@ final class Strands
         return "$switch->id.{$switch->model->closedDown[0][1]}";
     }
 
-    /** Line and switched line at both ends, the commons tied to each other: the usual British two-way extension. */
+    /** The commons tied to each other, line and switched line the pair of one gap: the usual British extension, intermediates and all. */
     private function link(Chain $chain): void
     {
-        foreach ($chain->switches as $switch) {
-            $model = $this->board->devices[$switch]->model;
-            [$one, $other] = $model->withDuty(TerminalDuty::Throw);
-            $this->add('line', Role::Line, "$switch.$one->name");
-            $this->add("switched $chain->control", Role::SwitchedLine, "$switch.$other->name");
-            $this->add("link $chain->control", Role::Traveller, "$switch.{$model->withDuty(TerminalDuty::Common)[0]->name}");
+        $last = count($chain->switches) - 1;
+        foreach ($chain->switches as $i => $id) {
+            $switch = $this->board->devices[$id];
+            [$towardsFirst, $towardsLast] = self::pairsOf($switch, $i === 0, $i === $last);
+            foreach ($towardsFirst as $side => $contact) {
+                $this->addToGap($chain, $i - 1, $side, $contact);
+            }
+            foreach ($towardsLast as $side => $contact) {
+                $this->addToGap($chain, $i, $side, $contact);
+            }
+            foreach (self::points($switch, $switch->model->withDuty(TerminalDuty::Common)) as $common) {
+                $this->add("link $chain->control", Role::Traveller, $common);
+            }
         }
+    }
+
+    private function addToGap(Chain $chain, int $gap, int $side, string $contact): void
+    {
+        if ($gap !== $chain->linkedAt) {
+            $this->add(self::traveller($chain->control, $gap + 1, $side), Role::Traveller, $contact);
+        } elseif ($side === 0) {
+            $this->add('line', Role::Line, $contact);
+        } else {
+            $this->add("switched $chain->control", Role::SwitchedLine, $contact);
+        }
+    }
+
+    /** @return array{list<string>, list<string>} the pairs of a switch of a linked chain towards its neighbours */
+    private static function pairsOf(Device $switch, bool $isFirst, bool $isLast): array
+    {
+        $throws = self::points($switch, $switch->model->withDuty(TerminalDuty::Throw));
+
+        return match (true) {
+            $isFirst => [[], $throws],
+            $isLast => [$throws, []],
+            default => [["$switch->id.a1", "$switch->id.a2"], ["$switch->id.b1", "$switch->id.b2"]],
+        };
     }
 }

@@ -149,7 +149,7 @@ final readonly class NearestPlan
         foreach ([self::keeping($fresh, $standing), $fresh] as $wiring) {
             $result = Checker::check($wiring, $edition);
             if (Planner::isAcceptable($result) && in_array($scheme, [Requirements::ANY_SCHEME, $result->scheme()?->value], true)) {
-                return new Plan($wiring, $result, $arrangement->chains, 0);
+                return Harmless::kept(new Plan($wiring, $result, $arrangement->chains, 0), $standing, $scheme, $edition);
             }
         }
 

@@ -7,6 +7,7 @@ use Tests\Support\Chain as ChainFiles;
 use Tests\Support\EveryAssignment;
 use Tests\Support\Files;
 use Tests\Support\Hub;
+use Tests\Support\LinkedChain;
 use Tests\Support\RandomWiring;
 use Zwindle\Board\Board;
 use Zwindle\Board\EnclosureKind;
@@ -230,7 +231,7 @@ it('chains twelve switches round a hub, and proves that a short spoke cannot be'
 })->with([
     // A four-way on a spoke is come by and left again: four cores.
     'four cores each' => [[], null, 0],
-    'one of three' => [[5 => 'na-14-3'], NoPlan::ShortOfCores, 1],
+    'one of three' => [[5 => 'na-14-3'], NoPlan::ShortOfCores, 2],
     'the ends need three' => [[0 => 'na-14-3', 1 => 'na-14-3'], null, 0],
 ]);
 
@@ -294,3 +295,19 @@ it('finds in one search the schemes that asking for each finds', function (strin
 
     expect($works(Planner::bySchemes($board, $schemes)))->toBe($works($asked))->and(in_array(true, $works($asked), true))->toBeTrue();
 })->with(libraryBoards());
+
+it('knows every British way with the commons linked, intermediates and all: as trying them blind', function (int $switches, int $atLeast) {
+    $board = Build::board(LinkedChain::board($switches));
+    $brute = LinkedChain::passing($board, $switches);
+    $planning = Planner::plan($board, 'common-link', all: true);
+    $planned = array_values(array_unique(array_map(fn (Plan $plan) => LinkedChain::look($plan->result), $planning->plans)));
+    sort($planned);
+
+    expect($planning->isTruncated)->toBeFalse()->and(count($brute))->toBeGreaterThanOrEqual($atLeast)->and($planned)->toBe($brute);
+})->with(['two switches' => [2, 6], 'an intermediate' => [3, 6]]);
+
+it('prefers the commons linked in Britain where feed and lamp meet at an end switch in three-core', function (int $switches) {
+    $plan = Planner::plan(Build::board(LinkedChain::board($switches)))->plans[0];
+
+    expect($plan->result->scheme()?->value)->toBe('common-link')->and($plan->result->verdict)->toBe(Verdict::Pass);
+})->with([2, 3, 4, 6]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Support\Build;
 use Tests\Support\Files;
+use Tests\Support\LinkedChain;
 use Tests\Support\RandomWiring;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Finding;
@@ -163,4 +164,30 @@ it('refuses a file that is no wiring at all', function () {
     $board = Files::board(HOUSE.'/board.json');
 
     expect(EarlierWiring::read('{"format": "zwindle-wiring"}', $board, $problems))->toBeNull()->and($problems->any())->toBeTrue();
+});
+
+it('takes nothing off a half-wired right board, whatever the plan does not need', function () {
+    $rights = array_map(fn (array $pair) => Files::wiring(...$pair), Files::rightWirings());
+    foreach ([3, 4] as $switches) {
+        foreach (Planner::plan(Build::board(LinkedChain::board($switches)), 'common-link', all: true)->plans as $i => $plan) {
+            $rights += $i < 4 ? ["stairs of $switches, $i" => $plan->wiring] : [];
+        }
+    }
+    $random = new Random\Randomizer(new Random\Engine\Mt19937(44));
+    $lost = [];
+    $tried = 0;
+    foreach ($rights as $name => $right) {
+        for ($i = 0; $i < 5; $i++) {
+            $joints = array_values(array_filter($right->joints, fn () => $random->getInt(0, 1) === 1));
+            $isThere = fn (string $end) => array_filter($joints, fn (Joint $joint) => $joint->has($end)) !== [];
+            $half = new Wiring($right->board, $joints, [], array_filter($right->marks, $isThere, ARRAY_FILTER_USE_KEY));
+            $nearest = NearestPlan::to($half);
+            $tried++;
+            if ($nearest === null || $nearest->comesOff() !== []) {
+                $lost[] = [$name, $i, $nearest?->comesOff()];
+            }
+        }
+    }
+
+    expect($tried)->toBeGreaterThanOrEqual(120)->and($lost)->toBe([]);
 });
