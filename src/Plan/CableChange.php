@@ -11,6 +11,7 @@ use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Colour;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\Practice;
+use Zwindle\Scheme\SchemeName;
 
 /**
  * The smallest change of cables after which a board can be wired: the fewest runs, and of equally few those with the
@@ -52,7 +53,7 @@ final class CableChange
             return new BoardChange;
         }
         $change = new self($board, $scheme, $edition);
-        $short = self::shortest($planning->shortages);
+        $short = self::shortIn($planning->shortages);
         $runs = $change->runs($short);
         for ($count = 1; $count <= self::MOST_AT_ONCE; $count++) {
             $found = $change->smallest(self::choices($runs, $count));
@@ -66,20 +67,16 @@ final class CableChange
     }
 
     /**
-     * The runs that are short for the scheme that is short of the fewest cores.
+     * The runs that are short; the common-link takes a core more everywhere and is looked at only where it is all there is.
      *
      * @param  list<Shortage>  $shortages
      * @return list<string>
      */
-    private static function shortest(array $shortages): array
+    private static function shortIn(array $shortages): array
     {
-        $byScheme = [];
-        foreach ($shortages as $shortage) {
-            $byScheme[$shortage->scheme][$shortage->cable] = max(1, $shortage->needs - $shortage->has);
-        }
-        usort($byScheme, fn (array $one, array $other) => array_sum($one) <=> array_sum($other));
+        $plain = array_filter($shortages, fn (Shortage $shortage) => $shortage->scheme !== SchemeName::CommonLink->value);
 
-        return array_map(strval(...), array_keys($byScheme[0] ?? []));
+        return array_values(array_unique(array_map(fn (Shortage $shortage) => $shortage->cable, $plain ?: $shortages)));
     }
 
     /**
@@ -100,7 +97,7 @@ final class CableChange
             }
             $undecided = array_fill_keys(array_map(fn (Run $run) => $run->id(), array_filter($choice, fn (Run $run) => ! $run->cables[0]->type->isSingle)), CableType::all()[CableType::UNDECIDED]);
             $planning = Planner::plan($this->board->withCables($undecided), $this->scheme, edition: $this->edition);
-            $short = self::shortest($planning->shortages);
+            $short = self::shortIn($planning->shortages);
         }
 
         return new BoardChange;
