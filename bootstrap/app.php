@@ -1,6 +1,7 @@
 <?php
 
 use App\Exceptions\InputRefused;
+use App\Http\Middleware\BoundBody;
 use App\Http\Middleware\SecurityHeaders;
 use App\Wording\ProblemSentence;
 use Illuminate\Foundation\Application;
@@ -13,7 +14,7 @@ use Illuminate\Support\Facades\Route;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         then: function () {
-            Route::middleware('web')->prefix('api')->group(__DIR__.'/../routes/api.php');
+            Route::middleware(['web', 'throttle:person'])->prefix('api')->group(__DIR__.'/../routes/api.php');
             Route::middleware('web')->group(__DIR__.'/../routes/web.php');
         },
     )
@@ -21,6 +22,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Same origin throughout: nothing is shared across origins.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(BoundBody::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions) {

@@ -20,7 +20,7 @@ final readonly class HandIn
         $isClosed = DB::transaction(function () use ($attempt): bool {
             $attempt->claim();
 
-            return $attempt->handed_in_at === null && $attempt->update(['started_at' => $attempt->started_at ?? now(), 'handed_in_at' => now(), 'tries' => $attempt->tries + 1]);
+            return $attempt->handed_in_at === null && ExamLock::begin($attempt) === null && $attempt->update(['handed_in_at' => now(), 'tries' => $attempt->tries + 1]);
         });
         if ($isClosed) {
             $this->keep->execute($attempt, JudgedAt::HandIn);

@@ -27,7 +27,9 @@ final readonly class KeepAnswers
         DB::transaction(function () use ($attempt, $number, $places): void {
             $attempt->claim();
             $question = $this->ask->of($attempt)[$number - 1] ?? throw ValidationException::withMessages(['question' => __('messages.no-question')]);
+            $refusal = ExamLock::begin($attempt);
             match (true) {
+                $refusal !== null => throw ValidationException::withMessages(['question' => __("messages.$refusal")]),
                 $attempt->handed_in_at !== null => throw ValidationException::withMessages(['question' => __('messages.after-hand-in')]),
                 $attempt->dueAt()?->isPast() ?? false => throw ValidationException::withMessages(['question' => __('messages.too-late')]),
                 default => self::keep($attempt, [...($attempt->answers ?? []), $question->id => self::chosen($question, $places)]),
@@ -38,7 +40,7 @@ final readonly class KeepAnswers
     /** @param  array<string, list<string>>  $answers */
     private static function keep(Attempt $attempt, array $answers): bool
     {
-        return $attempt->update(['started_at' => $attempt->started_at ?? now(), 'answers' => $answers, 'placed' => count($answers)]);
+        return $attempt->update(['answers' => $answers, 'placed' => count($answers)]);
     }
 
     /**

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Models\Attempt;
 use App\Models\Step;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use Zwindle\Bench\MalformedStep;
 use Zwindle\Bench\Step as BenchStep;
 use Zwindle\Bench\StepDoesNotFit;
@@ -20,6 +20,9 @@ use Zwindle\Bench\StepLog;
  */
 final class KeepSteps
 {
+    /** Of one attempt: far more than hands can make, and few enough to be replayed at once. */
+    private const MOST_STEPS = 20_000;
+
     /**
      * @param  int  $base  sequence of the newest step that the device had seen when it made these
      * @param  list<array{number: int, at: CarbonImmutable, step: array<string, mixed>}>  $batch
@@ -35,7 +38,10 @@ final class KeepSteps
         return DB::transaction(function () use ($attempt, $device, $base, $batch, $parsed): array {
             $attempt->claim();
             $attempt->loadMissing('assignment.boardFile');
-            $attempt->started_at ??= Carbon::now();
+            if ($attempt->steps()->count() + count($batch) > self::MOST_STEPS) {
+                throw ValidationException::withMessages(['steps' => __('messages.too-many-steps')]);
+            }
+            $refusal = ExamLock::begin($attempt);
             /** @var array<int, Step> $known by number */
             $known = $attempt->steps()->where('device', $device)->whereIn('number', array_column($batch, 'number'))->get()->keyBy('number')->all();
             $isBehind = $attempt->appliedSteps()->where('sequence', '>', $base)->where('device', '!=', $device)->exists();
@@ -45,13 +51,13 @@ final class KeepSteps
                 $step = $known[$entry['number']] ?? null;
                 if ($step === null) {
                     $log ??= $attempt->stepLog();
-                    $reason = $this->refusal($attempt, $isBehind) ?? $this->apply($log, $parsed[$i]);
+                    $reason = $refusal ?? $this->refusal($attempt, $isBehind) ?? $this->apply($log, $parsed[$i]);
                     $step = $attempt->steps()->create([
                         'device' => $device,
                         'number' => $entry['number'],
                         'sequence' => $reason === null ? ++$attempt->head : null,
                         'set_aside' => $reason,
-                        'json' => $entry['step'],
+                        'json' => $parsed[$i]->json(),
                         'made_at' => $entry['at'],
                         'received_at' => now(),
                     ]);
@@ -66,7 +72,7 @@ final class KeepSteps
             return [
                 'head' => $attempt->head,
                 'keptUpTo' => $batch === [] ? 0 : max(array_column($batch, 'number')),
-                'startedAt' => $attempt->started_at->toIso8601ZuluString('millisecond'),
+                'startedAt' => $attempt->started_at?->toIso8601ZuluString('millisecond'),
                 'dueAt' => $attempt->dueAt()?->toIso8601ZuluString('millisecond'),
                 'setAside' => $setAside,
             ];

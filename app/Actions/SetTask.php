@@ -14,6 +14,10 @@ use Illuminate\Validation\ValidationException;
 use Zwindle\Board\Board;
 use Zwindle\Plan\Planner;
 use Zwindle\Task\Task as CoreTask;
+use Zwindle\Task\TaskKind;
+use Zwindle\Task\TaskMode;
+use Zwindle\Vary\Dice;
+use Zwindle\Vary\Renamed;
 use Zwindle\Vary\TooFewVariants;
 use Zwindle\Vary\Variant;
 use Zwindle\Vary\Variants;
@@ -45,7 +49,7 @@ final readonly class SetTask
                 $attempt = $assignment->attempts()->where('trainee_id', $trainee)->firstOrFail();
                 $attempt->update([
                     'seat' => $i + 1,
-                    'board_json' => json_encode(BoardArray::of($boards[$i]), JSON_THROW_ON_ERROR),
+                    'board_json' => json_encode(self::file($asked, $boards[$i]), JSON_THROW_ON_ERROR),
                     'start_json' => $this->start->execute($asked, $boards[$i], $sheet),
                 ]);
                 $attempt->update($this->count->of($attempt));
@@ -53,6 +57,19 @@ final readonly class SetTask
 
             return $assignment->refresh();
         });
+    }
+
+    /**
+     * In an exam with ids of its own, so that nothing but what eyes see tells it from a board practised before; what a board to
+     * finish begins with is named by the ids of the drawing, and keeps them.
+     *
+     * @return array<string, mixed>
+     */
+    private static function file(CoreTask $asked, Board $board): array
+    {
+        $file = BoardArray::of($board);
+
+        return $asked->mode === TaskMode::Exam && $asked->kind !== TaskKind::Finish ? Renamed::file($file, new Dice("$asked->seed/ids")) : $file;
     }
 
     /** @return list<Board> one a seat; all the same where nothing varies */

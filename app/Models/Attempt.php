@@ -25,6 +25,7 @@ use Zwindle\Task\Task as CoreTask;
  * @property int $head sequence number of the newest step
  * @property Carbon|null $started_at
  * @property Carbon|null $handed_in_at
+ * @property Carbon|null $finished_at since when no further try at an exam is taken
  * @property string|null $verdict
  * @property string|null $headline
  * @property int|null $seat
@@ -44,9 +45,9 @@ use Zwindle\Task\Task as CoreTask;
  */
 final class Attempt extends Model
 {
-    protected $fillable = ['assignment_id', 'trainee_id', 'started_at', 'handed_in_at', 'verdict', 'headline', 'head', 'seat', 'board_json', 'start_json', 'answers', 'observed', 'tries', 'judgement_id', 'placed', 'ends'];
+    protected $fillable = ['assignment_id', 'trainee_id', 'started_at', 'handed_in_at', 'verdict', 'headline', 'head', 'seat', 'board_json', 'start_json', 'answers', 'observed', 'tries', 'judgement_id', 'placed', 'ends', 'finished_at'];
 
-    protected $casts = ['started_at' => 'datetime', 'handed_in_at' => 'datetime', 'head' => 'integer', 'start_json' => 'array', 'answers' => 'array', 'observed' => 'array'];
+    protected $casts = ['started_at' => 'datetime', 'handed_in_at' => 'datetime', 'finished_at' => 'datetime', 'head' => 'integer', 'start_json' => 'array', 'answers' => 'array', 'observed' => 'array'];
 
     protected $attributes = ['head' => 0, 'tries' => 0, 'version' => 0];
 
@@ -127,10 +128,10 @@ final class Attempt extends Model
         return $this->assignment->isExam() && $this->started_at === null && $this->handed_in_at === null && $this->trainee_id === $viewer?->id;
     }
 
-    /** Whether it is an exam that is under way: the trainee's other work stays closed meanwhile. */
-    public function isOpenExam(): bool
+    /** Hand-ins that the task still allows. */
+    public function triesLeft(): int
     {
-        return $this->assignment->isExam() && $this->started_at !== null && $this->handed_in_at === null && ! ($this->dueAt()?->isPast() ?? false);
+        return max(0, ($this->task()->tries ?? 1) - $this->tries);
     }
 
     public function stepLog(): StepLog

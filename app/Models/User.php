@@ -12,6 +12,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $username
  * @property string $role `instructor` or `trainee`
+ * @property string $password hashed
  */
 final class User extends Authenticatable
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Actions\ExamLock;
 use App\Models\Attempt;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
@@ -14,7 +15,7 @@ final class AttemptPolicy
     public function view(User $user, Attempt $attempt): Response
     {
         if ($this->owns($user, $attempt)) {
-            return $this->isInOtherExam($user, $attempt) ? Response::deny(__('messages.exam-open')) : Response::allow();
+            return ExamLock::isHeld($attempt) ? Response::deny(__('messages.exam-open')) : Response::allow();
         }
 
         return $this->teaches($user, $attempt) ? Response::allow() : Response::denyAsNotFound();
@@ -61,14 +62,6 @@ final class AttemptPolicy
         $mayObserve = $this->observe($user, $attempt);
 
         return $mayObserve->allowed() && $attempt->handed_in_at === null ? Response::deny(__('messages.not-handed-in')) : $mayObserve;
-    }
-
-    private function isInOtherExam(User $user, Attempt $attempt): bool
-    {
-        /** @var \Illuminate\Database\Eloquent\Collection<int, Attempt> $open */
-        $open = Attempt::query()->with('assignment')->where('trainee_id', $user->id)->whereKeyNot($attempt->id)->whereNotNull('started_at')->whereNull('handed_in_at')->get();
-
-        return $open->contains(fn (Attempt $other) => $other->isOpenExam());
     }
 
     private function owns(User $user, Attempt $attempt): bool

@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    private const MOST_REQUESTS_A_MINUTE = 900;
+
     public function boot(): void
     {
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
+        // By person, never by address: a class shares one.
+        RateLimiter::for('person', fn (Request $request) => Limit::perMinute(self::MOST_REQUESTS_A_MINUTE)
+            ->by((string) ($request->user()?->getAuthIdentifier() ?? $request->session()->getId()))
+            ->response(fn () => response()->json(['message' => __('messages.too-often')], 429)));
     }
 }

@@ -8,7 +8,7 @@ namespace App\Wording;
 final class CsvTable
 {
     /** A cell that begins so could be taken for a formula. */
-    private const FORMULA_SIGNS = ['=', '+', '-', '@', "\t", "\r"];
+    private const FORMULA_SIGNS = ['=', '+', '-', '@', "\t", "\r", '＝', '＋', '－', '＠'];
 
     /**
      * @param  array<mixed>  $columns
@@ -29,7 +29,7 @@ final class CsvTable
 
     private static function cell(string $text): string
     {
-        $safe = in_array(substr($text, 0, 1), self::FORMULA_SIGNS, true) ? "'$text" : $text;
+        $safe = in_array(mb_substr(ltrim($text), 0, 1), self::FORMULA_SIGNS, true) || in_array(mb_substr($text, 0, 1), self::FORMULA_SIGNS, true) ? "'$text" : $text;
 
         return '"'.str_replace('"', '""', $safe).'"';
     }

@@ -5,7 +5,8 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/sign-in', component: () => import('./screens/sign-in/SignInScreen.vue'), meta: { open: true } },
-    { path: '/', redirect: () => (useSession().user?.role === 'instructor' ? '/class' : '/my-boards') },
+    // Where it leads is only known when it is known who is signed in.
+    { path: '/', name: 'start', component: { render: () => null } },
     { path: '/my-boards', component: () => import('./screens/my-boards/MyBoardsScreen.vue') },
     { path: '/class', component: () => import('./screens/class-room/ClassScreen.vue'), meta: { role: 'instructor' } },
     { path: '/assign', component: () => import('./screens/assign/AssignScreen.vue'), meta: { role: 'instructor' } },
@@ -83,7 +84,9 @@ router.beforeEach(async (to) => {
   } catch {
     return to.meta.open ? true : { path: '/sign-in', query: { then: to.fullPath } }
   }
-  if (!session.user && !to.meta.open) return { path: '/sign-in', query: { then: to.fullPath } }
+  if (!session.user && !to.meta.open)
+    return { path: '/sign-in', query: to.name === 'start' ? {} : { then: to.fullPath } }
+  if (to.name === 'start') return session.user?.role === 'instructor' ? '/class' : '/my-boards'
   if (to.meta.role && session.user?.role !== to.meta.role) return '/'
   return true
 })

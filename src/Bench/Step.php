@@ -57,6 +57,18 @@ final readonly class Step
         );
     }
 
+    /** @return array<string, mixed> the step as it is kept: what was read of it, and nothing else */
+    public function json(): array
+    {
+        return ['do' => $this->kind->value, ...match ($this->kind) {
+            StepKind::Undo, StepKind::Redo => [],
+            StepKind::Land => ['points' => $this->points, 'on' => $this->on],
+            StepKind::Gather => ['points' => $this->points, 'by' => $this->by?->value, 'ports' => $this->ports],
+            StepKind::Mark => ['points' => $this->points, 'as' => $this->as?->value],
+            default => ['points' => $this->points],
+        }];
+    }
+
     /** @param  array<mixed>  $json */
     private static function connector(array $json): JoinedBy
     {

@@ -18,7 +18,7 @@ test('the verdict shows table, pinned findings and the path for chosen positions
   await expect(page.locator('[data-test=path]')).toContainText('stops at an open contact')
   await page.locator('[data-flip=S1]').click()
   await page.locator('[data-flip=S2]').click()
-  await expect(page.locator('[data-test=path]')).toContainText('it burns')
+  await expect(page.locator('[data-test=path]')).toContainText('it lights')
   await expect(page.locator('[data-map-box="L1"]')).toContainText('LIT')
   await expect(page.locator('tr[data-state="3"]')).toHaveClass(/bg-wash/)
   await page.getByText('What follows from it (2)').click()
@@ -305,3 +305,20 @@ test('axe finds no serious fault on the bench, with an end in hand and as a sche
   await page.getByRole('button', { name: 'Schedule' }).click()
   await expectNoSeriousFault(page)
 })
+
+for (const [who, home] of [
+  ['marit', /\/class$/],
+  ['quill', /\/my-boards$/],
+] as const) {
+  test(`the plain address leads ${who} from a cold start to their own first page`, async ({ page }) => {
+    await page.goto('/')
+    await expect(page).toHaveURL(/\/sign-in$/)
+    await page.getByLabel('Name').fill(who)
+    await page.getByLabel('Password').fill('lights-on')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await expect(page).toHaveURL(home)
+    // Opened once more: nothing is known of the session before the page asks.
+    await page.goto('/')
+    await expect(page).toHaveURL(home)
+  })
+}

@@ -142,7 +142,7 @@ it('looks at spoilt drawings, tries spoilt tasks and reads spoilt markings, and 
 it('has a hostile body for every route that takes one', function () {
     $taking = collect(Route::getRoutes()->getRoutes())->flatMap(fn ($route) => array_map(fn (string $method) => "$method {$route->uri()}", array_intersect($route->methods(), ['POST', 'PUT'])));
     // These take none, or a whole file, or are tried where signing in is.
-    $bodiless = ['POST api/session', 'POST api/board-files', 'POST api/attempts/{attempt}/begin', 'POST api/attempts/{attempt}/hand-in', 'POST api/attempts/{attempt}/retry', 'POST api/assignments/{assignment}/release', 'POST api/board-files/{boardFile}/converted'];
+    $bodiless = ['POST api/session', 'POST api/board-files', 'POST api/attempts/{attempt}/begin', 'POST api/attempts/{attempt}/hand-in', 'POST api/attempts/{attempt}/retry', 'POST api/attempts/{attempt}/finish', 'POST api/assignments/{assignment}/release', 'POST api/board-files/{boardFile}/converted'];
 
     expect($taking->diff($bodiless)->diff(array_keys(takingRoutes()))->values()->all())->toBe([]);
 });

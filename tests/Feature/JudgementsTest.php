@@ -167,6 +167,6 @@ it('answers a poll with nothing where nothing is new, and with the class where a
     'a step' => [fn ($test, Exam $exam, Attempt $attempt) => $test->actingAs($exam->trainees[0])->postJson("api/attempts/$attempt->id/steps", Exam::steps($exam->right()))],
     'a hand-in' => [fn ($test, Exam $exam, Attempt $attempt) => app(HandIn::class)->execute($attempt)],
     'a beginning' => [fn ($test, Exam $exam) => $exam->begun(2)],
-    'a release' => [fn ($test, Exam $exam) => $test->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")],
+    'a release' => [fn ($test, Exam $exam, Attempt $attempt) => [app(HandIn::class)->execute($attempt), $test->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertOk()]],
     'a trainee renamed' => [fn ($test, Exam $exam) => $exam->trainees[0]->update(['name' => 'Somebody Else'])],
 ]);

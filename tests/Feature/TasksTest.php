@@ -10,6 +10,7 @@ use Tests\Support\Exam;
 use Tests\Support\Files;
 use Tests\Support\People;
 use Zwindle\Check\Checker;
+use Zwindle\Plan\Planner;
 use Zwindle\Task\TaskKind;
 use Zwindle\Wiring\AsFoundSheet;
 
@@ -188,7 +189,9 @@ it('says of half a wiring on how much of it nothing was found, and of a whole on
 it('makes one exchange cost one mistake, and debriefs it from the trainee\'s own board', function () {
     $exam = new Exam;
     $id = $exam->attempt()->id;
-    $crossed = Build::exchange($exam->right(), 'S1.common', 'S1.t1');
+    $right = $exam->right();
+    [$first] = array_keys(array_filter($right->board->devices, fn ($device) => $right->board->enclosures[$device->enclosure]->label === 'First switch'));
+    $crossed = Build::exchange($right, "$first.common", "$first.t1");
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($crossed))->assertSuccessful();
     $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
     $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release");
@@ -263,7 +266,7 @@ it('marks what the trainee did of a board to finish, not what stood there', func
 
 it('begins with what was found when the task was set, whatever is written down of the board later', function () {
     $exam = new Exam;
-    $right = $exam->right();
+    $right = Planner::plan($exam->task->boardFile->drawing())->plans[0]->wiring;
     $found = AsFoundSheet::of(new Zwindle\Wiring\Wiring($right->board, array_slice($right->joints, 0, 3)));
     Sheet::keep($exam->task->boardFile, $exam->instructor, $found);
     $set = fn (array $change) => $this->actingAs($exam->instructor)->postJson('api/tasks/'.$this->postJson('api/tasks', ['boardFile' => $exam->task->board_file_id, 'marking' => $exam->task->marking_id, 'task' => Exam::json(['kind' => 'finish', 'start' => 'as-found', ...$change])])->assertCreated()->json('id').'/assignments', ['classroom' => $exam->classroom->id, 'trainees' => array_column($exam->trainees, 'id')]);
@@ -330,7 +333,7 @@ it('names switches by their boxes in a question, and cables by nothing but a tag
     };
     $boxed = array_values(array_filter($ask('names'), fn (array $question) => str_contains($question['text'], 'which cable')))[0]['box'];
 
-    expect($ask('predict')[0]['text'])->toMatch('/^With every switch up it is (lit|dark)\\. What does the light at Light do with First switch (up|down), Middle switch (up|down) and Last switch (up|down)\?$/')
+    expect($ask('predict')[0]['text'])->toMatch('/^With every switch up it is (lit|dark)\\. What does the light at Light do with (First|Middle|Last) switch (up|down), (First|Middle|Last) switch (up|down) and (First|Middle|Last) switch (up|down)\?$/')
         ->and(array_column($boxed['cables'], 'id'))->toEqualCanonicalizing(['A', 'B'])
         ->and(array_values(array_filter(array_column($boxed['enclosures'], 'label'))))->toHaveCount(1);
 });
@@ -347,7 +350,9 @@ it('gives as many tries as the task, and none after the marks are out', function
     $this->postJson("api/attempts/$id/retry")->assertStatus(422);
     $other = $exam->attempt(2)->id;
     $this->actingAs($exam->trainees[1])->postJson("api/attempts/$other/hand-in")->assertNoContent();
-    $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release");
+    $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertStatus(422);
+    $this->actingAs($exam->trainees[1])->postJson("api/attempts/$other/finish")->assertNoContent();
+    $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertOk();
     $this->actingAs($exam->trainees[1])->postJson("api/attempts/$other/retry")->assertStatus(422);
 });
 

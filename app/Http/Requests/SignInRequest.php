@@ -4,23 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\SignInPace;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Cookie;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
-/**
- * Name and password. Tries are limited by name and by device, never by address alone: all tablets of a workshop may
- * share one address.
- */
+/** Name and password. Whether there is such a name cannot be told from the answer, nor from the time it takes. */
 final class SignInRequest extends FormRequest
 {
-    private const MOST_TRIES_BY_NAME = 6;
+    /** Names that have signed in on this device before. */
+    private const KNOWN = 'zwindle_known';
 
-    private const MOST_TRIES_BY_DEVICE = 20;
-
-    private const SECONDS = 60;
+    private const MOST_KNOWN = 40;
 
     public function authorize(): bool
     {
@@ -39,33 +38,37 @@ final class SignInRequest extends FormRequest
     /** @throws ValidationException */
     public function authenticate(): void
     {
-        $this->refuseTooManyTries();
-        if (! Auth::attempt(['username' => Str::lower($this->string('username')->trim()->value()), 'password' => $this->string('password')->value()])) {
-            foreach (array_keys($this->limits()) as $key) {
-                RateLimiter::hit($key, self::SECONDS);
-            }
+        [$name, $device] = [$this->name(), $this->session()->getId()];
+        $known = $this->known();
+        $isKnown = in_array($name, $known, true);
+        $seconds = SignInPace::wait($name, $device, $isKnown);
+        if ($seconds > 0) {
+            throw ValidationException::withMessages(['username' => trans_choice('messages.too-many-sign-ins', $seconds, ['seconds' => $seconds])])->status(429);
+        }
+        $user = User::query()->where('username', $name)->first();
+        $password = $this->string('password')->value();
+        // The same work is done for a name that is nobody's.
+        $isRight = $user === null ? Hash::make($password) === '' : Hash::check($password, $user->password);
+        if ($user === null || ! $isRight) {
+            SignInPace::failed($name, $device, $isKnown);
             throw ValidationException::withMessages(['username' => __('messages.wrong-sign-in')]);
         }
-        foreach (array_keys($this->limits()) as $key) {
-            RateLimiter::clear($key);
-        }
+        SignInPace::succeeded($device);
+        Auth::login($user);
+        Cookie::queue(Cookie::forever(self::KNOWN, json_encode(array_slice(array_values(array_unique([$name, ...$known])), 0, self::MOST_KNOWN), JSON_THROW_ON_ERROR)));
     }
 
-    private function refuseTooManyTries(): void
+    private function name(): string
     {
-        foreach ($this->limits() as $key => $most) {
-            if (RateLimiter::tooManyAttempts($key, $most)) {
-                throw ValidationException::withMessages(['username' => __('messages.too-many-sign-ins', ['seconds' => RateLimiter::availableIn($key)])])->status(429);
-            }
-        }
+        return Str::lower($this->string('username')->trim()->value());
     }
 
-    /** @return array<string, int> */
-    private function limits(): array
+    /** @return list<string> */
+    private function known(): array
     {
-        return [
-            'sign-in|name|'.Str::lower($this->string('username')->trim()->value()) => self::MOST_TRIES_BY_NAME,
-            'sign-in|device|'.$this->session()->getId() => self::MOST_TRIES_BY_DEVICE,
-        ];
+        $text = $this->cookie(self::KNOWN);
+        $names = is_string($text) ? json_decode($text, true) : [];
+
+        return is_array($names) ? array_values(array_filter($names, is_string(...))) : [];
     }
 }

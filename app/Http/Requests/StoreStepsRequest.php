@@ -23,7 +23,7 @@ final class StoreStepsRequest extends FormRequest
             'base' => ['required', 'integer', 'min:0', 'max:1000000'],
             'steps' => ['required', 'array', 'min:1', 'max:200'],
             'steps.*.number' => ['required', 'integer', 'min:1', 'max:1000000', 'distinct'],
-            'steps.*.at' => ['required', 'date', 'before:2100-01-01', 'after:2000-01-01'],
+            'steps.*.at' => ['bail', 'required', 'string', 'max:40', 'date', 'before:2100-01-01', 'after:2000-01-01'],
             'steps.*.step' => ['required', 'array'],
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\CountProgress;
+use App\Actions\WhatEyesSee;
 use App\Models\Attempt;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -28,7 +29,7 @@ final class AttemptSummaryResource extends JsonResource
             'mode' => $this->assignment->mode,
             'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
             'trainee' => UserResource::make($this->whenLoaded('trainee')),
-            'board' => [...BoardFileResource::make($this->assignment->boardFile)->resolve($request), 'title' => $this->assignment->title(), 'brief' => $this->assignment->brief()],
+            'board' => [...((new WhatEyesSee($this->resource, $request->user()))->mayKnowFile() ? BoardFileResource::make($this->assignment->boardFile)->resolve($request) : ['practice' => $this->assignment->boardFile->practice]), 'title' => $this->assignment->title(), 'brief' => $this->assignment->brief()],
             'minutes' => $this->assignment->minutes,
             'startedAt' => $this->started_at?->toIso8601ZuluString(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),

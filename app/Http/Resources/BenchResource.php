@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\WhatEyesSee;
 use App\Models\Step;
-use App\Wording\BenchWords;
 use App\Wording\BriefLines;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Zwindle\Bench\Look;
 
 /**
  * The bench as eyes see it, and the steps made on it.
@@ -18,14 +17,13 @@ use Zwindle\Bench\Look;
  */
 final class BenchResource extends JsonResource
 {
-    private const NOTHING = ['enclosures' => [], 'cables' => [], 'tray' => [], 'marks' => [], 'words' => []];
-
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
         $board = $this->resource->board();
         $task = $this->resource->task();
-        $isToBegin = $this->resource->isToBegin($request->user());
+        $seen = new WhatEyesSee($this->resource, $request->user());
+        $isToBegin = $seen->isToBegin();
 
         return [
             'id' => $this->id,
@@ -37,7 +35,7 @@ final class BenchResource extends JsonResource
             'positions' => $task === null ? [] : BriefLines::of($task, $board->practice),
             'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
             'isToBegin' => $isToBegin,
-            'triesLeft' => $task === null ? 0 : max(0, $task->tries - $this->tries),
+            'triesLeft' => $task === null || $this->finished_at !== null ? 0 : $this->resource->triesLeft(),
             'practice' => $board->practice->value,
             'brief' => $task === null ? $this->assignment->boardFile->brief : $task->brief,
             'trainee' => UserResource::make($this->trainee),
@@ -48,7 +46,7 @@ final class BenchResource extends JsonResource
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
             'head' => $this->head,
-            'board' => $isToBegin ? self::NOTHING : (new BenchWords($board))->name(Look::of($board)),
+            'board' => $seen->bench($board),
             'start' => $isToBegin ? [] : $this->start_json ?? [],
             'steps' => $this->steps->whereNull('set_aside')->map(fn (Step $step) => [
                 'sequence' => $step->sequence, 'device' => $step->device, 'number' => $step->number, 'step' => $step->json,

@@ -5,19 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\AskQuestions;
+use App\Actions\WhatEyesSee;
 use App\Models\Attempt;
-use App\Wording\BenchWords;
 use App\Wording\BriefLines;
 use App\Wording\QuestionWords;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Zwindle\Bench\Look;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Catalogue\DeviceModel;
 use Zwindle\Catalogue\FaceCatalogue;
 use Zwindle\Plan\Plan;
 use Zwindle\Task\Question;
-use Zwindle\Task\TaskKind;
 
 /**
  * The questions of an attempt as eyes get them, with what was answered so far.
@@ -34,8 +32,8 @@ final class QuestionsResource extends JsonResource
         $plan = $ask->plan($this->resource) ?? abort(404);
         $questions = $ask->questions($this->resource, $plan)->of($task);
         $words = new QuestionWords($plan);
-        $isToBegin = $this->resource->isToBegin($request->user());
-        $isShown = ! $isToBegin && in_array($task->kind, [TaskKind::Predict, TaskKind::Trace], true);
+        $seen = new WhatEyesSee($this->resource, $request->user());
+        $isToBegin = $seen->isToBegin();
 
         return [
             'id' => $this->id,
@@ -49,9 +47,9 @@ final class QuestionsResource extends JsonResource
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
-            'board' => $isShown ? (new BenchWords($plan->wiring->board))->name(Look::of($plan->wiring->board)) : null,
-            'standing' => $isShown ? WiringAsSteps::of($plan->wiring) : [],
-            'bin' => ! $isToBegin && $task->kind === TaskKind::Parts ? $this->bin($ask, $plan) : [],
+            'board' => $seen->beside($plan->wiring->board),
+            'standing' => $seen->isStanding() ? WiringAsSteps::of($plan->wiring) : [],
+            'bin' => $seen->hasBin() ? $this->bin($ask, $plan) : [],
             'questions' => array_map(fn (Question $question, int $i) => [
                 'number' => $i + 1,
                 ...$words->of($question),

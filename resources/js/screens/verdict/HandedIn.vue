@@ -17,6 +17,15 @@ async function tryAgain() {
     refusal.value = (error as Error).message
   }
 }
+
+async function finish() {
+  try {
+    await api.finish(props.bench.id)
+    await router.push('/my-boards')
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+}
 </script>
 
 <template>
@@ -27,6 +36,10 @@ async function tryAgain() {
       released. This page can stay open.
     </p>
     <p v-if="refusal" role="alert" class="mb-3">{{ refusal }}</p>
+    <p v-if="bench.triesLeft > 0" class="mb-3">
+      While there are tries left, your other boards stay closed. Say so when you are done.
+    </p>
+    <button v-if="bench.triesLeft > 0" type="button" class="btn mr-3" @click="finish">I am done</button>
     <button v-if="bench.triesLeft > 0" type="button" class="btn" @click="tryAgain">
       Go on with it ({{ bench.triesLeft }} {{ bench.triesLeft === 1 ? 'try' : 'tries' }} left; only the last counts)
     </button>

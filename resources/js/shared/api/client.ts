@@ -206,6 +206,8 @@ export const api = {
   help: (attempt: number) => request<HelpData>('GET', `attempts/${attempt}/help`),
   test: (attempt: number, one: string, other: string, down: readonly string[]) =>
     request<TesterReading>('GET', `attempts/${attempt}/test${queryOf({ one, other, down: down.join() })}`),
+  /** No further try at an exam. */
+  finish: (attempt: number) => request<void>('POST', `attempts/${attempt}/finish`),
   retry: (attempt: number) => request<void>('POST', `attempts/${attempt}/retry`),
   classrooms: () => request<Classroom[]>('GET', 'classrooms'),
   assignments: () => request<AssignmentLine[]>('GET', 'assignments'),
