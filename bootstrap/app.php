@@ -1,7 +1,9 @@
 <?php
 
 use App\Exceptions\InputRefused;
+use App\Exceptions\SearchPutOff;
 use App\Http\Middleware\BoundBody;
+use App\Http\Middleware\PassSearchGate;
 use App\Http\Middleware\SecurityHeaders;
 use App\Wording\ProblemSentence;
 use Illuminate\Foundation\Application;
@@ -23,10 +25,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(BoundBody::class);
+        $middleware->alias(['search' => PassSearchGate::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions) {
-        $exceptions->dontReport(InputRefused::class);
+        $exceptions->dontReport([InputRefused::class, SearchPutOff::class]);
+        $exceptions->render(fn (SearchPutOff $putOff) => response()->json(['message' => $putOff->getMessage(), 'again' => $putOff->status === 429], $putOff->status, ['Retry-After' => '1']));
         $exceptions->render(fn (InputRefused $refusal) => response()->json(['message' => $refusal->getMessage(), 'problems' => ProblemSentence::all($refusal->problems)], 422));
         $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->is('api/*') || $request->expectsJson());
     })

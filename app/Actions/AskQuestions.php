@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Models\Attempt;
 use Zwindle\Plan\Plan;
-use Zwindle\Plan\Planner;
 use Zwindle\Task\Answers;
 use Zwindle\Task\Question;
 use Zwindle\Task\Questions;
@@ -27,7 +26,7 @@ final class AskQuestions
     /** The board wired right, as it is shown with the questions. */
     public function plan(Attempt $attempt): ?Plan
     {
-        return Planner::plan($attempt->board())->plans[0] ?? null;
+        return app(KeptPlans::class)->best($attempt->board());
     }
 
     public function questions(Attempt $attempt, Plan $plan): Questions

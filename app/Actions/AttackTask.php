@@ -8,11 +8,14 @@ use App\Exceptions\InputRefused;
 use Zwindle\Board\Board;
 use Zwindle\Mark\Attack;
 use Zwindle\Mark\TaskDraft;
-use Zwindle\Plan\Planner;
 
 /** Which mistakes would pass, and which right wirings would lose marks, if a task were used as it is: seconds of work. */
 final readonly class AttackTask
 {
+    public function __construct(private KeptPlans $plans)
+    {
+    }
+
     /**
      * @return Attack|null null where nothing is wired, no plan is possible, or task or marking have problems
      *
@@ -21,7 +24,7 @@ final readonly class AttackTask
     public function execute(Board $board, string $taskJson, string $markingJson): ?Attack
     {
         $draft = TaskDraft::read($board, $taskJson, $markingJson);
-        $plan = Planner::plan($board)->plans[0] ?? null;
+        $plan = $this->plans->best($board);
         if ($draft->problems !== [] || $plan === null || ! ($draft->task?->kind->isWired() ?? false) || $draft->marking === null) {
             return null;
         }

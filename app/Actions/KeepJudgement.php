@@ -63,7 +63,7 @@ final readonly class KeepJudgement
     private function judged(Attempt $attempt): array
     {
         try {
-            return $this->judge->execute($attempt);
+            return SearchGate::bounded(fn () => $this->judge->execute($attempt));
         } catch (Throwable $fault) {
             $this->log->execute($attempt, $fault);
 

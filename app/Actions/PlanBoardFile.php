@@ -6,23 +6,22 @@ namespace App\Actions;
 
 use App\Models\BoardFile;
 use Illuminate\Validation\ValidationException;
+use Zwindle\Board\Board;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Plan\Plan;
-use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
 
 /** What the planner makes of a board in the library: every distinct plan, the best first. */
-final class PlanBoardFile
+final readonly class PlanBoardFile
 {
+    public function __construct(private KeptPlans $plans)
+    {
+    }
+
     /** @throws ValidationException if the edition belongs to the other practice */
     public function execute(BoardFile $file, ?CodeEdition $edition): Planning
     {
-        $board = $file->drawing();
-        if ($edition !== null && $edition->practice !== $board->practice) {
-            throw ValidationException::withMessages(['edition' => __('messages.other-practice')]);
-        }
-
-        return Planner::plan($board, all: true, edition: $edition);
+        return $this->plans->all(self::board($file, $edition), $edition);
     }
 
     /**
@@ -31,6 +30,16 @@ final class PlanBoardFile
      */
     public function plan(BoardFile $file, int $number, ?CodeEdition $edition): ?Plan
     {
-        return $this->execute($file, $edition)->plans[$number] ?? null;
+        return $this->plans->one(self::board($file, $edition), $number, $edition);
+    }
+
+    private static function board(BoardFile $file, ?CodeEdition $edition): Board
+    {
+        $board = $file->drawing();
+        if ($edition !== null && $edition->practice !== $board->practice) {
+            throw ValidationException::withMessages(['edition' => __('messages.other-practice')]);
+        }
+
+        return $board;
     }
 }

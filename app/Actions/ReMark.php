@@ -24,7 +24,7 @@ final readonly class ReMark
         $kept = $this->keep->of($attempt);
         $was = self::shown((string) $attempt->verdict, (string) $attempt->headline, $kept?->mark, $attempt, $kept->rules ?? 0);
         try {
-            $judged = $this->judge->execute($attempt);
+            $judged = SearchGate::bounded(fn () => $this->judge->execute($attempt));
         } catch (Throwable $fault) {
             $this->log->execute($attempt, $fault);
 

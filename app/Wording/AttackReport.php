@@ -25,6 +25,7 @@ final readonly class AttackReport
         return [
             'mistakes' => $this->attack->mistakes,
             'oddities' => $this->attack->oddities,
+            'isFinished' => $this->attack->isFinished,
             'hasPairs' => $this->attack->hasPairs,
             'passingCount' => count($this->attack->passing),
             'losingCount' => count($this->attack->losing),

@@ -20,6 +20,8 @@ return [
     'too-large' => 'That is more than this page can take at once. Nothing was changed.',
     'too-often' => 'Too much at once from this sign-in. Wait a few seconds; what you did is kept here.',
     'too-many-steps' => 'This board has taken as many steps as it can. Hand it in, or ask your instructor.',
+    'search-busy' => 'The planner is still busy with what was asked before. It is asked again in a moment.',
+    'search-overtaken' => 'The drawing has changed since: the newer one is looked at.',
     'no-more-tries' => 'There is no try left.',
     'marks-are-out' => 'The marks are released: there is no other try.',
     'not-answered-here' => 'This task is done at the bench.',

@@ -10,6 +10,7 @@ use Zwindle\Check\Verdict;
 use Zwindle\Mistake\Mistake;
 use Zwindle\Mistake\Mistakes;
 use Zwindle\Mistake\OddButRight;
+use Zwindle\Patience\Patience;
 use Zwindle\Plan\Plan;
 use Zwindle\Task\Task;
 use Zwindle\Wiring\Wiring;
@@ -31,6 +32,7 @@ final readonly class Attack
      * @param  list<Attacked>  $losing  right wirings that lose points
      * @param  int  $mistakes  that were tried, pairs among them
      * @param  int  $oddities  that were tried
+     * @param  bool  $isFinished  whether all of them were, before time was up
      */
     private function __construct(
         public Board $board,
@@ -39,6 +41,7 @@ final readonly class Attack
         public int $mistakes,
         public int $oddities,
         public bool $hasPairs,
+        public bool $isFinished,
     ) {
     }
 
@@ -58,6 +61,9 @@ final readonly class Attack
         $tried = 0;
         $passing = [];
         foreach (self::sets($singles, $hasPairs) as $set) {
+            if (Patience::isUp()) {
+                break;
+            }
             $wiring = $plan->wiring;
             foreach ($set as $mistake) {
                 $wiring = $mistake->madeOn($wiring);
@@ -71,14 +77,14 @@ final readonly class Attack
         $losing = [];
         $oddities = OddButRight::on($plan->wiring);
         $whole = $mark($plan->wiring, 0)->got();
-        foreach ($oddities as $odd) {
+        foreach (Patience::isUp() ? [] : $oddities as $odd) {
             $got = $mark($odd->wiring, 0);
             if ($got->got() < $whole || ! $got->passes()) {
                 $losing[] = new Attacked($odd->wiring, $got, odd: $odd);
             }
         }
 
-        return new self($plan->wiring->board, $passing, $losing, $tried, count($oddities), $hasPairs);
+        return new self($plan->wiring->board, $passing, $losing, $tried, count($oddities), $hasPairs, ! Patience::isUp());
     }
 
     /**

@@ -14,6 +14,7 @@ use Zwindle\Check\FindingCode;
 use Zwindle\Check\Result;
 use Zwindle\Check\Severity;
 use Zwindle\Check\Verdict;
+use Zwindle\Patience\Patience;
 use Zwindle\Scheme\SchemeName;
 
 /**
@@ -72,6 +73,9 @@ final class Planner
             $candidates = array_merge(...array_map(fn (Arrangement $one) => $planner->candidates($one, $graph, $linked, false, 1), $search->arrangements($linked)), ...[[]]);
             $shortages[(int) $linked] = $candidates === [] ? $planner->shortages($search, $graph, $linked) : [];
             foreach ($candidates as $candidate) {
+                if (Patience::isUp()) {
+                    break;
+                }
                 $plan = $planner->wired($candidate);
                 if (self::isAcceptable($plan->result)) {
                     $found[$plan->result->scheme()?->value] ??= $plan;
@@ -83,7 +87,11 @@ final class Planner
             $short = $shortages[$scheme === SchemeName::CommonLink ? 1 : 0] ?? [];
             $plan = $found[$scheme->value] ?? null;
             $plannings[$scheme->value] = $plan === null
-                ? new Planning([], $short, $short === [] ? NoPlan::OtherScheme : NoPlan::ShortOfCores, false)
+                ? new Planning([], $short, match (true) {
+                    Patience::isUp() => NoPlan::NotFinished,
+                    $short === [] => NoPlan::OtherScheme,
+                    default => NoPlan::ShortOfCores,
+                }, false)
                 : new Planning([$plan], [], null, false);
         }
 
@@ -122,14 +130,14 @@ final class Planner
         [$plans, $sawOther, $isTired] = $this->accepted($candidates, $all);
         $reason = match (true) {
             $plans !== [] => null,
-            ! $isFinished => NoPlan::NotFinished,
+            ! $isFinished || Patience::isUp() => NoPlan::NotFinished,
             $sawOther => NoPlan::OtherScheme,
             $candidates !== [] => NoPlan::NoRightWiring,
             default => NoPlan::ShortOfCores,
         };
         $isTruncated = $all && (count($plans) === self::MOST_PLANS || ! $isFinished || $isCut || $isTired);
 
-        return new Planning($plans, $reason === NoPlan::ShortOfCores ? $shortages : [], $reason, $isTruncated);
+        return new Planning($plans, $reason === NoPlan::ShortOfCores ? $shortages : [], $reason, $isTruncated, ! Patience::isUp());
     }
 
     /** @return list<array{cost: int, cores: array<string, string>, types: array<string, CableType>, arrangement: Arrangement}> */
@@ -139,6 +147,9 @@ final class Planner
         $base = $linked ? self::LINKED_COST[$this->board->practice->value] : 0;
         $made = [['cost' => $base, 'cores' => [], 'types' => [], 'arrangement' => $arrangement]];
         foreach ($graph->runs as $i => $run) {
+            if (Patience::isUp()) {
+                return [];
+            }
             $assignments = $palette->assignments($run, $arrangement->through($i));
             $more = [];
             foreach ($made as $one) {
@@ -168,7 +179,7 @@ final class Planner
         $sawOther = false;
         $statesLeft = self::MOST_STATES;
         foreach ($candidates as $candidate) {
-            if (count($passing) >= ($all ? self::MOST_PLANS : 1) || ($statesLeft <= 0 && $passing !== [])) {
+            if (count($passing) >= ($all ? self::MOST_PLANS : 1) || ($statesLeft <= 0 && $passing !== []) || Patience::isUp()) {
                 break;
             }
             $plan = $this->wired($candidate);
@@ -188,7 +199,7 @@ final class Planner
         }
         $plans = [...array_values($passing), ...array_values($disputed)];
 
-        return [array_slice($plans, 0, $all ? self::MOST_PLANS : 1), $sawOther, $statesLeft <= 0];
+        return [array_slice($plans, 0, $all ? self::MOST_PLANS : 1), $sawOther, $statesLeft <= 0 || Patience::isUp()];
     }
 
     /** Nothing but notes, remarks of a dispute, and a box that is too small: that is the board's fault. */

@@ -9,6 +9,7 @@ use Zwindle\Board\Requirements;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\Editions;
 use Zwindle\Catalogue\NeutralRule;
+use Zwindle\Patience\Patience;
 
 /** The whole truth of why a board cannot be wired: the rule that asks for what is missing, and everything that would do instead. */
 final readonly class Refusal
@@ -68,7 +69,7 @@ final readonly class Refusal
 
     private static function canBe(Board $board, ?string $scheme, ?CodeEdition $edition): bool
     {
-        return Planner::plan($board, $scheme, edition: $edition)->plans !== [];
+        return ! Patience::isUp() && Planner::plan($board, $scheme, edition: $edition)->plans !== [];
     }
 
     /** The newest edition by which it can be wired. */

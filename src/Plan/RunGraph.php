@@ -8,6 +8,7 @@ use Zwindle\Board\Board;
 use Zwindle\Catalogue\Ampacity;
 use Zwindle\Catalogue\CableType;
 use Zwindle\Catalogue\Practice;
+use Zwindle\Patience\Patience;
 
 /** The enclosures of a board and the runs between them. */
 final readonly class RunGraph
@@ -29,11 +30,11 @@ final readonly class RunGraph
         $trees = [];
         foreach ($this->spanningTrees([], 0, array_combine(array_keys($board->enclosures), array_keys($board->enclosures))) as $tree) {
             $trees[] = $tree;
-            if (count($trees) > self::MOST_TREES) {
+            if (count($trees) > self::MOST_TREES || Patience::isUp()) {
                 break;
             }
         }
-        $this->hasAllTrees = count($trees) <= self::MOST_TREES;
+        $this->hasAllTrees = count($trees) <= self::MOST_TREES && ! Patience::isUp();
         $this->trees = array_map(fn (array $runs) => new Tree($this, $runs), array_slice($trees, 0, self::MOST_TREES));
     }
 

@@ -12,6 +12,7 @@ use Zwindle\Board\Requirements;
 use Zwindle\Catalogue\CodeEdition;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\NeutralRule;
+use Zwindle\Patience\Patience;
 use Zwindle\Scheme\Role;
 
 /**
@@ -69,18 +70,27 @@ final class Search
     public function arrangements(bool $linked): array
     {
         foreach ($this->graph->trees as $tree) {
+            if (Patience::isUp()) {
+                break;
+            }
             foreach ($this->neutralPlacesIn($tree) as $neutralAt) {
                 $this->control(0, [], $tree, $linked, $neutralAt);
             }
         }
-        if ($this->found === [] && count($this->graph->trees) > 1) {
+        if ($this->found === [] && count($this->graph->trees) > 1 && ! Patience::isUp()) {
             $this->byDifferentWays($linked);
         }
-        if ($this->steps > self::MOST_STEPS) {
+        if ($this->steps > self::MOST_STEPS || Patience::isUp()) {
             $this->isFinished = false;
         }
 
         return $this->found;
+    }
+
+    /** One step more: whether it is one too many, or time is up. */
+    private function isGivenUp(): bool
+    {
+        return $this->steps++ > self::MOST_STEPS || Patience::isUp();
     }
 
     /** Whether as many were found as are kept: there may be more. */
@@ -170,7 +180,7 @@ final class Search
      */
     private function control(int $control, array $made, Tree $tree, bool $linked, array $neutralAt): void
     {
-        if ($this->hasFoundMost() || $this->steps++ > self::MOST_STEPS) {
+        if ($this->hasFoundMost() || $this->isGivenUp()) {
             return;
         }
         if ($control === count($this->board->controls)) {
@@ -230,7 +240,7 @@ final class Search
     private function orders(array $order, array $middles, string $last, Tree $tree, array $loads): iterable
     {
         $here = $this->boxOf($order[count($order) - 1]);
-        if ($this->steps++ > self::MOST_STEPS || ! $this->restFits($here, $middles, $last, $tree, $loads)) {
+        if ($this->isGivenUp() || ! $this->restFits($here, $middles, $last, $tree, $loads)) {
             return;
         }
         if ($middles === []) {
@@ -415,7 +425,7 @@ final class Search
             return;
         }
         foreach ($this->waysOf($strand) as $way) {
-            if ($this->steps++ > self::MOST_STEPS) {
+            if ($this->isGivenUp()) {
                 return;
             }
             $more = $loads;

@@ -11,6 +11,7 @@ use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Check\Checker;
 use Zwindle\Move\InTurn;
 use Zwindle\Move\Move;
+use Zwindle\Patience\Patience;
 use Zwindle\Plan\Arrangement;
 use Zwindle\Plan\Assembler;
 use Zwindle\Plan\Chains;
@@ -67,7 +68,8 @@ final readonly class NearestPlan
         $standing = $parts->then;
         $best = null;
         foreach (self::aims($standing, $scheme ?? $board->requirements->scheme, $edition ?? $board->edition) as [$arrangement, $target, $distance]) {
-            if ($best !== null && ! Planner::isDisputed($best->plan->result) && $distance > count($best->moves)) {
+            $isNearer = $best === null || Planner::isDisputed($best->plan->result) || $distance <= count($best->moves);
+            if (! $isNearer || ($best !== null && Patience::isUp())) {
                 break;
             }
             $plan = self::plan($standing, $arrangement, $target, $scheme ?? $board->requirements->scheme, $edition);
@@ -102,7 +104,7 @@ final readonly class NearestPlan
         $aims = [];
         foreach ((new Chains($board))->linkings($scheme) as $linked) {
             foreach ((new Search($board, $graph, $edition, all: $isSmall, ties: $ties))->arrangements($linked) as $arrangement) {
-                foreach (self::waysOf($graph, $palette, $arrangement) as $ways) {
+                foreach ($aims !== [] && Patience::isUp() ? [] : self::waysOf($graph, $palette, $arrangement) as $ways) {
                     [$target, $distance] = Aim::at($view, $board, $arrangement, $ways, thorough: true);
                     $aims[] = [$arrangement, $target, $distance];
                 }

@@ -15,6 +15,7 @@ use Zwindle\Mistake\Mistakes;
 use Zwindle\Move\InTurn;
 use Zwindle\Move\Move;
 use Zwindle\Move\Mover;
+use Zwindle\Patience\Patience;
 use Zwindle\Plan\Arrangement;
 use Zwindle\Plan\Chains;
 use Zwindle\Plan\RunGraph;
@@ -84,13 +85,13 @@ final class Repairs
         $weight = $result->evidence->table->count() * (1 + intdiv(count($result->evidence->board->cables), self::CABLES));
         $repairs = new self($result->evidence->wiring, max(self::LEAST_CHECKS, intdiv(self::MOST_STATES, $weight)));
         foreach (PartChange::every($repairs->wiring) as $parts) {
-            $repairs->search($parts);
+            Patience::isUp() ? null : $repairs->search($parts);
         }
         $repairs->reverse();
         $found = $repairs->remedies();
         $reason = match (true) {
             $found !== [] => null,
-            $repairs->checksLeft <= 0 => NoRepair::NotFinished,
+            $repairs->checksLeft <= 0 || Patience::isUp() => NoRepair::NotFinished,
             default => $repairs->hasTargets ? NoRepair::NoneFound : NoRepair::NoTarget,
         };
 
@@ -243,7 +244,7 @@ final class Repairs
     /** @param  list<Move>  $moves */
     private function mends(array $moves): bool
     {
-        if ($this->checksLeft-- <= 0) {
+        if ($this->checksLeft-- <= 0 || Patience::isUp()) {
             return false;
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Repair;
 
 use Zwindle\Board\Point;
+use Zwindle\Patience\Patience;
 use Zwindle\Wiring\Joint;
 use Zwindle\Wiring\Wiring;
 
@@ -64,7 +65,7 @@ final class Standing
     /** Whether so much was looked at that what is near enough must do: only on large boards. */
     public function isTired(): bool
     {
-        return $this->looks > self::MOST_LOOKS;
+        return $this->looks > self::MOST_LOOKS || Patience::isUp();
     }
 
     /** Where no earths are asked for, those joined with each other do not matter. */

@@ -10,6 +10,7 @@ use Zwindle\Board\Device;
 use Zwindle\Catalogue\CableType;
 use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Catalogue\DeviceModel;
+use Zwindle\Patience\Patience;
 use Zwindle\Plan\Planner;
 
 /**
@@ -48,7 +49,7 @@ final readonly class Layouts
         $hung = $surface === Surface::Wall ? Planner::plan($board)->plans[0]->wiring->board ?? $board : $board;
         $layouts = new self($hung, $varying, $surface);
         $most = min(self::MOST_PLANNED, max(1, intdiv(self::MOST_STATES, 2 ** count($board->devicesOf(DeviceKind::Switch)))));
-        $planned = array_map($layouts->planned(...), self::evenly($layouts->laid(), $most));
+        $planned = array_map(fn (array $laid) => Patience::isUp() ? null : $layouts->planned($laid), self::evenly($layouts->laid(), $most));
 
         return array_values(array_filter($planned));
     }

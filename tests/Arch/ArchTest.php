@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 /** The rooms of src/ and what each may import besides PHP itself: house style, section 1. */
 const ROOMS = [
+    'Patience' => [],
     'Catalogue' => [],
     'Board' => ['Catalogue'],
     'Wiring' => ['Board', 'Catalogue'],
@@ -20,13 +21,13 @@ const ROOMS = [
     'Check' => ['Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Move' => ['Wiring', 'Board', 'Catalogue'],
     'Mistake' => ['Move', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Plan' => ['Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Plan' => ['Patience', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Diagnose' => ['Mistake', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Repair' => ['Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Repair' => ['Patience', 'Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Materials' => ['Plan', 'Wiring', 'Board', 'Catalogue'],
-    'Vary' => ['Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Vary' => ['Patience', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Task' => ['Read', 'Vary', 'Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Mark' => ['Task', 'Vary', 'Read', 'Repair', 'Mistake', 'Move', 'Bench', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
+    'Mark' => ['Patience', 'Task', 'Vary', 'Read', 'Repair', 'Mistake', 'Move', 'Bench', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Prepare' => ['Plan', 'Check', 'Fill', 'Probe', 'Scheme', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Convert' => ['Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
     'Write' => ['Repair', 'Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],

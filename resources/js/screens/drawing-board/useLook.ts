@@ -12,20 +12,25 @@ export function useLook(board: Ref<Board | null>) {
   const failure = ref('')
   let settled: ReturnType<typeof setTimeout> | undefined
   let slow: ReturnType<typeof setTimeout> | undefined
+  let asking: AbortController | undefined
 
   async function ask() {
     const asked = board.value
     if (!asked) return
+    // Nobody waits for the look before.
+    asking?.abort()
+    asking = new AbortController()
     clearTimeout(slow)
     slow = setTimeout(() => (isThinking.value = true), SLOW_MS)
     try {
-      const found = await api.lookAtDrawing(asked)
+      const found = await api.lookAtDrawing(asked, asking.signal)
       if (board.value !== asked) return
       look.value = found
       failure.value = ''
     } catch (error) {
       if (board.value === asked) failure.value = (error as Error).message
     }
+    if (board.value !== asked) return
     clearTimeout(slow)
     isThinking.value = false
   }
@@ -35,6 +40,7 @@ export function useLook(board: Ref<Board | null>) {
     settled = setTimeout(() => void ask(), SETTLED_MS)
   })
   onScopeDispose(() => {
+    asking?.abort()
     clearTimeout(settled)
     clearTimeout(slow)
   })

@@ -32,6 +32,9 @@ const LISTS = [
     <p v-else-if="failure" role="alert">
       ! {{ failure }} <button type="button" class="btn min-h-9 px-3 text-sm" @click="$emit('again')">Try again</button>
     </p>
+    <p v-if="attack && !attack.isFinished" role="status" data-test="not-finished">
+      Not finished: this is what was found in the time there was.
+    </p>
     <p v-if="attack" data-test="attack">
       {{ attack.mistakes }} usual mistakes{{
         attack.hasPairs ? ', singly and in twos' : ' (singly: the board is too large for twos)'

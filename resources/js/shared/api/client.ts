@@ -74,25 +74,65 @@ function csrfToken(): string {
 /** A session that ran out takes its token with it: fetch a new one and ask again. */
 const TOKEN_RAN_OUT = 419
 
-async function request<T>(method: string, path: string, body?: unknown, timeoutMs = 15_000): Promise<T> {
-  try {
-    return await requestOnce<T>(method, path, body, timeoutMs)
-  } catch (error) {
-    if (!(error instanceof Refused) || error.status !== TOKEN_RAN_OUT) throw error
-    await requestOnce('GET', 'session', undefined, timeoutMs)
-    return await requestOnce<T>(method, path, body, timeoutMs)
+/** The planner is busy with what was asked before: ask again in a moment. */
+const BUSY = 429
+const MOST_TIMES = 12
+const AGAIN_MS = 700
+const isBusy = (error: unknown) =>
+  error instanceof Refused &&
+  error.status === BUSY &&
+  typeof error.json?.message === 'string' &&
+  error.json.again === true
+
+async function request<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  timeoutMs = 15_000,
+  signal?: AbortSignal,
+): Promise<T> {
+  for (let times = 1; ; times++) {
+    try {
+      return await requestSignedIn<T>(method, path, body, timeoutMs, signal)
+    } catch (error) {
+      if (!isBusy(error) || times === MOST_TIMES || signal?.aborted) throw error
+      await new Promise((resolve) => setTimeout(resolve, AGAIN_MS))
+    }
   }
 }
 
-async function requestOnce<T>(method: string, path: string, body: unknown, timeoutMs: number): Promise<T> {
+async function requestSignedIn<T>(
+  method: string,
+  path: string,
+  body: unknown,
+  timeoutMs: number,
+  signal?: AbortSignal,
+): Promise<T> {
+  try {
+    return await requestOnce<T>(method, path, body, timeoutMs, signal)
+  } catch (error) {
+    if (!(error instanceof Refused) || error.status !== TOKEN_RAN_OUT) throw error
+    await requestOnce('GET', 'session', undefined, timeoutMs)
+    return await requestOnce<T>(method, path, body, timeoutMs, signal)
+  }
+}
+
+async function requestOnce<T>(
+  method: string,
+  path: string,
+  body: unknown,
+  timeoutMs: number,
+  signal?: AbortSignal,
+): Promise<T> {
   let response: Response
+  const limit = AbortSignal.timeout(timeoutMs)
   try {
     response = await fetch(`/api/${path}`, {
       method,
       credentials: 'same-origin',
       headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': csrfToken() },
       body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
-      signal: AbortSignal.timeout(timeoutMs),
+      signal: signal && 'any' in AbortSignal ? AbortSignal.any([limit, signal]) : limit,
     })
   } catch {
     throw new NoAnswer()
@@ -143,7 +183,8 @@ export const api = {
       practice: board.practice,
       board: JSON.stringify(board),
     }),
-  lookAtDrawing: (board: Board) => request<DrawingLook>('POST', 'drawing-looks', JSON.stringify(board)),
+  lookAtDrawing: (board: Board, signal?: AbortSignal) =>
+    request<DrawingLook>('POST', 'drawing-looks', JSON.stringify(board), 15_000, signal),
   neutralIn: (board: Board, box: string) =>
     request<{ sentence: string }>('POST', `drawing-neutrals${queryOf({ box })}`, JSON.stringify(board)),
   plans: (boardFile: number, edition = '') =>

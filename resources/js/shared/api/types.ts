@@ -597,6 +597,8 @@ export interface TaskAttack {
   attack: {
     mistakes: number
     oddities: number
+    /** Whether all were tried before time was up. */
+    isFinished: boolean
     hasPairs: boolean
     passingCount: number
     losingCount: number
