@@ -18,8 +18,7 @@ final class EveryBoard
     public static function wired(): array
     {
         $wired = [];
-        $paths = [...array_column(self::boards(), 0)];
-        foreach ($paths as $path) {
+        foreach (self::paths() as $path) {
             $plan = Planner::plan(Files::board($path))->plans[0] ?? null;
             $wired += $plan === null ? [] : [$path => $plan->wiring];
         }
@@ -27,14 +26,14 @@ final class EveryBoard
         return $wired;
     }
 
-    /** @return list<array{string}> */
-    private static function boards(): array
+    /** @return list<string> library, patterns and corpus, no two alike */
+    public static function paths(): array
     {
         $paths = [];
         foreach (['database/demo/*/board.json', 'database/patterns/*.board.json', 'tests/Corpus/contract/*.board.json', 'tests/Corpus/right/*/*board.json', 'tests/Corpus/findings/*/*board.json'] as $pattern) {
             foreach (glob(Files::path($pattern)) ?: [] as $path) {
                 $path = substr($path, strlen(Files::path('')));
-                $paths[md5(Files::text($path))] = [$path];
+                $paths[md5(Files::text($path))] = $path;
             }
         }
 

@@ -111,3 +111,18 @@ it('has a connector for every joint in one, a mark for every end, and every cabl
         ->and($sum('device'))->toEqual(count($plan->wiring->board->devices))
         ->and(round($sum('cable'), 3))->toBe(round(array_sum(array_map(fn (Cut $cut) => $cut->cutM ?? 0.0, $cuts)), 3));
 })->with(array_map(fn (array $files) => [$files[0]], Files::rightWirings()));
+
+it('supports a cable nearer to a plastic single box without clamps', function (array $box, float $fromBoxM) {
+    // NEC 314.17(C), 8 in; 334.30, 12 in (memory, trade-facts section 5).
+    $board = Build::board(Build::boardArray([
+        'enclosures' => [['id' => 'SRC', 'kind' => 'supply', 'label' => 'Feed'], ['id' => 'B1', 'kind' => 'switch-box', 'label' => 'Box', ...$box]],
+        'devices' => [['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply'], ['id' => 'S1', 'in' => 'B1', 'model' => 'na-switch-1p']],
+        'cables' => [['id' => 'W1', 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'B1']], 'controls' => [],
+    ]));
+
+    expect(CutList::fromBoxM($board, 'B1'))->toBe($fromBoxM);
+})->with([
+    'plastic without clamps' => [['material' => 'plastic'], 0.2],
+    'plastic with clamps' => [['material' => 'plastic', 'clamps' => 'internal'], 0.3],
+    'metal' => [['material' => 'metal'], 0.3],
+]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Support\Build;
 use Tests\Support\Chain as ChainFiles;
 use Tests\Support\EveryAssignment;
+use Tests\Support\EveryBoard;
 use Tests\Support\Files;
 use Tests\Support\Hub;
 use Tests\Support\LinkedChain;
@@ -311,3 +312,19 @@ it('prefers the commons linked in Britain where feed and lamp meet at an end swi
 
     expect($plan->result->scheme()?->value)->toBe('common-link')->and($plan->result->verdict)->toBe(Verdict::Pass);
 })->with([2, 3, 4, 6]);
+
+it('lands nothing in any plan that the checker would remark on where a pigtail avoids it', function () {
+    $remarked = [];
+    $count = 0;
+    foreach (EveryBoard::paths() as $path) {
+        $planning = Planner::plan(Files::board($path), all: true);
+        foreach ($planning->plans as $i => $plan) {
+            $count++;
+            foreach ($plan->result->findings as $finding) {
+                in_array($finding->code, [FindingCode::CrowdedTerminal, FindingCode::ConnectorOverfilled, FindingCode::EndNotCapped, FindingCode::FlexReversed, FindingCode::LeadsReversed], true) && $remarked[] = "$path plan $i: {$finding->code->value}";
+            }
+        }
+    }
+
+    expect($count)->toBeGreaterThan(150)->and($remarked)->toBe([]);
+});

@@ -10,11 +10,15 @@ use Tests\Support\RandomWiring;
 use Tests\Support\UsualMistakes;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Finding;
+use Zwindle\Check\FindingCode;
 use Zwindle\Check\Verdict;
 use Zwindle\Move\Move;
 use Zwindle\Move\Mover;
+use Zwindle\Repair\NearestPlan;
+use Zwindle\Repair\Pinpoint;
 use Zwindle\Repair\Remedy;
 use Zwindle\Repair\Repairs;
+use Zwindle\Repair\Reversals;
 use Zwindle\Wiring\MarkedAs;
 use Zwindle\Wiring\Wiring;
 
@@ -135,3 +139,44 @@ it('makes moves in their turn, as the contract has them', function () {
         // An end left alone counts as capped.
         ->and(Mover::make(Build::renamed($right, []), [Move::of('W1.white@B1', 'W2.white@B1', Move::CAP)])->isCapped('W2.white@B1'))->toBeTrue();
 });
+
+/** The rose of the boat store with the switch drop in the neutral block: `sleeved` or not, the place is the rose. */
+function dropInNeutralBlock(bool $isSleeved): Wiring
+{
+    $wrong = Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/drop-in-neutral-block.wiring.json');
+    $marks = array_diff_key($wrong->marks, $isSleeved ? [] : ['W2.blue@R1' => true, 'W2.blue@K1' => true]);
+
+    return new Wiring($wrong->board, $wrong->joints, $wrong->caps, $marks);
+}
+
+it('puts a short where the smallest repair is, whatever is sleeved', function (bool $isSleeved) {
+    $result = Checker::check(dropInNeutralBlock($isSleeved));
+    $repairs = Repairs::of($result)->repairs;
+    $short = array_values(array_filter(Pinpoint::of($result)->findings, fn (Finding $finding) => $finding->code === FindingCode::ShortLineNeutral))[0];
+
+    expect($repairs[0]->moves[0]->point)->toBe('W2.blue@R1')->and($short->at[0])->toBe('W2.blue@R1')
+        ->and(array_unique(array_map(fn (string $point) => $result->evidence->wiring->points[$point]->enclosure, $short->at)))->toBe(['R1']);
+})->with([true, false]);
+
+it('reverses no flex, lead or holder that stands right, in a repair or in the nearest plan', function (string $slug) {
+    $right = Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/right.wiring.json");
+    $random = new RandomWiring(seed: 77);
+    $turned = [];
+    $tried = 0;
+    for ($i = 0; $i < 30; $i++) {
+        [$wrong] = $random->moved($right, 1 + $i % 3);
+        $result = Checker::check($wrong);
+        if ($result->verdict !== Verdict::Fail) {
+            continue;
+        }
+        $tried++;
+        $before = Reversals::in($wrong);
+        foreach (Repairs::of($result)->repairs as $remedy) {
+            $turned = [...$turned, ...array_diff(Reversals::in(Mover::make($wrong, $remedy->moves)), $before)];
+        }
+        $nearest = NearestPlan::to($wrong);
+        $turned = [...$turned, ...($nearest === null ? ['no nearest plan'] : Reversals::in($nearest->plan->wiring))];
+    }
+
+    expect($tried)->toBeGreaterThan(10)->and($turned)->toBe([]);
+})->with(['boat-store', 'three-sheds', 'packing-barn']);
