@@ -42,7 +42,7 @@ final readonly class CheckReport
         $output->newLine();
         $this->printFindings($output);
         $this->printRepair($output);
-        if ($this->cites()) {
+        if ($this->result->citesSections()) {
             $output->writeln(self::plain($this->words->say('verdict.cited')));
         }
         $output->writeln(self::plain($this->words->say('verdict.caution')));
@@ -121,12 +121,6 @@ final readonly class CheckReport
             Severity::Note => ' i  note',
         };
         $output->writeln(self::plain($lead.($lead === '' ? "$sign  " : '').$this->sentences->of($finding)." [{$finding->code->value}; $finding->reference]"));
-    }
-
-    /** Whether any finding names a section of a code. */
-    private function cites(): bool
-    {
-        return array_filter($this->result->findings, fn (Finding $finding) => $this->result->evidence->edition->cite($finding->code->value) !== null) !== [];
     }
 
     private static function plain(string $text): string

@@ -145,6 +145,8 @@ final readonly class PlanReport
     public function impossible(): string
     {
         $reason = $this->planning->reason->value ?? '';
+        // Where a rule asks for the core, one scheme is enough to show which.
+        $told = $this->refusal->askedBy === null ? $this->planning->shortages : array_filter($this->planning->shortages, fn (Shortage $shortage) => $shortage->scheme === $this->planning->shortages[0]->scheme);
         $shortages = array_map(fn (Shortage $shortage) => $this->words->say(match (true) {
             $shortage->neverLine > 0 => 'plan.shortage-white',
             $shortage->hasNoneForNeutral => 'plan.no-neutral',
@@ -154,7 +156,7 @@ final readonly class PlanReport
             'has' => $shortage->has,
             'needs' => $shortage->needs,
             'scheme' => $this->words->say("parts.scheme.$shortage->scheme"),
-        ]), $this->planning->shortages);
+        ]), $told);
 
         $rule = $this->refusal->askedBy === null ? '' : $this->words->say("plan.asked-by.{$this->refusal->askedBy->value}", ['section' => $this->citation()]);
         $why = $this->refusal->askedBy === null ? $this->words->say("plan.impossible.$reason") : $this->words->say('plan.impossible.by-rule');
@@ -163,12 +165,13 @@ final readonly class PlanReport
         return implode(' ', array_filter([$why, ...$shortages, $rule, $ways === [] ? '' : $this->words->say('plan.would-do', ['ways' => implode('; ', $ways)])]));
     }
 
-    /** @return list<array{kind: string, text: string, code: string|null, cables: array<string, string>}> what would do, each to be taken by one tap */
+    /** @return list<array{kind: string, text: string, take: string, code: string|null, cables: array<string, string>}> what would do, each to be taken by one tap */
     public function waysOut(): array
     {
         return array_map(fn (WayOut $way) => [
             'kind' => $way->kind->value,
             'text' => $this->words->say("plan.way-out.{$way->kind->value}", ['cables' => $this->changes->cables($way->cables), 'edition' => $way->edition->title ?? '']),
+            'take' => $this->words->say("plan.take.{$way->kind->value}", ['cables' => $this->changes->cables($way->cables), 'code' => $way->edition->id ?? '']),
             'code' => $way->edition?->id,
             'cables' => array_map(fn (CableType $type) => $type->id, $way->cables->types),
         ], $this->refusal->ways);

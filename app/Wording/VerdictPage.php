@@ -52,7 +52,7 @@ final readonly class VerdictPage
             'figures' => (new BoardFigures($evidence))->lines(),
             'repair' => $this->repair(),
             'nearest' => (new NearestPlanPage($this->shown))->json(),
-            'cited' => $words->say('verdict.cited'),
+            'cited' => $this->shown->citesSections() ? $words->say('verdict.cited') : '',
             'caution' => $words->say('verdict.caution'),
             'switches' => array_map(fn (string $id) => ['id' => $id, 'label' => $words->device($id), 'box' => $words->enclosureOf($id)], $evidence->circuit->switches),
             'lamps' => $this->lamps($words),

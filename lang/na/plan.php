@@ -41,6 +41,12 @@ return [
         'scheme' => 'By another scheme it works.',
     ],
     'would-do' => 'What would do: :ways.',
+    'take' => [
+        'cables' => 'Run :cables',
+        'no-neutral' => 'Ask for no neutral on this board',
+        'edition' => 'Go by :code',
+        'any-scheme' => 'Allow any scheme',
+    ],
     'way-out' => [
         'cables' => ':cables',
         'no-neutral' => 'no neutral asked for at the switches of this board',

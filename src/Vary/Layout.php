@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Zwindle\Vary;
 
 use Zwindle\Board\Board;
+use Zwindle\Plan\Chain;
+use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Scheme\SchemeName;
 
@@ -33,12 +35,20 @@ final readonly class Layout
     public static function of(Board $board, string $feedAt, array $lampsAt, string $order): ?self
     {
         $plan = Planner::plan($board)->plans[0] ?? null;
-        if ($plan === null) {
+        if ($plan === null || self::isByDisputeAlone($plan)) {
             return null;
         }
         $conductors = array_sum(array_map(fn ($cable) => count($cable->cores), $plan->wiring->board->cables));
 
         return new self($feedAt, $lampsAt, $order, $plan->wiring->board, count($plan->wiring->joints), $conductors, self::DIFFICULTY[$plan->result->scheme()->value ?? SchemeName::Single->value] ?? 3);
+    }
+
+    /** A four-way between linked commons is refused by many North American inspectors: no seat gets a board that is wired no other way. */
+    private static function isByDisputeAlone(Plan $plan): bool
+    {
+        $linked = array_filter($plan->chains, fn (Chain $chain) => $chain->linkedAt !== null && count($chain->switches) > 2);
+
+        return $linked !== [] && Planner::isDisputed($plan->result);
     }
 
     public function name(): string

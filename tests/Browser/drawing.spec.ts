@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { complaints, expectNoSeriousFault, signIn } from './support'
+import { addBoard, complaints, expectNoSeriousFault, signIn } from './support'
 
 /** Counts the taps, drags and keys that a board takes. */
 class Hand {
@@ -341,7 +341,7 @@ test('a box is lined up, filled, sized, turned and copied; singles share a condu
   await page.locator('[data-test=cable-colour]').selectOption('green')
   await expect(sentence(page)).toContainText('Right.')
   await expect(cable(page, 'W3')).toContainText('RED switched hot')
-  await expect(cable(page, 'W3')).toContainText('10.0 ft')
+  await expect(cable(page, 'W3')).toContainText('10 ft')
   await page.getByRole('link', { name: 'Its plans' }).click()
   await expect(page.locator('[data-plan="0"]')).toContainText('dead-end')
   expect(heard).toEqual([])
@@ -408,4 +408,43 @@ test('what stands is taken down, and planned from', async ({ page }) => {
     .locator('[data-test=wiring-file]')
     .setInputFiles({ name: 'wrong.json', mimeType: 'application/json', buffer: Buffer.from('{') })
   await expect(page.getByRole('alert')).toContainText('refused')
+})
+
+const STAR = {
+  format: 'zwindle-board',
+  version: 1,
+  title: 'Light in the middle',
+  practice: 'na',
+  code: 'NEC-2023',
+  enclosures: [
+    { id: 'SRC', kind: 'supply', label: 'Panel', at: [300, 300] },
+    { id: 'L1', kind: 'light-box', label: 'Light', material: 'metal', box: 'octagon-4x2.125', at: [1100, 300] },
+    { id: 'B1', kind: 'switch-box', label: 'Left', material: 'plastic', volumeIn3: 20, at: [500, 800] },
+    { id: 'B2', kind: 'switch-box', label: 'Right', material: 'plastic', volumeIn3: 20, at: [1700, 800] },
+  ],
+  devices: [
+    { id: 'PS', in: 'SRC', model: 'na-supply', breakerA: 15 },
+    { id: 'S1', in: 'B1', model: 'na-switch-3way' },
+    { id: 'S2', in: 'B2', model: 'na-switch-3way' },
+    { id: 'LA', in: 'L1', model: 'na-lampholder' },
+  ],
+  cables: [
+    { id: 'W1', type: 'na-14-2', from: 'SRC', to: 'L1' },
+    { id: 'W2', type: 'na-14-3', from: 'L1', to: 'B1' },
+    { id: 'W3', type: 'na-14-3', from: 'L1', to: 'B2' },
+  ],
+  controls: [{ lamps: ['LA'], switches: ['S1', 'S2'] }],
+  alwaysOn: [],
+}
+
+test('a board that cannot be wired names the rule, and what would do is taken by one tap', async ({ page }) => {
+  await signIn(page, 'marit')
+  await page.goto(`/draw/${await addBoard(page, STAR)}`)
+  await expect(sentence(page)).toContainText('The missing conductor is for the neutral that NEC 404.2(C) asks for')
+  await page.locator('[data-way=no-neutral]').click()
+  await expect(sentence(page)).toContainText('Right.')
+  await expect(page.locator('[data-test=ways-out]')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.locator('[data-way=edition]').click()
+  await expect(sentence(page)).toContainText('Right.')
 })

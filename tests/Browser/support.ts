@@ -42,6 +42,13 @@ export async function setBoard(
   return attempts[0]!.id
 }
 
+/** Puts a board file into the library of whoever is signed in, and returns its number. */
+export async function addBoard(page: Page, board: object): Promise<number> {
+  const answer = await post(page.request, '/api/board-files', board)
+  expect(answer.status()).toBe(201)
+  return ((await answer.json()) as { id: number }).id
+}
+
 export async function signIn(page: Page, username: string) {
   await page.goto('/sign-in')
   await page.getByLabel('Name').fill(username)

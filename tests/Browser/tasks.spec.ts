@@ -54,6 +54,11 @@ for (const practice of ['na', 'gb'] as const) {
       await page.locator('[data-vary=faces]').check()
       await page.locator('[data-test=seed]').fill('evening')
       await page.locator('[data-habit=order-of-work]').selectOption('box-by-box')
+      // A ready set is taken by one tap, and taken back by the other.
+      await page.locator('[data-rule-set=inspector]').click()
+      await expect(page.locator('[data-rule=line-unmarked]')).toHaveValue('fault')
+      await page.locator('[data-rule-set=trainer]').click()
+      await expect(page.locator('[data-rule=line-unmarked]')).toHaveValue('remark')
       await expect(page.locator('[data-test=attack]')).toContainText('none loses a mark')
       await expectNoSeriousFault(page)
     })
@@ -110,6 +115,10 @@ for (const practice of ['na', 'gb'] as const) {
     await page.getByRole('link', { name: 'Viva, to print' }).click()
     await expect(page.locator('[data-test=viva]').first()).toContainText('Suppose this is done')
     await release(page, title)
+    await page.getByRole('button', { name: 'Mark again …' }).click()
+    await expect(page.locator('[data-test=re-mark]')).toContainText('There is nothing to change')
+    await expectNoSeriousFault(page)
+    await page.getByRole('button', { name: 'Close' }).click()
 
     await trainee.goto(`/verdict/${attempt}`)
     await trainee.getByRole('tab', { name: 'Mark' }).click()

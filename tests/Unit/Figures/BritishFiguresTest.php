@@ -92,7 +92,9 @@ it('knows load and limits', function () {
         ->and(LightingLoad::ampere(14))->toBeGreaterThan(6.0)
         ->and(VoltDrop::limitV())->toEqualWithDelta(6.9, 1e-9)
         ->and(LightingLoad::mostZsOhm(6))->toBe(7.28)
-        ->and(LightingLoad::mostZsOhm(10))->toBeNull();
+        // BS 7671 Table 41.3, type B, and 0.8 of it when measured cold (trade-facts section 6, memory).
+        ->and(array_map(LightingLoad::mostZsOhm(...), [10, 16, 20]))->toBe([4.37, 2.73, null])
+        ->and(array_map(LightingLoad::mostColdZsOhm(...), [6, 10, 16, 20]))->toBe([5.82, 3.50, 2.19, null]);
 });
 
 it('is British', function () {

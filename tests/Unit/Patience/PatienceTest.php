@@ -53,5 +53,5 @@ it('tells what an attack found by the time it was cut off', function () {
         return $asked++ > 0;
     }, fn () => Attack::on(new Task('t', TaskKind::Wire, TaskMode::Exam), $marking, $plan));
 
-    expect($attack->isFinished)->toBeFalse()->and($attack->mistakes)->toBeGreaterThan(5);
+    expect($attack->isFinished)->toBeFalse()->and($attack->mistakes)->toBeGreaterThan(2);
 });

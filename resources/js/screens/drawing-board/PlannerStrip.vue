@@ -43,7 +43,7 @@ const scheme = computed(() => props.look?.schemes.find(({ id }) => id === shown.
           :data-way="way.kind"
           @click="$emit('take', way)"
         >
-          Take {{ way.text }}
+          {{ way.take }}
         </button>
       </p>
       <ul v-if="look.doubts.length > 0" aria-label="What may not be meant">

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Board, Hanging } from '@/shared/api/types'
+import type { Board, Hanging, WayOut } from '@/shared/api/types'
 import * as drawing from './drawing'
 import { routesOf, snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
 import { wrongPlaces } from './wrongPlaces'
@@ -151,6 +151,20 @@ describe('what is changed on a drawing', () => {
       scheme: 'dead-end',
       earths: 'none',
     })
+  })
+})
+
+describe('what would let a board be wired', () => {
+  const way = (more: object) => ({ kind: 'cables', text: '', take: '', code: null, cables: {}, ...more }) as WayOut
+  const board = drawing.walk(threeWays(), 'F', 'B1')
+
+  it.each<[string, WayOut, (made: Board) => unknown, unknown]>([
+    ['another cable', way({ cables: { W1: 'na-14-4' } }), (made) => made.cables[0]!.type, 'na-14-4'],
+    ['no neutral', way({ kind: 'no-neutral' }), (made) => made.requirements?.neutralAtSwitches, 'none'],
+    ['another edition', way({ kind: 'edition', code: 'NEC-2014' }), (made) => made.code, 'NEC-2014'],
+    ['any scheme', way({ kind: 'any-scheme' }), (made) => made.requirements?.scheme, 'any'],
+  ])('takes %s', (_, taken, seen, expected) => {
+    expect(seen(drawing.takeWayOut(board, taken))).toBe(expected)
   })
 })
 

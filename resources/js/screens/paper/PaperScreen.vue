@@ -68,14 +68,14 @@ const print = () => window.print()
     </div>
     <LoadState v-if="!data || !standing" :failure="failure" what="The pages" @again="load" />
     <main v-else class="mx-auto max-w-4xl">
-      <PaperPage :practice="data.list.board.practice" v-if="has('task')" :title="title" name="Task" data-page="task">
+      <PaperPage v-if="has('task')" :practice="data.list.board.practice" :title="title" name="Task" data-page="task">
         <p class="mb-2 text-lg">{{ data.list.board.brief }}</p>
         <img class="max-w-full" :src="api.fileOf(boardFile, plan, 'blank-svg', '')" alt="The board, to scale" />
         <p class="mt-2 font-bold">Write down what each conductor carries and where it lands.</p>
         <DataTable caption="Conductors" :columns="['box', 'cable', 'conductor', 'carries', 'lands on']" :rows="blank" />
         <p class="mt-4">Name ____________________ Station ________ Date ____________</p>
       </PaperPage>
-      <PaperPage :practice="data.list.board.practice" v-if="has('board')" :title="title" name="Board" data-page="board">
+      <PaperPage v-if="has('board')" :practice="data.list.board.practice" :title="title" name="Board" data-page="board">
         <img
           class="max-w-full"
           :src="api.fileOf(boardFile, plan, 'svg', '')"
@@ -83,8 +83,8 @@ const print = () => window.print()
         />
       </PaperPage>
       <PaperPage
-        :practice="data.list.board.practice"
         v-if="has('schedule')"
+        :practice="data.list.board.practice"
         :title="title"
         name="Wiring schedule"
         data-page="schedule"
@@ -92,8 +92,8 @@ const print = () => window.print()
         <DataTable caption="Wiring schedule" :columns="SCHEDULE" :rows="schedule" />
       </PaperPage>
       <PaperPage
-        :practice="data.list.board.practice"
         v-if="has('diagram')"
+        :practice="data.list.board.practice"
         :title="title"
         name="Schematic"
         data-page="diagram"
@@ -109,8 +109,8 @@ const print = () => window.print()
         </div>
       </PaperPage>
       <PaperPage
-        :practice="data.list.board.practice"
         v-if="has('key')"
+        :practice="data.list.board.practice"
         :title="title"
         name="Answer key"
         data-page="key"
@@ -127,8 +127,8 @@ const print = () => window.print()
         </div>
       </PaperPage>
       <PaperPage
-        :practice="data.list.board.practice"
         v-if="has('materials')"
+        :practice="data.list.board.practice"
         :title="title"
         name="Materials and cut list"
         data-page="materials"
@@ -146,8 +146,8 @@ const print = () => window.print()
         />
       </PaperPage>
       <PaperPage
-        :practice="data.list.board.practice"
         v-if="has('mark-out')"
+        :practice="data.list.board.practice"
         :title="title"
         name="Mark-out sheet"
         data-page="mark-out"
@@ -159,8 +159,8 @@ const print = () => window.print()
         />
       </PaperPage>
       <PaperPage
-        :practice="data.list.board.practice"
         v-if="has('boxes')"
+        :practice="data.list.board.practice"
         :title="title"
         name="In the boxes"
         data-page="boxes"
@@ -168,8 +168,8 @@ const print = () => window.print()
         <BoxNotes :data="data.lists" />
       </PaperPage>
       <PaperPage
-        :practice="data.list.board.practice"
         v-if="has('readings')"
+        :practice="data.list.board.practice"
         :title="title"
         name="Readings to expect"
         data-page="readings"
@@ -182,8 +182,8 @@ const print = () => window.print()
       </PaperPage>
       <template v-for="page in LABEL_PAGES" :key="page">
         <PaperPage
-          :practice="data.list.board.practice"
           v-if="has(page)"
+          :practice="data.list.board.practice"
           :title="title"
           :name="PAGES[page]"
           :data-page="page"
@@ -198,8 +198,8 @@ const print = () => window.print()
         </PaperPage>
       </template>
       <PaperPage
-        :practice="data.list.board.practice"
         v-if="has('as-found')"
+        :practice="data.list.board.practice"
         :title="title"
         name="As-found sheet"
         data-page="as-found"

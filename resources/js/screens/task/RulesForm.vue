@@ -61,7 +61,7 @@ function stand(habit: string, position: string) {
         >
           <span
             ><strong class="block">{{ set.name }}</strong
-            ><span class="text-sm text-soft">{{ set.note }}</span></span
+            ><span class="text-sm font-normal text-soft">{{ set.note }}</span></span
           >
         </button>
       </div>

@@ -469,6 +469,8 @@ export interface DrawnBox {
 export interface WayOut {
   kind: 'cables' | 'no-neutral' | 'edition' | 'any-scheme'
   text: string
+  /** What the button says. */
+  take: string
   code: string | null
   cables: Record<string, string>
 }
