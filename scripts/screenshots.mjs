@@ -162,14 +162,17 @@ await picture('paper', {
   act: (page) => page.locator('[data-page=task]').waitFor(),
 })
 /** Sets a task on a board of the library to the whole class. */
-const setTask = (board, kind, title) => async (page) => {
-  await page.goto(`${base}/task/${board}`)
-  await page.locator('[data-test=title]').fill(title)
-  await page.locator('[data-test=kind]').selectOption(kind)
-  await page.locator('[data-test=spread]').waitFor()
-  await page.locator('[data-test=set]').click()
-  await page.waitForURL(/class$/)
-}
+const setTask =
+  (board, kind, title, mode = 'exam') =>
+  async (page) => {
+    await page.goto(`${base}/task/${board}`)
+    await page.locator('[data-test=title]').fill(title)
+    await page.locator('[data-test=kind]').selectOption(kind)
+    await page.locator('[data-test=mode]').selectOption(mode)
+    await page.locator('[data-test=spread]').waitFor()
+    await page.locator('[data-test=set]').click()
+    await page.waitForURL(/class$/)
+  }
 const openTask = async (page, title) => {
   await page.goto(`${base}/my-boards`)
   await page.getByRole('listitem').filter({ hasText: title }).getByRole('link').click()
@@ -207,9 +210,10 @@ await picture('marks', {
   who: 'marit',
   path: '/class',
   act: async (page) => {
-    await setTask(6, 'wire', 'Seed store, evening exam')(page)
+    await setTask(6, 'wire', 'Seed store, practice', 'coached')(page)
     const assignments = await (await page.request.get(`${base}/api/assignments`)).json()
-    const attempt = assignments[0].attempts.find(({ trainee }) => trainee.name.startsWith('Quill')).id
+    const set = await (await page.request.get(`${base}/api/assignments/${assignments[0].id}`)).json()
+    const attempt = set.attempts.find(({ trainee }) => trainee.name.startsWith('Quill')).id
     const plan = await (await page.request.get(`${base}/api/board-files/6/plans/0`)).json()
     const swapped = JSON.stringify(plan.standing)
       .replaceAll('S2#3', 'S2#x')

@@ -81,10 +81,10 @@ test('a three-way board is composed from nothing by pointer alone, and the feed 
   // Another cable by hand: short of a core, and said so.
   await cable(page, 'W2').click()
   await page.locator('[data-test=cable-type]').selectOption('na-14-2')
-  await expect(sentence(page)).toContainText('Run W2 has 2 insulated cores and needs 3')
+  await expect(sentence(page)).toContainText('Run W2 has 2 insulated conductors and needs 3')
   await expect(page.locator('[data-test=kept]')).toHaveText('kept')
   await page.reload()
-  await expect(sentence(page)).toContainText('Run W2 has 2 insulated cores and needs 3')
+  await expect(sentence(page)).toContainText('Run W2 has 2 insulated conductors and needs 3')
   await expectNoSeriousFault(page)
   expect(heard).toEqual([])
 })
@@ -228,7 +228,7 @@ test("a pattern opens with the planner's result, is prepared, and comes out on p
     ['Labels', 'traveler'],
     ['Mark out', 'in from the top'],
     ['In the boxes', 'Not a single-pole switch'],
-    ['Readings', '120 V, lit'],
+    ['Readings', '120 V, on'],
   ] as const) {
     await page.getByRole('tab', { name: tab }).click()
     await expect(prepare).toContainText(words)
