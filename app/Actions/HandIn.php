@@ -7,8 +7,9 @@ namespace App\Actions;
 use App\Enums\JudgedAt;
 use App\Models\Attempt;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
-/** Closes an attempt, judges it and keeps the judgement. A second hand-in changes nothing. */
+/** Closes an attempt, judges it and keeps the judgement. A second hand-in changes nothing; an exam that may not begin is not handed in. */
 final readonly class HandIn
 {
     public function __construct(private KeepJudgement $keep)
@@ -20,7 +21,13 @@ final readonly class HandIn
         $isClosed = DB::transaction(function () use ($attempt): bool {
             $attempt->claim();
 
-            return $attempt->handed_in_at === null && ExamLock::begin($attempt) === null && $attempt->update(['handed_in_at' => now(), 'tries' => $attempt->tries + 1]);
+            if ($attempt->handed_in_at !== null) {
+                return false;
+            }
+            $refusal = ExamLock::begin($attempt);
+            $refusal === null || throw ValidationException::withMessages(['attempt' => __("messages.$refusal")]);
+
+            return $attempt->update(['handed_in_at' => now(), 'tries' => $attempt->tries + 1]);
         });
         if ($isClosed) {
             $this->keep->execute($attempt, JudgedAt::HandIn);

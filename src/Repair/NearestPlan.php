@@ -79,7 +79,10 @@ final readonly class NearestPlan
             }
         }
 
-        return $best;
+        // Never no answer: where none of the nearest targets comes to a plan, the one that the planner prefers does.
+        $preferred = $best === null ? Planner::plan($board, $scheme, edition: $edition)->plans[0] ?? null : null;
+
+        return $preferred === null ? $best : self::between($start, $parts, $preferred);
     }
 
     /** The board with a cable for every run that was still open. */
