@@ -112,7 +112,7 @@ final readonly class Folding
             ?? $this->sameReversal($finding)
             ?? $this->firstAtOnePlace($finding, $index, self::CAUSES_AT_ONE_PLACE[$code] ?? [])
             ?? $this->sideEffectOf($finding, $index)
-            ?? ($finding->code->isSymptom() ? $this->firstNamed($finding, self::strongerThan($finding)) ?? $this->sameBefore($finding, $index) : null);
+            ?? ($finding->code->isSymptom() ? $this->firstNamed($finding, $this->strongerThan($finding)) ?? $this->sameBefore($finding, $index) : null);
     }
 
     /** @param  list<string>  $causes */
@@ -220,11 +220,19 @@ final readonly class Folding
         return null;
     }
 
+    /** Whether it tells of a lamp that never lights: that it does not, or that its switches change nothing. */
+    private function isOfDarkLamp(Finding $symptom): bool
+    {
+        $isSame = fn (Finding $other) => $other->code === FindingCode::NeverLights && $other->control === $symptom->control;
+
+        return $symptom->code === FindingCode::NeverLights || ($symptom->code === FindingCode::SwitchNoEffect && array_filter($this->findings, $isSame) !== []);
+    }
+
     /** @return list<string> a symptom follows only from what stands before it */
-    private static function strongerThan(Finding $symptom): array
+    private function strongerThan(Finding $symptom): array
     {
         // A lamp that never lights is without line or neutral rather than wired crossed.
-        $all = $symptom->code === FindingCode::NeverLights ? array_values(array_unique([...self::CAUSES_OF_DARKNESS, ...self::CAUSES_OF_SYMPTOMS])) : self::CAUSES_OF_SYMPTOMS;
+        $all = $this->isOfDarkLamp($symptom) ? array_values(array_unique([...self::CAUSES_OF_DARKNESS, ...self::CAUSES_OF_SYMPTOMS])) : self::CAUSES_OF_SYMPTOMS;
         $place = array_search($symptom->code->value, $all, true);
         $stronger = $place === false ? $all : array_slice($all, 0, $place);
 

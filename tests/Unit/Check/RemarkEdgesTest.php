@@ -196,3 +196,36 @@ it('tells earths that are open from earths that hang on a conductor', function (
     expect($shapes(Build::without($right, 'W3.bare@B2')))->toBe(['open'])
         ->and($shapes(Build::exchange($right, 'W3.bare@B2', 'W3.white@B2')))->toBe(['on-current']);
 });
+
+it('takes a British core sleeved blue for a neutral, end by end', function (array $sleeved, array $found) {
+    // contract section 6: in Britain a core that is marked neutral at that end is none.
+    $right = rightOn('database/demo/boat-store');
+    $swapped = Build::renamed($right, ['W1.brown@SRC' => 'W1.blue@SRC', 'W1.blue@SRC' => 'W1.brown@SRC', 'W1.brown@R1' => 'W1.blue@R1', 'W1.blue@R1' => 'W1.brown@R1']);
+    $marks = [...array_diff_key($swapped->marks, array_flip(['W1.brown@SRC', 'W1.brown@R1'])), 'W1.blue@SRC' => MarkedAs::Line, 'W1.blue@R1' => MarkedAs::Line, ...array_fill_keys($sleeved, MarkedAs::Neutral)];
+
+    expect(pointsOf(FindingCode::NeutralColour, new Wiring($right->board, $swapped->joints, $swapped->caps, $marks)))->toBe($found);
+})->with([
+    'neither end' => [[], [['W1.brown@SRC', 'W1.brown@R1']]],
+    'one end' => [['W1.brown@SRC'], [['W1.brown@R1']]],
+    'both ends' => [['W1.brown@SRC', 'W1.brown@R1'], []],
+]);
+
+it('asks for a neutral by edition: where there is one switch, and where there are several', function (string $edition, int $alone, int $several) {
+    // trade-facts section 5, 404.2(C) (memory)
+    expect(pointsOf(FindingCode::NeutralAbsentAtSwitch, rightOn('tests/Corpus/right/switch-loop-of-two-cores'), $edition))->toHaveCount($alone)
+        ->and(pointsOf(FindingCode::NeutralAbsentAtSwitch, rightOn('tests/Corpus/right/three-way-fed-at-the-light'), $edition))->toHaveCount($several);
+})->with([['NEC-2008', 0, 0], ['NEC-2011', 1, 2], ['NEC-2014', 1, 0], ['NEC-2017', 1, 2], ['NEC-2020', 1, 2], ['NEC-2023', 1, 2]]);
+
+it('says which exemption an edition has', function (string $edition, string $spared) {
+    $finding = array_values(array_filter(Checker::check(rightOn('tests/Corpus/right/switch-loop-of-two-cores'), Editions::find($edition))->findings, fn (Finding $one) => $one->code === FindingCode::NeutralAbsentAtSwitch))[0];
+
+    expect($finding->params['spared'])->toBe($spared);
+})->with([['NEC-2011', 'reachable'], ['NEC-2020', 'reachable'], ['NEC-2023', '']]);
+
+it('holds one conductor under the earthing screw of an American box, and any number in a British one', function () {
+    // NEC 110.14(A) (memory); the contract has no limit for British enclosures.
+    $american = Files::board('database/demo/propagation-house/board.json');
+    $british = Files::board('database/demo/boat-store/board.json');
+
+    expect($american->roomAt('B1.earth'))->toBe(1)->and($british->roomAt('K1.earth'))->toBeNull()->and($american->roomAt('S1.common'))->toBe(1)->and($american->roomAt('PS.line'))->toBeNull();
+});

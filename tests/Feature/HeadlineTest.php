@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Wording\DebriefWords;
+use App\Wording\Headline;
+use Tests\Support\Build;
+use Tests\Support\Files;
+use Tests\Support\RandomWiring;
+use Zwindle\Board\Enclosure;
+use Zwindle\Check\Checker;
+use Zwindle\Check\Verdict;
+use Zwindle\Move\Move;
+use Zwindle\Move\Mover;
+use Zwindle\Repair\Pinpoint;
+use Zwindle\Wiring\Wiring;
+
+function headlineOf(Wiring $wiring): string
+{
+    return (new Headline(Pinpoint::of(Checker::check($wiring))))->sentence();
+}
+
+it('names cause and place of two mistakes', function () {
+    $right = Files::wiring('database/demo/packing-barn/board.json', 'database/demo/packing-barn/right.wiring.json');
+    $both = Build::exchange(Build::exchange($right, 'S1.common', 'S1.t1'), 'S2.a2', 'S2.b1');
+
+    expect(headlineOf($both))->toContain('common and a traveler are exchanged at Loading door')->toContain('and a pair is split across the four-way at Potting line');
+});
+
+it('says of a lamp that never lights what keeps it dark, not what else is crossed', function () {
+    $right = Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
+    $loose = Mover::make(Build::exchange($right, 'S2.common', 'S2.t1'), [Move::of('W1.black@B1', 'S1.common', Move::CAP)]);
+
+    expect(headlineOf($loose))->toStartWith('Never lights: a conductor is off in Gate post')
+        ->and((new DebriefWords(Checker::check($loose)))->mistakes()[0])->not->toContain('exchanged at the switch at Gate post');
+});
+
+it('puts a short at the rose, sleeved or not', function (bool $isSleeved) {
+    $wrong = Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/drop-in-neutral-block.wiring.json');
+    $marks = array_diff_key($wrong->marks, $isSleeved ? [] : ['W2.blue@R1' => true, 'W2.blue@K1' => true]);
+
+    expect(headlineOf(new Wiring($wrong->board, $wrong->joints, $wrong->caps, $marks)))->toBe('Trips in 1 of 2 combinations: line and neutral meet in Boat store rose.');
+})->with([true, false]);
+
+it('always names a place in a headline that fails, whatever was done to a board', function (string $slug) {
+    $right = Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/right.wiring.json");
+    $labels = ['the supply', ...array_map(fn (Enclosure $box) => $box->label, array_values($right->board->enclosures))];
+    $random = new RandomWiring(seed: 311);
+    $placeless = [];
+    $failed = 0;
+    for ($i = 0; $i < 25; $i++) {
+        [$wrong] = $random->moved($right, 1 + $i % 4);
+        if (Checker::check($wrong)->verdict !== Verdict::Fail) {
+            continue;
+        }
+        $failed++;
+        $said = headlineOf($wrong);
+        array_filter($labels, fn (string $label) => str_contains($said, $label)) !== [] || $placeless[] = $said;
+    }
+
+    expect($failed)->toBeGreaterThan(10)->and($placeless)->toBe([]);
+})->with(['propagation-house', 'packing-barn', 'seed-store', 'tool-locker', 'boat-store', 'towpath-workshop']);
