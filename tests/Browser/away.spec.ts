@@ -81,7 +81,7 @@ test('a device left behind keeps its steps beside the board and shows the board 
   await expect(kept(two)).toHaveText('Kept: all 2 steps')
   await handIn(two)
   await two.getByText('Steps set aside: 1').click()
-  await expect(two.getByText(/left-behind, made .* received/)).toBeVisible()
+  await expect(two.getByText(/worked on from another device, made .* received/)).toBeVisible()
   await one.close()
   await two.close()
 })
