@@ -131,6 +131,37 @@ for (const practice of ['na', 'gb'] as const) {
     await trainee.context().close()
   })
 
+  test(`an exam with two tries closes the other boards until the trainee is done (${practice})`, async ({
+    page,
+    browser,
+  }) => {
+    const title = `Two tries ${practice}`
+    await signIn(page, 'marit')
+    await setTask(page, BOARDS[practice].wired, 'wire', title, () => page.getByLabel('tries').fill('2'))
+    const trainee = await asTrainee(browser, 'imara')
+    await openTask(trainee, title)
+    await trainee.waitForURL(/\/bench\/\d+$/)
+    const attempt = Number(trainee.url().split('/').pop())
+    const others = (await (await trainee.request.get('/api/attempts')).json()) as { id: number }[]
+    const other = `/api/attempts/${others.find(({ id }) => id !== attempt)!.id}`
+    await trainee.getByRole('button', { name: 'Hand in' }).click()
+    await trainee.getByRole('button', { name: 'Hand in for good' }).click()
+    await expect(trainee.locator('[data-test=handed-in]')).toContainText('your other boards stay closed')
+    expect((await trainee.request.get(other)).status()).toBe(403)
+
+    // One slip of the finger gives up nothing.
+    await trainee.getByRole('button', { name: 'I am done' }).click()
+    await trainee.getByRole('button', { name: 'Not yet' }).click()
+    expect((await trainee.request.get(other)).status()).toBe(403)
+    await trainee.getByRole('button', { name: 'I am done' }).click()
+    await expect(trainee.getByRole('region', { name: 'I am done' })).toContainText('You give up the try')
+    await expectNoSeriousFault(trainee)
+    await trainee.getByRole('button', { name: 'Done for good' }).click()
+    await trainee.waitForURL(/\/my-boards$/)
+    expect((await trainee.request.get(other)).status()).toBe(200)
+    await trainee.context().close()
+  })
+
   test(`questions are set, answered, marked and told (${practice})`, async ({ page, browser }) => {
     test.setTimeout(400_000)
     await signIn(page, 'marit')

@@ -4,10 +4,13 @@ import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import { isWired } from '@/shared/api/taskKinds'
 import type { BenchData } from '@/shared/api/types'
+import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 
 const props = defineProps<{ bench: BenchData }>()
 const router = useRouter()
 const refusal = ref('')
+const asked = ref(false)
+const busy = ref(false)
 
 async function tryAgain() {
   try {
@@ -19,11 +22,13 @@ async function tryAgain() {
 }
 
 async function finish() {
+  busy.value = true
   try {
     await api.finish(props.bench.id)
     await router.push('/my-boards')
   } catch (error) {
     refusal.value = (error as Error).message
+    busy.value = false
   }
 }
 </script>
@@ -39,9 +44,23 @@ async function finish() {
     <p v-if="bench.triesLeft > 0" class="mb-3">
       While there are tries left, your other boards stay closed. Say so when you are done.
     </p>
-    <button v-if="bench.triesLeft > 0" type="button" class="btn mr-3" @click="finish">I am done</button>
-    <button v-if="bench.triesLeft > 0" type="button" class="btn" @click="tryAgain">
-      Go on with it ({{ bench.triesLeft }} {{ bench.triesLeft === 1 ? 'try' : 'tries' }} left; only the last counts)
-    </button>
+    <div v-if="bench.triesLeft > 0" class="flex flex-wrap gap-3">
+      <button type="button" class="btn" @click="tryAgain">
+        Go on with it ({{ bench.triesLeft }} {{ bench.triesLeft === 1 ? 'try' : 'tries' }} left; only the last counts)
+      </button>
+      <button type="button" class="btn" :disabled="asked" @click="asked = true">I am done</button>
+    </div>
+    <ConfirmBar
+      v-if="asked"
+      class="mt-5"
+      label="I am done"
+      yes="Done for good"
+      busy-word="Closing …"
+      no="Not yet"
+      :busy="busy"
+      @yes="finish"
+      @no="asked = false"
+      >You give up the {{ bench.triesLeft === 1 ? 'try' : `${bench.triesLeft} tries` }} you have left.</ConfirmBar
+    >
   </main>
 </template>
