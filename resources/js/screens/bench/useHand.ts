@@ -1,7 +1,7 @@
 import { computed, readonly, ref, type Ref } from 'vue'
 import type { BoardLook, Enclosure, MarkedAs, Step, TrayItem } from '@/shared/api/types'
 import { type BenchState, jointAt, type Places } from '@/shared/bench/bench'
-import { reasonFor } from './reasons'
+import { reasonFor } from '@/shared/bench/reasons'
 
 /** What is in hand, and what a tap does with it: the one place where gestures become steps. */
 export function useHand(

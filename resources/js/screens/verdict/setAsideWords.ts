@@ -1,4 +1,4 @@
-import { reasonFor } from '../bench/reasons'
+import { reasonFor } from '@/shared/bench/reasons'
 
 /** Why a step was kept but not applied; the codes come with the step from the server. */
 const WORDS: Record<string, string> = {
