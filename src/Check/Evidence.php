@@ -6,8 +6,12 @@ namespace Zwindle\Check;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Core;
+use Zwindle\Board\Device;
 use Zwindle\Board\Point;
 use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\Terminal;
 use Zwindle\Net\Circuit;
 use Zwindle\Net\Nets;
 use Zwindle\Scheme\ControlView;
@@ -78,6 +82,31 @@ final readonly class Evidence
         }
 
         return $cores;
+    }
+
+    /** A white or grey single, which 200.7(C) lets nobody re-identify (North America). */
+    public function isWhiteSingle(Core $core): bool
+    {
+        return $this->board->practice === Practice::NorthAmerica && $this->board->cables[$core->cable]->type->isSingle && $core->colour->isWhiteOrGrey();
+    }
+
+    /**
+     * Leads and flex conductors marked for the neutral that are on the line side.
+     *
+     * @return list<array{Device, Terminal}> lamp and terminal
+     */
+    public function reversedAtLamps(): array
+    {
+        $reversed = [];
+        foreach ($this->board->devicesOf(DeviceKind::Lamp) as $lamp) {
+            foreach ($this->wiring->modelOf($lamp)->lampSides() as $side => $terminal) {
+                if ($terminal->isForNeutral && $this->survey->lamps[$lamp->id]->onLineSide[$side]) {
+                    $reversed[] = [$lamp, $terminal];
+                }
+            }
+        }
+
+        return $reversed;
     }
 
     public function netOfCore(Core $core): int

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\DeviceKind;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -18,11 +17,9 @@ final readonly class LeadsReversed implements Rule
 {
     public function findingsIn(Evidence $evidence): iterable
     {
-        foreach ($evidence->board->devicesOf(DeviceKind::Lamp) as $lamp) {
-            foreach ($evidence->wiring->modelOf($lamp)->lampSides() as $side => $terminal) {
-                if ($terminal->isForNeutral && ! $terminal->isFlex && $evidence->survey->lamps[$lamp->id]->onLineSide[$side]) {
-                    yield new Finding(FindingCode::LeadsReversed, ["$lamp->id.$terminal->name"], ['lamp' => $lamp->id]);
-                }
+        foreach ($evidence->reversedAtLamps() as [$lamp, $terminal]) {
+            if (! $terminal->isFlex) {
+                yield new Finding(FindingCode::LeadsReversed, ["$lamp->id.$terminal->name"], ['lamp' => $lamp->id]);
             }
         }
     }

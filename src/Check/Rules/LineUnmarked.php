@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -18,11 +17,9 @@ final readonly class LineUnmarked implements Rule
     {
         foreach ($evidence->cores() as $core) {
             $net = $evidence->netOfCore($core);
-            $type = $evidence->board->cables[$core->cable]->type;
-            $colours = $type->colours;
+            $colours = $evidence->board->cables[$core->cable]->type->colours;
             // A white single is told by a rule of its own.
-            $isWhiteSingle = $type->isSingle && $core->colour->isWhiteOrGrey() && $evidence->board->practice === Practice::NorthAmerica;
-            if ($isWhiteSingle || $evidence->isMixed($net) || ! $evidence->roles->isOnLineSide($core->ends()[0]) || ! ($colours?->needsMarkAsLine($core->colour) ?? false)) {
+            if ($evidence->isWhiteSingle($core) || $evidence->isMixed($net) || ! $evidence->roles->isOnLineSide($core->ends()[0]) || ! ($colours?->needsMarkAsLine($core->colour) ?? false)) {
                 continue;
             }
             $unmarked = array_values(array_filter($core->ends(), fn (string $end) => $evidence->wiring->markOn($end) !== MarkedAs::Line));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Practice;
 use Zwindle\Check\Evidence;
 use Zwindle\Check\Finding;
 use Zwindle\Check\FindingCode;
@@ -18,12 +17,8 @@ final readonly class WhiteSingleAsLine implements Rule
 {
     public function findingsIn(Evidence $evidence): iterable
     {
-        if ($evidence->board->practice !== Practice::NorthAmerica) {
-            return;
-        }
         foreach ($evidence->cores() as $core) {
-            $isWhiteSingle = $evidence->board->cables[$core->cable]->type->isSingle && $core->colour->isWhiteOrGrey();
-            if ($isWhiteSingle && ! $evidence->isMixed($evidence->netOfCore($core)) && $evidence->roles->isOnLineSide($core->ends()[0])) {
+            if ($evidence->isWhiteSingle($core) && ! $evidence->isMixed($evidence->netOfCore($core)) && $evidence->roles->isOnLineSide($core->ends()[0])) {
                 yield new Finding(FindingCode::WhiteSingleAsLine, $core->ends(), ['role' => $evidence->roles->at($core->ends()[0])[0]->value]);
             }
         }
