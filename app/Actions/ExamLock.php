@@ -33,12 +33,17 @@ final class ExamLock
     {
         $isExam = $attempt->assignment->isExam();
 
-        return match (true) {
-            $attempt->started_at !== null => null,
-            $isExam && self::isHeld($attempt) => 'exam-open',
-            $isExam && $attempt->assignment->released_at !== null => 'marks-are-out',
-            default => $attempt->update(['started_at' => now()]) ? null : 'exam-open',
+        $refusal = match (true) {
+            $attempt->started_at !== null || ! $isExam => null,
+            self::isHeld($attempt) => 'exam-open',
+            $attempt->assignment->released_at !== null => 'marks-are-out',
+            default => null,
         };
+        if ($refusal === null) {
+            $attempt->update(['started_at' => $attempt->started_at ?? now()]);
+        }
+
+        return $refusal;
     }
 
     /** Whether another exam closes an attempt to its trainee. */

@@ -37,7 +37,7 @@ final readonly class KeepJudgement
     public function execute(Attempt $attempt, JudgedAt $origin): ?Judgement
     {
         $try = $attempt->tries;
-        $judged = $this->judged($attempt);
+        $judged = $this->workedOut($attempt);
 
         return DB::transaction(function () use ($attempt, $origin, $try, $judged): ?Judgement {
             $attempt->claim();
@@ -59,8 +59,12 @@ final readonly class KeepJudgement
         });
     }
 
-    /** @return array{verdict: string|null, headline: string, page: array<string, mixed>|null, mark: array<string, mixed>|null, debrief: array<string, mixed>|null} */
-    private function judged(Attempt $attempt): array
+    /**
+     * What the rules of today make of it, not kept.
+     *
+     * @return array{verdict: string|null, headline: string, page: array<string, mixed>|null, mark: array<string, mixed>|null, debrief: array<string, mixed>|null} verdict: null where it cannot be judged; the fault is logged
+     */
+    public function workedOut(Attempt $attempt): array
     {
         try {
             return SearchGate::bounded(fn () => $this->judge->execute($attempt));

@@ -7,14 +7,13 @@ namespace App\Actions;
 use App\Models\Attempt;
 use App\Models\Judgement;
 use Illuminate\Support\Facades\DB;
-use Throwable;
 use Zwindle\Check\EngineVersion;
 use Zwindle\Mark\KeptMark;
 
 /** What a handed-in attempt would be by the rules of today, beside what was kept of it. */
 final readonly class ReMark
 {
-    public function __construct(private JudgeHandedIn $judge, private KeepJudgement $keep, private LogUnjudged $log)
+    public function __construct(private KeepJudgement $keep)
     {
     }
 
@@ -23,11 +22,8 @@ final readonly class ReMark
     {
         $kept = $this->keep->of($attempt);
         $was = self::shown((string) $attempt->verdict, (string) $attempt->headline, $kept?->mark, $attempt, $kept->rules ?? 0);
-        try {
-            $judged = SearchGate::bounded(fn () => $this->judge->execute($attempt));
-        } catch (Throwable $fault) {
-            $this->log->execute($attempt, $fault);
-
+        $judged = $this->keep->workedOut($attempt);
+        if ($judged['verdict'] === null) {
             return ['attempt' => $attempt->id, 'changes' => false, 'was' => $was, 'now' => null];
         }
         $now = self::shown($judged['verdict'], $judged['headline'], $judged['mark'], $attempt, EngineVersion::RULES);

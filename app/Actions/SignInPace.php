@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\RateLimiter;
 
 /**
  * How fast sign-ins may be tried: guessing is slowed down and nobody is locked out.
@@ -23,15 +23,13 @@ final class SignInPace
 
     private const MOST_OVER_ALL_NAMES = 120;
 
-    private const WINDOW_SECONDS = 60;
-
     /** @return int seconds to wait before the next try; 0: none */
     public static function wait(string $name, string $device, bool $isKnownDevice): int
     {
         $waits = [self::leftOf(self::key('device', $device), self::MOST_BY_DEVICE)];
         if (! $isKnownDevice) {
             $waits[] = self::leftOf(self::key('all', ''), self::MOST_OVER_ALL_NAMES);
-            $waits[] = self::sinceLast(self::key('name', $name));
+            $waits[] = RateLimiter::tooManyAttempts(self::key('name', $name), self::FREE_TRIES) ? self::leftOf(self::key('last', $name), 1) : 0;
         }
 
         return max($waits);
@@ -39,40 +37,24 @@ final class SignInPace
 
     public static function failed(string $name, string $device, bool $isKnownDevice): void
     {
-        foreach ($isKnownDevice ? [['device', $device]] : [['device', $device], ['all', ''], ['name', $name]] as [$what, $of]) {
-            $key = self::key($what, $of);
-            $seen = self::seen($key);
-            Cache::put($key, ['count' => $seen['count'] + 1, 'since' => $seen['since'], 'last' => now()->timestamp], self::WINDOW_SECONDS);
+        RateLimiter::hit(self::key('device', $device));
+        if (! $isKnownDevice) {
+            RateLimiter::hit(self::key('all', ''));
+            RateLimiter::hit(self::key('name', $name));
+            // The pause begins anew with every try.
+            RateLimiter::clear(self::key('last', $name));
+            RateLimiter::hit(self::key('last', $name), self::SECONDS_BETWEEN);
         }
     }
 
     public static function succeeded(string $device): void
     {
-        Cache::forget(self::key('device', $device));
-    }
-
-    /** @return array{count: int, since: int, last: int} */
-    private static function seen(string $key): array
-    {
-        /** @var array{count: int, since: int, last: int}|null $seen */
-        $seen = Cache::get($key);
-        $now = (int) now()->timestamp;
-
-        return $seen === null || $now - $seen['since'] >= self::WINDOW_SECONDS ? ['count' => 0, 'since' => $now, 'last' => 0] : $seen;
+        RateLimiter::clear(self::key('device', $device));
     }
 
     private static function leftOf(string $key, int $most): int
     {
-        $seen = self::seen($key);
-
-        return $seen['count'] < $most ? 0 : max(1, $seen['since'] + self::WINDOW_SECONDS - (int) now()->timestamp);
-    }
-
-    private static function sinceLast(string $key): int
-    {
-        $seen = self::seen($key);
-
-        return $seen['count'] < self::FREE_TRIES ? 0 : max(0, $seen['last'] + self::SECONDS_BETWEEN - (int) now()->timestamp);
+        return RateLimiter::tooManyAttempts($key, $most) ? max(1, RateLimiter::availableIn($key)) : 0;
     }
 
     private static function key(string $what, string $of): string

@@ -6,7 +6,6 @@ namespace App\Console\Commands;
 
 use App\Actions\CountProgress;
 use App\Actions\KeepJudgement;
-use App\Enums\JudgedAt;
 use App\Models\Attempt;
 use App\Models\Judgement;
 use Illuminate\Console\Command;
@@ -33,7 +32,7 @@ final class UpgradeCommand extends Command
             } catch (\Throwable $fault) {
                 report($fault);
             }
-            $attempt->handed_in_at === null || $attempt->judgement_id !== null ? null : $keep->execute($attempt, $attempt->verdict === null ? JudgedAt::HandIn : JudgedAt::Upgrade);
+            $keep->of($attempt);
         });
         $this->newLine();
         $this->told();
