@@ -1,3 +1,4 @@
+import { inTurn } from './inTurn'
 import type {
   AsFoundPlan,
   AsFoundSheet,
@@ -100,6 +101,9 @@ async function request<T>(
     }
   }
 }
+
+/** A task is tried and attacked at once: one after the other. */
+const search = inTurn()
 
 async function requestSignedIn<T>(
   method: string,
@@ -231,8 +235,8 @@ export const api = {
   keepTask: (id: number, base: number, what: TaskDraft) =>
     request<TaskData>('PUT', `tasks/${id}`, { ...sent(what), base }),
   tryTask: (what: TaskDraft, seats: number, row: number) =>
-    request<TaskTrial>('POST', 'task-trials', { ...sent(what), seats, row }, 60_000),
-  attackTask: (what: TaskDraft) => request<TaskAttack>('POST', 'task-attacks', sent(what), 120_000),
+    search(() => request<TaskTrial>('POST', 'task-trials', { ...sent(what), seats, row }, 60_000)),
+  attackTask: (what: TaskDraft) => search(() => request<TaskAttack>('POST', 'task-attacks', sent(what), 120_000)),
   setTask: (id: number, what: { classroom: number; trainees: number[]; row: number }) =>
     request<Assignment>('POST', `tasks/${id}/assignments`, what, 60_000),
   marks: (assignment: number) => request<MarkedAttempt[]>('GET', `assignments/${assignment}/marks`, undefined, 60_000),
