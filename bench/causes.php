@@ -8,14 +8,14 @@ declare(strict_types=1);
  */
 
 use Tests\Support\Files;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Verdict;
-use Zwindle\Mistake\Mistake;
-use Zwindle\Mistake\Mistakes;
-use Zwindle\Move\Mover;
+use Zwindle\Check\Findings\Verdict;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Mistake\Mistakes;
+use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\Repairs;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\Wiring;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

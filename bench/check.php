@@ -10,8 +10,8 @@ declare(strict_types=1);
 
 use Tests\Support\Chain;
 use Tests\Support\RandomWiring;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
-use Zwindle\Wiring\Wiring;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

@@ -9,10 +9,10 @@ declare(strict_types=1);
  * 40 ms warm. The times are those of a request through the whole application, without PHP's start and the network.
  */
 
-use App\Actions\HandIn;
-use App\Actions\KeepSteps;
-use App\Actions\KeepTask;
-use App\Actions\SetTask;
+use App\Actions\Bench\HandIn;
+use App\Actions\Bench\KeepSteps;
+use App\Actions\Tasks\KeepTask;
+use App\Actions\Tasks\SetTask;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\BoardFile;

@@ -11,9 +11,9 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Schema;
+use Zwindle\Format\Read\BoardReader;
+use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Planner;
-use Zwindle\Read\BoardReader;
-use Zwindle\Read\Problems;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

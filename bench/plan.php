@@ -13,12 +13,12 @@ use Tests\Support\Hub;
 use Tests\Support\RandomWiring;
 use Zwindle\Board\Board;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Verdict;
-use Zwindle\Plan\NeutralAt;
+use Zwindle\Check\Findings\Verdict;
+use Zwindle\Circuit\Scheme\SchemeName;
 use Zwindle\Plan\Planner;
+use Zwindle\Plan\Refusal\NeutralAt;
 use Zwindle\Repair\NearestPlan;
 use Zwindle\Repair\Repairs;
-use Zwindle\Scheme\SchemeName;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

@@ -12,8 +12,8 @@ use Tests\Support\Files;
 use Tests\Support\Ngspice;
 use Tests\Support\RandomWiring;
 use Zwindle\Check\Checker;
-use Zwindle\Net\Circuit;
-use Zwindle\Solve\Survey;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Solve\Survey;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

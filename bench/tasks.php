@@ -9,17 +9,17 @@ declare(strict_types=1);
 
 use Tests\Support\Chain;
 use Zwindle\Board\Board;
-use Zwindle\Mark\Attack;
-use Zwindle\Mark\MarkingReader;
+use Zwindle\Exam\Grading\Attack;
+use Zwindle\Exam\Grading\MarkingReader;
+use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskKind;
+use Zwindle\Exam\Task\TaskMode;
+use Zwindle\Exam\Vary\Surface;
+use Zwindle\Exam\Vary\Variants;
+use Zwindle\Exam\Vary\Varying;
+use Zwindle\Format\Read\BoardReader;
+use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Planner;
-use Zwindle\Read\BoardReader;
-use Zwindle\Read\Problems;
-use Zwindle\Task\Task;
-use Zwindle\Task\TaskKind;
-use Zwindle\Task\TaskMode;
-use Zwindle\Vary\Surface;
-use Zwindle\Vary\Variants;
-use Zwindle\Vary\Varying;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Zwindle\Wiring\AsFoundSheet as Sheet;
+use Zwindle\Board\Wiring\AsFoundSheet as Sheet;
 
 /**
  * What an instructor wrote down of a standing board before anything came off; one a board.

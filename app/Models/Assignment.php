@@ -7,8 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Zwindle\Task\TaskKind;
-use Zwindle\Task\TaskMode;
+use Zwindle\Exam\Task\TaskKind;
+use Zwindle\Exam\Task\TaskMode;
 
 /**
  * A board set to trainees of a class.

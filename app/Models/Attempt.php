@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Actions\ReadBoard;
+use App\Actions\Boards\ReadBoard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -14,7 +14,7 @@ use Zwindle\Bench\Bench;
 use Zwindle\Bench\Step as BenchStep;
 use Zwindle\Bench\StepLog;
 use Zwindle\Board\Board;
-use Zwindle\Task\Task as CoreTask;
+use Zwindle\Exam\Task\Task as CoreTask;
 
 /**
  * One trainee's work on one assignment.

@@ -6,9 +6,9 @@ namespace App\Models;
 
 use App\Exceptions\InputRefused;
 use Illuminate\Database\Eloquent\Model;
-use Zwindle\Mark\MarkingReader;
-use Zwindle\Mark\MarkingScheme;
-use Zwindle\Read\Problems;
+use Zwindle\Exam\Grading\MarkingReader;
+use Zwindle\Exam\Grading\MarkingScheme;
+use Zwindle\Format\Read\Problems;
 
 /**
  * A marking scheme in the instructor's drawer; what was set with an earlier version has a copy of it.

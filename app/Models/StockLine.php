@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Zwindle\Catalogue\Practice;
-use Zwindle\Materials\ShelfLine;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Plan\Materials\ShelfLine;
 
 /**
  * What an instructor keeps written down about a part: its price, and how much is on the shelf.

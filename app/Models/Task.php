@@ -8,9 +8,9 @@ use App\Exceptions\InputRefused;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Zwindle\Board\Board;
-use Zwindle\Read\Problems;
-use Zwindle\Task\Task as CoreTask;
-use Zwindle\Task\TaskReader;
+use Zwindle\Exam\Task\Task as CoreTask;
+use Zwindle\Exam\Task\TaskReader;
+use Zwindle\Format\Read\Problems;
 
 /**
  * What an instructor asks on a board, to be set again and again; each save counts.

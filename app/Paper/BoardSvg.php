@@ -11,7 +11,7 @@ use Zwindle\Board\Cable;
 use Zwindle\Board\Core;
 use Zwindle\Board\Enclosure;
 use Zwindle\Board\EnclosureKind;
-use Zwindle\Materials\RunLength;
+use Zwindle\Plan\Materials\RunLength;
 use Zwindle\Plan\Plan;
 
 /** The board face to scale, in ink alone: boxes where they hang and as large as they are, cables along and up, what is printed on them. */

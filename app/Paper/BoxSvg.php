@@ -6,9 +6,9 @@ namespace App\Paper;
 
 use App\Wording\Words;
 use Zwindle\Board\Enclosure;
+use Zwindle\Board\Wiring\JoinedBy;
+use Zwindle\Board\Wiring\Joint;
 use Zwindle\Plan\Plan;
-use Zwindle\Wiring\JoinedBy;
-use Zwindle\Wiring\Joint;
 
 /**
  * One box of a plan opened up, in ink: every conductor end at the left with its flag, what it carries and its tape, what holds

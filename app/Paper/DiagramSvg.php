@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use Zwindle\Format\Write\DiagramArray;
 use Zwindle\Schematic\Diagram;
-use Zwindle\Write\DiagramArray;
 
 /**
  * The schematic on paper, every switch up: the line at the left, the neutral at the right.

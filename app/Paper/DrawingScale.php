@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Wording\Lengths;
-use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\Practices\Practice;
 
 /** A usual drawing scale: of a foot in North America, of ten in Britain. */
 final readonly class DrawingScale

@@ -8,7 +8,7 @@ use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\View;
-use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\Practices\Practice;
 
 /** A view as a PDF: Letter in North America, A4 in Britain, nothing fetched from anywhere. */
 final class Pdf

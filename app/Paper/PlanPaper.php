@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Enums\Page;
-use App\Wording\MaterialsReport;
+use App\Shapes\MaterialsReport;
+use App\Shapes\PrepareReport;
 use App\Wording\PlanStepSentence;
-use App\Wording\PrepareReport;
 use Zwindle\Board\Enclosure;
-use Zwindle\Materials\CutAllowances;
+use Zwindle\Plan\Materials\CutAllowances;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\PlanStep;
 use Zwindle\Plan\PlanSteps;

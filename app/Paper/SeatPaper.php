@@ -7,15 +7,15 @@ namespace App\Paper;
 use App\Enums\SeatPages;
 use App\Models\Assignment;
 use App\Models\Attempt;
+use App\Shapes\WiringSchedule;
 use App\Wording\BriefLines;
-use App\Wording\WiringSchedule;
 use App\Wording\Words;
 use Zwindle\Board\Board;
 use Zwindle\Board\Enclosure;
+use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
-use Zwindle\Task\Task;
-use Zwindle\Task\TaskKind;
 
 /** One page a seat of what was set: the sheet that a trainee works from, or the key of that seat's variant. */
 final readonly class SeatPaper

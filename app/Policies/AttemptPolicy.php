@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Actions\ExamLock;
+use App\Actions\Bench\ExamLock;
 use App\Models\Attempt;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;

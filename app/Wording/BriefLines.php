@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-use Zwindle\Catalogue\Practice;
-use Zwindle\Task\Task;
-use Zwindle\Vary\Surface;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Vary\Surface;
 
 /** What a brief says beside its own words: where the work is done, and where the task stands on what practitioners dispute. */
 final class BriefLines

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Zwindle\Board\Board;
-use Zwindle\Catalogue\CableType;
-use Zwindle\Catalogue\Colour;
-use Zwindle\Plan\BoardChange;
-use Zwindle\Plan\NeutralAt;
+use Zwindle\Catalogue\Cables\CableType;
+use Zwindle\Catalogue\Practices\Colour;
+use Zwindle\Plan\Refusal\BoardChange;
+use Zwindle\Plan\Refusal\NeutralAt;
 
 /** Other cables that would do, and where an electronic switch could go, in the trade English of a board. */
 final readonly class ChangeSentence

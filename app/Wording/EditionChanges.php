@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-use Zwindle\Check\Finding;
+use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Result;
 
 /** What another edition says of a wiring that its own does not say, and the other way round. */

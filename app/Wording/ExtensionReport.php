@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-use Zwindle\Move\Move;
+use Zwindle\Format\Write\MovesArray;
+use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\NearestPlan;
-use Zwindle\Write\MovesArray;
 
 /** What has to be changed on a standing wiring: what comes off, what goes on, what stays. */
 final readonly class ExtensionReport

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Support\Str;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Check\Result;
 
 /** A finding in the trade English of the board: the place and the reason. */

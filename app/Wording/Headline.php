@@ -6,15 +6,15 @@ namespace App\Wording;
 
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Str;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Check\Findings\Severity;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
-use Zwindle\Check\Severity;
-use Zwindle\Check\Verdict;
+use Zwindle\Circuit\Scheme\ControlView;
+use Zwindle\Circuit\Trace\CurrentPath;
+use Zwindle\Circuit\Trace\PathEnd;
 use Zwindle\Repair\Repairs;
-use Zwindle\Scheme\ControlView;
-use Zwindle\Trace\CurrentPath;
-use Zwindle\Trace\PathEnd;
 
 /** The verdict in one sentence: what the lamp does, and why. */
 final readonly class Headline

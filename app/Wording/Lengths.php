@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-use Zwindle\Catalogue\Feet;
-use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\Practices\Feet;
+use Zwindle\Catalogue\Practices\Practice;
 
 /** Lengths as they are read off a tape: feet and inches in North America, metres and millimetres in Britain. */
 final readonly class Lengths

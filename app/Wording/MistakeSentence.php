@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-use Zwindle\Mistake\Mistake;
-use Zwindle\Mistake\MistakeKind;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Mistake\MistakeKind;
 
 /** A usual mistake, or what tells it from others, in the trade English of a board. */
 final readonly class MistakeSentence

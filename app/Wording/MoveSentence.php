@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Support\Str;
-use Zwindle\Move\Move;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Repair\Move\Move;
 
 /** A move of a repair as it is told at the box. */
 final readonly class MoveSentence

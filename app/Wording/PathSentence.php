@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Support\Str;
-use Zwindle\Trace\CurrentPath;
-use Zwindle\Trace\Hop;
-use Zwindle\Trace\HopKind;
-use Zwindle\Trace\PathEnd;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Circuit\Trace\CurrentPath;
+use Zwindle\Circuit\Trace\Hop;
+use Zwindle\Circuit\Trace\HopKind;
+use Zwindle\Circuit\Trace\PathEnd;
 
 /** The way of the current in words, beside the drawing. */
 final readonly class PathSentence

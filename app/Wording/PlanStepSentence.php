@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Support\Str;
+use Zwindle\Board\Wiring\Joint;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\PlanStep;
-use Zwindle\Wiring\Joint;
 
 /** A step of a plan as it is told at the box. */
 final readonly class PlanStepSentence

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Support\Facades\Lang;
-use Zwindle\Check\Evidence;
+use Zwindle\Check\Evidence\Evidence;
 
 /** How the controls of a board are wired, by the name of the region, and who disputes it and why. */
 final readonly class SchemeSentence

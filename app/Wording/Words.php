@@ -8,9 +8,9 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Device;
 use Zwindle\Board\Point;
 use Zwindle\Board\PointKind;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\DeviceModel;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\DeviceModel;
 
 /** Places and parts of one board in the trade English of its practice. */
 final readonly class Words

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\HandIn;
-use App\Actions\KeepSteps;
-use App\Actions\ReadBoard;
-use App\Actions\SetAssignment;
+use App\Actions\Bench\HandIn;
+use App\Actions\Bench\KeepSteps;
+use App\Actions\Boards\ReadBoard;
+use App\Actions\Classes\SetAssignment;
 use App\Models\Assignment;
 use App\Models\BoardFile;
 use App\Models\Classroom;
@@ -16,8 +16,8 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Zwindle\Bench\WiringAsSteps;
-use Zwindle\Read\Problems;
-use Zwindle\Read\WiringReader;
+use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\WiringReader;
 
 /** A made-up evening class: a nursery's propagation houses and a canal museum's sheds. */
 final class DatabaseSeeder extends Seeder

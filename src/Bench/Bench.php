@@ -7,10 +7,10 @@ namespace Zwindle\Bench;
 use Zwindle\Board\Board;
 use Zwindle\Board\Point;
 use Zwindle\Board\PointKind;
-use Zwindle\Wiring\JoinedBy;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\MarkedAs;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\JoinedBy;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\Wiring;
 
 /** The bench as it stands after some steps. The browser keeps the same rules; shared cases hold the two together. */
 final readonly class Bench

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Bench;
 
-use Zwindle\Wiring\JoinedBy;
+use Zwindle\Board\Wiring\JoinedBy;
 
 /** Places of one enclosure made one. */
 final readonly class BenchJoint

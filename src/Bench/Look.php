@@ -9,8 +9,8 @@ use Zwindle\Board\Cable;
 use Zwindle\Board\Core;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\Landing;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\Landing;
 
 /** A board as eyes see it: boxes, cables, ends and landings, with nothing that tells what a terminal is inside. */
 final class Look

@@ -6,8 +6,8 @@ namespace Zwindle\Bench;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Point;
-use Zwindle\Catalogue\DeviceModel;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceModel;
 
 /**
  * The bench's names of places ↔ the board's points.

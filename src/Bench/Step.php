@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zwindle\Bench;
 
-use Zwindle\Wiring\JoinedBy;
-use Zwindle\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\JoinedBy;
+use Zwindle\Board\Wiring\MarkedAs;
 
 /** One thing done at the bench, in the bench's own place names. */
 final readonly class Step

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zwindle\Bench;
 
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\Wiring;
 
 /** A wiring as the steps that make it at the bench, joint by joint. */
 final readonly class WiringAsSteps

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Zwindle\Board;
 
-use Zwindle\Catalogue\CableType;
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\DeviceModel;
-use Zwindle\Catalogue\Practice;
-use Zwindle\Catalogue\TerminalRoom;
+use Zwindle\Catalogue\Cables\CableType;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\DeviceModel;
+use Zwindle\Catalogue\Devices\TerminalRoom;
+use Zwindle\Catalogue\Editions\CodeEdition;
+use Zwindle\Catalogue\Practices\Practice;
 
 /** What hangs on the wall. */
 final readonly class Board

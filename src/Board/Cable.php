@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zwindle\Board;
 
-use Zwindle\Catalogue\CableType;
-use Zwindle\Catalogue\Colour;
+use Zwindle\Catalogue\Cables\CableType;
+use Zwindle\Catalogue\Practices\Colour;
 
 /** One run between two enclosures. */
 final readonly class Cable

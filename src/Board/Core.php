@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Board;
 
-use Zwindle\Catalogue\Colour;
+use Zwindle\Catalogue\Practices\Colour;
 
 /** One conductor along a cable. */
 final readonly class Core

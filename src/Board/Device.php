@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Zwindle\Board;
 
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\DeviceModel;
-use Zwindle\Catalogue\Face;
-use Zwindle\Catalogue\FaceCatalogue;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\DeviceModel;
+use Zwindle\Catalogue\Devices\Face;
+use Zwindle\Catalogue\Devices\FaceCatalogue;
 
 /** A part in an enclosure, as the board names it. */
 final readonly class Device

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Board;
 
-use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Catalogue\Devices\DeviceKind;
 
 /** What an instructor would want to be asked about a board before it is set. Figures are common practice. */
 final class Doubts

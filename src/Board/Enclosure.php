@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Board;
 
-use Zwindle\Catalogue\StandardBox;
+use Zwindle\Catalogue\Boxes\StandardBox;
 
 /** A box, a rose, a fitting or the supply point. */
 final readonly class Enclosure

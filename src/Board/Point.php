@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Board;
 
-use Zwindle\Catalogue\Terminal;
+use Zwindle\Catalogue\Devices\Terminal;
 
 /** Anything that can be joined. */
 final readonly class Point

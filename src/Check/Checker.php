@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Zwindle\Check;
 
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Net\Circuit;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Editions\CodeEdition;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Findings\Verdict;
+use Zwindle\Circuit\Net\Circuit;
 
 /** Judges a wiring: behaviour in every state and the rules, never sameness with a key. */
 final class Checker

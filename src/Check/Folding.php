@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Zwindle\Check;
 
-use Zwindle\Net\Nets;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Net\Nets;
 
 /** Finds for each finding the one that it follows from: one mistake with its symptoms, not five mistakes. */
 final readonly class Folding

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Zwindle\Check;
 
-use Zwindle\Net\Circuit;
-use Zwindle\Solve\LampState;
-use Zwindle\Solve\Solver;
-use Zwindle\Solve\StateResult;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Solve\LampState;
+use Zwindle\Circuit\Solve\Solver;
+use Zwindle\Circuit\Solve\StateResult;
 
 /**
  * A look at a few states, which is enough to see most of what is wrong: the breaker trips with all switches up, or a flip

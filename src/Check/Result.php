@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Zwindle\Check;
 
-use Zwindle\Scheme\SchemeName;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\Severity;
+use Zwindle\Check\Findings\Verdict;
+use Zwindle\Circuit\Scheme\SchemeName;
 
 /** What a check of one wiring came to. */
 final readonly class Result

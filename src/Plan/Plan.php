@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Zwindle\Plan;
 
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Result;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Plan\Search\Chain;
 
 /** A worked-out wiring with the check of it. */
 final readonly class Plan

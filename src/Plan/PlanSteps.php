@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zwindle\Plan;
 
-use Zwindle\Scheme\Role;
-use Zwindle\Wiring\Joint;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Circuit\Scheme\Role;
 
 /**
  * A plan as instructions, each end marked before it is joined.

@@ -6,16 +6,22 @@ namespace Zwindle\Plan;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
-use Zwindle\Catalogue\CableType;
-use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Catalogue\Cables\CableType;
+use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Check\Findings\Severity;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
-use Zwindle\Check\Severity;
-use Zwindle\Check\Verdict;
-use Zwindle\Patience\Patience;
-use Zwindle\Scheme\SchemeName;
+use Zwindle\Circuit\Scheme\SchemeName;
+use Zwindle\Plan\Search\Arrangement;
+use Zwindle\Plan\Search\Assembler;
+use Zwindle\Plan\Search\Chains;
+use Zwindle\Plan\Search\Palette;
+use Zwindle\Plan\Search\Patience;
+use Zwindle\Plan\Search\RunGraph;
+use Zwindle\Plan\Search\Search;
 
 /**
  * Works out right wirings of a board, best first: no re-identification before some, the line out on the white before a

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair;
 
-use Zwindle\Mistake\Mistake;
-use Zwindle\Mistake\Mistakes;
-use Zwindle\Move\Move;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Mistake\Mistakes;
+use Zwindle\Repair\Move\Move;
 
 /** The usual mistakes that made a wrong wiring of a right one: what a repair undoes. */
 final class Causes

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Zwindle\Repair;
 
 use Zwindle\Board\Requirements;
-use Zwindle\Catalogue\CodeEdition;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Check\Checker;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\Wiring;
 
 /**
  * What stands and is right stays, though a plan does not need it: a neutral brought to a switch, a spare joined along.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair;
 
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
 
 /** How a tradesperson would do it, of what is right either way: colour with colour (common practice). */
 final class Naturalness

@@ -6,24 +6,30 @@ namespace Zwindle\Repair;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\DeviceKind;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Check\Checker;
-use Zwindle\Move\InTurn;
-use Zwindle\Move\Move;
-use Zwindle\Patience\Patience;
-use Zwindle\Plan\Arrangement;
-use Zwindle\Plan\Assembler;
-use Zwindle\Plan\Chains;
-use Zwindle\Plan\Palette;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
-use Zwindle\Plan\RunGraph;
-use Zwindle\Plan\Search;
-use Zwindle\Plan\Strand;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\MarkedAs;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Plan\Search\Arrangement;
+use Zwindle\Plan\Search\Assembler;
+use Zwindle\Plan\Search\Chains;
+use Zwindle\Plan\Search\Palette;
+use Zwindle\Plan\Search\Patience;
+use Zwindle\Plan\Search\RunGraph;
+use Zwindle\Plan\Search\Search;
+use Zwindle\Plan\Search\Strand;
+use Zwindle\Repair\Move\InTurn;
+use Zwindle\Repair\Move\Move;
+use Zwindle\Repair\Nearest\Aim;
+use Zwindle\Repair\Nearest\Moves;
+use Zwindle\Repair\Nearest\RunWays;
+use Zwindle\Repair\Nearest\Standing;
+use Zwindle\Repair\Nearest\Target;
+use Zwindle\Repair\Nearest\Ties;
 
 /**
  * The plan that lies nearest to a wiring: every joint that can stay stays, and the fewest conductors come off and go on.

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair;
 
-use Zwindle\Catalogue\DeviceModel;
-use Zwindle\Move\Move;
-use Zwindle\Move\Mover;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceModel;
+use Zwindle\Repair\Move\Move;
+use Zwindle\Repair\Move\Mover;
 
 /**
  * Parts to be exchanged on a wiring: what must come off before, the parts, and the wiring as it stands then.

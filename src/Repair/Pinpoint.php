@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Zwindle\Repair;
 
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Check\Result;
-use Zwindle\Move\Move;
-use Zwindle\Move\Mover;
+use Zwindle\Repair\Move\Move;
+use Zwindle\Repair\Move\Mover;
 
 /**
  * Puts a short or a lamp on the permanent line where the smallest repair puts it right: what is sleeved as what says nothing about

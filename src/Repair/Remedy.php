@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair;
 
-use Zwindle\Mistake\Mistake;
-use Zwindle\Move\Move;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Move\Move;
 
 /** One of the smallest repairs. */
 final readonly class Remedy

@@ -7,20 +7,25 @@ namespace Zwindle\Repair;
 use WeakMap;
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\FindingCode;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Check\Result;
-use Zwindle\Mistake\Mistakes;
-use Zwindle\Move\InTurn;
-use Zwindle\Move\Move;
-use Zwindle\Move\Mover;
-use Zwindle\Patience\Patience;
-use Zwindle\Plan\Arrangement;
-use Zwindle\Plan\Chains;
-use Zwindle\Plan\RunGraph;
-use Zwindle\Plan\Search;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Plan\Search\Arrangement;
+use Zwindle\Plan\Search\Chains;
+use Zwindle\Plan\Search\Patience;
+use Zwindle\Plan\Search\RunGraph;
+use Zwindle\Plan\Search\Search;
+use Zwindle\Repair\Mistake\Mistakes;
+use Zwindle\Repair\Move\InTurn;
+use Zwindle\Repair\Move\Move;
+use Zwindle\Repair\Move\Mover;
+use Zwindle\Repair\Nearest\Aim;
+use Zwindle\Repair\Nearest\Moves;
+use Zwindle\Repair\Nearest\NetVoices;
+use Zwindle\Repair\Nearest\Standing;
+use Zwindle\Repair\Nearest\Ties;
 
 /**
  * The fewest moves after which a wiring no longer fails.

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair;
 
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Net\Circuit;
-use Zwindle\Scheme\Role;
-use Zwindle\Scheme\Roles;
-use Zwindle\Solve\Survey;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Scheme\Role;
+use Zwindle\Circuit\Scheme\Roles;
+use Zwindle\Circuit\Solve\Survey;
 
 /** Lamps of which a lead or a flex conductor stands the wrong way round: the one for the neutral on the line side, or its fellow on the neutral. */
 final class Reversals

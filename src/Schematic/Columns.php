@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Zwindle\Schematic;
 
 use Zwindle\Board\Device;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\DeviceModel;
-use Zwindle\Catalogue\TerminalDuty;
-use Zwindle\Net\Circuit;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\DeviceModel;
+use Zwindle\Catalogue\Devices\TerminalDuty;
+use Zwindle\Circuit\Net\Circuit;
 
 /**
  * Puts the devices in columns by how far they are from the line, counted in devices, and every pin on the side from
@@ -129,7 +129,7 @@ final class Columns
         return $pins;
     }
 
-    /** @return list<\Zwindle\Catalogue\Terminal> */
+    /** @return list<\Zwindle\Catalogue\Devices\Terminal> */
     private static function terminals(DeviceModel $model): array
     {
         return match ($model->kind) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zwindle\Schematic;
 
-use Zwindle\Net\Circuit;
-use Zwindle\Scheme\Roles;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Scheme\Roles;
 
 /**
  * A wiring as a schematic: the line at the left, the neutral at the right, what lies between in the order of the

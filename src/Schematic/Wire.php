@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Schematic;
 
-use Zwindle\Scheme\Role;
+use Zwindle\Circuit\Scheme\Role;
 
 /** One net of the diagram, as straight pieces between columns and rows. */
 final readonly class Wire

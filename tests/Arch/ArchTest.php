@@ -2,35 +2,56 @@
 
 declare(strict_types=1);
 
-/** The rooms of src/ and what each may import besides PHP itself: house style, section 1. */
+use Tests\Support\Files;
+use Tests\Support\Rooms;
+use Tests\Support\RoomsPicture;
+
+const FACTS = ['Catalogue\Practices', 'Catalogue\Cables', 'Catalogue\Boxes', 'Catalogue\Devices', 'Catalogue\Editions', 'Catalogue\Loads'];
+
+const WALL = [...FACTS, 'Board', 'Board\Wiring'];
+
+/**
+ * The rooms of src/, the facts first, and what each may import. A room imports only what stands above it, and a group (the
+ * first part of its name) only groups above it: so nothing goes round in circles.
+ */
 const ROOMS = [
-    'Patience' => [],
-    'Catalogue' => [],
-    'Board' => ['Catalogue'],
-    'Wiring' => ['Board', 'Catalogue'],
-    'Read' => ['Wiring', 'Board', 'Catalogue', 'Opis\JsonSchema'],
-    'Bench' => ['Wiring', 'Board', 'Catalogue'],
-    'Fill' => ['Wiring', 'Board', 'Catalogue', 'Brick\Math'],
-    'Net' => ['Wiring', 'Board', 'Catalogue'],
-    'Solve' => ['Net', 'Wiring', 'Board', 'Catalogue', 'Brick\Math'],
-    'Trace' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Probe' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Figures' => ['Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Scheme' => ['Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Schematic' => ['Scheme', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Check' => ['Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Move' => ['Wiring', 'Board', 'Catalogue'],
-    'Mistake' => ['Move', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Plan' => ['Patience', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Diagnose' => ['Mistake', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Repair' => ['Patience', 'Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Materials' => ['Plan', 'Wiring', 'Board', 'Catalogue'],
-    'Vary' => ['Patience', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Task' => ['Read', 'Vary', 'Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Mark' => ['Patience', 'Task', 'Vary', 'Read', 'Repair', 'Mistake', 'Move', 'Bench', 'Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Prepare' => ['Plan', 'Check', 'Fill', 'Probe', 'Scheme', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Convert' => ['Plan', 'Check', 'Fill', 'Scheme', 'Trace', 'Solve', 'Net', 'Wiring', 'Board', 'Catalogue'],
-    'Write' => ['Repair', 'Mistake', 'Move', 'Plan', 'Check', 'Fill', 'Figures', 'Probe', 'Schematic', 'Scheme', 'Trace', 'Solve', 'Net', 'Bench', 'Wiring', 'Board', 'Catalogue'],
+    'Catalogue\Practices' => [],
+    'Catalogue\Cables' => ['Catalogue\Practices'],
+    'Catalogue\Boxes' => [],
+    'Catalogue\Devices' => ['Catalogue\Practices'],
+    'Catalogue\Editions' => ['Catalogue\Practices'],
+    'Catalogue\Loads' => ['Catalogue\Practices'],
+    'Board' => FACTS,
+    'Board\Wiring' => [...FACTS, 'Board'],
+    'Bench' => WALL,
+    'Circuit\Net' => WALL,
+    'Circuit\Solve' => [...WALL, 'Circuit\Net', 'Brick\Math'],
+    'Circuit\Trace' => [...WALL, 'Circuit\Net', 'Circuit\Solve'],
+    'Circuit\Probe' => [...WALL, 'Circuit\Net', 'Circuit\Solve'],
+    'Circuit\Scheme' => [...WALL, 'Circuit\Net', 'Circuit\Solve'],
+    'Schematic' => [...WALL, 'Circuit\Net', 'Circuit\Scheme'],
+    'Check\Findings' => FACTS,
+    'Check\Fill' => [...WALL, 'Brick\Math'],
+    'Check\Figures' => [...WALL, 'Circuit\Solve', 'Circuit\Trace'],
+    'Check\Evidence' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Circuit\Trace', 'Circuit\Scheme', 'Check\Findings'],
+    'Check\Rules' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Circuit\Scheme', 'Check\Findings', 'Check\Evidence', 'Check\Fill'],
+    'Check' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Circuit\Scheme', 'Check\Findings', 'Check\Evidence', 'Check\Rules'],
+    'Plan\Search' => [...WALL, 'Circuit\Scheme'],
+    'Plan' => [...WALL, 'Circuit\Scheme', 'Check', 'Check\Findings', 'Plan\Search'],
+    'Plan\Refusal' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Search'],
+    'Plan\Materials' => [...WALL, 'Plan'],
+    'Plan\Prepare' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Circuit\Probe', 'Circuit\Scheme', 'Check\Fill', 'Plan'],
+    'Plan\Convert' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Refusal'],
+    'Repair\Move' => WALL,
+    'Repair\Mistake' => [...WALL, 'Circuit\Net', 'Repair\Move'],
+    'Repair\Diagnose' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Mistake'],
+    'Repair\Nearest' => [...WALL, 'Circuit\Net', 'Plan\Search', 'Repair\Move'],
+    'Repair' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Circuit\Scheme', 'Check', 'Check\Evidence', 'Check\Findings', 'Plan', 'Plan\Search', 'Repair\Move', 'Repair\Mistake', 'Repair\Nearest'],
+    'Format\Read' => [...WALL, 'Opis\JsonSchema'],
+    'Format\Write' => [...WALL, 'Bench', 'Circuit\Net', 'Circuit\Solve', 'Circuit\Scheme', 'Schematic', 'Check', 'Check\Evidence', 'Check\Findings', 'Plan', 'Repair', 'Repair\Move', 'Repair\Mistake'],
+    'Exam\Vary' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Search'],
+    'Exam\Task' => [...WALL, 'Circuit\Trace', 'Check', 'Check\Findings', 'Plan', 'Format\Read', 'Exam\Vary'],
+    'Exam\Grading' => [...WALL, 'Bench', 'Circuit\Solve', 'Check', 'Check\Evidence', 'Check\Findings', 'Plan', 'Plan\Search', 'Repair', 'Repair\Move', 'Repair\Mistake', 'Format\Read', 'Exam\Task', 'Exam\Vary'],
 ];
 
 arch()->preset()->php();
@@ -38,25 +59,51 @@ arch()->preset()->security();
 arch()->preset()->laravel()->ignoring(['App\Exceptions\InputRefused', 'App\Console\Commands\ReadsFilesCommand', 'App\Http\Controllers\Controller']);
 arch()->preset()->strict()->ignoring('App');
 
-it('has a line in the table of rooms for every folder of src/', function () {
-    $folders = array_map(basename(...), glob(dirname(__DIR__, 2).'/src/*', GLOB_ONLYDIR) ?: []);
-
-    expect(array_keys(ROOMS))->toEqualCanonicalizing($folders);
+it('has a line in the table of rooms for every folder of src/ that holds classes', function () {
+    expect(array_keys(ROOMS))->toEqualCanonicalizing(Rooms::all());
 });
 
-foreach (ROOMS as $room => $imports) {
-    arch("$room imports only the rooms further in")
-        ->expect("Zwindle\\$room")
-        ->toOnlyUse(array_map(fn (string $import) => str_contains($import, '\\') ? $import : "Zwindle\\$import", [$room, ...$imports]));
-}
+it('lets a room import only what the table allows it', function (string $room) {
+    expect(array_values(array_diff(Rooms::imports()[$room], ROOMS[$room])))->toBe([]);
+})->with(array_keys(ROOMS));
+
+it('goes round in no circle: a room and a group import only what stands above them in the table', function () {
+    $above = [];
+    $groups = [];
+    $guilty = [];
+    foreach (ROOMS as $room => $imports) {
+        $group = Rooms::groupOf($room);
+        foreach (array_filter($imports, fn (string $import) => isset(ROOMS[$import])) as $import) {
+            if (! isset($above[$import])) {
+                $guilty[] = "$room imports $import, which stands below it";
+            }
+            if (Rooms::groupOf($import) !== $group && isset($groups[Rooms::groupOf($import)][$group])) {
+                $guilty[] = "$group and ".Rooms::groupOf($import).' import each other';
+            }
+            $groups[$group][Rooms::groupOf($import)] = true;
+        }
+        $above[$room] = true;
+    }
+
+    expect($guilty)->toBe([]);
+});
+
+it('tells of every room in docs/architecture.md, and draws it as the code has it', function () {
+    preg_match_all('/^\| `([\w\/]+)\/` \|/m', Files::text('docs/architecture.md'), $told);
+
+    expect($told[1])->toEqualCanonicalizing(array_map(fn (string $room) => strtr($room, '\\', '/'), array_keys(ROOMS)))
+        ->and(Files::text('docs/architecture.svg'))->toBe(RoomsPicture::draw(Rooms::imports()), 'make it anew with `composer picture`');
+});
+
+arch('the core knows no framework, clock or database')->expect('Zwindle')->toOnlyUse(['Zwindle', 'Brick\Math', 'Opis\JsonSchema']);
 
 arch('values of the core are final')->expect('Zwindle')->classes()->toBeFinal();
 
-arch('rules are rules')->expect('Zwindle\Check\Rules')->toImplement(Zwindle\Check\Rule::class)->toBeReadonly();
+arch('rules are rules')->expect('Zwindle\Check\Rules')->toImplement(Zwindle\Check\Evidence\Rule::class)->toBeReadonly();
 
 arch('controllers hold no rule of the trade')
     ->expect('App\Http\Controllers')
-    ->not->toUse(['Zwindle\Check', 'Zwindle\Solve', 'Zwindle\Net', 'Zwindle\Scheme', 'Illuminate\Support\Facades\DB'])
+    ->not->toUse(['Zwindle\Check', 'Zwindle\Circuit', 'Illuminate\Support\Facades\DB'])
     ->ignoring('App\Http\Controllers\HealthController');
 
 arch('models are named for the record')->expect(['App\Models\Board', 'App\Models\Wiring', 'App\Models\Joint'])->not->toBeClasses();

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Wording\BenchWords;
+use App\Shapes\BenchWords;
 use Tests\Support\Files;
 use Zwindle\Bench\Look;
 

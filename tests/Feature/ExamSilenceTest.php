@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Actions\SetTask;
+use App\Actions\Tasks\SetTask;
 use App\Models\Attempt;
-use App\Wording\CsvTable;
+use App\Shapes\CsvTable;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Exam;
 use Tests\Support\People;
-use Zwindle\Task\TaskKind;
+use Zwindle\Exam\Task\TaskKind;
 
 const STATION_BOARD = 'database/patterns/na-08-station-fed-at-the-first-switch.board.json';
 
@@ -79,7 +79,7 @@ it('tells nothing that eyes do not see, whatever is asked of whichever kind of t
 
 it('keeps a coached verdict closed between the tries of an exam, until the trainee is done', function () {
     $exam = new Exam(STATION_BOARD, ['tries' => 2]);
-    $practice = (new App\Actions\SetAssignment)->execute($exam->classroom, People::boardFile(), [$exam->trainees[0]->id], null)->attempts()->firstOrFail();
+    $practice = (new App\Actions\Classes\SetAssignment)->execute($exam->classroom, People::boardFile(), [$exam->trainees[0]->id], null)->attempts()->firstOrFail();
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$practice->id/hand-in")->assertNoContent();
     $this->getJson("api/attempts/$practice->id/verdict")->assertOk();
     $id = $exam->begun()->id;
@@ -110,7 +110,7 @@ it('begins no second exam inside the transaction, though the policy looked away'
     $second = app(SetTask::class)->execute($exam->task, $exam->classroom, array_column($exam->trainees, 'id'), 6);
     $exam->begun();
     $other = $second->attempts()->where('seat', 1)->firstOrFail();
-    expect(fn () => app(App\Actions\BeginExam::class)->execute($other))->toThrow(Illuminate\Validation\ValidationException::class)
+    expect(fn () => app(App\Actions\Bench\BeginExam::class)->execute($other))->toThrow(Illuminate\Validation\ValidationException::class)
         ->and($other->refresh()->started_at)->toBeNull();
 });
 
@@ -187,10 +187,10 @@ it('lets a device that signed in before sign in though others guess at its name'
 
 it('has a ceiling over all names together', function () {
     for ($i = 0; $i < 120; $i++) {
-        App\Actions\SignInPace::failed("name$i", "device$i", false);
+        App\Actions\Pace\SignInPace::failed("name$i", "device$i", false);
     }
-    expect(App\Actions\SignInPace::wait('another', 'fresh', false))->toBeGreaterThan(0)
-        ->and(App\Actions\SignInPace::wait('another', 'fresh', true))->toBe(0);
+    expect(App\Actions\Pace\SignInPace::wait('another', 'fresh', false))->toBeGreaterThan(0)
+        ->and(App\Actions\Pace\SignInPace::wait('another', 'fresh', true))->toBe(0);
     Cache::flush();
 });
 

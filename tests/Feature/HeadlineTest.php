@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use App\Wording\DebriefWords;
+use App\Shapes\DebriefWords;
 use App\Wording\Headline;
 use Tests\Support\Build;
 use Tests\Support\Files;
 use Tests\Support\RandomWiring;
 use Zwindle\Board\Enclosure;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Verdict;
-use Zwindle\Move\Move;
-use Zwindle\Move\Mover;
+use Zwindle\Check\Findings\Verdict;
+use Zwindle\Repair\Move\Move;
+use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\Pinpoint;
-use Zwindle\Wiring\Wiring;
 
 function headlineOf(Wiring $wiring): string
 {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\HandIn;
+use App\Actions\Bench\HandIn;
 use App\Models\Attempt;
 use App\Models\Judgement;
 use Illuminate\Support\Facades\DB;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Wording\CsvTable;
+use App\Shapes\CsvTable;
 use Tests\Support\People;
 
 it('lists materials, lengths to cut and labels in the units of the practice', function () {

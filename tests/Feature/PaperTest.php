@@ -6,7 +6,7 @@ use App\Enums\Page;
 use App\Paper\BoardSvg;
 use App\Paper\BoxSvg;
 use App\Paper\DiagramSvg;
-use App\Wording\WiringSchedule;
+use App\Shapes\WiringSchedule;
 use Symfony\Component\Process\Process;
 use Tests\Support\Build;
 use Tests\Support\Exam;

@@ -9,7 +9,7 @@ use Tests\Support\People;
 use Zwindle\Bench\Step;
 use Zwindle\Bench\StepLog;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Verdict;
+use Zwindle\Check\Findings\Verdict;
 
 it('lists every plan of a board, those that pass first, and where an electronic switch could go', function () {
     $file = People::boardFile('seed-store');

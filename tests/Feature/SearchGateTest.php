@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Actions\KeptPlans;
-use App\Actions\SearchGate;
+use App\Actions\Boards\KeptPlans;
+use App\Actions\Pace\SearchGate;
 use App\Exceptions\SearchPutOff;
 use Illuminate\Support\Facades\Cache;
 use Tests\Support\Files;
 use Tests\Support\People;
-use Zwindle\Patience\Patience;
+use Zwindle\Plan\Search\Patience;
 
 /** A board that cannot be searched to its end: sixteen switches, eight lights, every cable open. */
 function endless(int $cables = 60): array
@@ -94,7 +94,7 @@ it('keeps plans by board, edition and engine', function () {
 
     expect(count($again->plans))->toBe(count($first->plans))->and($one?->identity())->toBe($first->plans[0]->identity())
         ->and($plans->one($board, 999))->toBeNull()
-        ->and($plans->one($board, 0, Zwindle\Catalogue\Editions::find('NEC-2023'))?->result->evidence->edition->id)->toBe('NEC-2023')
+        ->and($plans->one($board, 0, Zwindle\Catalogue\Editions\Editions::find('NEC-2023'))?->result->evidence->edition->id)->toBe('NEC-2023')
         ->and($plans->one($board, 0)?->result->evidence->edition->id)->toBe($board->edition->id);
 });
 

@@ -9,10 +9,10 @@ use Tests\Support\Build;
 use Tests\Support\Exam;
 use Tests\Support\Files;
 use Tests\Support\People;
+use Zwindle\Board\Wiring\AsFoundSheet;
 use Zwindle\Check\Checker;
+use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Plan\Planner;
-use Zwindle\Task\TaskKind;
-use Zwindle\Wiring\AsFoundSheet;
 
 const STATION_FILE = 'database/patterns/na-08-station-fed-at-the-first-switch.board.json';
 
@@ -172,7 +172,7 @@ it('says of half a wiring on how much of it nothing was found, and of a whole on
         $exam = new Exam;
         $id = $exam->attempt()->id;
         $right = $exam->right();
-        $wiring = $whole ? $right : new Zwindle\Wiring\Wiring($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
+        $wiring = $whole ? $right : new Zwindle\Board\Wiring\Wiring($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
         $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($wiring))->assertSuccessful();
         $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
         $lines = $this->actingAs($exam->instructor)->getJson("api/attempts/$id/mark")->assertOk()->json('mark.lines');
@@ -208,17 +208,17 @@ it('makes one exchange cost one mistake, and debriefs it from the trainee\'s own
 it('has an answer to each what-if that the checker gives', function () {
     $exam = new Exam;
     $right = $exam->right();
-    foreach (Zwindle\Mark\WhatIf::on($right, new Zwindle\Vary\Dice('s')) as $whatIf) {
+    foreach (Zwindle\Exam\Grading\WhatIf::on($right, new Zwindle\Exam\Vary\Dice('s')) as $whatIf) {
         expect($whatIf->then->verdict)->toBe(Checker::check($whatIf->done->madeOn($right))->verdict);
     }
-    expect(Zwindle\Mark\WhatIf::on(new Zwindle\Wiring\Wiring($right->board), new Zwindle\Vary\Dice('s')))->toBeArray();
+    expect(Zwindle\Exam\Grading\WhatIf::on(new Zwindle\Board\Wiring\Wiring($right->board), new Zwindle\Exam\Vary\Dice('s')))->toBeArray();
 });
 
 it('raises a remark to a fault where the task insists, on every screen that speaks of it', function (array $rules, string $verdict, array $severities, string $headline, ?string $repair) {
     $exam = new Exam('database/demo/seed-store/board.json', ['rules' => (object) $rules]);
     $id = $exam->attempt()->id;
     $right = $exam->right();
-    $unmarked = new Zwindle\Wiring\Wiring($right->board, $right->joints, $right->caps);
+    $unmarked = new Zwindle\Board\Wiring\Wiring($right->board, $right->joints, $right->caps);
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($unmarked))->assertSuccessful();
     $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
     $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertSuccessful();
@@ -246,7 +246,7 @@ it('begins a board to finish with what others did, which cannot be undone', func
     $this->actingAs($exam->trainees[0]);
     $bench = $this->getJson("api/attempts/$id")->assertOk()->json();
     $right = $exam->right();
-    $rest = new Zwindle\Wiring\Wiring($right->board, array_values(array_filter($right->joints, fn ($joint) => ! in_array($joint->enclosure, ['B1', 'F'], true))), $right->caps, array_filter($right->marks, fn (string $end) => ! str_ends_with($end, '@B1'), ARRAY_FILTER_USE_KEY));
+    $rest = new Zwindle\Board\Wiring\Wiring($right->board, array_values(array_filter($right->joints, fn ($joint) => ! in_array($joint->enclosure, ['B1', 'F'], true))), $right->caps, array_filter($right->marks, fn (string $end) => ! str_ends_with($end, '@B1'), ARRAY_FILTER_USE_KEY));
 
     expect($bench['start'])->not->toBe([])->and($bench['steps'])->toBe([]);
     $this->postJson("api/attempts/$id/steps", People::batch([['do' => 'undo']]))->assertSuccessful()->assertJsonPath('setAside.0.reason', 'does-not-fit:nothing-to-undo');
@@ -267,7 +267,7 @@ it('marks what the trainee did of a board to finish, not what stood there', func
 it('begins with what was found when the task was set, whatever is written down of the board later', function () {
     $exam = new Exam;
     $right = Planner::plan($exam->task->boardFile->drawing())->plans[0]->wiring;
-    $found = AsFoundSheet::of(new Zwindle\Wiring\Wiring($right->board, array_slice($right->joints, 0, 3)));
+    $found = AsFoundSheet::of(new Zwindle\Board\Wiring\Wiring($right->board, array_slice($right->joints, 0, 3)));
     Sheet::keep($exam->task->boardFile, $exam->instructor, $found);
     $set = fn (array $change) => $this->actingAs($exam->instructor)->postJson('api/tasks/'.$this->postJson('api/tasks', ['boardFile' => $exam->task->board_file_id, 'marking' => $exam->task->marking_id, 'task' => Exam::json(['kind' => 'finish', 'start' => 'as-found', ...$change])])->assertCreated()->json('id').'/assignments', ['classroom' => $exam->classroom->id, 'trainees' => array_column($exam->trainees, 'id')]);
     $assignment = $set([])->assertCreated()->json('id');
@@ -282,9 +282,9 @@ it('begins with what was found when the task was set, whatever is written down o
 });
 
 it('lets no layout differ from seat to seat where the board begins as it was found', function (string $varying, bool $isLet) {
-    $problems = new Zwindle\Read\Problems;
+    $problems = new Zwindle\Format\Read\Problems;
     $board = Exam::boardFile(STATION_FILE)->drawing();
-    $task = Zwindle\Task\TaskReader::read(Exam::json(['kind' => 'finish', 'start' => 'as-found', 'varying' => [$varying]]), $board, $problems);
+    $task = Zwindle\Exam\Task\TaskReader::read(Exam::json(['kind' => 'finish', 'start' => 'as-found', 'varying' => [$varying]]), $board, $problems);
 
     expect($task !== null)->toBe($isLet)->and(array_map(fn ($problem) => $problem->code->value, $problems->all()))->toBe($isLet ? [] : ['as-found-elsewhere']);
 })->with([['feed', false], ['lamp', false], ['order', false], ['faces', true], ['labels', true], ['colours', true]]);
@@ -292,14 +292,14 @@ it('lets no layout differ from seat to seat where the board begins as it was fou
 it('takes answers by their place, judges them in the core, and keeps what was answered', function (TaskKind $kind, string $board) {
     $exam = new Exam($board, ['kind' => $kind->value, 'questions' => 3]);
     $attempt = $exam->begun();
-    $questions = (new App\Actions\AskQuestions)->of($attempt);
+    $questions = (new App\Actions\Bench\AskQuestions)->of($attempt);
     $this->actingAs($exam->trainees[0]);
     $shown = $this->getJson("api/attempts/$attempt->id/questions")->assertOk()->json();
     expect($shown['questions'])->toHaveCount(count($questions))->and(count($questions))->toBeGreaterThan(0);
     $used = [];
     foreach ($questions as $i => $question) {
         $options = array_flip($question->options);
-        $right = $question->kind === Zwindle\Task\QuestionKind::Path ? $question->right : [array_values(array_diff($question->right, $used))[0]];
+        $right = $question->kind === Zwindle\Exam\Task\QuestionKind::Path ? $question->right : [array_values(array_diff($question->right, $used))[0]];
         $used = [...$used, ...($kind === TaskKind::Parts ? $right : [])];
         $this->putJson("api/attempts/$attempt->id/answers", ['question' => $i + 1, 'answer' => array_map(fn (string $option) => $options[$option], $right)])->assertNoContent();
     }

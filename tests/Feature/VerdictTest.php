@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\HandIn;
-use App\Actions\KeepSteps;
+use App\Actions\Bench\HandIn;
+use App\Actions\Bench\KeepSteps;
 use Carbon\CarbonImmutable;
 use Tests\Support\Files;
 use Tests\Support\People;
@@ -11,7 +11,7 @@ use Zwindle\Bench\Step;
 use Zwindle\Bench\StepLog;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Verdict;
+use Zwindle\Check\Findings\Verdict;
 
 function handedIn(string $slug, string $wiring): People
 {

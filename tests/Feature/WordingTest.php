@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Wording\ProblemSentence;
 use App\Wording\Words;
 use Tests\Support\Files;
-use Zwindle\Read\Problem;
-use Zwindle\Read\ProblemCode;
+use Zwindle\Format\Read\Problem;
+use Zwindle\Format\Read\ProblemCode;
 
 it('has a sentence for every problem', function (ProblemCode $code) {
     $params = array_fill_keys(['id', 'what', 'model', 'type', 'point', 'detail', 'count', 'most', 'bytes', 'text', 'code', 'habit', 'sum', 'total', 'mark'], 'X');
@@ -69,15 +69,15 @@ it('keeps both Englishes complete', function (string $file) {
 })->with(['bench', 'findings', 'parts', 'verdict', 'plan', 'meter', 'mistakes', 'materials-words']);
 
 it('asks for every standard box as over the counter, and for no two alike', function () {
-    $names = array_map(App\Wording\StandardBoxName::of(...), Zwindle\Catalogue\StandardBox::all());
+    $names = array_map(App\Wording\StandardBoxName::of(...), Zwindle\Catalogue\Boxes\StandardBox::all());
 
     expect($names)->toContain('3 × 2 in device box, 3½ in deep', '4 × 2⅛ in device box, 1⅞ in deep', '4 in octagon box, 1½ in deep', '4¹¹⁄₁₆ in square box, 2⅛ in deep', '3 × 2 in device box, 2 in deep')
         ->and(array_unique($names))->toHaveCount(18)->and(preg_grep('/\dx\d|\.\d/', $names))->toBe([]);
 });
 
 it('says in words what a schema has against a file', function (array $change, string $pointer, string $said) {
-    $problems = new Zwindle\Read\Problems;
-    Zwindle\Read\BoardReader::read((string) json_encode(array_replace_recursive(Tests\Support\Build::boardArray(), $change)), $problems);
+    $problems = new Zwindle\Format\Read\Problems;
+    Zwindle\Format\Read\BoardReader::read((string) json_encode(array_replace_recursive(Tests\Support\Build::boardArray(), $change)), $problems);
     $messages = array_column(App\Wording\ProblemSentence::all($problems->all()), 'message', 'pointer');
 
     expect($messages[$pointer] ?? null)->toBe($said);
@@ -93,8 +93,8 @@ it('says in words what a schema has against a file', function (array $change, st
 ]);
 
 it('names the fields that a task may not have', function () {
-    $problems = new Zwindle\Read\Problems;
-    Zwindle\Read\JsonText::read(Tests\Support\Exam::json(['mood' => 'good']), 'task', $problems);
+    $problems = new Zwindle\Format\Read\Problems;
+    Zwindle\Format\Read\JsonText::read(Tests\Support\Exam::json(['mood' => 'good']), 'task', $problems);
 
     expect(array_column(App\Wording\ProblemSentence::all($problems->all()), 'message'))->toBe(['Not known here: mood.']);
 });

@@ -6,10 +6,10 @@ use Tests\Support\Files;
 use Tests\Support\Ngspice;
 use Tests\Support\RandomWiring;
 use Tests\Support\SpiceCores;
-use Zwindle\Net\Circuit;
-use Zwindle\Solve\CableBalance;
-use Zwindle\Solve\Survey;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Solve\CableBalance;
+use Zwindle\Circuit\Solve\Survey;
 
 /** A thousandth of what a lamp draws: far above what shunts leak, far below what a division by lengths leaves. */
 const UNBALANCED_A = 0.0004;

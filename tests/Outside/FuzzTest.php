@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-use App\Wording\CheckReport;
-use App\Wording\FillReport;
+use App\Console\Pages\CheckReport;
+use App\Console\Pages\FillReport;
+use App\Shapes\WordedCheck;
 use App\Wording\ProblemSentence;
-use App\Wording\WordedCheck;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Symfony\Component\Process\Process;
 use Tests\Support\Files;
 use Tests\Support\MutatedFile;
-use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Checker;
-use Zwindle\Fill\FillCount;
-use Zwindle\Read\BoardReader;
-use Zwindle\Read\Problems;
-use Zwindle\Read\WiringReader;
+use Zwindle\Check\Fill\FillCount;
+use Zwindle\Format\Read\BoardReader;
+use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\WiringReader;
 
 /** @return string what became of two files: `refused`, or the verdict */
 function readAndJudge(string $boardText, string $wiringText): string

@@ -7,12 +7,12 @@ use Random\Randomizer;
 use Tests\Support\Files;
 use Tests\Support\Ngspice;
 use Tests\Support\RandomWiring;
-use Zwindle\Catalogue\ConductorResistance;
-use Zwindle\Net\Circuit;
-use Zwindle\Probe\Meter;
-use Zwindle\Solve\Solver;
-use Zwindle\Wiring\Wiring;
-use Zwindle\Write\SpiceDeck;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Cables\ConductorResistance;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Probe\Meter;
+use Zwindle\Circuit\Solve\Solver;
+use Zwindle\Format\Write\SpiceDeck;
 
 /** @return iterable<array{Circuit, int, string, string}> random points of random wirings in random states, the same every time */
 function probings(int $each): iterable

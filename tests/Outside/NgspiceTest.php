@@ -7,9 +7,9 @@ use Tests\Support\Chain;
 use Tests\Support\Files;
 use Tests\Support\Ngspice;
 use Tests\Support\RandomWiring;
-use Zwindle\Convert\PracticeConverter;
-use Zwindle\Mistake\Mistakes;
+use Zwindle\Plan\Convert\PracticeConverter;
 use Zwindle\Plan\Planner;
+use Zwindle\Repair\Mistake\Mistakes;
 use Zwindle\Repair\NearestPlan;
 
 it('agrees with ngspice on every wiring of the demo and the corpus', function () {

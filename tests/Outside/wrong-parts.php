@@ -11,7 +11,7 @@ use Tests\Support\EveryAnswer;
 use Tests\Support\EveryBoard;
 use Tests\Support\Ngspice;
 use Tests\Support\RandomWiring;
-use Zwindle\Write\WiringArray;
+use Zwindle\Format\Write\WiringArray;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 $app = require dirname(__DIR__, 2).'/bootstrap/app.php';

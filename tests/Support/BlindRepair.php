@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
-use Zwindle\Move\Move;
-use Zwindle\Move\Mover;
+use Zwindle\Repair\Move\Move;
+use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\Reversals;
-use Zwindle\Wiring\Wiring;
 
 /** The fewest moves that mend a small wiring, found by trying all of them: every point to every place of its box. */
 final class BlindRepair

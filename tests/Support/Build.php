@@ -6,12 +6,12 @@ namespace Tests\Support;
 
 use RuntimeException;
 use Zwindle\Board\Board;
-use Zwindle\Read\BoardReader;
-use Zwindle\Read\Problems;
-use Zwindle\Wiring\JoinedBy;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\MarkedAs;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\JoinedBy;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Format\Read\BoardReader;
+use Zwindle\Format\Read\Problems;
 
 /** Small boards and changed wirings, built in a line. */
 final class Build

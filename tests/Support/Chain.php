@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use RuntimeException;
-use Zwindle\Read\BoardReader;
-use Zwindle\Read\Problems;
-use Zwindle\Read\WiringReader;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Format\Read\BoardReader;
+use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\WiringReader;
 
 /** Right wirings of any size: a straight chain of switches fed at the first, and sheds looped off the supply beside it. */
 final class Chain

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Wording\CheckReport;
-use App\Wording\DebriefWords;
-use App\Wording\VerdictPage;
-use App\Wording\WordedCheck;
+use App\Console\Pages\CheckReport;
+use App\Shapes\DebriefWords;
+use App\Shapes\VerdictPage;
+use App\Shapes\WordedCheck;
 use Illuminate\Console\OutputStyle;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\BufferedOutput;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
-use Zwindle\Check\Verdict;
-use Zwindle\Mark\Distance;
-use Zwindle\Mark\Marker;
-use Zwindle\Mark\MarkingReader;
-use Zwindle\Move\Move;
-use Zwindle\Move\Mover;
+use Zwindle\Exam\Grading\Distance;
+use Zwindle\Exam\Grading\Marker;
+use Zwindle\Exam\Grading\MarkingReader;
+use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Planner;
-use Zwindle\Read\Problems;
+use Zwindle\Repair\Move\Move;
+use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\NearestPlan;
 use Zwindle\Repair\NoRepair;
 use Zwindle\Repair\Repairs;
-use Zwindle\Wiring\Wiring;
 
 /** Asks of one wiring everything that the commands and pages ask, and lists what is wrong with the answers. */
 final class EveryAnswer

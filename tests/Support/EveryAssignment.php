@@ -6,14 +6,14 @@ namespace Tests\Support;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Core;
-use Zwindle\Catalogue\Colour;
+use Zwindle\Board\Wiring\JoinedBy;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Practices\Colour;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
-use Zwindle\Check\Verdict;
-use Zwindle\Wiring\JoinedBy;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\MarkedAs;
-use Zwindle\Wiring\Wiring;
 
 /**
  * Every way to give the insulated cores of a small North American two-switch board the labels line, neutral, switched line,

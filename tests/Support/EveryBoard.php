@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Zwindle\Board\Device;
-use Zwindle\Catalogue\DeviceCatalogue;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\DeviceModel;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceCatalogue;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Plan\Planner;
-use Zwindle\Wiring\Wiring;
 
 /** Right wirings of every board in the repository, and the parts that could wrongly be fitted on them. */
 final class EveryBoard

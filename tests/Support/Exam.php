@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Actions\BeginExam;
-use App\Actions\KeepTask;
-use App\Actions\SetTask;
+use App\Actions\Bench\BeginExam;
+use App\Actions\Tasks\KeepTask;
+use App\Actions\Tasks\SetTask;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\BoardFile;
@@ -15,9 +15,9 @@ use App\Models\Marking;
 use App\Models\Task;
 use App\Models\User;
 use Zwindle\Bench\WiringAsSteps;
-use Zwindle\Catalogue\DeviceCatalogue;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceCatalogue;
 use Zwindle\Plan\Planner;
-use Zwindle\Wiring\Wiring;
 
 /** A task set to a class of three, for feature tests. */
 final class Exam

@@ -6,10 +6,10 @@ namespace Tests\Support;
 
 use RuntimeException;
 use Zwindle\Board\Board;
-use Zwindle\Read\BoardReader;
-use Zwindle\Read\Problems;
-use Zwindle\Read\WiringReader;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Format\Read\BoardReader;
+use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\WiringReader;
 
 /** The files that tests read: corpus, contract examples and demo boards. */
 final class Files

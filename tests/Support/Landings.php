@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
 
 /** Every way to land the conductors of some terminals on these terminals. */
 final class Landings

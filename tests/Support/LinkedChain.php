@@ -6,13 +6,13 @@ namespace Tests\Support;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Core;
+use Zwindle\Board\Wiring\JoinedBy;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
-use Zwindle\Check\Verdict;
-use Zwindle\Wiring\JoinedBy;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\MarkedAs;
-use Zwindle\Wiring\Wiring;
 
 /**
  * British boards of a chain of switches in three-core, feed and lamp at the first; and every way to wire them with the commons

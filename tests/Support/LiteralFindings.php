@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
 
 /**
  * Findings read off the contract's own sentences, one by one, from the states that PathWalk walked and from metal walked

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use RuntimeException;
-use Zwindle\Net\Circuit;
-use Zwindle\Solve\Solver;
-use Zwindle\Wiring\Wiring;
-use Zwindle\Write\SpiceDeck;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Solve\Solver;
+use Zwindle\Format\Write\SpiceDeck;
 
 /** ngspice, a general-purpose circuit simulator, run on the decks that `zwindle:spice` writes. */
 final class Ngspice
@@ -90,7 +90,7 @@ final class Ngspice
     }
 
     /**
-     * @param  list<array{string, Circuit, \Zwindle\Solve\StateResult}>  $expected
+     * @param  list<array{string, Circuit, \Zwindle\Circuit\Solve\StateResult}>  $expected
      * @param  array<int, list<float>>  $decks
      * @return list<string>
      */
@@ -121,7 +121,7 @@ final class Ngspice
      * @param  list<float>  $volts
      * @return list<string>
      */
-    private static function lampDifferences(string $name, Circuit $circuit, \Zwindle\Solve\StateResult $result, array $volts): array
+    private static function lampDifferences(string $name, Circuit $circuit, \Zwindle\Circuit\Solve\StateResult $result, array $volts): array
     {
         $differences = [];
         foreach ($circuit->lampNets as $i => [$one, $other]) {

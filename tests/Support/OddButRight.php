@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Zwindle\Mistake\OddButRight as Changes;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Repair\Mistake\OddButRight as Changes;
 
 /** Changes to a right wiring that a careful instructor would still call right (common practice), one at a time. */
 final class OddButRight

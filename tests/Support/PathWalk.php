@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
 
 /**
  * A second evaluation that shares no code with the core: it walks from point to point by name and relaxes voltages until

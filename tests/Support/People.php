@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Actions\SetAssignment;
+use App\Actions\Classes\SetAssignment;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\BoardFile;

@@ -8,12 +8,12 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Zwindle\Board\Board;
 use Zwindle\Board\Point;
-use Zwindle\Catalogue\DeviceModel;
-use Zwindle\Move\Move;
-use Zwindle\Move\Mover;
-use Zwindle\Wiring\JoinedBy;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\JoinedBy;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceModel;
+use Zwindle\Repair\Move\Move;
+use Zwindle\Repair\Move\Mover;
 
 /** Random miswirings of a board, the same ones for the same seed. */
 final class RandomWiring

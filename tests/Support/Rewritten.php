@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use RuntimeException;
-use Zwindle\Read\BoardReader;
-use Zwindle\Read\Problems;
-use Zwindle\Read\WiringReader;
-use Zwindle\Wiring\Wiring;
-use Zwindle\Write\BoardArray;
-use Zwindle\Write\WiringArray;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Format\Read\BoardReader;
+use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\WiringReader;
+use Zwindle\Format\Write\BoardArray;
+use Zwindle\Format\Write\WiringArray;
 
 /** The same board and wiring, written another way: through the files, as another program might write them. */
 final class Rewritten

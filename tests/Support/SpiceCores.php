@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceKind;
 
 /**
  * A wiring as a netlist with every core a resistor of its own, so that the simulator tells the current in each.

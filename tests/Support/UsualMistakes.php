@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Zwindle\Board\Device;
-use Zwindle\Catalogue\DeviceCatalogue;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\SwitchFunction;
-use Zwindle\Net\Nets;
-use Zwindle\Wiring\JoinedBy;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\JoinedBy;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceCatalogue;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\SwitchFunction;
+use Zwindle\Circuit\Net\Nets;
 
 /** The usual mistakes (common practice: the catalogue of symptoms of the trade), made one at a time on a right wiring. */
 final class UsualMistakes

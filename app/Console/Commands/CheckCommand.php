@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadWiringFiles;
-use App\Wording\CheckReport;
-use App\Wording\WordedCheck;
+use App\Actions\Boards\ReadWiringFiles;
+use App\Console\Pages\CheckReport;
+use App\Shapes\WordedCheck;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
-use Zwindle\Check\Verdict;
+use Zwindle\Format\Write\StateLines;
 use Zwindle\Repair\Pinpoint;
-use Zwindle\Write\StateLines;
 
 final class CheckCommand extends ReadsFilesCommand
 {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadBoardFile;
+use App\Actions\Boards\ReadBoardFile;
+use App\Console\Pages\ConversionReport;
 use App\Exceptions\InputRefused;
-use App\Wording\ConversionReport;
-use Zwindle\Convert\PracticeConverter;
-use Zwindle\Write\BoardArray;
+use Zwindle\Format\Write\BoardArray;
+use Zwindle\Plan\Convert\PracticeConverter;
 
 final class ConvertCommand extends ReadsFilesCommand
 {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadWiringFiles;
+use App\Actions\Boards\ReadWiringFiles;
+use App\Console\Pages\FiguresReport;
 use App\Exceptions\InputRefused;
-use App\Wording\FiguresReport;
-use Zwindle\Catalogue\Practice;
-use Zwindle\Net\Circuit;
-use Zwindle\Solve\Survey;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Solve\Survey;
 
 final class FiguresCommand extends ReadsFilesCommand
 {

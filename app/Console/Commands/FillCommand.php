@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadBoardFile;
+use App\Actions\Boards\ReadBoardFile;
+use App\Console\Pages\FillReport;
 use App\Exceptions\InputRefused;
-use App\Wording\FillReport;
-use Zwindle\Catalogue\Practice;
-use Zwindle\Fill\FillCount;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Check\Fill\FillCount;
 
 final class FillCommand extends ReadsFilesCommand
 {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadWiringFiles;
+use App\Actions\Boards\ReadWiringFiles;
+use App\Console\Pages\MeterReport;
 use App\Exceptions\InputRefused;
-use App\Wording\MeterReport;
-use Zwindle\Net\Circuit;
+use Zwindle\Circuit\Net\Circuit;
 
 final class MeterCommand extends ReadsFilesCommand
 {

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadBoardFile;
+use App\Actions\Boards\ReadBoardFile;
+use App\Console\Pages\MistakesReport;
+use App\Console\Pages\PlanReport;
 use App\Exceptions\InputRefused;
-use App\Wording\MistakesReport;
-use App\Wording\PlanReport;
 use Zwindle\Board\Board;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Diagnose\Catalogue;
+use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\StepOrder;
+use Zwindle\Repair\Diagnose\Catalogue;
 
 final class MistakesCommand extends ReadsFilesCommand
 {

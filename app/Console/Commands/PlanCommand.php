@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadBoardFile;
+use App\Actions\Boards\ReadBoardFile;
+use App\Console\Pages\PlanReport;
 use App\Exceptions\InputRefused;
 use App\Wording\ExtensionReport;
-use App\Wording\PlanReport;
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Plan\NeutralAt;
+use Zwindle\Catalogue\Editions\CodeEdition;
+use Zwindle\Circuit\Scheme\SchemeName;
+use Zwindle\Format\Read\EarlierWiring;
+use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
-use Zwindle\Plan\Refusal;
+use Zwindle\Plan\Refusal\NeutralAt;
+use Zwindle\Plan\Refusal\Refusal;
 use Zwindle\Plan\StepOrder;
-use Zwindle\Read\EarlierWiring;
-use Zwindle\Read\Problems;
 use Zwindle\Repair\NearestPlan;
-use Zwindle\Scheme\SchemeName;
 
 final class PlanCommand extends ReadsFilesCommand
 {

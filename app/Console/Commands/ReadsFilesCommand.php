@@ -8,10 +8,10 @@ use App\Exceptions\InputRefused;
 use App\Wording\ProblemSentence;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Editions;
-use Zwindle\Catalogue\Practice;
-use Zwindle\Net\Circuit;
+use Zwindle\Catalogue\Editions\CodeEdition;
+use Zwindle\Catalogue\Editions\Editions;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Circuit\Net\Circuit;
 
 /** A command that works on files: refuses bad input the same way everywhere. */
 abstract class ReadsFilesCommand extends Command

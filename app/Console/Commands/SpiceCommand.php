@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadWiringFiles;
-use Zwindle\Net\Circuit;
-use Zwindle\Write\SpiceDeck;
+use App\Actions\Boards\ReadWiringFiles;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Format\Write\SpiceDeck;
 
 final class SpiceCommand extends ReadsFilesCommand
 {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\CountProgress;
-use App\Actions\KeepJudgement;
+use App\Actions\Bench\CountProgress;
+use App\Actions\Classes\KeepJudgement;
 use App\Models\Attempt;
 use App\Models\Judgement;
 use Illuminate\Console\Command;

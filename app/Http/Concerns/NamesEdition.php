@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Concerns;
 
 use Illuminate\Validation\Rule;
-use Zwindle\Catalogue\CodeEdition;
-use Zwindle\Catalogue\Editions;
+use Zwindle\Catalogue\Editions\CodeEdition;
+use Zwindle\Catalogue\Editions\Editions;
 
 /** A request that may name the edition to work by. */
 trait NamesEdition

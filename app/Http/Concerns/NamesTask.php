@@ -8,7 +8,7 @@ use App\Models\BoardFile;
 use App\Models\Marking;
 use Illuminate\Contracts\Database\Query\Builder;
 use Illuminate\Validation\Rule;
-use Zwindle\Read\JsonText;
+use Zwindle\Format\Read\JsonText;
 
 /** A request with a task on a board of the library, and the marking it goes with. */
 trait NamesTask

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Concerns;
 
 use App\Models\BoardFile;
-use Zwindle\Read\JsonText;
+use Zwindle\Format\Read\JsonText;
 
 /** A request of an instructor whose raw body is the text of a board file, so that a broken one gets the core's own answer. */
 trait ReadsBoardText

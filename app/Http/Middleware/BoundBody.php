@@ -7,7 +7,7 @@ namespace App\Http\Middleware;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Zwindle\Read\JsonText;
+use Zwindle\Format\Read\JsonText;
 
 /** Refuses a body that is larger than anything the application takes, before anything reads it. */
 final class BoundBody

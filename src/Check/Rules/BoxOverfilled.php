@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Practice;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Fill\FillCount;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Fill\FillCount;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 
 /** The conductors, clamps, devices and grounds of a box are reckoned to need more room than it has (North America). */
 final readonly class BoxOverfilled implements Rule

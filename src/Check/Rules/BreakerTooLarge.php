@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Ampacity;
-use Zwindle\Catalogue\Practice;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
+use Zwindle\Catalogue\Cables\Ampacity;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 
 /** The breaker is larger than the smallest conductor behind it may have (North America). */
 final readonly class BreakerTooLarge implements Rule

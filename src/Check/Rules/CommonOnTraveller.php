@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\SwitchFunction;
-use Zwindle\Catalogue\TerminalDuty;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Scheme\ControlView;
+use Zwindle\Catalogue\Devices\SwitchFunction;
+use Zwindle\Catalogue\Devices\TerminalDuty;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Scheme\ControlView;
 
 /** Outside a common-link, the common of an end switch holds a traveller, or a traveller terminal holds line or switched line. */
 final readonly class CommonOnTraveller implements Rule

@@ -6,13 +6,13 @@ namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Core;
 use Zwindle\Board\Point;
-use Zwindle\Catalogue\TerminalDuty;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\LooseEnds;
-use Zwindle\Check\Rule;
-use Zwindle\Scheme\ControlView;
+use Zwindle\Catalogue\Devices\TerminalDuty;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\LooseEnds;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Scheme\ControlView;
 
 /**
  * Where a control does not work: a core of its line side is in use at one end and off at the other; one finding for each

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Wiring\JoinedBy;
+use Zwindle\Board\Wiring\JoinedBy;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 
 /** More conductors clamped under one terminal than it takes. */
 final readonly class CrowdedTerminal implements Rule

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Core;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Scheme\Role;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Scheme\Role;
 
 /** A bare, green or green-and-yellow core carries line, switched line, a traveller or neutral. */
 final readonly class EarthAsLive implements Rule

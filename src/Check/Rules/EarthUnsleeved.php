@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Colour;
-use Zwindle\Catalogue\Practice;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Scheme\Role;
-use Zwindle\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Catalogue\Practices\Colour;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Scheme\Role;
 
 /** A bare core is joined without a sleeve that says it is the earth (Britain): one finding for each enclosure. */
 final readonly class EarthUnsleeved implements Rule

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\LooseEnds;
-use Zwindle\Check\Rule;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\LooseEnds;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 
 /** An end neither joined nor capped, never live: one finding for each box. */
 final readonly class EndNotCapped implements Rule

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Scheme\Role;
-use Zwindle\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Scheme\Role;
 
 /** A mark that says something else than the conductor is. */
 final readonly class FalseMark implements Rule

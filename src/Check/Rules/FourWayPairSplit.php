@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\SwitchFunction;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Scheme\ControlView;
+use Zwindle\Catalogue\Devices\SwitchFunction;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Scheme\ControlView;
 
 /** The two conductors towards one neighbour of a four-way are on different pairs. */
 final readonly class FourWayPairSplit implements Rule

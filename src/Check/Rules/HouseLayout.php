@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Colour;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\Practice;
-use Zwindle\Catalogue\TerminalDuty;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\TerminalDuty;
+use Zwindle\Catalogue\Practices\Colour;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 
 /** Red and black travellers are landed on other sides of the device than in the other boxes (North America). */
 final readonly class HouseLayout implements Rule

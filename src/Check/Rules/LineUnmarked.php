@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 
 /** A core used as line, switched line or traveller whose colour says otherwise, not marked as line at that end. */
 final readonly class LineUnmarked implements Rule

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\LooseEnds;
-use Zwindle\Check\Rule;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\LooseEnds;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 
 /** An end neither joined nor capped is live in some position of the switches. */
 final readonly class LiveEndExposed implements Rule

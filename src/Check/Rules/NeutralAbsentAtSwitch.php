@@ -8,12 +8,12 @@ use Zwindle\Board\Cable;
 use Zwindle\Board\Control;
 use Zwindle\Board\Device;
 use Zwindle\Board\Requirements;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\NeutralRule;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Editions\NeutralRule;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 
 /** No neutral conductor in a switch box where the edition, or the board, asks for one. */
 final readonly class NeutralAbsentAtSwitch implements Rule

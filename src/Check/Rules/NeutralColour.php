@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Practice;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Scheme\Role;
-use Zwindle\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Scheme\Role;
 
 /** Neutral on a core of a colour that is not a neutral colour; in Britain none where that end is sleeved blue. */
 final readonly class NeutralColour implements Rule

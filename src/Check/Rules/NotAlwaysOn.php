@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Device;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\TerminalDuty;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\TerminalDuty;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 
 /** A device that should stay live whatever the switches do lacks line or neutral in some state. */
 final readonly class NotAlwaysOn implements Rule

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\TerminalDuty;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Scheme\SchemeName;
+use Zwindle\Catalogue\Devices\TerminalDuty;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Scheme\SchemeName;
 
 /** The end switches choose between line and neutral at both sides of the lamp: forbidden everywhere. */
 final readonly class PolaritySwitching implements Rule

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Core;
-use Zwindle\Catalogue\Practice;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Scheme\Role;
-use Zwindle\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Scheme\Role;
 
 /** A re-identified white core brings the switched line back from the switch to the lamp of a cable (North America). */
 final readonly class ReturnOnWhite implements Rule

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Practice;
-use Zwindle\Catalogue\SwitchFunction;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Scheme\ControlView;
+use Zwindle\Catalogue\Devices\SwitchFunction;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Scheme\ControlView;
 
 /** A British two-way plate switch serves one lamp on COM and L2, so that it is on when up. */
 final readonly class RockerInverted implements Rule

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\SwitchFunction;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Rule;
-use Zwindle\Scheme\ControlView;
+use Zwindle\Catalogue\Devices\SwitchFunction;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Circuit\Scheme\ControlView;
 
 /** A part that cannot do what its place asks, in a control that does not work: by the board where another was fitted, by the number of switches else. */
 final readonly class WrongDevice implements Rule

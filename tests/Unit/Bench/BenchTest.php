@@ -10,9 +10,9 @@ use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\Step;
 use Zwindle\Bench\StepDoesNotFit;
 use Zwindle\Bench\StepLog;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\MarkedAs;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\Wiring;
 
 /** The same cases are run by the browser's bench in resources/js/shared/bench/bench.test.ts. */
 it('does as the browser does', function (array $case) {

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use Zwindle\Catalogue\CableType;
-use Zwindle\Catalogue\Colour;
-use Zwindle\Catalogue\DeviceCatalogue;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Catalogue\FaceCatalogue;
-use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\Cables\CableType;
+use Zwindle\Catalogue\Devices\DeviceCatalogue;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\FaceCatalogue;
+use Zwindle\Catalogue\Practices\Colour;
+use Zwindle\Catalogue\Practices\Practice;
 
 it('has the terminals and contacts of the contract', function (string $model, string $terminals, string $up, string $down) {
     $found = DeviceCatalogue::all()[$model];

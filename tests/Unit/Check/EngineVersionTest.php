@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Tests\Support\Files;
 use Zwindle\Check\Checker;
 use Zwindle\Check\EngineVersion;
-use Zwindle\Check\Finding;
-use Zwindle\Move\Move;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Repairs;
 
 /**

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Tests\Support\Files;
-use Zwindle\Catalogue\Practice;
+use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Checker;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Severity;
-use Zwindle\Task\RulesInForce;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Check\Findings\Severity;
+use Zwindle\Exam\Task\RulesInForce;
 
 it('is never found in a practice that does not know it', function (string $board, string $wiring) {
     $result = Checker::check(Files::wiring($board, $wiring));

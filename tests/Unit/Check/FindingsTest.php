@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 use Tests\Support\Build;
 use Tests\Support\Files;
-use Zwindle\Catalogue\DeviceCatalogue;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceCatalogue;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Check\Findings\Severity;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Rulebook;
-use Zwindle\Check\Severity;
-use Zwindle\Check\Verdict;
-use Zwindle\Wiring\Wiring;
-use Zwindle\Write\StateLines;
+use Zwindle\Format\Write\StateLines;
 
 /** @return list<string> */
 function codesOf(string $folder, string $name): array
@@ -117,7 +117,7 @@ it('has every rule in the rulebook, one class a code, with a reference', functio
 
     expect($classes)->toBe($files)->and($codes)->toBe($files);
     foreach (FindingCode::cases() as $code) {
-        foreach (Zwindle\Catalogue\Editions::all() as $edition) {
+        foreach (Zwindle\Catalogue\Editions\Editions::all() as $edition) {
             expect($edition->cite($code->value) ?? $code->basis())->not->toBe('')->not->toContain('memory');
         }
     }

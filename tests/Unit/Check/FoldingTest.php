@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 use Tests\Support\Files;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Evidence;
-use Zwindle\Check\Expected;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Expected;
+use Zwindle\Check\Evidence\MeetingPlace;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Folding;
-use Zwindle\Check\MeetingPlace;
-use Zwindle\Check\Verdict;
-use Zwindle\Mistake\Mistakes;
-use Zwindle\Net\Nets;
+use Zwindle\Circuit\Net\Nets;
 use Zwindle\Plan\Planner;
+use Zwindle\Repair\Mistake\Mistakes;
 
 /**
  * @param  list<array{0: FindingCode, 1: int|null, 2?: array<string, string>, 3?: list<string>}>  $findings  code, control, parameters, points

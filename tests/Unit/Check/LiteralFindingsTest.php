@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Tests\Support\Files;
 use Tests\Support\LiteralFindings;
 use Tests\Support\RandomWiring;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
-use Zwindle\Wiring\Wiring;
 
 /** @return list<string> */
 function plainCodes(Wiring $wiring): array

@@ -5,12 +5,12 @@ declare(strict_types=1);
 use Tests\Support\Build;
 use Tests\Support\Files;
 use Tests\Support\OddButRight;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\Severity;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
-use Zwindle\Check\Severity;
-use Zwindle\Check\Verdict;
-use Zwindle\Wiring\Wiring;
 
 function demoRight(string $slug): Wiring
 {
@@ -77,7 +77,7 @@ it('names the scheme from the nets', function (Wiring $wiring, string $scheme) {
 
 it('calls relabelled and reordered wirings the same', function (string $board, string $wiring) {
     $original = Files::wiring($board, $wiring);
-    $joints = array_reverse(array_map(fn ($joint) => new Zwindle\Wiring\Joint($joint->enclosure, array_reverse($joint->points), $joint->by, $joint->ports), $original->joints));
+    $joints = array_reverse(array_map(fn ($joint) => new Zwindle\Board\Wiring\Joint($joint->enclosure, array_reverse($joint->points), $joint->by, $joint->ports), $original->joints));
     $reordered = new Wiring($original->board, $joints, array_reverse($original->caps), array_reverse($original->marks, true), $original->fitted);
     $codes = function (Wiring $wiring): array {
         $codes = array_map(fn (Finding $finding) => $finding->code->value, Checker::check($wiring)->findings);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Tests\Support\Files;
 use Tests\Support\RandomWiring;
 use Tests\Support\Rewritten;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Check\Findings\Finding;
 
 /** What a check comes to, apart from names and order: the lamps' columns, the trips, the schemes and the codes with how many points. */
 function essenceOf(Wiring $wiring): array

@@ -5,16 +5,16 @@ declare(strict_types=1);
 use Tests\Support\Build;
 use Tests\Support\Files;
 use Zwindle\Board\Board;
-use Zwindle\Catalogue\DeviceCatalogue;
-use Zwindle\Catalogue\Editions;
-use Zwindle\Catalogue\TerminalRoom;
+use Zwindle\Board\Wiring\JoinedBy;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceCatalogue;
+use Zwindle\Catalogue\Devices\TerminalRoom;
+use Zwindle\Catalogue\Editions\Editions;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Wiring\JoinedBy;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\MarkedAs;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
 
 /** @return list<list<string>> the points of every finding of a code */
 function pointsOf(FindingCode $code, Wiring $wiring, ?string $edition = null): array

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 use Tests\Support\Build;
 use Tests\Support\Files;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Verdict;
-use Zwindle\Read\Problems;
-use Zwindle\Read\WiringReader;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\MarkedAs;
-use Zwindle\Wiring\Wiring;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Check\Findings\Verdict;
+use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\WiringReader;
 
 /** @return list<list<string>> places of every finding of a code */
 function placesOf(FindingCode $code, Wiring $wiring): array

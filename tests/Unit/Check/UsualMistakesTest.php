@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Tests\Support\Files;
 use Tests\Support\UsualMistakes;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
-use Zwindle\Check\Severity;
-use Zwindle\Check\Verdict;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\Severity;
+use Zwindle\Check\Findings\Verdict;
 
 /** @return list<string> causes that are no notes, and not the same danger again at the next lamp */
 function mistakesIn(array $causes): array

@@ -13,10 +13,11 @@ use Tests\Support\RandomWiring;
 use Zwindle\Board\Board;
 use Zwindle\Board\EnclosureKind;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Severity;
-use Zwindle\Check\Verdict;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Check\Findings\Severity;
+use Zwindle\Check\Findings\Verdict;
+use Zwindle\Circuit\Scheme\SchemeName;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
@@ -27,7 +28,6 @@ use Zwindle\Plan\Shortage;
 use Zwindle\Plan\StepOrder;
 use Zwindle\Repair\NearestPlan;
 use Zwindle\Repair\Repairs;
-use Zwindle\Scheme\SchemeName;
 
 /** @return array<string, array{string}> the boards of the demo and of the right wirings */
 function libraryBoards(): array

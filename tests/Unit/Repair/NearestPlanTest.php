@@ -6,17 +6,17 @@ use Tests\Support\Build;
 use Tests\Support\Files;
 use Tests\Support\LinkedChain;
 use Tests\Support\RandomWiring;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
-use Zwindle\Check\Verdict;
-use Zwindle\Move\Move;
-use Zwindle\Move\Mover;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\Verdict;
+use Zwindle\Format\Read\EarlierWiring;
+use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Planner;
-use Zwindle\Read\EarlierWiring;
-use Zwindle\Read\Problems;
+use Zwindle\Repair\Move\Move;
+use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\NearestPlan;
-use Zwindle\Wiring\Joint;
-use Zwindle\Wiring\Wiring;
 
 const HOUSE = 'database/demo/propagation-house';
 

@@ -8,19 +8,19 @@ use Tests\Support\Chain;
 use Tests\Support\Files;
 use Tests\Support\RandomWiring;
 use Tests\Support\UsualMistakes;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
-use Zwindle\Check\Finding;
-use Zwindle\Check\FindingCode;
-use Zwindle\Check\Verdict;
-use Zwindle\Move\Move;
-use Zwindle\Move\Mover;
+use Zwindle\Check\Findings\Finding;
+use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Check\Findings\Verdict;
+use Zwindle\Repair\Move\Move;
+use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\NearestPlan;
 use Zwindle\Repair\Pinpoint;
 use Zwindle\Repair\Remedy;
 use Zwindle\Repair\Repairs;
 use Zwindle\Repair\Reversals;
-use Zwindle\Wiring\MarkedAs;
-use Zwindle\Wiring\Wiring;
 
 /** @return list<list<Move>> */
 function repairsOf(Wiring $wiring): array

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 use Tests\Support\Files;
 use Tests\Support\RandomWiring;
-use Zwindle\Catalogue\DeviceKind;
-use Zwindle\Check\Evidence;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Format\Write\DiagramText;
 use Zwindle\Schematic\Diagram;
 use Zwindle\Schematic\Symbol;
 use Zwindle\Schematic\Wire;
-use Zwindle\Wiring\Wiring;
-use Zwindle\Write\DiagramText;
 
 function diagramOf(Wiring $wiring): Diagram
 {

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Models\Assignment;
+use App\Models\Attempt;
+
+/**
+ * Which exam holds a trainee: while it does, the trainee's other work stays closed, other exams among it.
+ *
+ * An exam is held from its beginning until the time is up, the last try is handed in, the trainee says that no further try is
+ * wanted, or the marks are out. Of two that were begun at the same moment the first one holds. This is the one place that says so.
+ */
+final class ExamLock
+{
+    public static function isOpen(Attempt $attempt): bool
+    {
+        if (! $attempt->assignment->isExam() || $attempt->started_at === null || $attempt->finished_at !== null || $attempt->assignment->released_at !== null) {
+            return false;
+        }
+
+        return ! ($attempt->dueAt()?->isPast() ?? false) && ($attempt->handed_in_at === null || $attempt->triesLeft() > 0);
+    }
+
+    /**
+     * Starts the clock of work that was not begun yet; called inside the transaction that has claimed the attempt.
+     *
+     * @return string|null why it may not begin: key of a message
+     */
+    public static function begin(Attempt $attempt): ?string
+    {
+        $isExam = $attempt->assignment->isExam();
+
+        $refusal = match (true) {
+            $attempt->started_at !== null || ! $isExam => null,
+            self::isHeld($attempt) => 'exam-open',
+            $attempt->assignment->released_at !== null => 'marks-are-out',
+            default => null,
+        };
+        if ($refusal === null) {
+            $attempt->update(['started_at' => $attempt->started_at ?? now()]);
+        }
+
+        return $refusal;
+    }
+
+    /** Whether another exam closes an attempt to its trainee. */
+    public static function isHeld(Attempt $attempt): bool
+    {
+        /** @var \Illuminate\Database\Eloquent\Collection<int, Attempt> $begun */
+        $begun = Attempt::query()->with('assignment.boardFile')->where('trainee_id', $attempt->trainee_id)->whereNotNull('started_at')->whereNull('finished_at')
+            ->whereIn('assignment_id', Assignment::query()->where('mode', 'exam')->whereNull('released_at')->select('id'))
+            ->orderBy('started_at')->orderBy('id')->get();
+        $holding = $begun->first(self::isOpen(...));
+
+        return $holding !== null && $holding->id !== $attempt->id;
+    }
+}

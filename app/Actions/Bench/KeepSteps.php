@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Models\Attempt;
+use App\Models\Step;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Zwindle\Bench\MalformedStep;
+use Zwindle\Bench\Step as BenchStep;
+use Zwindle\Bench\StepDoesNotFit;
+use Zwindle\Bench\StepLog;
+
+/**
+ * Keeps a batch of steps from one device: each is applied in its turn or, where it no longer fits, set aside with the
+ * reason. A step that is here already is not stored again.
+ */
+final class KeepSteps
+{
+    /** Of one attempt: far more than hands can make, and few enough to be replayed at once. */
+    private const MOST_STEPS = 20_000;
+
+    /**
+     * @param  int  $base  sequence of the newest step that the device had seen when it made these
+     * @param  list<array{number: int, at: CarbonImmutable, step: array<string, mixed>}>  $batch
+     * @return array{head: int, keptUpTo: int, startedAt: string|null, dueAt: string|null, setAside: list<array{number: int, reason: string}>}
+     *
+     * @throws MalformedStep
+     */
+    public function execute(Attempt $attempt, string $device, int $base, array $batch): array
+    {
+        usort($batch, fn (array $a, array $b) => $a['number'] <=> $b['number']);
+        $parsed = array_map(fn (array $entry) => BenchStep::parse($entry['step']), $batch);
+
+        return DB::transaction(function () use ($attempt, $device, $base, $batch, $parsed): array {
+            $attempt->claim();
+            $attempt->loadMissing('assignment.boardFile');
+            if ($attempt->steps()->count() + count($batch) > self::MOST_STEPS) {
+                throw ValidationException::withMessages(['steps' => __('messages.too-many-steps')]);
+            }
+            $refusal = ExamLock::begin($attempt);
+            /** @var array<int, Step> $known by number */
+            $known = $attempt->steps()->where('device', $device)->whereIn('number', array_column($batch, 'number'))->get()->keyBy('number')->all();
+            $isBehind = $attempt->appliedSteps()->where('sequence', '>', $base)->where('device', '!=', $device)->exists();
+            $log = null;
+            $setAside = [];
+            foreach ($batch as $i => $entry) {
+                $step = $known[$entry['number']] ?? null;
+                if ($step === null) {
+                    $log ??= $attempt->stepLog();
+                    $reason = $refusal ?? $this->refusal($attempt, $isBehind) ?? $this->apply($log, $parsed[$i]);
+                    $step = $attempt->steps()->create([
+                        'device' => $device,
+                        'number' => $entry['number'],
+                        'sequence' => $reason === null ? ++$attempt->head : null,
+                        'set_aside' => $reason,
+                        'json' => $parsed[$i]->json(),
+                        'made_at' => $entry['at'],
+                        'received_at' => now(),
+                    ]);
+                    $known[$entry['number']] = $step;
+                }
+                if ($step->set_aside !== null) {
+                    $setAside[] = ['number' => $step->number, 'reason' => $step->set_aside];
+                }
+            }
+            $attempt->fill($log === null ? [] : CountProgress::on($log->bench()->wiring()))->save();
+
+            return [
+                'head' => $attempt->head,
+                'keptUpTo' => $batch === [] ? 0 : max(array_column($batch, 'number')),
+                'startedAt' => $attempt->started_at?->toIso8601ZuluString('millisecond'),
+                'dueAt' => $attempt->dueAt()?->toIso8601ZuluString('millisecond'),
+                'setAside' => $setAside,
+            ];
+        });
+    }
+
+    private function refusal(Attempt $attempt, bool $isBehind): ?string
+    {
+        return match (true) {
+            $attempt->handed_in_at !== null => 'after-hand-in',
+            $attempt->dueAt()?->isPast() ?? false => 'late',
+            $isBehind => 'left-behind',
+            default => null,
+        };
+    }
+
+    private function apply(StepLog $log, BenchStep $step): ?string
+    {
+        try {
+            $log->add($step);
+        } catch (StepDoesNotFit $misfit) {
+            return 'does-not-fit:'.$misfit->getMessage();
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Models\Attempt;
+use Illuminate\Validation\ValidationException;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Trace\CurrentPath;
+
+/** The current's way towards one lamp of a trainee's board, for chosen positions. */
+final class TracePath
+{
+    /**
+     * @return array{path: CurrentPath, circuit: Circuit}
+     *
+     * @throws ValidationException if the board has no such lamp or state
+     */
+    public function execute(Attempt $attempt, string $lamp, int $state): array
+    {
+        return $this->along(Circuit::of($attempt->loadMissing(['assignment.boardFile', 'appliedSteps'])->stepLog()->bench()->wiring()), $lamp, $state);
+    }
+
+    /**
+     * @return array{path: CurrentPath, circuit: Circuit}
+     *
+     * @throws ValidationException if the circuit has no such lamp or state
+     */
+    public function along(Circuit $circuit, string $lamp, int $state): array
+    {
+        if (! in_array($lamp, $circuit->lamps, true)) {
+            throw ValidationException::withMessages(['lamp' => __('messages.unknown-lamp', ['id' => $lamp])]);
+        }
+        if ($state >= $circuit->stateCount()) {
+            throw ValidationException::withMessages(['state' => __('messages.unknown-state')]);
+        }
+
+        return ['path' => CurrentPath::towards($circuit, $lamp, $state), 'circuit' => $circuit];
+    }
+}

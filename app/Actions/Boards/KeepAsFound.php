@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Boards;
+
+use App\Exceptions\InputRefused;
+use App\Models\AsFoundSheet;
+use App\Models\BoardFile;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Zwindle\Board\Wiring\AsFoundSheet as Sheet;
+use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\WiringReader;
+
+/** Keeps what was written down of a standing board, from the sheet or from a wiring file. */
+final class KeepAsFound
+{
+    /**
+     * @throws InputRefused with what is written down wrongly: a place in another box, a terminal that is not there
+     */
+    public function fromSheet(BoardFile $file, User $instructor, Sheet $sheet): void
+    {
+        $board = $file->board();
+        $problems = new Problems;
+        WiringReader::read(json_encode($sheet->file($board), JSON_THROW_ON_ERROR), $board, $problems) ?? throw InputRefused::file('wiring', $problems->all());
+        DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, $sheet));
+    }
+
+    /** @throws InputRefused if it is no wiring of this board */
+    public function fromFile(BoardFile $file, User $instructor, string $text): void
+    {
+        $problems = new Problems;
+        $wiring = WiringReader::read($text, $file->board(), $problems) ?? throw InputRefused::file('wiring', $problems->all());
+        DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, Sheet::of($wiring)));
+    }
+}

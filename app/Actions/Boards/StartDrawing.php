@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Boards;
+
+use App\Models\BoardFile;
+use App\Models\User;
+use Zwindle\Catalogue\Editions\Editions;
+use Zwindle\Catalogue\Practices\Practice;
+
+/** A bare board with nothing but its feed, a pattern, or a copy of one of the library. */
+final readonly class StartDrawing
+{
+    /** Where the feed hangs at first, in millimetres. */
+    private const FEED_AT = [300, 900];
+
+    /** A usual sheet: 8 × 4 ft, 2.44 × 1.22 m. */
+    private const WALLS = ['na' => ['widthMm' => 2438.4, 'heightMm' => 1219.2], 'gb' => ['widthMm' => 2440, 'heightMm' => 1220]];
+
+    public function __construct(private Patterns $patterns)
+    {
+    }
+
+    public function bare(User $instructor, Practice $practice): BoardFile
+    {
+        $title = __('drawing.bare');
+
+        return $this->store($instructor, $title, $practice, '', json_encode([
+            'format' => 'zwindle-board', 'version' => 1, 'title' => $title, 'practice' => $practice->value, 'code' => Editions::newest($practice)->id,
+            'enclosures' => [['id' => 'F', 'kind' => 'supply', 'label' => __('drawing.feed'), 'at' => self::FEED_AT]],
+            'devices' => [['id' => 'PS', 'in' => 'F', 'model' => "$practice->value-supply", ...($practice === Practice::Britain ? ['breakerA' => 6, 'rcdMa' => 30] : ['breakerA' => 15])]],
+            'cables' => [], 'controls' => [], 'alwaysOn' => [], 'wall' => self::WALLS[$practice->value],
+        ], JSON_THROW_ON_ERROR));
+    }
+
+    /** @param  string  $key  of a pattern that there is */
+    public function fromPattern(User $instructor, string $key): BoardFile
+    {
+        $text = (string) $this->patterns->text($key);
+        $board = json_decode($text, flags: JSON_THROW_ON_ERROR);
+
+        return $this->store($instructor, $board->title, Practice::from($board->practice), '', $text);
+    }
+
+    public function copy(User $instructor, BoardFile $file): BoardFile
+    {
+        return $this->store($instructor, $file->title, Practice::from($file->practice), $file->brief, $file->json);
+    }
+
+    private function store(User $instructor, string $title, Practice $practice, string $brief, string $json): BoardFile
+    {
+        return BoardFile::query()->create(['instructor_id' => $instructor->id, 'title' => $title, 'practice' => $practice->value, 'brief' => $brief, 'json' => $json]);
+    }
+}

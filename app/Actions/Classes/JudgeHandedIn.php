@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Classes;
+
+use App\Actions\Bench\AskQuestions;
+use App\Models\Attempt;
+use App\Models\Marking;
+use App\Models\Step;
+use App\Shapes\DebriefWords;
+use App\Shapes\MarkReport;
+use App\Shapes\VerdictPage;
+use App\Wording\Headline;
+use Zwindle\Check\Findings\Verdict;
+use Zwindle\Check\Result;
+use Zwindle\Exam\Grading\Distance;
+use Zwindle\Exam\Grading\Mark;
+use Zwindle\Exam\Grading\Marker;
+use Zwindle\Exam\Grading\MarkingScheme;
+use Zwindle\Exam\Grading\OrderOfWork;
+use Zwindle\Plan\StepOrder;
+
+/** Everything that is told of an attempt when it is handed in: verdict, mark and debrief. Worked out, not kept. */
+final readonly class JudgeHandedIn
+{
+    private const NO_DEBRIEF = ['mistakes' => [], 'order' => null, 'questions' => []];
+
+    public function __construct(private JudgeAttempt $judge, private AskQuestions $ask)
+    {
+    }
+
+    /** @return array{verdict: string, headline: string, page: array<string, mixed>|null, mark: array<string, mixed>|null, debrief: array<string, mixed>} */
+    public function execute(Attempt $attempt): array
+    {
+        $task = $attempt->task();
+
+        return $task === null || $task->kind->isWired() ? $this->wired($attempt) : $this->answered($attempt);
+    }
+
+    /** @return array{verdict: string, headline: string, page: array<string, mixed>|null, mark: array<string, mixed>|null, debrief: array<string, mixed>} */
+    private function wired(Attempt $attempt): array
+    {
+        $result = $this->judge->execute($attempt);
+        $mark = $this->mark($attempt, $result);
+
+        return [
+            'verdict' => $result->verdict->value,
+            'headline' => (new Headline($result))->sentence(),
+            'page' => (new VerdictPage($result))->json(),
+            'mark' => $mark === null ? null : (new MarkReport($mark, $result->evidence->board, $result))->json(),
+            'debrief' => $this->debrief($attempt, $result),
+        ];
+    }
+
+    /** @return array{verdict: string, headline: string, page: null, mark: array<string, mixed>|null, debrief: array<string, mixed>} */
+    private function answered(Attempt $attempt): array
+    {
+        $answers = $this->ask->judged($attempt);
+        [$right, $asked] = [count(array_filter($answers)), count($answers)];
+        $scheme = self::scheme($attempt);
+        $mark = $scheme === null ? null : (new Marker($scheme, minutes: self::minutes($attempt)))->ofAnswers($right, $asked);
+
+        return [
+            'verdict' => ($right === $asked ? Verdict::Pass : Verdict::Fail)->value,
+            'headline' => __('task.answered', ['right' => $right, 'asked' => $asked]),
+            'page' => null,
+            'mark' => $mark === null ? null : (new MarkReport($mark, $attempt->board()))->json(),
+            'debrief' => self::NO_DEBRIEF,
+        ];
+    }
+
+    /** What the eye says comes to it when it is shown. */
+    private function mark(Attempt $attempt, Result $result): ?Mark
+    {
+        $task = $attempt->task();
+        $scheme = self::scheme($attempt);
+        if ($task === null || $scheme === null) {
+            return null;
+        }
+        $order = $task->order === null ? null : OrderOfWork::share($result, self::steps($attempt), $task->order);
+        $distance = $scheme->perMistake === null ? null : Distance::of($result);
+
+        return (new Marker($scheme, $distance, [], $order, self::minutes($attempt), $attempt->startingBench()->wiring()->placed()))->ofWiring($result);
+    }
+
+    /** @return array{mistakes: list<string>, order: array<string, mixed>, questions: list<array<string, string>>} */
+    private function debrief(Attempt $attempt, Result $result): array
+    {
+        $task = $attempt->task();
+        $words = new DebriefWords($result);
+
+        return [
+            'mistakes' => $words->mistakes(),
+            'order' => $words->order(self::steps($attempt), $task->order ?? StepOrder::BoxByBox),
+            'questions' => $words->questions("{$task?->seed}/debrief/$attempt->id"),
+        ];
+    }
+
+    private static function scheme(Attempt $attempt): ?MarkingScheme
+    {
+        $json = $attempt->assignment->marking_json;
+
+        return $json === null ? null : Marking::read($json);
+    }
+
+    private static function minutes(Attempt $attempt): ?float
+    {
+        return $attempt->started_at === null || $attempt->handed_in_at === null ? null : $attempt->started_at->diffInSeconds($attempt->handed_in_at) / 60;
+    }
+
+    /** @return list<\Zwindle\Bench\Step> */
+    private static function steps(Attempt $attempt): array
+    {
+        return array_values($attempt->appliedSteps->map(fn (Step $step) => $step->parsed())->all());
+    }
+}

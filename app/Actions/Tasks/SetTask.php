@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Tasks;
+
+use App\Actions\Bench\CountProgress;
+use App\Actions\Bench\StartWiring;
+use App\Actions\Classes\SetAssignment;
+use App\Models\AsFoundSheet;
+use App\Models\Assignment;
+use App\Models\Classroom;
+use App\Models\Marking;
+use App\Models\Task;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Zwindle\Board\Board;
+use Zwindle\Exam\Task\Task as CoreTask;
+use Zwindle\Exam\Task\TaskKind;
+use Zwindle\Exam\Task\TaskMode;
+use Zwindle\Exam\Vary\Dice;
+use Zwindle\Exam\Vary\Renamed;
+use Zwindle\Exam\Vary\TooFewVariants;
+use Zwindle\Exam\Vary\Variant;
+use Zwindle\Exam\Vary\Variants;
+use Zwindle\Format\Write\BoardArray;
+use Zwindle\Plan\Planner;
+
+/** Sets a task to trainees: a seat and a variant for each, with the task and the marking as they are now. */
+final readonly class SetTask
+{
+    public function __construct(private SetAssignment $set, private StartWiring $start, private CountProgress $count)
+    {
+    }
+
+    /**
+     * @param  list<int>  $trainees  ids; all of the class, in the order of their seats
+     *
+     * Refuses if the board gives fewer variants than there are seats, cannot be wired, or nothing of it was found to begin with.
+     */
+    public function execute(Task $task, Classroom $classroom, array $trainees, int $rowLength): Assignment
+    {
+        return DB::transaction(function () use ($task, $classroom, $trainees, $rowLength): Assignment {
+            $drawn = $task->boardFile->drawing();
+            $asked = Task::read($task->json, $drawn);
+            Marking::read($task->marking->json);
+            $boards = self::boards($drawn, $asked, count($trainees), $rowLength);
+            $assignment = $this->set->execute($classroom, $task->boardFile, $trainees, $asked->minutes);
+            $assignment->update(['task_id' => $task->id, 'mode' => $asked->mode->value, 'task_json' => $task->json, 'marking_json' => $task->marking->json]);
+            $sheet = AsFoundSheet::of($task->boardFile, $task->instructor);
+            foreach ($trainees as $i => $trainee) {
+                $attempt = $assignment->attempts()->where('trainee_id', $trainee)->firstOrFail();
+                $attempt->update([
+                    'seat' => $i + 1,
+                    'board_json' => json_encode(self::file($asked, $boards[$i]), JSON_THROW_ON_ERROR),
+                    'start_json' => $this->start->execute($asked, $boards[$i], $sheet),
+                ]);
+                $attempt->update($this->count->of($attempt));
+            }
+
+            return $assignment->refresh();
+        });
+    }
+
+    /**
+     * In an exam with ids of its own, so that nothing but what eyes see tells it from a board practised before; what a board to
+     * finish begins with is named by the ids of the drawing, and keeps them.
+     *
+     * @return array<string, mixed>
+     */
+    private static function file(CoreTask $asked, Board $board): array
+    {
+        $file = BoardArray::of($board);
+
+        return $asked->mode === TaskMode::Exam && $asked->kind !== TaskKind::Finish ? Renamed::file($file, new Dice("$asked->seed/ids")) : $file;
+    }
+
+    /** @return list<Board> one a seat; all the same where nothing varies */
+    private static function boards(Board $drawn, CoreTask $asked, int $seats, int $rowLength): array
+    {
+        if ($asked->varying === []) {
+            $board = (Planner::plan($drawn)->plans[0] ?? null)->wiring->board ?? throw ValidationException::withMessages(['task' => __('messages.no-plan-to-set')]);
+
+            return array_fill(0, $seats, $board);
+        }
+        try {
+            return array_map(fn (Variant $variant) => $variant->board, (new Variants($drawn, $asked->varying, $asked->surface))->forSeats($asked->seed, $seats, $rowLength));
+        } catch (TooFewVariants $few) {
+            throw ValidationException::withMessages(['task' => __('messages.too-few-variants', ['there' => $few->there, 'wanted' => $few->wanted])]);
+        }
+    }
+}

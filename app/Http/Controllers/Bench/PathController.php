@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Bench;
+
+use App\Actions\Bench\TracePath;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Bench\ShowPathRequest;
+use App\Http\Resources\Bench\PathResource;
+use App\Models\Attempt;
+
+final class PathController extends Controller
+{
+    public function show(ShowPathRequest $request, Attempt $attempt, TracePath $trace): PathResource
+    {
+        return PathResource::make($trace->execute($attempt, $request->lamp(), $request->state()));
+    }
+}

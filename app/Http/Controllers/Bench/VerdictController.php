@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Bench;
+
+use App\Actions\Classes\JudgeAttempt;
+use App\Actions\Classes\KeepJudgement;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Bench\ShowVerdictRequest;
+use App\Http\Resources\Bench\VerdictResource;
+use App\Models\Attempt;
+use App\Shapes\VerdictPage;
+use Illuminate\Http\JsonResponse;
+
+final class VerdictController extends Controller
+{
+    public function show(ShowVerdictRequest $request, Attempt $attempt, KeepJudgement $keep, JudgeAttempt $judge): VerdictResource|JsonResponse
+    {
+        $edition = $request->edition();
+        $kept = $keep->of($attempt);
+        if ($edition === null || $edition->id === ($kept->page['edition'] ?? null)) {
+            return VerdictResource::make($attempt);
+        }
+
+        return response()->json((new VerdictPage(...$judge->underEdition($attempt, $edition)))->json());
+    }
+}

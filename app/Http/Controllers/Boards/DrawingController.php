@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Boards;
+
+use App\Actions\Boards\KeepDrawing;
+use App\Actions\Boards\StartDrawing;
+use App\Exceptions\DrawingMovedOn;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Boards\StoreDrawingRequest;
+use App\Http\Requests\Boards\UpdateDrawingRequest;
+use App\Http\Resources\Boards\DrawingResource;
+use App\Models\BoardFile;
+use Illuminate\Http\JsonResponse;
+
+final class DrawingController extends Controller
+{
+    public function store(StoreDrawingRequest $request, StartDrawing $start): JsonResponse
+    {
+        [$instructor, $original, $pattern] = [$request->instructor(), $request->original(), $request->pattern()];
+        $file = match (true) {
+            $original !== null => $start->copy($instructor, $original),
+            $pattern !== null => $start->fromPattern($instructor, $pattern),
+            default => $start->bare($instructor, $request->practice()),
+        };
+
+        return DrawingResource::make($file)->response()->setStatusCode(201);
+    }
+
+    public function show(BoardFile $boardFile): DrawingResource
+    {
+        $this->authorize('update', $boardFile);
+
+        return DrawingResource::make($boardFile);
+    }
+
+    public function update(UpdateDrawingRequest $request, BoardFile $boardFile, KeepDrawing $keep): JsonResponse
+    {
+        try {
+            return DrawingResource::make($keep->execute($boardFile, $request->base(), $request->title(), $request->practice(), $request->board()))->response();
+        } catch (DrawingMovedOn $conflict) {
+            return response()->json(['message' => $conflict->getMessage(), 'theirs' => DrawingResource::make($conflict->theirs)], 409);
+        }
+    }
+}

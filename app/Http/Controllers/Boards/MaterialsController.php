@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Boards;
+
+use App\Actions\Boards\PlanBoardFile;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Boards\ShowMaterialsRequest;
+use App\Models\BoardFile;
+use App\Models\StockLine;
+use App\Shapes\CsvTable;
+use App\Shapes\MaterialsReport;
+use App\Shapes\PrepareReport;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+final class MaterialsController extends Controller
+{
+    public function show(ShowMaterialsRequest $request, BoardFile $boardFile, int $plan, PlanBoardFile $planner): JsonResponse|Response
+    {
+        $found = $planner->plan($boardFile, $plan, $request->edition()) ?? abort(404);
+        $practice = $found->wiring->board->practice;
+        $report = new MaterialsReport($found, $request->allowances($practice), $request->sets(), StockLine::shelfOf($request->instructor(), $practice));
+        $table = $request->table();
+        if ($table === null) {
+            return response()->json([...$report->json(), ...(new PrepareReport($found))->json()]);
+        }
+
+        return response(CsvTable::of((array) __("materials.columns.$table"), $report->{$table}()), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"$table.csv\"",
+        ]);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Boards;
+
+use App\Actions\Boards\PlanBoardFile;
+use App\Actions\Boards\PlanFile;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Boards\ShowPlanFileRequest;
+use App\Models\BoardFile;
+use Illuminate\Http\Response;
+
+final class PlanFileController extends Controller
+{
+    public function show(ShowPlanFileRequest $request, BoardFile $boardFile, int $plan, PlanBoardFile $planner, PlanFile $write): Response
+    {
+        ['name' => $name, 'type' => $type, 'text' => $text] = $write->execute($planner->plan($boardFile, $plan, $request->edition()) ?? abort(404), $request->form());
+
+        return response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""]);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Boards;
+
+use App\Actions\Bench\TracePath;
+use App\Actions\Boards\PlanBoardFile;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Boards\ShowPlanPathRequest;
+use App\Http\Resources\Bench\PathResource;
+use App\Models\BoardFile;
+
+final class PlanPathController extends Controller
+{
+    public function show(ShowPlanPathRequest $request, BoardFile $boardFile, int $plan, PlanBoardFile $planner, TracePath $trace): PathResource
+    {
+        $found = $planner->plan($boardFile, $plan, $request->edition()) ?? abort(404);
+
+        return PathResource::make($trace->along($found->result->evidence->circuit, $request->lamp(), $request->state()));
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Classes;
+
+use App\Actions\Classes\SetAssignment;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Classes\StoreAssignmentRequest;
+use App\Http\Resources\Classes\AssignmentResource;
+use App\Models\Assignment;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\Response;
+
+final class AssignmentController extends Controller
+{
+    /** What was set, with how many have handed in; the attempts of one of them come with `show`. */
+    public function index(Request $request): AnonymousResourceCollection
+    {
+        $this->authorize('viewAny', Assignment::class);
+        $assignments = Assignment::query()->whereHas('classroom', fn ($query) => $query->where('instructor_id', $request->user()?->id))
+            ->with(['classroom', 'boardFile'])
+            ->withCount(['attempts', 'attempts as handed_in_count' => fn ($attempts) => $attempts->whereNotNull('handed_in_at')])
+            ->orderByDesc('id')
+            ->get();
+
+        return AssignmentResource::collection($assignments);
+    }
+
+    /** One of them with its attempts; nothing (204) where the asker has its newest version. */
+    public function show(Request $request, Assignment $assignment): AssignmentResource|Response
+    {
+        $this->authorize('view', $assignment);
+        if ($request->query('have') === $assignment->versionTag()) {
+            return response()->noContent();
+        }
+
+        return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']));
+    }
+
+    public function store(StoreAssignmentRequest $request, SetAssignment $set): JsonResponse
+    {
+        $assignment = $set->execute($request->classroom(), $request->boardFile(), $request->trainees(), $request->minutes());
+
+        return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']))
+            ->response()
+            ->setStatusCode(201);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Classes;
+
+use App\Actions\Classes\ReleaseMarks;
+use App\Http\Controllers\Controller;
+use App\Http\Resources\Classes\AssignmentResource;
+use App\Models\Assignment;
+
+final class ReleaseController extends Controller
+{
+    public function store(Assignment $assignment, ReleaseMarks $release): AssignmentResource
+    {
+        $this->authorize('update', $assignment);
+        $release->execute($assignment);
+
+        return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']));
+    }
+}

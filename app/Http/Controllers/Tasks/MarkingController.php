@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Tasks;
+
+use App\Actions\Tasks\KeepMarking;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Tasks\StoreMarkingRequest;
+use App\Http\Resources\Tasks\MarkingResource;
+use App\Models\Marking;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+
+final class MarkingController extends Controller
+{
+    public function index(Request $request): AnonymousResourceCollection
+    {
+        $this->authorize('viewAny', Marking::class);
+
+        return MarkingResource::collection(Marking::query()->whereNull('instructor_id')->orWhere('instructor_id', $request->user()?->id)->orderBy('id')->get());
+    }
+
+    public function store(StoreMarkingRequest $request, KeepMarking $keep): JsonResponse
+    {
+        return MarkingResource::make($keep->create($request->instructor(), $request->marking()))->response()->setStatusCode(201);
+    }
+
+    public function update(StoreMarkingRequest $request, Marking $marking, KeepMarking $keep): MarkingResource
+    {
+        $this->authorize('update', $marking);
+
+        return MarkingResource::make($keep->update($marking, $request->marking()));
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Tasks;
+
+use App\Actions\Tasks\AttackTask;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Tasks\StoreTaskRequest;
+use App\Http\Resources\Tasks\TaskAttackResource;
+
+final class TaskAttackController extends Controller
+{
+    public function store(StoreTaskRequest $request, AttackTask $attack): TaskAttackResource
+    {
+        return TaskAttackResource::make(['found' => $attack->execute($request->boardFile()->drawing(), $request->task(), $request->marking()->json)]);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Tasks;
+
+use App\Actions\Tasks\TryTask;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Tasks\TryTaskRequest;
+use App\Http\Resources\Tasks\TaskTrialResource;
+
+final class TaskTrialController extends Controller
+{
+    public function store(TryTaskRequest $request, TryTask $try): TaskTrialResource
+    {
+        $board = $request->boardFile()->drawing();
+
+        return TaskTrialResource::make(['board' => $board, ...$try->execute($board, $request->task(), $request->marking()->json, $request->seats(), $request->rowLength())]);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Boards;
+
+use App\Http\Concerns\HasInstructor;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Format\Read\JsonText;
+
+/** The as-found sheet of a board, or a wiring file to fill it from. */
+final class UpdateAsFoundRequest extends FormRequest
+{
+    use HasInstructor;
+
+    public function authorize(): bool
+    {
+        return Gate::authorize('view', $this->route('boardFile'))->allowed();
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'wiring' => ['sometimes', 'string', 'max:'.JsonText::MOST_BYTES],
+            'lands' => ['required_without:wiring', 'array', 'max:5000', $this->isNamed(...)],
+            'lands.*' => ['nullable', 'string', 'max:80'],
+            'marks' => ['sometimes', 'array', 'max:5000', $this->isNamed(...)],
+            'marks.*' => [Rule::enum(MarkedAs::class)],
+        ];
+    }
+
+    /** A list has numbers where points are meant. */
+    private function isNamed(string $field, mixed $value, Closure $fail): void
+    {
+        if (is_array($value) && array_filter(array_keys($value), is_int(...)) !== []) {
+            $fail(__('messages.no-place'));
+        }
+    }
+
+    /** Text of a wiring file; null if the sheet itself is sent. */
+    public function wiring(): ?string
+    {
+        return $this->has('wiring') ? $this->string('wiring')->value() : null;
+    }
+
+    public function sheet(): AsFoundSheet
+    {
+        /** @var array<string, string> $lands */
+        $lands = array_filter((array) $this->input('lands', []), fn (mixed $place) => $place !== '' && $place !== null);
+        /** @var array<string, string> $marks */
+        $marks = (array) $this->input('marks', []);
+
+        return new AsFoundSheet($lands, $marks);
+    }
+}

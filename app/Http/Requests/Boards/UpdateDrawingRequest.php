@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Boards;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Format\Read\JsonText;
+
+/** A drawing as it stands: any JSON object with a title and a practice; what is wrong with it is told, not refused. */
+final class UpdateDrawingRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return Gate::authorize('update', $this->route('boardFile'))->allowed();
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'base' => ['required', 'integer', 'min:1'],
+            'board' => ['required', 'string', 'json', 'max:'.JsonText::MOST_BYTES],
+            'title' => ['required', 'string', 'max:200'],
+            'practice' => ['required', Rule::enum(Practice::class)],
+        ];
+    }
+
+    /** The version that the drawing was made on. */
+    public function base(): int
+    {
+        return $this->integer('base');
+    }
+
+    public function title(): string
+    {
+        return $this->string('title')->value();
+    }
+
+    public function practice(): Practice
+    {
+        return Practice::from($this->string('practice')->value());
+    }
+
+    public function board(): string
+    {
+        return $this->string('board')->value();
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Tasks;
+
+use App\Http\Concerns\ChoosesClass;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+
+final class SetTaskRequest extends FormRequest
+{
+    use ChoosesClass;
+
+    public function authorize(): bool
+    {
+        return Gate::authorize('view', $this->route('task'))->allowed();
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [...$this->classRules(), 'row' => ['sometimes', 'integer', 'min:1', 'max:50']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return $this->classMessages();
+    }
+
+    public function rowLength(): int
+    {
+        return $this->integer('row', 6);
+    }
+}

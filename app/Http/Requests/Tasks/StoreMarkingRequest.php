@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Tasks;
+
+use App\Http\Concerns\HasInstructor;
+use App\Models\Marking;
+use Illuminate\Foundation\Http\FormRequest;
+use Zwindle\Format\Read\JsonText;
+
+final class StoreMarkingRequest extends FormRequest
+{
+    use HasInstructor;
+
+    public function authorize(): bool
+    {
+        return $this->user()?->can('create', Marking::class) ?? false;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['marking' => ['required', 'string', 'max:'.JsonText::MOST_BYTES]];
+    }
+
+    /** JSON text of a marking file, for the core to read. */
+    public function marking(): string
+    {
+        return $this->string('marking')->value();
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Bench;
+
+use App\Actions\Bench\WhatEyesSee;
+use App\Http\Resources\UserResource;
+use App\Models\Step;
+use App\Wording\BriefLines;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * The bench as eyes see it, and the steps made on it.
+ *
+ * @mixin \App\Models\Attempt
+ */
+final class BenchResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $board = $this->resource->board();
+        $task = $this->resource->task();
+        $seen = new WhatEyesSee($this->resource, $request->user());
+        $isToBegin = $seen->isToBegin();
+
+        return [
+            'id' => $this->id,
+            'title' => $task === null ? $board->title : $task->title,
+            'kind' => $task?->kind->value,
+            'mode' => $this->assignment->mode,
+            'seat' => $this->seat,
+            'hasHelp' => $task !== null && ! $this->assignment->isExam() && $task->help !== [],
+            'positions' => $task === null ? [] : BriefLines::of($task, $board->practice),
+            'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
+            'isToBegin' => $isToBegin,
+            'triesLeft' => $task === null || $this->finished_at !== null ? 0 : $this->resource->triesLeft(),
+            'practice' => $board->practice->value,
+            'brief' => $task === null ? $this->assignment->boardFile->brief : $task->brief,
+            'trainee' => UserResource::make($this->trainee),
+            'isMine' => $this->trainee_id === $request->user()?->id,
+            'minutes' => $this->assignment->minutes,
+            'startedAt' => $this->started_at?->toIso8601ZuluString(),
+            'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
+            'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
+            'serverTime' => now()->toIso8601ZuluString('millisecond'),
+            'head' => $this->head,
+            'board' => $seen->bench($board),
+            'start' => $isToBegin ? [] : $this->start_json ?? [],
+            'steps' => $this->steps->whereNull('set_aside')->map(fn (Step $step) => [
+                'sequence' => $step->sequence, 'device' => $step->device, 'number' => $step->number, 'step' => $step->json,
+            ])->values(),
+            'setAside' => $this->steps->whereNotNull('set_aside')->map(fn (Step $step) => [
+                'device' => $step->device, 'number' => $step->number, 'reason' => $step->set_aside,
+                'madeAt' => $step->made_at->toIso8601ZuluString('millisecond'), 'receivedAt' => $step->received_at->toIso8601ZuluString('millisecond'),
+            ])->values(),
+        ];
+    }
+}

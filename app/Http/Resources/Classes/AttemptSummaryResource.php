@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Classes;
+
+use App\Actions\Bench\CountProgress;
+use App\Actions\Bench\WhatEyesSee;
+use App\Http\Resources\Boards\BoardFileResource;
+use App\Http\Resources\UserResource;
+use App\Models\Attempt;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * One trainee's progress: a verdict only once it is handed in.
+ *
+ * @mixin Attempt
+ */
+final class AttemptSummaryResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $isSilent = $this->assignment->isExam() && $this->assignment->released_at === null && $this->trainee_id === $request->user()?->id;
+
+        return [
+            'id' => $this->id,
+            'seat' => $this->seat,
+            'kind' => $this->assignment->kind()->value,
+            'mode' => $this->assignment->mode,
+            'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
+            'trainee' => UserResource::make($this->whenLoaded('trainee')),
+            'board' => [...((new WhatEyesSee($this->resource, $request->user()))->mayKnowFile() ? BoardFileResource::make($this->assignment->boardFile)->resolve($request) : ['practice' => $this->assignment->boardFile->practice]), 'title' => $this->assignment->title(), 'brief' => $this->assignment->brief()],
+            'minutes' => $this->assignment->minutes,
+            'startedAt' => $this->started_at?->toIso8601ZuluString(),
+            'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
+            'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
+            'steps' => $this->head,
+            'verdict' => $isSilent ? null : $this->verdict,
+            'headline' => $isSilent ? __('messages.not-released') : $this->headline ?? ($this->handed_in_at === null ? null : __('messages.being-judged')),
+            ...$this->ends === null ? app(CountProgress::class)->of($this->resource) : ['placed' => $this->placed, 'ends' => $this->ends],
+        ];
+    }
+}

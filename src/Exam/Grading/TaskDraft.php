@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Exam\Grading;
+
+use Zwindle\Board\Board;
+use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskReader;
+use Zwindle\Format\Read\Problem;
+use Zwindle\Format\Read\Problems;
+
+/** A task and the marking it is to go with, read together with every problem of both. */
+final readonly class TaskDraft
+{
+    /** @param  list<Problem>  $problems */
+    private function __construct(public ?Task $task, public ?MarkingScheme $marking, public array $problems)
+    {
+    }
+
+    public static function read(Board $board, string $taskJson, string $markingJson): self
+    {
+        $problems = new Problems;
+        $task = TaskReader::read($taskJson, $board, $problems);
+        $marking = MarkingReader::read($markingJson, $problems);
+        Suitability::check($task, $marking, $problems);
+
+        return new self($task, $marking, $problems->all());
+    }
+}

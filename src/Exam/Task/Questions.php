@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Exam\Task;
+
+use Zwindle\Board\Board;
+use Zwindle\Board\Device;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\TerminalDuty;
+use Zwindle\Circuit\Trace\CurrentPath;
+use Zwindle\Circuit\Trace\Hop;
+use Zwindle\Circuit\Trace\HopKind;
+use Zwindle\Circuit\Trace\PathEnd;
+use Zwindle\Exam\Vary\Dice;
+use Zwindle\Plan\Plan;
+
+/** The questions of a task on a board that is wired as planned; the same dice ask the same ones. */
+final readonly class Questions
+{
+    private const EVERY_SWITCH_UP = 0;
+
+    private Board $board;
+
+    public function __construct(private Plan $plan, private Dice $dice)
+    {
+        $this->board = $plan->wiring->board;
+    }
+
+    /** @return list<Question> as many as the task asks, or as the board gives; none for a task of the hands */
+    public function of(Task $task): array
+    {
+        $all = match ($task->kind) {
+            TaskKind::Names => $this->names(),
+            TaskKind::Predict => $this->lamps(),
+            TaskKind::Trace => $this->paths(),
+            TaskKind::Parts => $this->parts(),
+            default => [],
+        };
+
+        return $task->kind === TaskKind::Parts ? $all : array_slice($this->dice->for('which')->shuffled($all), 0, $task->questions);
+    }
+
+    public function bin(): Bin
+    {
+        return Bin::for($this->board, $this->dice->for('bin'));
+    }
+
+    /** @return list<Question> */
+    private function names(): array
+    {
+        $questions = [];
+        foreach ($this->board->devicesOf(DeviceKind::Switch) as $switch) {
+            $common = $switch->model->withDuty(TerminalDuty::Common);
+            if ($common !== []) {
+                $contacts = array_map(fn ($terminal) => "$switch->id.$terminal->name", $switch->model->contacts());
+                // In no order that would tell.
+                $shuffled = $this->dice->for("common $switch->id")->shuffled($contacts);
+                $questions[] = new Question("common-$switch->id", QuestionKind::Common, $switch->id, $shuffled, ["$switch->id.{$common[0]->name}"]);
+            }
+        }
+        $lamps = array_map(fn (Device $lamp) => $lamp->enclosure, $this->board->devicesOf(DeviceKind::Lamp));
+        foreach ($this->board->enclosures as $box) {
+            $cables = array_map(fn ($cable) => $cable->id, $this->board->cablesIn($box->id));
+            foreach ([[QuestionKind::FeedCable, [$this->board->supply()->enclosure]], [QuestionKind::LightCable, $lamps]] as [$kind, $ends]) {
+                $ways = array_values(array_filter($cables, fn (string $cable) => array_filter($ends, fn (string $end) => $this->leadsTo($box->id, $cable, $end)) !== []));
+                // Where singles lie in one conduit, or a ring leads both ways, there is no one answer.
+                if (count($cables) > 1 && count($ways) === 1 && ! in_array($box->id, $ends, true)) {
+                    $questions[] = new Question("$kind->value-$box->id", $kind, $box->id, $cables, $ways);
+                }
+            }
+        }
+
+        return $questions;
+    }
+
+    /** Whether one comes from a box along a cable to another box without passing the first again. */
+    private function leadsTo(string $box, string $cable, string $end): bool
+    {
+        $seen = [$box => true];
+        $next = [$this->board->cables[$cable]->farFrom($box)];
+        while (($here = array_pop($next)) !== null) {
+            if ($here === $end) {
+                return true;
+            }
+            $seen[$here] = true;
+            foreach ($this->board->cablesIn($here) as $onward) {
+                $far = $onward->farFrom($here);
+                $next = isset($seen[$far]) ? $next : [...$next, $far];
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Question> one for each lamp in each state but the one that is given */
+    private function lamps(): array
+    {
+        $table = $this->plan->result->evidence->table;
+        $does = fn (string $lamp, int $state) => $table->tripIn($state) === null ? $table->lampIn($lamp, $state)->value : 'trip';
+        $questions = [];
+        foreach ($this->board->controls as $control) {
+            foreach ($control->lamps as $lamp) {
+                for ($state = self::EVERY_SWITCH_UP + 1; $state < $table->count(); $state++) {
+                    $questions[] = new Question("lamp-$lamp-$state", QuestionKind::Lamp, $lamp, ['on', 'off', 'dim', 'trip'], [$does($lamp, $state)], $table->positionsIn($state), $does($lamp, self::EVERY_SWITCH_UP));
+                }
+            }
+        }
+
+        return $questions;
+    }
+
+    /** @return list<Question> one for each state in which a lamp is lit */
+    private function paths(): array
+    {
+        $evidence = $this->plan->result->evidence;
+        $questions = [];
+        foreach ($evidence->circuit->lamps as $lamp) {
+            for ($state = 0; $state < $evidence->table->count(); $state++) {
+                $path = CurrentPath::towards($evidence->circuit, $lamp, $state);
+                if ($path->end === PathEnd::Returns) {
+                    $order = array_values(array_filter(array_map($this->passed(...), $path->hops)));
+                    $questions[] = new Question("path-$lamp-$state", QuestionKind::Path, $lamp, $this->dice->for("path $lamp $state")->shuffled($order), $order, $evidence->table->positionsIn($state));
+                }
+            }
+        }
+
+        return $questions;
+    }
+
+    /** A core by its name, a switch or lamp by its own; nothing for a joint, which the current does not choose. */
+    private function passed(Hop $hop): ?string
+    {
+        return match ($hop->kind) {
+            HopKind::Core => explode('@', $hop->from)[0],
+            HopKind::Contact, HopKind::Lamp => explode('.', $hop->from)[0],
+            default => null,
+        };
+    }
+
+    /** @return list<Question> */
+    private function parts(): array
+    {
+        $bin = $this->bin();
+
+        return array_map(
+            fn (Device $switch) => new Question("part-$switch->id", QuestionKind::Part, $switch->id, array_keys($bin->slots), $bin->fittingFor($switch->model->function)),
+            $this->board->devicesOf(DeviceKind::Switch),
+        );
+    }
+}

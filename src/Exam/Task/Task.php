@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Exam\Task;
+
+use Zwindle\Exam\Vary\Surface;
+use Zwindle\Exam\Vary\Varying;
+use Zwindle\Plan\StepOrder;
+
+/** What is asked on a board, how, and what counts. */
+final readonly class Task
+{
+    /**
+     * @param  int|null  $minutes  null: no limit
+     * @param  list<Help>  $help  that is allowed
+     * @param  int  $tries  hand-ins; only the last one counts
+     * @param  StepOrder|null  $order  of work that is judged; null: it is not
+     * @param  array<string, string>  $positions  habit → where the task stands on it
+     * @param  list<Varying>  $varying  what differs from seat to seat
+     * @param  list<string>  $done  boxes that are wired already, for a board to finish
+     * @param  int  $questions  how many are asked, where there are answers
+     * @param  bool  $isFromAsFound  whether what the instructor took down of the standing board stands already
+     * @param  Surface  $surface  where the boards of the seats are
+     * @param  list<string>  $dropped  codes of rules that a stored task weighs and that are faults by now
+     */
+    public function __construct(
+        public string $title,
+        public TaskKind $kind,
+        public TaskMode $mode,
+        public string $brief = '',
+        public ?int $minutes = null,
+        public RulesInForce $rules = new RulesInForce,
+        public array $help = [],
+        public int $tries = 1,
+        public ?StepOrder $order = null,
+        public array $positions = [],
+        public array $varying = [],
+        public string $seed = '',
+        public array $done = [],
+        public int $questions = 4,
+        public bool $isFromAsFound = false,
+        public Surface $surface = Surface::Screen,
+        public array $dropped = [],
+    ) {
+    }
+
+    public function allows(Help $help): bool
+    {
+        return in_array($help, $this->help, true);
+    }
+}

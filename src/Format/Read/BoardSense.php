@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Format\Read;
+
+use Zwindle\Board\Board;
+use Zwindle\Catalogue\Devices\DeviceKind;
+
+/** What makes a well-formed board file a board that can be judged. */
+final class BoardSense
+{
+    public static function check(Board $board, Problems $problems): void
+    {
+        self::oneSupply($board, $problems);
+        self::smallEnough($board, $problems);
+        self::controls($board, $problems);
+        self::alwaysOn($board, $problems);
+        self::allConnected($board, $problems);
+    }
+
+    private static function oneSupply(Board $board, Problems $problems): void
+    {
+        $supplies = array_keys(array_filter(array_values($board->devices), fn ($device) => $device->is(DeviceKind::Supply)));
+        if ($supplies === []) {
+            $problems->add('/devices', ProblemCode::NoSupply);
+        }
+        foreach (array_slice($supplies, 1) as $i) {
+            $problems->add("/devices/$i", ProblemCode::TwoSupplies);
+        }
+    }
+
+    private static function smallEnough(Board $board, Problems $problems): void
+    {
+        $count = count($board->devicesOf(DeviceKind::Switch));
+        if ($count > Board::MOST_SWITCHES) {
+            $problems->add('/devices', ProblemCode::TooManySwitches, ['count' => $count, 'most' => Board::MOST_SWITCHES]);
+        }
+        if (count($board->cables) > Board::MOST_CABLES) {
+            $problems->add('/cables', ProblemCode::TooManyCables, ['count' => count($board->cables), 'most' => Board::MOST_CABLES]);
+        }
+    }
+
+    private static function controls(Board $board, Problems $problems): void
+    {
+        $controlled = [];
+        foreach ($board->controls as $i => $control) {
+            foreach ($control->lamps as $j => $id) {
+                self::expect($board, $id, [DeviceKind::Lamp], "/controls/$i/lamps/$j", ProblemCode::NotALamp, $problems);
+                if (isset($controlled[$id])) {
+                    $problems->add("/controls/$i/lamps/$j", ProblemCode::TwiceControlled, ['id' => $id]);
+                }
+                $controlled[$id] = true;
+            }
+            foreach ($control->switches as $j => $id) {
+                self::expect($board, $id, [DeviceKind::Switch], "/controls/$i/switches/$j", ProblemCode::NotASwitch, $problems);
+            }
+        }
+    }
+
+    private static function alwaysOn(Board $board, Problems $problems): void
+    {
+        $kinds = [DeviceKind::Receptacle, DeviceKind::Rose, DeviceKind::Lamp];
+        foreach ($board->alwaysOn as $i => $id) {
+            self::expect($board, $id, $kinds, "/alwaysOn/$i", ProblemCode::CannotBeAlwaysOn, $problems);
+        }
+    }
+
+    /** @param  list<DeviceKind>  $kinds */
+    private static function expect(Board $board, string $id, array $kinds, string $pointer, ProblemCode $otherwise, Problems $problems): void
+    {
+        $device = $board->devices[$id] ?? null;
+        if ($device === null) {
+            $problems->add($pointer, ProblemCode::UnknownDevice, ['id' => $id]);
+        } elseif (! in_array($device->model->kind, $kinds, true)) {
+            $problems->add($pointer, $otherwise, ['id' => $id, 'model' => $device->model->id]);
+        }
+    }
+
+    private static function allConnected(Board $board, Problems $problems): void
+    {
+        $reached = [];
+        $next = [array_key_first($board->enclosures)];
+        while (($id = array_pop($next)) !== null) {
+            if (isset($reached[$id])) {
+                continue;
+            }
+            $reached[$id] = true;
+            foreach ($board->cablesIn((string) $id) as $cable) {
+                $next[] = $cable->farFrom((string) $id);
+            }
+        }
+        foreach (array_keys($board->enclosures) as $i => $id) {
+            if (! isset($reached[$id])) {
+                $problems->add("/enclosures/$i", ProblemCode::NotConnected, ['id' => $id]);
+            }
+        }
+    }
+}

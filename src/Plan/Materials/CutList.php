@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Plan\Materials;
+
+use Zwindle\Board\Board;
+use Zwindle\Board\Cable;
+use Zwindle\Board\EnclosureKind;
+use Zwindle\Catalogue\Practices\Practice;
+
+/**
+ * Every cable of a board with the length to cut and its supports.
+ *
+ * Source: NEC 334.30, within 12 in of a box and every 4½ ft; 314.17(C), within 8 in of a plastic single box without clamps (memory); British clips for flat cable up to 9 mm, every 250 mm
+ * (On-Site Guide, memory).
+ */
+final class CutList
+{
+    private const FROM_BOX_M = ['na' => 0.3, 'gb' => 0.15];
+
+    /** Of a plastic single-gang box without clamps, North America. */
+    private const FROM_SINGLE_BOX_M = 0.2;
+
+    private const EVERY_M = ['na' => 1.37, 'gb' => 0.25];
+
+    /** @return list<Cut> in the board's order */
+    public static function of(Board $board, CutAllowances $allowances): array
+    {
+        return array_values(array_map(function (Cable $cable) use ($board, $allowances): Cut {
+            $runM = RunLength::of($board, $cable);
+
+            return new Cut($cable, $runM, $runM === null ? null : $allowances->cutM($runM), $runM === null || $cable->type->isSingle ? 0 : self::supports($runM, $board, $cable));
+        }, $board->cables));
+    }
+
+    /** One near each box, and as many between as the spacing asks. */
+    private static function supports(float $runM, Board $board, Cable $cable): int
+    {
+        $between = $runM - self::fromBoxM($board, $cable->from) - self::fromBoxM($board, $cable->to);
+
+        return $between <= 0 ? 1 : 1 + (int) ceil($between / self::EVERY_M[$board->practice->value] - 1e-9);
+    }
+
+    /** How near to a box its cable is supported. */
+    public static function fromBoxM(Board $board, string $enclosure): float
+    {
+        $box = $board->enclosures[$enclosure];
+        $isSingle = $box->kind === EnclosureKind::SwitchBox && count($board->devicesIn($enclosure)) <= 1;
+        $isWithoutClamps = ! $box->isMetal && ! $box->hasInternalClamps;
+
+        return $board->practice === Practice::NorthAmerica && $isSingle && $isWithoutClamps ? self::FROM_SINGLE_BOX_M : self::FROM_BOX_M[$board->practice->value];
+    }
+}

@@ -1,0 +1,297 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Repair\Mistake;
+
+use Zwindle\Board\Device;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\MarkedAs;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\SwitchFunction;
+use Zwindle\Catalogue\Devices\Terminal;
+use Zwindle\Catalogue\Devices\TerminalDuty;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Net\Nets;
+use Zwindle\Repair\Move\Move;
+
+/** The usual mistakes that can be made on a right wiring, each at each of its places. */
+final class Mistakes
+{
+    private const LOOK_ALIKES = ['na' => 'na-switch-2p', 'gb' => 'gb-switch-2p'];
+
+    private const SWITCH_DUTIES = [TerminalDuty::Common->value, TerminalDuty::Throw->value, TerminalDuty::Pole->value];
+
+    private readonly Circuit $circuit;
+
+    /** @var list<int> nets between the last switch and the lamps */
+    private readonly array $switched;
+
+    private function __construct(private readonly Wiring $right)
+    {
+        $this->circuit = Circuit::of($right);
+        $supply = [$this->circuit->lineNet, $this->circuit->neutralNet, $this->circuit->earthNet];
+        $this->switched = array_values(array_diff(array_merge(...$this->circuit->lampNets, ...[[]]), $supply));
+    }
+
+    /** @return list<Mistake> of the hand, without faults of parts */
+    public static function ofHandOn(Wiring $right): array
+    {
+        $mistakes = new self($right);
+
+        $made = [...$mistakes->atSwitches(), ...$mistakes->atLamps(), ...$mistakes->atCores(), ...$mistakes->onPermanentLine(), ...$mistakes->unmarked()];
+
+        return array_values(self::once($made));
+    }
+
+    /**
+     * The same conductors exchanged at a lamp's screws and at the end of its cable are one mistake.
+     *
+     * @param  list<Mistake>  $made
+     * @return array<string, Mistake>
+     */
+    private static function once(array $made): array
+    {
+        $once = [];
+        foreach ($made as $mistake) {
+            $moved = array_map(fn (Move $move) => $move->point ?? '', $mistake->moves);
+            sort($moved);
+            $once[$mistake->kind->value.' '.implode(' ', count($moved) > 1 ? $moved : $mistake->at)] ??= $mistake;
+        }
+
+        return $once;
+    }
+
+    /** @return list<Mistake> */
+    public static function on(Wiring $right): array
+    {
+        return [...self::ofHandOn($right), ...self::ofParts($right)];
+    }
+
+    /** @return list<Mistake> */
+    private static function ofParts(Wiring $right): array
+    {
+        $made = [];
+        foreach ($right->board->devicesOf(DeviceKind::Switch) as $switch) {
+            $model = $right->modelOf($switch);
+            foreach ([...$model->closedUp, ...$model->closedDown] as $contact) {
+                $made[] = Mistake::ofPart(MistakeKind::ContactDead, PartFault::dead($switch->id, $contact));
+            }
+            foreach ([true, false] as $isUp) {
+                $made[] = Mistake::ofPart(MistakeKind::ContactStuck, PartFault::stuck($switch->id, $isUp));
+            }
+        }
+        foreach ($right->board->devicesOf(DeviceKind::Lamp) as $lamp) {
+            $made[] = Mistake::ofPart(MistakeKind::LampBlown, PartFault::blown($lamp->id));
+        }
+
+        return $made;
+    }
+
+    /** @return list<Mistake> */
+    private function atSwitches(): array
+    {
+        $made = [];
+        foreach ($this->right->board->devicesOf(DeviceKind::Switch) as $switch) {
+            $model = $this->right->modelOf($switch);
+            $points = array_map(fn (Terminal $terminal) => "$switch->id.$terminal->name", $model->contacts());
+            $isWhole = array_filter($points, fn (string $point) => $this->right->jointAt($point) === null) === [];
+            if ($isWhole && $model->function === SwitchFunction::ThreeWay) {
+                [$common] = array_map(fn (Terminal $terminal) => "$switch->id.$terminal->name", $model->withDuty(TerminalDuty::Common));
+                foreach (array_diff($points, [$common]) as $throw) {
+                    $made[] = $this->exchange(MistakeKind::CommonExchanged, $common, $throw);
+                }
+            }
+            if ($isWhole && $model->function === SwitchFunction::FourWay) {
+                $made[] = $this->exchange(MistakeKind::PairSplit, "$switch->id.a2", "$switch->id.b1");
+                $made[] = $this->exchange(MistakeKind::PairSplit, "$switch->id.a2", "$switch->id.b2");
+                $made[] = Mistake::ofHand(MistakeKind::LookAlikePart, [$switch->id], [Move::fit($switch->id, self::LOOK_ALIKES[$this->right->board->practice->value])]);
+            }
+        }
+
+        return $made;
+    }
+
+    private function exchange(MistakeKind $kind, string $one, string $other): Mistake
+    {
+        return Mistake::ofHand($kind, [$one, $other], [...$this->over($one, $other), ...$this->over($other, $one)]);
+    }
+
+    /** @return list<Move> what lands on one terminal brought to where another is; of a joint with a pigtail only the pigtail */
+    private function over(string $from, string $to): array
+    {
+        $joint = $this->right->jointAt($from);
+        if ($joint === null) {
+            return [];
+        }
+        $others = array_values(array_diff($joint->points, [$from]));
+        if (! $joint->by->isConnector()) {
+            return array_map(fn (string $end) => Move::of($end, $from, $to), $others);
+        }
+        $there = array_values(array_diff($this->right->jointAt($to)->points ?? [], [$to]));
+
+        return [Move::of($from, $others[0], $there[0] ?? $to)];
+    }
+
+    /** @return list<Mistake> one core open, or two of a cable exchanged at one end */
+    private function atCores(): array
+    {
+        $made = [];
+        foreach ($this->right->board->cables as $cable) {
+            $ends = [];
+            foreach ($cable->cores as $core) {
+                [$near, $far] = $core->ends();
+                if ($this->right->jointAt($near) === null || $this->right->jointAt($far) === null) {
+                    continue;
+                }
+                $net = $this->circuit->nets->at($far);
+                $made = [...$made, ...$this->off($net, $near), ...$this->off($net, $far)];
+                if ($net !== $this->circuit->earthNet && $net !== $this->circuit->neutralNet) {
+                    $made[] = Mistake::ofHand(MistakeKind::CoreOpen, [$far], [Move::of($far, $this->neighbour($far), Move::CAP)]);
+                }
+                $ends[$net] ??= $far;
+            }
+            $neutral = $ends[$this->circuit->neutralNet] ?? null;
+            foreach ($ends as $net => $end) {
+                if ($neutral === null) {
+                    break;
+                }
+                if ($net === $this->circuit->lineNet || in_array($net, $this->switched, true)) {
+                    $made[] = $this->exchangedEnds($net === $this->circuit->lineNet && $this->isBeforeSwitch($end) ? MistakeKind::NeutralSwitched : MistakeKind::LineNeutralExchanged, $end, $neutral);
+                }
+            }
+        }
+
+        return $made;
+    }
+
+    /** @return list<Mistake> an end that came loose or was left off */
+    private function off(int $net, string $end): array
+    {
+        $kind = match ($net) {
+            $this->circuit->earthNet => MistakeKind::EarthOff,
+            $this->circuit->neutralNet => MistakeKind::NeutralOpen,
+            default => MistakeKind::LooseTerminal,
+        };
+        $from = $this->neighbour($end);
+        $points = $this->right->jointAt($end)->points ?? [];
+        // Of two ends joined with nothing else, either off is the same.
+        if (count($points) === 2 && $this->right->points[$from]->core !== null && $from < $end) {
+            return [];
+        }
+
+        return [Mistake::ofHand($kind, [$end, $from], [Move::of($end, $from, Move::CAP)])];
+    }
+
+    private function exchangedEnds(MistakeKind $kind, string $one, string $other): Mistake
+    {
+        [$from, $to] = [$this->neighbour($one), $this->neighbour($other)];
+
+        return Mistake::ofHand($kind, [$one, $other], [Move::of($one, $from, $to), Move::of($other, $to, $from)]);
+    }
+
+    /** Whether a switch hangs in the box that an end comes to. */
+    private function isBeforeSwitch(string $end): bool
+    {
+        return array_filter($this->right->board->devicesIn($this->right->points[$end]->enclosure), fn (Device $device) => $device->is(DeviceKind::Switch)) !== [];
+    }
+
+    /** A point of the same joint, a fixed one rather than an end. */
+    private function neighbour(string $point): string
+    {
+        $others = array_values(array_diff($this->right->jointAt($point)->points ?? [], [$point]));
+        $fixed = array_values(array_filter($others, fn (string $other) => $this->right->points[$other]->isFixed()));
+
+        return $fixed[0] ?? $others[0];
+    }
+
+    /** @return list<Mistake> */
+    private function atLamps(): array
+    {
+        $made = [];
+        foreach ($this->right->board->devicesOf(DeviceKind::Lamp) as $lamp) {
+            [$one, $other] = array_map(fn (Terminal $side) => "$lamp->id.$side->name", $this->right->modelOf($lamp)->lampSides());
+            [$oneJoint, $otherJoint] = [$this->right->jointAt($one), $this->right->jointAt($other)];
+            if ($oneJoint === null || $otherJoint === null) {
+                continue;
+            }
+            $isMarked = array_filter($this->right->modelOf($lamp)->lampSides(), fn (Terminal $side) => $side->duty === TerminalDuty::LampShell || ($side->isForNeutral && ! $side->isFlex)) !== [];
+            // Two leads each spliced to one conductor: exchanged with those of the cable it is the same.
+            $isByCable = $oneJoint->by->isConnector() && count($oneJoint->points) === 2 && count($otherJoint->points) === 2;
+            if ($isMarked && ! $isByCable) {
+                $made[] = $this->exchange(MistakeKind::LineNeutralExchanged, $one, $other);
+            }
+            $isNeutral = $this->circuit->nets->at($other) === $this->circuit->neutralNet;
+            [$hot, $return, $hotJoint] = $isNeutral ? [$one, $other, $oneJoint] : [$other, $one, $otherJoint];
+            $made = [...$made, ...$this->onEarth($lamp, $return), ...$this->inSeries($hotJoint, $hot, $return)];
+        }
+
+        return $made;
+    }
+
+    /** @return list<Mistake> the lamp's return brought to the earths of its box */
+    private function onEarth(Device $lamp, string $return): array
+    {
+        foreach ($this->right->joints as $joint) {
+            if ($joint->enclosure === $lamp->enclosure && $this->circuit->nets->at($joint->points[0]) === $this->circuit->earthNet) {
+                return [Mistake::ofHand(MistakeKind::NeutralOnEarth, [$return], [Move::of($return, $this->neighbour($return), $joint->points[0])])];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Mistake> the line to the next lamp taken from this one's return */
+    private function inSeries(Joint $hotJoint, string $hot, string $return): array
+    {
+        $made = [];
+        foreach ($hotJoint->points as $end) {
+            $core = $this->right->points[$end]->core;
+            $far = $core === null ? null : ($core->ends()[0] === $end ? $core->ends()[1] : $core->ends()[0]);
+            $feedsLamp = $far !== null && array_filter($this->right->jointAt($far)->points ?? [], fn (string $point) => $point !== $hot && in_array($this->right->points[$point]->terminal?->duty, [TerminalDuty::LampSide, TerminalDuty::LampShell], true)) !== [];
+            if ($feedsLamp) {
+                $made[] = Mistake::ofHand(MistakeKind::LampsInSeries, [$end, $return], [Move::of($end, $this->neighbour($end), Move::CAP), Move::of($return, $this->neighbour($return), $end)]);
+            }
+        }
+
+        return $made;
+    }
+
+    /** @return list<Mistake> in a box with both, the lamp's line landed with the permanent line */
+    private function onPermanentLine(): array
+    {
+        $made = [];
+        foreach ($this->right->joints as $line) {
+            foreach ($this->circuit->nets->at($line->points[0]) === $this->circuit->lineNet ? $this->right->joints : [] as $joint) {
+                if ($joint->enclosure === $line->enclosure && in_array($this->circuit->nets->at($joint->points[0]), $this->switched, true)) {
+                    foreach ($this->towardsLamp($joint) as $end) {
+                        $made[] = Mistake::ofHand(MistakeKind::OnPermanentLine, [$end], [Move::of($end, $this->neighbour($end), $line->points[0])]);
+                    }
+                }
+            }
+        }
+
+        return $made;
+    }
+
+    /** @return list<string> ends and leads of a joint that go on to a lamp, and not to a switch */
+    private function towardsLamp(Joint $joint): array
+    {
+        $rest = array_values(array_filter($this->right->joints, fn (Joint $other) => $other !== $joint));
+        $nets = Nets::of(new Wiring($this->right->board, $rest, fitted: $this->right->fitted));
+
+        return array_values(array_filter($joint->points, function (string $end) use ($nets): bool {
+            $duties = array_map(fn (string $point) => $this->right->points[$point]->terminal?->duty, $nets->points[$nets->at($end)]);
+
+            return ! $this->right->points[$end]->isFixed() && array_intersect(self::SWITCH_DUTIES, array_column(array_filter($duties), 'value')) === []
+                && (in_array(TerminalDuty::LampSide, $duties, true) || in_array(TerminalDuty::LampShell, $duties, true));
+        }));
+    }
+
+    /** @return list<Mistake> */
+    private function unmarked(): array
+    {
+        return array_map(Mistake::unmarked(...), array_keys(array_filter($this->right->marks, fn (MarkedAs $as) => $as === MarkedAs::Line)));
+    }
+}

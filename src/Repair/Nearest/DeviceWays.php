@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Repair\Nearest;
+
+use Zwindle\Board\Board;
+use Zwindle\Board\Device;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\SwitchFunction;
+use Zwindle\Catalogue\Devices\Terminal;
+use Zwindle\Catalogue\Devices\TerminalDuty;
+use Zwindle\Plan\Search\Arrangement;
+
+/** Which terminal of a device takes which strand of an arrangement: every way that does the same work. */
+final class DeviceWays
+{
+    /** @var array<string, string> terminal or lead → key of its strand */
+    private array $terminals = [];
+
+    /** @param  bool  $mayTurnFlex  whether the flex of a pendant may be the wrong way round: only where it stands so already */
+    private function __construct(private readonly Board $board, Arrangement $arrangement, private readonly bool $mayTurnFlex)
+    {
+        foreach ($arrangement->strands as $strand) {
+            foreach ($strand->points as $point) {
+                $this->terminals[$point] = $strand->key;
+            }
+        }
+    }
+
+    /** @return array<string, non-empty-list<array<string, string|null>>> device → ways: each of its terminals → key of its strand */
+    public static function of(Board $board, Arrangement $arrangement, bool $mayTurnFlex): array
+    {
+        $ways = new self($board, $arrangement, $mayTurnFlex);
+
+        return array_map($ways->ways(...), $board->devices);
+    }
+
+    /** @return non-empty-list<array<string, string|null>> */
+    private function ways(Device $device): array
+    {
+        $none = [];
+        foreach ($device->model->terminals as $terminal) {
+            if (! $terminal->isEarth()) {
+                $none["$device->id.$terminal->name"] = null;
+            }
+        }
+        $own = array_intersect_key($this->terminals, $none);
+        $ways = match (true) {
+            $device->is(DeviceKind::Switch) && count($own) === 2 => self::oneContact($device, array_values($own)),
+            ! $device->is(DeviceKind::Rose) => $this->alike($device, $own),
+            in_array($device->id, $this->board->alwaysOn, true) => [$own],
+            default => self::blocks(array_keys($none), $this->strandsOfRose($device)),
+        };
+
+        return array_map(fn (array $way) => [...$none, ...$way], $ways);
+    }
+
+    /** @return list<string> the strands that may stand on its blocks */
+    private function strandsOfRose(Device $rose): array
+    {
+        $here = array_filter($this->terminals, fn (string $point) => $this->board->devices[explode('.', $point)[0]]->enclosure === $rose->enclosure, ARRAY_FILTER_USE_KEY);
+        $switched = array_filter($here, fn (string $key) => str_starts_with($key, 'switched'));
+
+        // In the order of the blocks: loop, switched, neutral.
+        return array_values(array_unique(['line', ...array_values($switched), 'neutral']));
+    }
+
+    /**
+     * Every way to use a rose's blocks, as they are printed first: what is printed on them is no rule, and any may be left free.
+     *
+     * @param  list<string>  $blocks
+     * @param  list<string>  $keys
+     * @return non-empty-list<array<string, string>>
+     */
+    private static function blocks(array $blocks, array $keys): array
+    {
+        $block = array_shift($blocks);
+        if ($block === null) {
+            return [[]];
+        }
+        $ways = [];
+        foreach ($keys as $key) {
+            foreach (self::blocks($blocks, array_values(array_diff($keys, [$key]))) as $rest) {
+                $ways[] = [$block => $key, ...$rest];
+            }
+        }
+
+        return [...$ways, ...self::blocks($blocks, $keys)];
+    }
+
+    /**
+     * A switch that only makes and breaks: any contact that is closed in one position does, either way round.
+     *
+     * @param  list<string>  $keys
+     * @return non-empty-list<array<string, string>>
+     */
+    private static function oneContact(Device $switch, array $keys): array
+    {
+        $ways = [];
+        foreach ([...$switch->model->closedDown, ...$switch->model->closedUp] as [$one, $other]) {
+            $ways[] = ["$switch->id.$one" => $keys[0], "$switch->id.$other" => $keys[1]];
+            $ways[] = ["$switch->id.$one" => $keys[1], "$switch->id.$other" => $keys[0]];
+        }
+
+        return $ways === [] ? [[]] : $ways;
+    }
+
+    /**
+     * @param  array<string, string>  $own
+     * @return non-empty-list<array<string, string>>
+     */
+    private function alike(Device $device, array $own): array
+    {
+        $swaps = match (true) {
+            $device->model->function === SwitchFunction::ThreeWay => [array_map(fn (Terminal $terminal) => "$device->id.$terminal->name", $device->model->withDuty(TerminalDuty::Throw))],
+            $device->model->function === SwitchFunction::FourWay => [["$device->id.a1", "$device->id.a2"], ["$device->id.b1", "$device->id.b2"], ["$device->id.a1", "$device->id.b1", "$device->id.a2", "$device->id.b2"]],
+            $device->is(DeviceKind::Lamp) && $this->mayTurn($device) => [array_keys($own)],
+            default => [],
+        };
+        $ways = [$own];
+        foreach ($swaps as $swap) {
+            foreach (count($swap) < 2 ? [] : $ways as $way) {
+                $ways[] = self::swapped($way, $swap);
+            }
+        }
+
+        return array_values(array_unique($ways, SORT_REGULAR));
+    }
+
+    /** A holder that stands either way round; the leads of a luminaire and a screw shell never do. */
+    private function mayTurn(Device $lamp): bool
+    {
+        $sides = $lamp->model->lampSides();
+        $isMarked = array_filter($sides, fn (Terminal $side) => $side->duty === TerminalDuty::LampShell || ($side->isForNeutral && ! $side->isFlex)) !== [];
+        $isFlex = array_filter($sides, fn (Terminal $side) => $side->isFlex) !== [];
+
+        return ! $isMarked && (! $isFlex || $this->mayTurnFlex);
+    }
+
+    /**
+     * @param  array<string, string>  $way
+     * @param  list<string>  $swap  two terminals, or two pairs of them, one after the other
+     * @return array<string, string>
+     */
+    private static function swapped(array $way, array $swap): array
+    {
+        for ($i = 0; $i + 1 < count($swap); $i += 2) {
+            [$one, $other] = [$way[$swap[$i]] ?? null, $way[$swap[$i + 1]] ?? null];
+            unset($way[$swap[$i]], $way[$swap[$i + 1]]);
+            $way += array_filter([$swap[$i] => $other, $swap[$i + 1] => $one], fn (?string $key) => $key !== null);
+        }
+        ksort($way);
+
+        return $way;
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Build;
+use Tests\Support\Files;
+use Tests\Support\UsualMistakes;
+use Zwindle\Check\Checker;
+use Zwindle\Check\Findings\Verdict;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Solve\Survey;
+use Zwindle\Repair\Causes;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Mistake\MistakeKind;
+use Zwindle\Repair\Mistake\Mistakes;
+use Zwindle\Repair\Mistake\PartFault;
+use Zwindle\Repair\Repairs;
+
+it('makes no mistake that is none', function (string $board, string $file) {
+    $right = Files::wiring($board, $file);
+    $mistakes = Mistakes::on($right);
+    $ids = array_map(fn (Mistake $mistake) => $mistake->id(), $mistakes);
+    $harmless = [];
+    foreach ($mistakes as $mistake) {
+        $verdict = Checker::check($mistake->madeOn($right))->verdict;
+        // Reversed leads of a luminaire show nowhere in lamps or rules: the shell is inside it.
+        if ($mistake->fault === null && $verdict === Verdict::Pass && ! in_array($mistake->kind, [MistakeKind::LineNeutralExchanged, MistakeKind::NeutralSwitched], true)) {
+            $harmless[] = $mistake->id();
+        }
+    }
+
+    expect(array_unique($ids))->toBe($ids)->and($mistakes)->not->toBe([])->and($harmless)->toBe([]);
+})->with(Files::rightWirings());
+
+it('knows every kind of the catalogue on the boards of the library', function () {
+    $kinds = [];
+    foreach (Files::rightWirings() as [$board, $file]) {
+        foreach (Mistakes::on(Files::wiring($board, $file)) as $mistake) {
+            $kinds[$mistake->kind->value] = true;
+        }
+    }
+
+    expect(array_diff(array_column(MistakeKind::cases(), 'value'), array_keys($kinds)))->toBe([]);
+});
+
+it('finds again every mistake that was made', function (string $board, string $file) {
+    $right = Files::wiring($board, $file);
+    $missed = [];
+    foreach (Mistakes::ofHandOn($right) as $mistake) {
+        $found = array_map(fn (Mistake $cause) => $cause->madeOn($right)->joints, Causes::of($right, $mistake->madeOn($right)));
+        if ($mistake->moves !== [] && count($found) !== 1) {
+            $missed[] = $mistake->id();
+        }
+    }
+
+    expect($missed)->toBe([]);
+})->with(Files::rightWirings());
+
+it('finds two mistakes in two boxes, and none where something else was done', function () {
+    $right = Files::wiring('database/demo/packing-barn/board.json', 'database/demo/packing-barn/right.wiring.json');
+    $both = Build::exchange(Build::exchange($right, 'S1.common', 'S1.t1'), 'S2.a2', 'S2.b1');
+    $other = Build::exchange($right, 'W1.bare@B1', 'W2.red@B1');
+
+    expect(array_map(fn (Mistake $mistake) => $mistake->id(), Causes::of($right, $both)))->toBe(['common-and-traveller-exchanged S1.common S1.t1', 'pair-split S2.a2 S2.b1'])
+        ->and(Causes::of($right, $other))->toBe([])
+        ->and(Causes::of($right, $right))->toBe([]);
+});
+
+it('names first the usual mistake where several repairs are equally small', function (string $slug, string $wiring, string $undoes) {
+    $repairs = Repairs::of(Checker::check(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json")))->repairs;
+
+    expect(array_map(fn (Mistake $mistake) => $mistake->id(), $repairs[0]->undoes))->toBe([$undoes]);
+})->with([
+    ['propagation-house', 'crossed', 'common-and-traveller-exchanged S2.common S2.t2'],
+    ['packing-barn', 'pair-split', 'pair-split S2.a2 S2.b1'],
+    ['packing-barn', 'ground-off', 'earth-off W3.bare@B2 S2.earth'],
+    ['towpath-workshop', 'com-on-strapper', 'common-and-traveller-exchanged S3.com S3.l2'],
+]);
+
+it('names the true cause of every common exchanged, every split pair and every look-alike', function (string $board, string $file) {
+    $right = Files::wiring($board, $file);
+    $wrong = [];
+    foreach (Mistakes::ofHandOn($right) as $mistake) {
+        $isAsked = in_array($mistake->kind, [MistakeKind::CommonExchanged, MistakeKind::PairSplit, MistakeKind::LookAlikePart], true);
+        $result = $isAsked ? Checker::check($mistake->madeOn($right)) : null;
+        if ($result?->verdict === Verdict::Fail) {
+            $first = Repairs::of($result)->repairs[0];
+            $kinds = array_map(fn (Mistake $cause) => $cause->kind, $first->undoes);
+            // With a receptacle spliced on, fewer moves than were made may already do.
+            $wrong = $kinds === [$mistake->kind] || count($first->moves) < count($mistake->moves) ? $wrong : [...$wrong, $mistake->id()];
+        }
+    }
+
+    expect($wrong)->toBe([]);
+})->with(Files::rightWirings());
+
+it('makes faults of parts: a blown lamp is dark, a dead contact costs its states, a stuck switch does nothing', function () {
+    $right = Files::wiring('database/demo/packing-barn/board.json', 'database/demo/packing-barn/right.wiring.json');
+    $lit = fn (PartFault ...$faults) => (new Survey(PartFault::in(Circuit::of($right), $faults)))->truthTable->lamps['LA'];
+
+    expect($lit())->toBe('10010110')
+        ->and($lit(PartFault::blown('LA')))->toBe('00000000')
+        // The first switch up is states 0 to 3: these are what its first contact carries.
+        ->and($lit(PartFault::dead('S1', ['common', 't1'])))->toBe('00000110')
+        ->and($lit(PartFault::stuck('S1', true)))->toBe('10011001')
+        ->and($lit(PartFault::stuck('S1', false)))->toBe('01100110')
+        ->and($lit(PartFault::stuck('S1', true), PartFault::dead('S3', ['common', 't1'])))->toBe('00010001');
+});
+
+it('fails whatever the verdict fails, and nothing else', function (string $board, string $file) {
+    $right = Files::wiring($board, $file);
+    $random = new Tests\Support\RandomWiring(seed: 5);
+    $wirings = [$right, ...array_values(UsualMistakes::on($right)), ...array_map(fn () => $random->spoil($right), range(1, 20)), $random->throwTogether($right->board)];
+    foreach ($wirings as $wiring) {
+        expect(Checker::fails($wiring))->toBe(Checker::check($wiring)->verdict === Verdict::Fail);
+    }
+})->with(Files::rightWirings());
