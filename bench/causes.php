@@ -15,7 +15,7 @@ use Zwindle\Check\Findings\Verdict;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\Mistakes;
 use Zwindle\Repair\Move\Mover;
-use Zwindle\Repair\Repairs;
+use Zwindle\Repair\RepairSearch;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -42,7 +42,7 @@ $count = function (Wiring $right, Mistake ...$mistakes) use (&$tally): void {
     if ($result->verdict !== Verdict::Fail) {
         return;
     }
-    $first = Repairs::of($result)->repairs[0] ?? null;
+    $first = RepairSearch::of($result)->repairs[0] ?? null;
     $moves = array_sum(array_map(fn (Mistake $mistake) => count($mistake->moves), $mistakes));
     $isCause = $first !== null && joined(Mover::make($wrong, $first->moves)) === joined($right);
     $tally[count($mistakes)][0]++;

@@ -18,7 +18,7 @@ use Zwindle\Circuit\Scheme\SchemeName;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Refusal\NeutralAt;
 use Zwindle\Repair\NearestPlan;
-use Zwindle\Repair\Repairs;
+use Zwindle\Repair\RepairSearch;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -54,7 +54,7 @@ function measure(string $name, Board $board, int $tries): void
     for ($i = 0; $i < $tries; $i++) {
         $result = Checker::check($random->moved($right, 1 + $i % MOST_MOVES)[0]);
         if ($result->verdict === Verdict::Fail) {
-            $repairs[] = timed(fn () => Repairs::of($result));
+            $repairs[] = timed(fn () => RepairSearch::of($result));
             $nearest[] = timed(fn () => NearestPlan::to($result->evidence->wiring));
         }
     }

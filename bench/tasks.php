@@ -10,13 +10,13 @@ declare(strict_types=1);
 use Tests\Support\Chain;
 use Zwindle\Board\Board;
 use Zwindle\Exam\Grading\Attack;
-use Zwindle\Exam\Grading\MarkingReader;
+use Zwindle\Exam\Grading\GradingSchemeReader;
 use Zwindle\Exam\Task\Task;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
 use Zwindle\Exam\Vary\Surface;
 use Zwindle\Exam\Vary\Variants;
-use Zwindle\Exam\Vary\Varying;
+use Zwindle\Exam\Vary\VariedAspects;
 use Zwindle\Format\Read\BoardReader;
 use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Planner;
@@ -33,7 +33,7 @@ foreach ([...(glob("$root/database/demo/*/board.json") ?: []), ...(glob("$root/d
 foreach ([4, 6, 8, 12] as $switches) {
     $boards["chain of $switches"] = BoardReader::read((string) json_encode(Chain::files($switches)[0]), new Problems);
 }
-$marking = MarkingReader::read((string) file_get_contents("$root/database/markings/wiring.marking.json"), new Problems);
+$marking = GradingSchemeReader::read((string) file_get_contents("$root/database/markings/wiring.marking.json"), new Problems);
 $task = new Task('bench', TaskKind::Wire, TaskMode::Exam);
 $timed = function (callable $work): array {
     $from = hrtime(true);
@@ -44,8 +44,8 @@ $timed = function (callable $work): array {
 printf("%-48s %9s %9s %6s | %6s %9s %7s %6s %8s\n", 'board', 'layouts', 'variants', 'ms', 'wall', 'mistakes', 'passing', 'losing', 'ms');
 foreach ($boards as $name => $board) {
     $plan = Planner::plan($board)->plans[0];
-    [$variants, $varied] = $timed(fn () => new Variants($board, Varying::cases()));
-    $wall = new Variants($board, array_values(array_filter(Varying::cases(), Surface::Wall->allows(...))), Surface::Wall);
+    [$variants, $varied] = $timed(fn () => new Variants($board, VariedAspects::cases()));
+    $wall = new Variants($board, array_values(array_filter(VariedAspects::cases(), Surface::Wall->allows(...))), Surface::Wall);
     [$attack, $attacked] = $timed(fn () => Attack::on($task, $marking, $plan));
     printf(
         "%-48s %9s %9d %6.0f | %6s %9s %7d %6s %8.0f\n", $name,

@@ -9,5 +9,5 @@ enum JudgedAt: string
 {
     case HandIn = 'hand-in';
     case Upgrade = 'upgrade';
-    case ReMark = 're-mark';
+    case ReGrade = 're-mark';
 }

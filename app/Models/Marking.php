@@ -6,8 +6,8 @@ namespace App\Models;
 
 use App\Exceptions\InputRefused;
 use Illuminate\Database\Eloquent\Model;
-use Zwindle\Exam\Grading\MarkingReader;
-use Zwindle\Exam\Grading\MarkingScheme;
+use Zwindle\Exam\Grading\GradingScheme;
+use Zwindle\Exam\Grading\GradingSchemeReader;
 use Zwindle\Format\Read\Problems;
 
 /**
@@ -26,10 +26,10 @@ final class Marking extends Model
     protected $attributes = ['version' => 1];
 
     /** @throws InputRefused with every problem of the file */
-    public static function read(string $json): MarkingScheme
+    public static function read(string $json): GradingScheme
     {
         $problems = new Problems;
 
-        return MarkingReader::read($json, $problems) ?? throw InputRefused::file('marking', $problems->all());
+        return GradingSchemeReader::read($json, $problems) ?? throw InputRefused::file('marking', $problems->all());
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Enums\Page;
-use App\Shapes\MaterialsReport;
-use App\Shapes\PrepareReport;
+use App\Shapes\MaterialsShape;
+use App\Shapes\PrepareShape;
 use App\Wording\PlanStepSentence;
 use Zwindle\Board\Enclosure;
 use Zwindle\Plan\Materials\CutAllowances;
@@ -37,7 +37,7 @@ final readonly class PlanPaper
         $board = $this->plan->wiring->board;
         $evidence = $this->plan->result->evidence;
         $steps = new PlanStepSentence($this->plan);
-        $lists = new MaterialsReport($this->plan, CutAllowances::usualIn($board->practice), 1);
+        $lists = new MaterialsShape($this->plan, CutAllowances::usualIn($board->practice), 1);
 
         return [
             'locale' => $board->practice->value,
@@ -49,7 +49,7 @@ final readonly class PlanPaper
             'boxes' => array_map(fn (Enclosure $box) => BoxSvg::of($this->plan, $box), array_values($board->enclosures)),
             'steps' => array_map(fn (PlanStep $step) => $steps->of($step), PlanSteps::of($this->plan, StepOrder::BoxByBox)),
             'lists' => $lists->json(),
-            'prepare' => (new PrepareReport($this->plan))->json(),
+            'prepare' => (new PrepareShape($this->plan))->json(),
         ];
     }
 }

@@ -14,7 +14,7 @@ use Zwindle\Check\Result;
 use Zwindle\Circuit\Scheme\ControlView;
 use Zwindle\Circuit\Trace\CurrentPath;
 use Zwindle\Circuit\Trace\PathEnd;
-use Zwindle\Repair\Repairs;
+use Zwindle\Repair\RepairSearch;
 
 /** The verdict in one sentence: what the lamp does, and why. */
 final readonly class Headline
@@ -147,7 +147,7 @@ final readonly class Headline
     /** Where no finding says what was done wrong: what the smallest repair takes back, or the box it is in. */
     private function byRepair(): string
     {
-        $remedy = Repairs::of($this->result)->repairs[0] ?? null;
+        $remedy = RepairSearch::of($this->result)->repairs[0] ?? null;
         $stops = $this->whereTheLineStops();
         if ($remedy === null || $stops !== '') {
             return $stops;

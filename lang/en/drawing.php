@@ -11,7 +11,7 @@ return [
     'no-plan-yet' => 'First there must be a plan.',
     'single' => ':print, in conduit',
     'planner-chooses' => 'the planner chooses',
-    'doubt' => [
+    'warning' => [
         'overlapping' => ':what hang on each other.',
         'controls-nothing' => ':what works no light yet.',
         'not-controlled' => ':what is worked by no switch yet.',

@@ -18,7 +18,7 @@ final readonly class Device
         public DeviceModel $model,
         public ?float $breakerA = null,
         public ?float $rcdMa = null,
-        public Hung $hung = new Hung,
+        public Mounting $mounting = new Mounting,
     ) {
     }
 
@@ -29,17 +29,17 @@ final readonly class Device
      */
     public function face(?DeviceModel $fitted = null): Face
     {
-        return FaceCatalogue::of($fitted ?? $this->model, $this->hung->face)->hung($this->hung->turned, $this->hung->isFromRear);
+        return FaceCatalogue::of($fitted ?? $this->model, $this->mounting->face)->mounted($this->mounting->turned, $this->mounting->isFromRear);
     }
 
-    public function hung(Hung $hung): self
+    public function mounted(Mounting $mounting): self
     {
-        return new self($this->id, $this->enclosure, $this->model, $this->breakerA, $this->rcdMa, $hung);
+        return new self($this->id, $this->enclosure, $this->model, $this->breakerA, $this->rcdMa, $mounting);
     }
 
     public function fitted(DeviceModel $model): self
     {
-        return new self($this->id, $this->enclosure, $model, $this->breakerA, $this->rcdMa, $this->hung);
+        return new self($this->id, $this->enclosure, $model, $this->breakerA, $this->rcdMa, $this->mounting);
     }
 
     public function is(DeviceKind $kind): bool

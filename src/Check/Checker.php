@@ -36,7 +36,7 @@ final class Checker
     public static function fails(Wiring $wiring): bool
     {
         $circuit = Circuit::of($wiring);
-        if (Glance::seesWrong($circuit)) {
+        if (QuickCheck::seesWrong($circuit)) {
             return true;
         }
         $evidence = new Evidence($wiring, circuit: $circuit);

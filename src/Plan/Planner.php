@@ -19,9 +19,9 @@ use Zwindle\Plan\Search\Arrangement;
 use Zwindle\Plan\Search\Assembler;
 use Zwindle\Plan\Search\Chains;
 use Zwindle\Plan\Search\Palette;
-use Zwindle\Plan\Search\Patience;
 use Zwindle\Plan\Search\RunGraph;
 use Zwindle\Plan\Search\Search;
+use Zwindle\Plan\Search\TimeLimit;
 
 /**
  * Works out right wirings of a board, best first: no re-identification before some, the line out on the white before a
@@ -79,7 +79,7 @@ final class Planner
             $candidates = array_merge(...array_map(fn (Arrangement $one) => $planner->candidates($one, $graph, $linked, false, 1), $search->arrangements($linked)), ...[[]]);
             $shortages[(int) $linked] = $candidates === [] ? $planner->shortages($search, $graph, $linked) : [];
             foreach ($candidates as $candidate) {
-                if (Patience::isUp()) {
+                if (TimeLimit::isUp()) {
                     break;
                 }
                 $plan = $planner->wired($candidate);
@@ -94,7 +94,7 @@ final class Planner
             $plan = $found[$scheme->value] ?? null;
             $plannings[$scheme->value] = $plan === null
                 ? new Planning([], $short, match (true) {
-                    Patience::isUp() => NoPlan::NotFinished,
+                    TimeLimit::isUp() => NoPlan::NotFinished,
                     $short === [] => NoPlan::OtherScheme,
                     default => NoPlan::ShortOfCores,
                 }, false)
@@ -133,17 +133,17 @@ final class Planner
             $shortages = [...$shortages, ...$this->shortages($search, $graph, $linked)];
         }
         usort($candidates, fn (array $one, array $other) => $one['cost'] <=> $other['cost']);
-        [$plans, $sawOther, $isTired] = $this->accepted($candidates, $all);
+        [$plans, $sawOther, $isOver] = $this->accepted($candidates, $all);
         $reason = match (true) {
             $plans !== [] => null,
-            ! $isFinished || Patience::isUp() => NoPlan::NotFinished,
+            ! $isFinished || TimeLimit::isUp() => NoPlan::NotFinished,
             $sawOther => NoPlan::OtherScheme,
             $candidates !== [] => NoPlan::NoRightWiring,
             default => NoPlan::ShortOfCores,
         };
-        $isTruncated = $all && (count($plans) === self::MOST_PLANS || ! $isFinished || $isCut || $isTired);
+        $isTruncated = $all && (count($plans) === self::MOST_PLANS || ! $isFinished || $isCut || $isOver);
 
-        return new Planning($plans, $reason === NoPlan::ShortOfCores ? $shortages : [], $reason, $isTruncated, ! Patience::isUp());
+        return new Planning($plans, $reason === NoPlan::ShortOfCores ? $shortages : [], $reason, $isTruncated, ! TimeLimit::isUp());
     }
 
     /** @return list<array{cost: int, cores: array<string, string>, types: array<string, CableType>, arrangement: Arrangement}> */
@@ -153,7 +153,7 @@ final class Planner
         $base = $linked ? self::LINKED_COST[$this->board->practice->value] : 0;
         $made = [['cost' => $base, 'cores' => [], 'types' => [], 'arrangement' => $arrangement]];
         foreach ($graph->runs as $i => $run) {
-            if (Patience::isUp()) {
+            if (TimeLimit::isUp()) {
                 return [];
             }
             $assignments = $palette->assignments($run, $arrangement->through($i));
@@ -185,7 +185,7 @@ final class Planner
         $sawOther = false;
         $statesLeft = self::MOST_STATES;
         foreach ($candidates as $candidate) {
-            if (count($passing) >= ($all ? self::MOST_PLANS : 1) || ($statesLeft <= 0 && $passing !== []) || Patience::isUp()) {
+            if (count($passing) >= ($all ? self::MOST_PLANS : 1) || ($statesLeft <= 0 && $passing !== []) || TimeLimit::isUp()) {
                 break;
             }
             $plan = $this->wired($candidate);
@@ -205,7 +205,7 @@ final class Planner
         }
         $plans = [...array_values($passing), ...array_values($disputed)];
 
-        return [array_slice($plans, 0, $all ? self::MOST_PLANS : 1), $sawOther, $statesLeft <= 0 || Patience::isUp()];
+        return [array_slice($plans, 0, $all ? self::MOST_PLANS : 1), $sawOther, $statesLeft <= 0 || TimeLimit::isUp()];
     }
 
     /** Nothing but notes, remarks of a dispute, and a box that is too small: that is the board's fault. */

@@ -18,18 +18,18 @@ use Zwindle\Plan\Search\Arrangement;
 use Zwindle\Plan\Search\Assembler;
 use Zwindle\Plan\Search\Chains;
 use Zwindle\Plan\Search\Palette;
-use Zwindle\Plan\Search\Patience;
 use Zwindle\Plan\Search\RunGraph;
 use Zwindle\Plan\Search\Search;
 use Zwindle\Plan\Search\Strand;
-use Zwindle\Repair\Move\InTurn;
+use Zwindle\Plan\Search\TimeLimit;
 use Zwindle\Repair\Move\Move;
-use Zwindle\Repair\Nearest\Aim;
-use Zwindle\Repair\Nearest\Moves;
+use Zwindle\Repair\Move\MovesInTurn;
+use Zwindle\Repair\Nearest\MovesToTarget;
+use Zwindle\Repair\Nearest\NearestTarget;
 use Zwindle\Repair\Nearest\RunWays;
-use Zwindle\Repair\Nearest\Standing;
+use Zwindle\Repair\Nearest\StandingWiring;
 use Zwindle\Repair\Nearest\Target;
-use Zwindle\Repair\Nearest\Ties;
+use Zwindle\Repair\Nearest\TiedSwitches;
 
 /**
  * The plan that lies nearest to a wiring: every joint that can stay stays, and the fewest conductors come off and go on.
@@ -75,7 +75,7 @@ final readonly class NearestPlan
         $best = null;
         foreach (self::aims($standing, $scheme ?? $board->requirements->scheme, $edition ?? $board->edition) as [$arrangement, $target, $distance]) {
             $isNearer = $best === null || Planner::isDisputed($best->plan->result) || $distance <= count($best->moves);
-            if (! $isNearer || ($best !== null && Patience::isUp())) {
+            if (! $isNearer || ($best !== null && TimeLimit::isUp())) {
                 break;
             }
             $plan = self::plan($standing, $arrangement, $target, $scheme ?? $board->requirements->scheme, $edition);
@@ -107,14 +107,14 @@ final readonly class NearestPlan
         $board = $standing->board;
         $graph = new RunGraph($board);
         $palette = new Palette($board);
-        $view = new Standing($standing);
+        $view = new StandingWiring($standing);
         $isSmall = count($board->devicesOf(DeviceKind::Switch)) <= self::SMALL;
-        $ties = Ties::between($standing);
+        $ties = TiedSwitches::between($standing);
         $aims = [];
         foreach ((new Chains($board))->linkings($scheme) as $linked) {
             foreach ((new Search($board, $graph, $edition, all: $isSmall, ties: $ties))->arrangements($linked) as $arrangement) {
-                foreach ($aims !== [] && Patience::isUp() ? [] : self::waysOf($graph, $palette, $arrangement) as $ways) {
-                    [$target, $distance] = Aim::at($view, $board, $arrangement, $ways, thorough: true);
+                foreach ($aims !== [] && TimeLimit::isUp() ? [] : self::waysOf($graph, $palette, $arrangement) as $ways) {
+                    [$target, $distance] = NearestTarget::at($view, $board, $arrangement, $ways, thorough: true);
                     $aims[] = [$arrangement, $target, $distance];
                 }
             }
@@ -160,7 +160,7 @@ final readonly class NearestPlan
         foreach ([self::keeping($fresh, $standing), $fresh] as $wiring) {
             $result = Checker::check($wiring, $edition);
             if (Planner::isAcceptable($result) && in_array($scheme, [Requirements::ANY_SCHEME, $result->scheme()?->value], true)) {
-                return Harmless::kept(new Plan($wiring, $result, $arrangement->chains, 0), $standing, $scheme, $edition);
+                return HarmlessExtras::kept(new Plan($wiring, $result, $arrangement->chains, 0), $standing, $scheme, $edition);
             }
         }
 
@@ -190,16 +190,16 @@ final readonly class NearestPlan
         foreach ($wiring->joints as $i => $joint) {
             $strandOf = [...$strandOf, ...array_fill_keys($joint->points, "joint $i")];
         }
-        $moves = Moves::towards($standing, new Target($strandOf));
+        $moves = MovesToTarget::towards($standing, new Target($strandOf));
         foreach ($wiring->caps as $end) {
-            if ($standing->isLoose($end) && ($wiring->board->requirements->earths || ! Standing::isEarth($wiring->points[$end]))) {
+            if ($standing->isLoose($end) && ($wiring->board->requirements->earths || ! StandingWiring::isEarth($wiring->points[$end]))) {
                 $moves[] = Move::of($end, Move::LOOSE, Move::CAP);
             }
         }
         foreach (array_diff_assoc(self::marks($wiring), self::marks($standing)) as $end => $as) {
             $moves[] = Move::mark($end, MarkedAs::from($as));
         }
-        $moves = InTurn::said($start, $parts->followedBy($moves));
+        $moves = MovesInTurn::said($start, $parts->followedBy($moves));
         $unmarked = array_map(strval(...), array_keys(array_diff_key($standing->marks, $wiring->marks)));
         $kept = array_keys(array_filter($wiring->joints, fn (Joint $joint) => self::sameIn($standing, $joint) !== null));
 

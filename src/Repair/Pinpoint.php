@@ -22,13 +22,13 @@ final class Pinpoint
     public static function of(Result $result): Result
     {
         $asked = array_filter($result->findings, self::isFoundByRepair(...));
-        $repairs = $asked === [] ? [] : Repairs::of($result)->repairs;
+        $repairs = $asked === [] ? [] : RepairSearch::of($result)->repairs;
         if ($repairs === []) {
             return $result;
         }
         $findings = $result->findings;
         foreach (array_keys($asked) as $i) {
-            $places = array_map(fn (Remedy $remedy) => self::placeIn($result, $remedy->moves, $findings[$i]->code), $repairs);
+            $places = array_map(fn (Repair $remedy) => self::placeIn($result, $remedy->moves, $findings[$i]->code), $repairs);
             $boxes = array_unique(array_map(fn (array $at) => $at === [] ? '' : $result->evidence->wiring->points[$at[0]]->enclosure, $places));
             if (count($boxes) === 1 && $places[0] !== []) {
                 $findings[$i] = $findings[$i]->at($places[0]);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Shapes\BenchWords;
+use App\Shapes\BenchShape;
 use Tests\Support\Files;
 use Zwindle\Bench\Look;
 
@@ -10,7 +10,7 @@ it('keeps the looks that the front-end tests use in step with the server', funct
     $looks = [];
     foreach (Files::demoBoards() as $slug => [$path]) {
         $board = Files::board($path);
-        $looks[$slug] = (new BenchWords($board))->name(Look::of($board));
+        $looks[$slug] = (new BenchShape($board))->name(Look::of($board));
     }
     $path = Files::path('tests/Corpus/bench/looks.json');
     if (getenv('ZWINDLE_WRITE_LOOKS') === '1') {
@@ -23,5 +23,5 @@ it('keeps the looks that the front-end tests use in step with the server', funct
 it('has words for everything that a bench shows, in both Englishes', function (string $path) {
     $board = Files::board($path);
 
-    expect(json_encode((new BenchWords($board))->name(Look::of($board))))->not->toContain('bench.')->not->toContain('parts.');
+    expect(json_encode((new BenchShape($board))->name(Look::of($board))))->not->toContain('bench.')->not->toContain('parts.');
 })->with(Files::demoBoards());

@@ -190,7 +190,7 @@ it('asks about what is most likely not meant, by the names on the wall', functio
     $board['enclosures'][2]['at'] = $board['enclosures'][1]['at'];
     $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->assertOk()->json();
 
-    expect($look['doubts'])->toBe([['about' => ['B1', 'B2'], 'message' => 'Gate post and Far bench hang on each other.']])->and($look['hasPlan'])->toBeTrue();
+    expect($look['warnings'])->toBe([['about' => ['B1', 'B2'], 'message' => 'Gate post and Far bench hang on each other.']])->and($look['hasPlan'])->toBeTrue();
 });
 
 it('names boxes by what is written on them, even where the drawing has problems', function () {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Shapes\DebriefWords;
+use App\Shapes\DebriefShape;
 use App\Wording\Headline;
 use Tests\Support\Build;
 use Tests\Support\Files;
@@ -32,7 +32,7 @@ it('says of a lamp that never lights what keeps it dark, not what else is crosse
     $loose = Mover::make(Build::exchange($right, 'S2.common', 'S2.t1'), [Move::of('W1.black@B1', 'S1.common', Move::CAP)]);
 
     expect(headlineOf($loose))->toStartWith('Never lights: a conductor is off in Gate post')
-        ->and((new DebriefWords(Checker::check($loose)))->mistakes()[0])->not->toContain('exchanged at the switch at Gate post');
+        ->and((new DebriefShape(Checker::check($loose)))->mistakes()[0])->not->toContain('exchanged at the switch at Gate post');
 });
 
 it('puts a short at the rose, sleeved or not', function (bool $isSleeved) {

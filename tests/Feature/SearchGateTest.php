@@ -8,7 +8,7 @@ use App\Exceptions\SearchPutOff;
 use Illuminate\Support\Facades\Cache;
 use Tests\Support\Files;
 use Tests\Support\People;
-use Zwindle\Plan\Search\Patience;
+use Zwindle\Plan\Search\TimeLimit;
 
 /** A board that cannot be searched to its end: sixteen switches, eight lights, every cable open. */
 function endless(int $cables = 60): array
@@ -65,7 +65,7 @@ it('ends an earlier look when a newer one comes', function () {
     $end = fn () => (new SearchGate)->pass($user, function () use ($user): string {
         Cache::put("search/ticket/$user->id", PHP_INT_MAX, 20);
         for ($from = microtime(true); microtime(true) - $from < 2;) {
-            if (Patience::isUp()) {
+            if (TimeLimit::isUp()) {
                 return 'time was up';
             }
         }
@@ -100,6 +100,6 @@ it('keeps plans by board, edition and engine', function () {
 
 it('keeps no planning that was cut off by time', function () {
     $board = Files::board('database/demo/packing-barn/board.json');
-    $cut = Patience::within(fn () => true, fn () => Zwindle\Plan\Planner::plan($board, all: true));
+    $cut = TimeLimit::within(fn () => true, fn () => Zwindle\Plan\Planner::plan($board, all: true));
     expect($cut->isFinished())->toBeFalse()->and((new KeptPlans)->all($board)->plans)->not->toBe([]);
 });

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Console\Pages\CheckReport;
-use App\Console\Pages\FillReport;
-use App\Shapes\WordedCheck;
+use App\Console\Pages\CheckPage;
+use App\Console\Pages\FillPage;
+use App\Shapes\CheckShape;
 use App\Wording\ProblemSentence;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\BufferedOutput;
@@ -34,10 +34,10 @@ function readAndJudge(string $boardText, string $wiringText): string
         return 'refused';
     }
     $result = Checker::check($wiring);
-    (new CheckReport($result))->print(new Illuminate\Console\OutputStyle(new ArrayInput([]), new BufferedOutput));
-    WordedCheck::of($result);
+    (new CheckPage($result))->print(new Illuminate\Console\OutputStyle(new ArrayInput([]), new BufferedOutput));
+    CheckShape::of($result);
     if ($board->practice === Practice::NorthAmerica) {
-        (new FillReport($board, $board->edition, new FillCount($board, $board->edition)))->json();
+        (new FillPage($board, $board->edition, new FillCount($board, $board->edition)))->json();
     }
 
     return $result->verdict->value;

@@ -15,7 +15,7 @@ use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
 use Zwindle\Exam\Vary\Dice;
 use Zwindle\Exam\Vary\Variants;
-use Zwindle\Exam\Vary\Varying;
+use Zwindle\Exam\Vary\VariedAspects;
 use Zwindle\Format\Write\SpiceDeck;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
@@ -68,7 +68,7 @@ function lampLetter(float $volts, Plan $plan): string
 it('gives every seat a board whose plan does in ngspice what it does here', function () {
     $wirings = [];
     foreach (plannedPatterns() as $name => [, $plan]) {
-        $variants = new Variants($plan->wiring->board, Varying::cases());
+        $variants = new Variants($plan->wiring->board, VariedAspects::cases());
         foreach (['one', 'two', 'three'] as $seed) {
             foreach ($variants->forSeats($seed, min(4, $variants->spread->all())) as $variant) {
                 $wirings["$name, $seed, seat $variant->seat"] = Planner::plan($variant->board)->plans[0]->wiring;

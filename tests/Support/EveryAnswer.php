@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Console\Pages\CheckReport;
-use App\Shapes\DebriefWords;
-use App\Shapes\VerdictPage;
-use App\Shapes\WordedCheck;
+use App\Console\Pages\CheckPage;
+use App\Shapes\CheckShape;
+use App\Shapes\DebriefShape;
+use App\Shapes\VerdictShape;
 use Illuminate\Console\OutputStyle;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\BufferedOutput;
@@ -15,16 +15,16 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
-use Zwindle\Exam\Grading\Distance;
-use Zwindle\Exam\Grading\Marker;
-use Zwindle\Exam\Grading\MarkingReader;
+use Zwindle\Exam\Grading\Grader;
+use Zwindle\Exam\Grading\GradingSchemeReader;
+use Zwindle\Exam\Grading\MistakeDistance;
 use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Planner;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\NearestPlan;
 use Zwindle\Repair\NoRepair;
-use Zwindle\Repair\Repairs;
+use Zwindle\Repair\RepairSearch;
 
 /** Asks of one wiring everything that the commands and pages ask, and lists what is wrong with the answers. */
 final class EveryAnswer
@@ -33,13 +33,13 @@ final class EveryAnswer
     public static function of(Wiring $wiring, bool $canBeWired = true): array
     {
         $result = Checker::check($wiring);
-        WordedCheck::of($result);
-        (new CheckReport($result))->print(new OutputStyle(new ArrayInput([]), new BufferedOutput));
-        json_encode((new VerdictPage($result))->json(), JSON_THROW_ON_ERROR);
-        (new DebriefWords($result))->questions('seed');
-        (new DebriefWords($result))->mistakes();
-        $scheme = MarkingReader::read(Files::text('database/markings/wiring.marking.json'), new Problems);
-        $mark = $scheme === null ? null : (new Marker($scheme, Distance::of($result)))->ofWiring($result);
+        CheckShape::of($result);
+        (new CheckPage($result))->print(new OutputStyle(new ArrayInput([]), new BufferedOutput));
+        json_encode((new VerdictShape($result))->json(), JSON_THROW_ON_ERROR);
+        (new DebriefShape($result))->questions('seed');
+        (new DebriefShape($result))->mistakes();
+        $scheme = GradingSchemeReader::read(Files::text('database/markings/wiring.marking.json'), new Problems);
+        $mark = $scheme === null ? null : (new Grader($scheme, MistakeDistance::of($result)))->ofWiring($result);
 
         return [...self::repairs($result, $canBeWired), ...self::nearest($wiring, $canBeWired), ...($mark === null || $mark->got() > $mark->total ? ['no mark'] : [])];
     }
@@ -47,18 +47,18 @@ final class EveryAnswer
     /** @return list<string> */
     private static function repairs(Result $result, bool $canBeWired): array
     {
-        $mending = Repairs::of($result);
+        $smallest = RepairSearch::of($result);
         $complaints = [];
         if ($result->verdict !== Verdict::Fail) {
             return [];
         }
-        if ($mending->repairs === []) {
-            $complaints[] = 'no repair: '.($mending->reason->value ?? '?');
+        if ($smallest->repairs === []) {
+            $complaints[] = 'no repair: '.($smallest->reason->value ?? '?');
         }
-        if ($canBeWired && $mending->reason === NoRepair::NoTarget) {
+        if ($canBeWired && $smallest->reason === NoRepair::NoTarget) {
             $complaints[] = 'said that a board cannot be wired that can';
         }
-        foreach ($mending->repairs as $i => $remedy) {
+        foreach ($smallest->repairs as $i => $remedy) {
             $complaints = [...$complaints, ...array_map(fn (string $what) => "repair $i: $what", self::made($result->evidence->wiring, $remedy->moves))];
             if (Checker::check(Mover::make($result->evidence->wiring, $remedy->moves))->verdict === Verdict::Fail) {
                 $complaints[] = "repair $i does not mend";

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Boards;
 
-use App\Console\Pages\ConversionReport;
+use App\Console\Pages\ConversionPage;
 use App\Models\BoardFile;
 use App\Models\User;
 use Zwindle\Format\Write\BoardArray;
@@ -26,6 +26,6 @@ final class ConvertBoardFile
             ['brief' => __('convert.brief', ['practice' => __('convert.practice.'.$board->practice->value)])],
         );
 
-        return ['file' => $converted, 'notes' => (new ConversionReport($board, $conversion))->sentences()];
+        return ['file' => $converted, 'notes' => (new ConversionPage($board, $conversion))->sentences()];
     }
 }

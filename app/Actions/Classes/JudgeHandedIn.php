@@ -8,16 +8,16 @@ use App\Actions\Bench\AskQuestions;
 use App\Models\Attempt;
 use App\Models\Marking;
 use App\Models\Step;
-use App\Shapes\DebriefWords;
-use App\Shapes\MarkReport;
-use App\Shapes\VerdictPage;
+use App\Shapes\DebriefShape;
+use App\Shapes\GradeShape;
+use App\Shapes\VerdictShape;
 use App\Wording\Headline;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
-use Zwindle\Exam\Grading\Distance;
-use Zwindle\Exam\Grading\Mark;
-use Zwindle\Exam\Grading\Marker;
-use Zwindle\Exam\Grading\MarkingScheme;
+use Zwindle\Exam\Grading\Grade;
+use Zwindle\Exam\Grading\Grader;
+use Zwindle\Exam\Grading\GradingScheme;
+use Zwindle\Exam\Grading\MistakeDistance;
 use Zwindle\Exam\Grading\OrderOfWork;
 use Zwindle\Plan\StepOrder;
 
@@ -42,13 +42,13 @@ final readonly class JudgeHandedIn
     private function wired(Attempt $attempt): array
     {
         $result = $this->judge->execute($attempt);
-        $mark = $this->mark($attempt, $result);
+        $grade = $this->grade($attempt, $result);
 
         return [
             'verdict' => $result->verdict->value,
             'headline' => (new Headline($result))->sentence(),
-            'page' => (new VerdictPage($result))->json(),
-            'mark' => $mark === null ? null : (new MarkReport($mark, $result->evidence->board, $result))->json(),
+            'page' => (new VerdictShape($result))->json(),
+            'mark' => $grade === null ? null : (new GradeShape($grade, $result->evidence->board, $result))->json(),
             'debrief' => $this->debrief($attempt, $result),
         ];
     }
@@ -59,19 +59,19 @@ final readonly class JudgeHandedIn
         $answers = $this->ask->judged($attempt);
         [$right, $asked] = [count(array_filter($answers)), count($answers)];
         $scheme = self::scheme($attempt);
-        $mark = $scheme === null ? null : (new Marker($scheme, minutes: self::minutes($attempt)))->ofAnswers($right, $asked);
+        $grade = $scheme === null ? null : (new Grader($scheme, minutes: self::minutes($attempt)))->ofAnswers($right, $asked);
 
         return [
             'verdict' => ($right === $asked ? Verdict::Pass : Verdict::Fail)->value,
             'headline' => __('task.answered', ['right' => $right, 'asked' => $asked]),
             'page' => null,
-            'mark' => $mark === null ? null : (new MarkReport($mark, $attempt->board()))->json(),
+            'mark' => $grade === null ? null : (new GradeShape($grade, $attempt->board()))->json(),
             'debrief' => self::NO_DEBRIEF,
         ];
     }
 
     /** What the eye says comes to it when it is shown. */
-    private function mark(Attempt $attempt, Result $result): ?Mark
+    private function grade(Attempt $attempt, Result $result): ?Grade
     {
         $task = $attempt->task();
         $scheme = self::scheme($attempt);
@@ -79,16 +79,16 @@ final readonly class JudgeHandedIn
             return null;
         }
         $order = $task->order === null ? null : OrderOfWork::share($result, self::steps($attempt), $task->order);
-        $distance = $scheme->perMistake === null ? null : Distance::of($result);
+        $distance = $scheme->perMistake === null ? null : MistakeDistance::of($result);
 
-        return (new Marker($scheme, $distance, [], $order, self::minutes($attempt), $attempt->startingBench()->wiring()->placed()))->ofWiring($result);
+        return (new Grader($scheme, $distance, [], $order, self::minutes($attempt), $attempt->startingBench()->wiring()->placed()))->ofWiring($result);
     }
 
     /** @return array{mistakes: list<string>, order: array<string, mixed>, questions: list<array<string, string>>} */
     private function debrief(Attempt $attempt, Result $result): array
     {
         $task = $attempt->task();
-        $words = new DebriefWords($result);
+        $words = new DebriefShape($result);
 
         return [
             'mistakes' => $words->mistakes(),
@@ -97,7 +97,7 @@ final readonly class JudgeHandedIn
         ];
     }
 
-    private static function scheme(Attempt $attempt): ?MarkingScheme
+    private static function scheme(Attempt $attempt): ?GradingScheme
     {
         $json = $attempt->assignment->marking_json;
 

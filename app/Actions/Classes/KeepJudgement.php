@@ -45,7 +45,7 @@ final readonly class KeepJudgement
             if ($attempt->handed_in_at === null || $attempt->tries !== $try) {
                 return null;
             }
-            if ($attempt->judgement !== null && $origin !== JudgedAt::ReMark) {
+            if ($attempt->judgement !== null && $origin !== JudgedAt::ReGrade) {
                 return $attempt->judgement;
             }
             $stands = $origin === JudgedAt::Upgrade && $attempt->verdict !== null ? ['verdict' => $attempt->verdict, 'headline' => (string) $attempt->headline] : null;

@@ -8,7 +8,7 @@ use App\Exceptions\SearchPutOff;
 use App\Models\User;
 use Closure;
 use Illuminate\Support\Facades\Cache;
-use Zwindle\Plan\Search\Patience;
+use Zwindle\Plan\Search\TimeLimit;
 
 /**
  * Lets searches through so that nobody else waits for them: each for so long at most, one at a time for each person, and never so
@@ -75,7 +75,7 @@ final class SearchGate
     {
         $from = $looked = hrtime(true);
 
-        return Patience::within(function () use ($from, &$looked, $isPutOff): bool {
+        return TimeLimit::within(function () use ($from, &$looked, $isPutOff): bool {
             $now = hrtime(true);
             if ($isPutOff !== null && $now - $looked > self::LOOK_AROUND_MS * 1e6) {
                 $looked = $now;

@@ -19,7 +19,7 @@ use Zwindle\Exam\Task\Task as CoreTask;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
 use Zwindle\Exam\Vary\Dice;
-use Zwindle\Exam\Vary\Renamed;
+use Zwindle\Exam\Vary\ShuffledIds;
 use Zwindle\Exam\Vary\TooFewVariants;
 use Zwindle\Exam\Vary\Variant;
 use Zwindle\Exam\Vary\Variants;
@@ -72,7 +72,7 @@ final readonly class SetTask
     {
         $file = BoardArray::of($board);
 
-        return $asked->mode === TaskMode::Exam && $asked->kind !== TaskKind::Finish ? Renamed::file($file, new Dice("$asked->seed/ids")) : $file;
+        return $asked->mode === TaskMode::Exam && $asked->kind !== TaskKind::Finish ? ShuffledIds::file($file, new Dice("$asked->seed/ids")) : $file;
     }
 
     /** @return list<Board> one a seat; all the same where nothing varies */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Boards\ReadWiringFiles;
-use App\Console\Pages\CheckReport;
-use App\Shapes\WordedCheck;
+use App\Console\Pages\CheckPage;
+use App\Shapes\CheckShape;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
@@ -27,7 +27,7 @@ final class CheckCommand extends ReadsFilesCommand
         return $this->orRefuse(function () use ($readWiringFiles): int {
             $wiring = $readWiringFiles->execute((string) $this->argument('board'), (string) $this->argument('wiring'));
             $result = Pinpoint::of(Checker::check($wiring, $this->edition($wiring->board->practice)));
-            $this->option('json') ? $this->writeCheck($result) : (new CheckReport($result))->print($this->getOutput());
+            $this->option('json') ? $this->writeCheck($result) : (new CheckPage($result))->print($this->getOutput());
 
             return $result->verdict === Verdict::Fail ? self::FAILED : self::DONE;
         });
@@ -36,7 +36,7 @@ final class CheckCommand extends ReadsFilesCommand
     /** The states are written as they are made: there may be 65,536. */
     private function writeCheck(Result $result): void
     {
-        [$before, $after] = explode('"states": []', self::json(WordedCheck::of($result)), 2);
+        [$before, $after] = explode('"states": []', self::json(CheckShape::of($result)), 2);
         $this->writeRaw("$before\"states\": [");
         $written = '';
         $separator = "\n        ";

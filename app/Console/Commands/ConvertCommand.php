@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Boards\ReadBoardFile;
-use App\Console\Pages\ConversionReport;
+use App\Console\Pages\ConversionPage;
 use App\Exceptions\InputRefused;
 use Zwindle\Format\Write\BoardArray;
 use Zwindle\Plan\Convert\PracticeConverter;
@@ -21,7 +21,7 @@ final class ConvertCommand extends ReadsFilesCommand
         return $this->orRefuse(function () use ($readBoardFile): int {
             $board = $readBoardFile->undecided((string) $this->argument('board'));
             $conversion = PracticeConverter::convert($board);
-            $report = new ConversionReport($board, $conversion);
+            $report = new ConversionPage($board, $conversion);
             $out = $this->option('out');
             if (is_string($out) && @file_put_contents($out, self::json(BoardArray::of($conversion->board))."\n") === false) {
                 throw InputRefused::unwritable($out);

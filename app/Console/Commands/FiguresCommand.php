@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Boards\ReadWiringFiles;
-use App\Console\Pages\FiguresReport;
+use App\Console\Pages\FiguresPage;
 use App\Exceptions\InputRefused;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Circuit\Net\Circuit;
@@ -24,7 +24,7 @@ final class FiguresCommand extends ReadsFilesCommand
             if ($wiring->board->practice !== Practice::Britain) {
                 throw InputRefused::option(__('problems.no-figures'));
             }
-            $report = new FiguresReport(new Survey(Circuit::of($wiring)));
+            $report = new FiguresPage(new Survey(Circuit::of($wiring)));
             $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
 
             return self::DONE;

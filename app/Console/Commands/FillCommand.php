@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Boards\ReadBoardFile;
-use App\Console\Pages\FillReport;
+use App\Console\Pages\FillPage;
 use App\Exceptions\InputRefused;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Fill\FillCount;
@@ -25,7 +25,7 @@ final class FillCommand extends ReadsFilesCommand
                 throw InputRefused::option(__('problems.no-box-fill'));
             }
             $edition = $this->edition($board->practice) ?? $board->edition;
-            $report = new FillReport($board, $edition, new FillCount($board, $edition));
+            $report = new FillPage($board, $edition, new FillCount($board, $edition));
             $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
 
             return self::DONE;

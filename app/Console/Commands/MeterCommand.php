@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Boards\ReadWiringFiles;
-use App\Console\Pages\MeterReport;
+use App\Console\Pages\MeterPage;
 use App\Exceptions\InputRefused;
 use Zwindle\Circuit\Net\Circuit;
 
@@ -26,7 +26,7 @@ final class MeterCommand extends ReadsFilesCommand
             foreach ($points as $point) {
                 isset($wiring->points[$point]) || throw InputRefused::option(__('problems.unknown-point', ['point' => $point]));
             }
-            $report = new MeterReport($circuit, $this->state($circuit), ...$points);
+            $report = new MeterPage($circuit, $this->state($circuit), ...$points);
             $live = (bool) $this->option('live');
             $this->option('json') ? $this->writeJson($report->json($live)) : $this->getOutput()->writeln($report->lines($live));
 

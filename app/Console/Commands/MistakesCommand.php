@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Boards\ReadBoardFile;
-use App\Console\Pages\MistakesReport;
-use App\Console\Pages\PlanReport;
+use App\Console\Pages\MistakesPage;
+use App\Console\Pages\PlanPage;
 use App\Exceptions\InputRefused;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\StepOrder;
-use Zwindle\Repair\Diagnose\Catalogue;
+use Zwindle\Repair\Diagnose\MistakesByTable;
 
 final class MistakesCommand extends ReadsFilesCommand
 {
@@ -28,9 +28,9 @@ final class MistakesCommand extends ReadsFilesCommand
             $flips = $this->flips($board);
             $planning = Planner::plan($board);
             if ($planning->plans === []) {
-                return $this->failed($board, (new PlanReport($board, $planning, StepOrder::BoxByBox))->impossible());
+                return $this->failed($board, (new PlanPage($board, $planning, StepOrder::BoxByBox))->impossible());
             }
-            $report = new MistakesReport($planning->plans[0]->result, Catalogue::of($planning->plans[0]->wiring), $flips);
+            $report = new MistakesPage($planning->plans[0]->result, MistakesByTable::of($planning->plans[0]->wiring), $flips);
             $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
 
             return self::DONE;
@@ -45,8 +45,8 @@ final class MistakesCommand extends ReadsFilesCommand
     private function flips(Board $board): array
     {
         $switches = array_column($board->devicesOf(DeviceKind::Switch), 'id');
-        if (count($switches) > Catalogue::MOST_SWITCHES) {
-            throw InputRefused::option(__('problems.too-many-to-compare', ['count' => count($switches), 'most' => Catalogue::MOST_SWITCHES]));
+        if (count($switches) > MistakesByTable::MOST_SWITCHES) {
+            throw InputRefused::option(__('problems.too-many-to-compare', ['count' => count($switches), 'most' => MistakesByTable::MOST_SWITCHES]));
         }
         $flips = array_values(array_filter(array_map(trim(...), explode(',', (string) $this->option('flips'))), fn (string $flip) => $flip !== ''));
         foreach (array_diff($flips, $switches) as $unknown) {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Boards\ReadBoardFile;
-use App\Console\Pages\PlanReport;
+use App\Console\Pages\PlanPage;
 use App\Exceptions\InputRefused;
-use App\Wording\ExtensionReport;
+use App\Wording\ExtensionNotes;
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
 use Zwindle\Catalogue\Editions\CodeEdition;
@@ -39,7 +39,7 @@ final class PlanCommand extends ReadsFilesCommand
             [$planning, $extension] = $this->option('from') === null
                 ? [Planner::plan($board, $scheme, (bool) $this->option('all'), $edition), null]
                 : $this->extended($board, $scheme, $edition);
-            $report = new PlanReport($board, $planning, $order, Refusal::of($planning, $board, $scheme, $edition), $extension, $this->option('neutrals') ? NeutralAt::everySwitchBox($board, $scheme, $edition) : null, $edition);
+            $report = new PlanPage($board, $planning, $order, Refusal::of($planning, $board, $scheme, $edition), $extension, $this->option('neutrals') ? NeutralAt::everySwitchBox($board, $scheme, $edition) : null, $edition);
             $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
 
             return $planning->plans === [] ? self::FAILED : self::DONE;
@@ -47,7 +47,7 @@ final class PlanCommand extends ReadsFilesCommand
     }
 
     /**
-     * @return array{Planning, ExtensionReport|null}
+     * @return array{Planning, ExtensionNotes|null}
      *
      * @throws InputRefused if the wiring is none
      */
@@ -62,7 +62,7 @@ final class PlanCommand extends ReadsFilesCommand
             return [$planning->plans === [] ? $planning : new Planning([], [], NoPlan::NotFinished, false), null];
         }
 
-        return [new Planning([$nearest->plan], [], null, false), new ExtensionReport($nearest, $earlier->gone)];
+        return [new Planning([$nearest->plan], [], null, false), new ExtensionNotes($nearest, $earlier->gone)];
     }
 
     /** @throws InputRefused if there is no such scheme, or it is forbidden */

@@ -27,7 +27,7 @@ final readonly class Face
     }
 
     /** The same face as it hangs: seen from behind, then turned clockwise by quarters; its terminals go with it. */
-    public function hung(int $turned, bool $fromRear): self
+    public function mounted(int $turned, bool $fromRear): self
     {
         $face = $fromRear ? $this->mirrored() : $this;
         for ($degrees = 0; $degrees < $turned; $degrees += self::QUARTER) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Check\Evidence\Evidence;
-use Zwindle\Check\Evidence\MeetingPlace;
 use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Evidence\ShortCircuitJoint;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
 
@@ -17,7 +17,7 @@ final readonly class NeutralEarthContact implements Rule
     {
         $state = $evidence->survey->neutralMeetsEarth;
         if ($state !== null) {
-            yield new Finding(FindingCode::NeutralEarthContact, MeetingPlace::of($evidence, 'neutral', 'earth', $state));
+            yield new Finding(FindingCode::NeutralEarthContact, ShortCircuitJoint::of($evidence, 'neutral', 'earth', $state));
         }
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Check\Evidence\Evidence;
-use Zwindle\Check\Evidence\MeetingPlace;
 use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Evidence\ShortCircuitJoint;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
 
@@ -17,7 +17,7 @@ final readonly class ShortLineEarth implements Rule
     {
         $state = $evidence->survey->lineMeetsEarth;
         if ($state !== null) {
-            $at = MeetingPlace::of($evidence, 'line', 'earth', $state);
+            $at = ShortCircuitJoint::of($evidence, 'line', 'earth', $state);
             yield new Finding(FindingCode::ShortLineEarth, $at, ['state' => $state, 'states' => $evidence->table->count()]);
         }
     }

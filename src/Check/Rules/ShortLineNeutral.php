@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Check\Evidence\Evidence;
-use Zwindle\Check\Evidence\MeetingPlace;
 use Zwindle\Check\Evidence\Rule;
+use Zwindle\Check\Evidence\ShortCircuitJoint;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
 
@@ -17,7 +17,7 @@ final readonly class ShortLineNeutral implements Rule
     {
         $state = $evidence->survey->lineMeetsNeutral;
         if ($state !== null) {
-            $at = MeetingPlace::of($evidence, 'line', 'neutral', $state);
+            $at = ShortCircuitJoint::of($evidence, 'line', 'neutral', $state);
             yield new Finding(FindingCode::ShortLineNeutral, $at, ['state' => $state, 'states' => $evidence->table->count()]);
         }
     }

@@ -90,7 +90,7 @@ final readonly class CableBalance
         foreach (array_values($cables) as $i => $cable) {
             $weights += self::weights($cable, sqrt($i + 2) + 1 / ($i + 3));
         }
-        $ways = new CurrentWays($this->survey->circuit, $flow, $weights);
+        $ways = new LoadCurrents($this->survey->circuit, $flow, $weights);
         foreach ($this->survey->lampCurrents() as $state => $currents) {
             if (abs($ways->count($state, $currents)) > self::NOTHING) {
                 return [$state, $currents];
@@ -103,7 +103,7 @@ final readonly class CableBalance
     /** @param  array<int, float>  $lampCurrents */
     private function isUnbalancedIn(NetFlow $flow, Cable $cable, int $state, array $lampCurrents): bool
     {
-        $ways = new CurrentWays($this->survey->circuit, $flow, self::weights($cable, 1.0));
+        $ways = new LoadCurrents($this->survey->circuit, $flow, self::weights($cable, 1.0));
 
         return abs($ways->count($state, $lampCurrents)) > self::NOTHING;
     }

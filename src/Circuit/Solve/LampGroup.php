@@ -36,8 +36,8 @@ final class LampGroup
     /** @var array<string, int> pattern → its place in the pictures */
     private array $known = [];
 
-    /** @var list<LampPicture> */
-    private array $pictures = [];
+    /** @var list<LampSolution> */
+    private array $solutions = [];
 
     /** @var list<list<array{int, int}>> per picture: the nodes of each lamp */
     private array $lampNodes = [];
@@ -66,7 +66,7 @@ final class LampGroup
     private function __construct(
         private readonly Circuit $circuit,
         public readonly array $lamps,
-        private readonly LampWitness $witness,
+        private readonly LampObserver $observer,
         private readonly bool $isStill,
     ) {
         $this->liveFrom = BigRational::of('1/10');
@@ -105,7 +105,7 @@ final class LampGroup
         $byPlace = array_values($facts);
 
         return array_map(
-            fn (array $lamps, int|string $key) => new self($circuit, $lamps, new LampWitness(array_map(fn (int $lamp) => $byPlace[$lamp], $lamps)), $key === self::STILL),
+            fn (array $lamps, int|string $key) => new self($circuit, $lamps, new LampObserver(array_map(fn (int $lamp) => $byPlace[$lamp], $lamps)), $key === self::STILL),
             $groups,
             array_keys($groups),
         );
@@ -145,7 +145,7 @@ final class LampGroup
 
     public function trip(): ?Trip
     {
-        return $this->pictures[$this->now]->trip;
+        return $this->solutions[$this->now]->trip;
     }
 
     /** Notes the state looked at last, unless one like it was noted. */
@@ -153,7 +153,7 @@ final class LampGroup
     {
         if (! isset($this->witnessed[$this->now])) {
             $this->witnessed[$this->now] = true;
-            $this->witness->note($this->pictures[$this->now], $this->lampNodes[$this->now], self::LINE, self::NEUTRAL, $this->earths[$this->now]);
+            $this->observer->note($this->solutions[$this->now], $this->lampNodes[$this->now], self::LINE, self::NEUTRAL, $this->earths[$this->now]);
         }
     }
 
@@ -165,30 +165,30 @@ final class LampGroup
         return $live === [] ? [] : array_keys(array_filter($this->numbers, fn (int $number) => isset($live[$number])));
     }
 
-    /** @return list<list<float>> per picture, the current through each lamp as LampPicture tells it */
+    /** @return list<list<float>> per picture, the current through each lamp as LampSolution tells it */
     public function currents(): array
     {
-        return array_map(fn (LampPicture $picture, array $nodes) => $picture->currents($nodes), $this->pictures, $this->lampNodes);
+        return array_map(fn (LampSolution $solution, array $nodes) => $solution->currents($nodes), $this->solutions, $this->lampNodes);
     }
 
-    /** @return list<LampPicture> everything seen so far */
-    public function pictures(): array
+    /** @return list<LampSolution> everything seen so far */
+    public function solutions(): array
     {
-        return $this->pictures;
+        return $this->solutions;
     }
 
     /** @param  non-empty-list<int>  $pattern  the number of the supply's earth, then of each side at which lamps stand */
     private function solve(array $pattern): int
     {
         $lampNodes = array_map(fn (array $sides) => [$pattern[$sides[0] + 1], $pattern[$sides[1] + 1]], $this->lampSides);
-        $picture = LampPicture::of($lampNodes, self::LINE, self::NEUTRAL, $pattern[0], $this->circuit->hasRcd);
-        $live = $picture->network->nodesFrom($this->liveFrom);
+        $solution = LampSolution::of($lampNodes, self::LINE, self::NEUTRAL, $pattern[0], $this->circuit->hasRcd);
+        $live = $solution->network->nodesFrom($this->liveFrom);
         unset($live[self::LINE]);
-        $this->pictures[] = $picture;
+        $this->solutions[] = $solution;
         $this->lampNodes[] = $lampNodes;
         $this->liveNumbers[] = $live;
         $this->earths[] = $pattern[0];
 
-        return count($this->pictures) - 1;
+        return count($this->solutions) - 1;
     }
 }

@@ -17,9 +17,9 @@ final class Solver
             return new StateResult($state, $nodes, array_fill(0, count($circuit->lamps), LampState::Off), Trip::Breaker, null);
         }
         $lampNodes = array_map(fn (array $nets) => [$nodes[$nets[0]], $nodes[$nets[1]]], $circuit->lampNets);
-        $picture = LampPicture::of($lampNodes, $line, $neutral, $earth, $circuit->hasRcd);
+        $solution = LampSolution::of($lampNodes, $line, $neutral, $earth, $circuit->hasRcd);
 
-        return new StateResult($state, $nodes, $picture->lamps, $picture->trip, $picture->trip === null ? $picture->network : null);
+        return new StateResult($state, $nodes, $solution->lamps, $solution->trip, $solution->trip === null ? $solution->network : null);
     }
 
     /** @return iterable<StateResult> every state once, the last switch changing fastest, all up first */

@@ -24,7 +24,7 @@ final class Survey
 
     public ?int $neutralMeetsEarth = null;
 
-    private readonly NetWitness $netWitness;
+    private readonly NetObserver $netWitness;
 
     /** @var list<LampGroup> */
     private readonly array $groups;
@@ -36,7 +36,7 @@ final class Survey
 
     public function __construct(public readonly Circuit $circuit)
     {
-        $this->netWitness = new NetWitness($circuit);
+        $this->netWitness = new NetObserver($circuit);
         $this->lamps = array_combine($circuit->lamps, array_map(fn () => new LampFacts, $circuit->lamps));
         $this->groups = LampGroup::of($circuit, $this->lamps);
         $this->trails = array_map(fn () => [], $this->groups);
@@ -72,7 +72,7 @@ final class Survey
     public function lampCurrents(): iterable
     {
         $currents = array_map(fn (LampGroup $group) => array_map(
-            fn (array $picture) => array_filter(array_combine($group->lamps, $picture), fn (float $share) => $share !== 0.0),
+            fn (array $solution) => array_filter(array_combine($group->lamps, $solution), fn (float $share) => $share !== 0.0),
             $group->currents(),
         ), $this->groups);
         for ($state = 0, $count = strlen($this->trips); $state < $count; $state++) {
@@ -134,7 +134,7 @@ final class Survey
         foreach ($this->groups as $i => $group) {
             $alike = [];
             foreach ($group->lamps as $k => $lamp) {
-                $letters = array_map(fn (LampPicture $picture) => TruthTable::lampLetter($picture->lamps[$k]), $group->pictures());
+                $letters = array_map(fn (LampSolution $solution) => TruthTable::lampLetter($solution->lamps[$k]), $group->solutions());
                 $columns[$lamp] = $alike[implode('', $letters)] ??= $this->column($this->trails[$i], $letters);
             }
         }

@@ -10,7 +10,7 @@ use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Exam\Task\Task;
 use Zwindle\Plan\Plan;
-use Zwindle\Plan\Search\Patience;
+use Zwindle\Plan\Search\TimeLimit;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\Mistakes;
 use Zwindle\Repair\Mistake\OddButRight;
@@ -28,7 +28,7 @@ final readonly class Attack
     private const MOST_STATES = 200_000;
 
     /**
-     * @param  list<Attacked>  $passing  mistakes after which the mark still passes, singles first
+     * @param  list<Attacked>  $passing  mistakes after which the grade still passes, singles first
      * @param  list<Attacked>  $losing  right wirings that lose points
      * @param  int  $mistakes  that were tried, pairs among them
      * @param  int  $oddities  that were tried
@@ -45,15 +45,15 @@ final readonly class Attack
     ) {
     }
 
-    public static function on(Task $task, MarkingScheme $scheme, Plan $plan): self
+    public static function on(Task $task, GradingScheme $scheme, Plan $plan): self
     {
-        $mark = function (Wiring $wiring, int $mistakes) use ($task, $scheme): Mark {
+        $grade = function (Wiring $wiring, int $mistakes) use ($task, $scheme): Grade {
             $observed = array_fill_keys(array_map(fn (Observation $one) => $one->id, $scheme->workmanship), true);
 
             $judged = $task->rules->judge(Checker::check($wiring));
             $counted = $judged->verdict === Verdict::Fail ? $mistakes : 0;
 
-            return (new Marker($scheme, $counted, $observed, 1.0, (float) ($scheme->withinMinutes ?? 0)))->ofWiring($judged);
+            return (new Grader($scheme, $counted, $observed, 1.0, (float) ($scheme->withinMinutes ?? 0)))->ofWiring($judged);
         };
         $singles = Mistakes::ofHandOn($plan->wiring);
         $states = 2 ** count($plan->result->evidence->circuit->switches);
@@ -61,7 +61,7 @@ final readonly class Attack
         $tried = 0;
         $passing = [];
         foreach (self::sets($singles, $hasPairs) as $set) {
-            if (Patience::isUp()) {
+            if (TimeLimit::isUp()) {
                 break;
             }
             $wiring = $plan->wiring;
@@ -69,22 +69,22 @@ final readonly class Attack
                 $wiring = $mistake->madeOn($wiring);
             }
             $tried++;
-            $got = $mark($wiring, count($set));
+            $got = $grade($wiring, count($set));
             if ($got->passes()) {
                 $passing[] = new Attacked($wiring, $got, mistakes: $set);
             }
         }
         $losing = [];
         $oddities = OddButRight::on($plan->wiring);
-        $whole = $mark($plan->wiring, 0)->got();
-        foreach (Patience::isUp() ? [] : $oddities as $odd) {
-            $got = $mark($odd->wiring, 0);
+        $whole = $grade($plan->wiring, 0)->got();
+        foreach (TimeLimit::isUp() ? [] : $oddities as $odd) {
+            $got = $grade($odd->wiring, 0);
             if ($got->got() < $whole || ! $got->passes()) {
                 $losing[] = new Attacked($odd->wiring, $got, odd: $odd);
             }
         }
 
-        return new self($plan->wiring->board, $passing, $losing, $tried, count($oddities), $hasPairs, ! Patience::isUp());
+        return new self($plan->wiring->board, $passing, $losing, $tried, count($oddities), $hasPairs, ! TimeLimit::isUp());
     }
 
     /**

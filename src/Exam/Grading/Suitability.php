@@ -11,7 +11,7 @@ use Zwindle\Format\Read\Problems;
 /** Whether a marking suits a task: work at the bench earns no points for answers, and answers none for work. */
 final class Suitability
 {
-    public static function check(?Task $task, ?MarkingScheme $marking, Problems $problems): void
+    public static function check(?Task $task, ?GradingScheme $marking, Problems $problems): void
     {
         if ($task === null || $marking === null) {
             return;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Exam\Grading;
 
-/** The lines of a mark added up. */
+/** The lines of a grade added up. */
 final readonly class Tally
 {
     /** @param  list<float|null>  $got  by line; null for one that waits for the instructor's eye */

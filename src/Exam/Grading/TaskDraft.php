@@ -14,7 +14,7 @@ use Zwindle\Format\Read\Problems;
 final readonly class TaskDraft
 {
     /** @param  list<Problem>  $problems */
-    private function __construct(public ?Task $task, public ?MarkingScheme $marking, public array $problems)
+    private function __construct(public ?Task $task, public ?GradingScheme $marking, public array $problems)
     {
     }
 
@@ -22,7 +22,7 @@ final readonly class TaskDraft
     {
         $problems = new Problems;
         $task = TaskReader::read($taskJson, $board, $problems);
-        $marking = MarkingReader::read($markingJson, $problems);
+        $marking = GradingSchemeReader::read($markingJson, $problems);
         Suitability::check($task, $marking, $problems);
 
         return new self($task, $marking, $problems->all());

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Exam\Task;
 
 use Zwindle\Exam\Vary\Surface;
-use Zwindle\Exam\Vary\Varying;
+use Zwindle\Exam\Vary\VariedAspects;
 use Zwindle\Plan\StepOrder;
 
 /** What is asked on a board, how, and what counts. */
@@ -16,8 +16,8 @@ final readonly class Task
      * @param  list<Help>  $help  that is allowed
      * @param  int  $tries  hand-ins; only the last one counts
      * @param  StepOrder|null  $order  of work that is judged; null: it is not
-     * @param  array<string, string>  $positions  habit → where the task stands on it
-     * @param  list<Varying>  $varying  what differs from seat to seat
+     * @param  array<string, string>  $positions  dispute → where the task stands on it
+     * @param  list<VariedAspects>  $varying  what differs from seat to seat
      * @param  list<string>  $done  boxes that are wired already, for a board to finish
      * @param  int  $questions  how many are asked, where there are answers
      * @param  bool  $isFromAsFound  whether what the instructor took down of the standing board stands already

@@ -9,7 +9,7 @@ use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Exam\Vary\Surface;
-use Zwindle\Exam\Vary\Varying;
+use Zwindle\Exam\Vary\VariedAspects;
 use Zwindle\Format\Read\JsonText;
 use Zwindle\Format\Read\ProblemCode;
 use Zwindle\Format\Read\Problems;
@@ -47,13 +47,13 @@ final class TaskReader
         foreach ($json->done ?? [] as $i => $box) {
             isset($board->enclosures[$box]) || $problems->add("/done/$i", ProblemCode::UnknownEnclosure, ['id' => $box]);
         }
-        $varying = array_map(Varying::from(...), $json->varying ?? []);
+        $varying = array_map(VariedAspects::from(...), $json->varying ?? []);
         $isFromAsFound = ($json->start ?? 'boxes') === 'as-found';
-        if ($kind === TaskKind::Finish && $isFromAsFound && array_filter($varying, fn (Varying $what) => $what->isStructural()) !== []) {
+        if ($kind === TaskKind::Finish && $isFromAsFound && array_filter($varying, fn (VariedAspects $what) => $what->isStructural()) !== []) {
             $problems->add('/varying', ProblemCode::AsFoundElsewhere);
         }
         $surface = Surface::from($json->surface ?? Surface::Screen->value);
-        if (array_filter($varying, fn (Varying $what) => ! $surface->allows($what)) !== []) {
+        if (array_filter($varying, fn (VariedAspects $what) => ! $surface->allows($what)) !== []) {
             $problems->add('/varying', ProblemCode::NotMovable);
         }
         if ($kind === null || $problems->any()) {
@@ -102,14 +102,14 @@ final class TaskReader
     {
         $taken = [];
         foreach ($positions as $id => $position) {
-            $habit = Habit::tryFrom((string) $id);
-            $known = $habit?->positions($practice) ?? [];
-            if ($habit === null || ! in_array($position, $known, true)) {
-                $problems->add("/positions/$id", ProblemCode::UnknownPosition, ['habit' => (string) $id, 'detail' => implode(', ', $known === [] ? array_column(Habit::in($practice), 'value') : $known)]);
+            $dispute = Dispute::tryFrom((string) $id);
+            $known = $dispute?->positions($practice) ?? [];
+            if ($dispute === null || ! in_array($position, $known, true)) {
+                $problems->add("/positions/$id", ProblemCode::UnknownPosition, ['habit' => (string) $id, 'detail' => implode(', ', $known === [] ? array_column(Dispute::in($practice), 'value') : $known)]);
 
                 continue;
             }
-            $taken[$habit->value] = (string) $position;
+            $taken[$dispute->value] = (string) $position;
         }
 
         return $taken;

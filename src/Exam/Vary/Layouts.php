@@ -11,7 +11,7 @@ use Zwindle\Catalogue\Cables\CableType;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Plan\Planner;
-use Zwindle\Plan\Search\Patience;
+use Zwindle\Plan\Search\TimeLimit;
 
 /**
  * Every way to lay a board out that can be wired: the feed in another box, each light on another box, the switches of a control
@@ -35,21 +35,21 @@ final readonly class Layouts
     /** Layouts that are laid out at most, of which those to plan are taken evenly. */
     private const MOST_LAID = 3000;
 
-    /** @param  list<Varying>  $varying */
+    /** @param  list<VariedAspects>  $varying */
     private function __construct(private Board $board, private array $varying, private Surface $surface)
     {
     }
 
     /**
-     * @param  list<Varying>  $varying
+     * @param  list<VariedAspects>  $varying
      * @return list<Layout> the board's own first, if it can be wired
      */
     public static function of(Board $board, array $varying, Surface $surface = Surface::Screen): array
     {
-        $hung = $surface === Surface::Wall ? Planner::plan($board)->plans[0]->wiring->board ?? $board : $board;
-        $layouts = new self($hung, $varying, $surface);
+        $mounting = $surface === Surface::Wall ? Planner::plan($board)->plans[0]->wiring->board ?? $board : $board;
+        $layouts = new self($mounting, $varying, $surface);
         $most = min(self::MOST_PLANNED, max(1, intdiv(self::MOST_STATES, 2 ** count($board->devicesOf(DeviceKind::Switch)))));
-        $planned = array_map(fn (array $laid) => Patience::isUp() ? null : $layouts->planned($laid), self::evenly($layouts->laid(), $most));
+        $planned = array_map(fn (array $laid) => TimeLimit::isUp() ? null : $layouts->planned($laid), self::evenly($layouts->laid(), $most));
 
         return array_values(array_filter($planned));
     }
@@ -60,7 +60,7 @@ final readonly class Layouts
         $laid = [];
         $supply = $this->board->supply()->enclosure;
         foreach ($this->orders() as $order => $models) {
-            foreach ($this->places($this->board, Varying::Feed, $supply) as $feed) {
+            foreach ($this->places($this->board, VariedAspects::Feed, $supply) as $feed) {
                 foreach ($this->lampsAt(self::moved($this->board, $supply, $feed)) as $lamps) {
                     $laid[] = ['feed' => $feed, 'lamps' => $lamps, 'order' => $order, 'models' => $models];
                     if (count($laid) === self::MOST_LAID) {
@@ -118,7 +118,7 @@ final readonly class Layouts
     {
         $ways = [[]];
         foreach (array_unique(array_map(fn (Device $lamp) => $lamp->enclosure, $board->devicesOf(DeviceKind::Lamp))) as $box) {
-            $places = $this->places($board, Varying::Lamp, $box);
+            $places = $this->places($board, VariedAspects::Lamp, $box);
             $ways = array_merge(...array_map(fn (array $way) => array_map(fn (string $at) => [...$way, $box => $at], $places), $ways));
             $ways = array_slice($ways, 0, self::MOST_LAID);
         }
@@ -127,14 +127,14 @@ final readonly class Layouts
     }
 
     /** @return list<string> boxes that the one cable of an enclosure can come from, its own first; the own alone, or empty, if it stays */
-    private function places(Board $board, Varying $what, string $enclosure): array
+    private function places(Board $board, VariedAspects $what, string $enclosure): array
     {
         $cables = $board->cablesIn($enclosure);
         $own = isset($cables[0]) ? $cables[0]->farFrom($enclosure) : '';
         if (! in_array($what, $this->varying, true) || count($cables) !== 1) {
             return [$own];
         }
-        $wanted = fn (Device $device) => $device->is(DeviceKind::Switch) || ($what === Varying::Feed && $device->is(DeviceKind::Lamp));
+        $wanted = fn (Device $device) => $device->is(DeviceKind::Switch) || ($what === VariedAspects::Feed && $device->is(DeviceKind::Lamp));
         $boxes = array_map(fn (Device $device) => $device->enclosure, array_filter($board->devices, $wanted));
 
         return array_values(array_unique([$own, ...array_values(array_diff($boxes, [$enclosure]))]));
@@ -146,7 +146,7 @@ final readonly class Layouts
         $orders = [[]];
         foreach ($this->board->controls as $control) {
             $own = array_map(fn (string $id) => $this->board->devices[$id]->model, $control->switches);
-            $permuted = in_array(Varying::Order, $this->varying, true) ? self::permutations($own) : [$own];
+            $permuted = in_array(VariedAspects::Order, $this->varying, true) ? self::permutations($own) : [$own];
             $orders = array_merge(...array_map(fn (array $before) => array_map(fn (array $models) => [...$before, ...array_combine($control->switches, $models)], $permuted), $orders));
         }
         $named = [];

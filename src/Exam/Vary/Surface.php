@@ -11,7 +11,7 @@ enum Surface: string
     /** Real boards: their parts and cables stay where they are. */
     case Wall = 'wall';
 
-    public function allows(Varying $what): bool
+    public function allows(VariedAspects $what): bool
     {
         return $this === self::Screen || $what->isMovableOnAWall();
     }

@@ -19,18 +19,18 @@ final readonly class Variants
     /** Throws for one seat, of which the one that differs most from its neighbours is kept. */
     private const MOST_THROWS = 80;
 
-    private Looks $looks;
+    private Appearance $looks;
 
-    public Spread $spread;
+    public VariantRange $spread;
 
-    /** @param  list<Varying>  $varying */
+    /** @param  list<VariedAspects>  $varying */
     public function __construct(Board $board, array $varying, Surface $surface = Surface::Screen)
     {
-        $this->looks = new Looks($varying);
+        $this->looks = new Appearance($varying);
         $all = Layouts::of($board, $varying, $surface);
         $equal = EqualWork::among($all);
         $one = $equal === [] ? $board : $equal[0]->board;
-        $this->spread = new Spread($equal, count($all), $this->looks->faceWays($one), $this->looks->labelWays($one), $this->looks->colourWays($one));
+        $this->spread = new VariantRange($equal, count($all), $this->looks->faceWays($one), $this->looks->labelWays($one), $this->looks->colourWays($one));
     }
 
     /**
@@ -89,7 +89,7 @@ final readonly class Variants
     {
         $layout = $this->spread->layouts[$dice->for('layout')->throw(count($this->spread->layouts))];
         $board = $this->looks->dressed($layout->board, $dice);
-        $faces = array_map(fn (Device $switch) => "$switch->id {$switch->hung->face} {$switch->hung->turned}", $board->devicesOf(DeviceKind::Switch));
+        $faces = array_map(fn (Device $switch) => "$switch->id {$switch->mounting->face} {$switch->mounting->turned}", $board->devicesOf(DeviceKind::Switch));
         $telling = $layout->name().' | '.implode(', ', $faces);
         $cables = array_map(fn ($cable) => "$cable->id {$cable->type->id} $cable->from $cable->to {$cable->colour?->value}", $board->cables);
 

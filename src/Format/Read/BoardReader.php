@@ -10,7 +10,7 @@ use Zwindle\Board\Control;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
 use Zwindle\Board\EnclosureKind;
-use Zwindle\Board\Hung;
+use Zwindle\Board\Mounting;
 use Zwindle\Board\Requirements;
 use Zwindle\Board\Wall;
 use Zwindle\Catalogue\Boxes\StandardBox;
@@ -147,8 +147,8 @@ final class BoardReader
             if (isset($entry->face) && ! isset(FaceCatalogue::all($model)[$entry->face])) {
                 $problems->add("/devices/$i/face", ProblemCode::UnknownFace, ['id' => $entry->id, 'text' => $entry->face, 'detail' => implode(', ', array_keys(FaceCatalogue::all($model)))]);
             }
-            $hung = new Hung($entry->face ?? null, (int) ($entry->turned ?? 0), ($entry->seenFrom ?? 'front') === 'rear');
-            $devices[$entry->id] = new Device($entry->id, $entry->in, $model, self::figure($entry->breakerA ?? null), self::figure($entry->rcdMa ?? null), $hung);
+            $mounting = new Mounting($entry->face ?? null, (int) ($entry->turned ?? 0), ($entry->seenFrom ?? 'front') === 'rear');
+            $devices[$entry->id] = new Device($entry->id, $entry->in, $model, self::figure($entry->breakerA ?? null), self::figure($entry->rcdMa ?? null), $mounting);
         }
 
         return $devices;

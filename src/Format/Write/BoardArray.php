@@ -26,7 +26,7 @@ final class BoardArray
             ], fn (mixed $value) => $value !== null), array_values($board->enclosures)),
             'devices' => array_map(fn (Device $device) => array_filter([
                 'id' => $device->id, 'in' => $device->enclosure, 'model' => $device->model->id, 'breakerA' => $device->breakerA, 'rcdMa' => $device->rcdMa,
-                'face' => $device->hung->face, 'turned' => $device->hung->turned ?: null, 'seenFrom' => $device->hung->isFromRear ? 'rear' : null,
+                'face' => $device->mounting->face, 'turned' => $device->mounting->turned ?: null, 'seenFrom' => $device->mounting->isFromRear ? 'rear' : null,
             ], fn (mixed $value) => $value !== null), array_values($board->devices)),
             'cables' => array_map(fn (Cable $cable) => array_filter([
                 'id' => $cable->id, 'type' => $cable->type->id, 'from' => $cable->from, 'to' => $cable->to, 'colour' => $cable->colour?->value, 'lengthM' => $cable->lengthM,

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Zwindle\Format\Write;
 
-use Zwindle\Repair\Mending;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Move\Move;
-use Zwindle\Repair\Remedy;
+use Zwindle\Repair\Repair;
+use Zwindle\Repair\SmallestRepairs;
 
 /** Repairs in the shape of the contract. */
 final class MovesArray
 {
     /** @return list<array{moves: list<array<string, string|null>>, undoes: list<string>}> */
-    public static function of(Mending $mending): array
+    public static function of(SmallestRepairs $smallest): array
     {
-        return array_map(fn (Remedy $remedy) => [
+        return array_map(fn (Repair $remedy) => [
             'moves' => array_map(self::move(...), $remedy->moves),
             'undoes' => array_map(fn (Mistake $mistake) => $mistake->id(), $remedy->undoes),
-        ], $mending->repairs);
+        ], $smallest->repairs);
     }
 
     /** @return array<string, string|null> */

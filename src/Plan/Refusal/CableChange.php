@@ -16,9 +16,9 @@ use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
-use Zwindle\Plan\Search\Patience;
 use Zwindle\Plan\Search\Run;
 use Zwindle\Plan\Search\RunGraph;
+use Zwindle\Plan\Search\TimeLimit;
 use Zwindle\Plan\Shortage;
 
 /**
@@ -96,7 +96,7 @@ final class CableChange
     private function shortAfterShort(array $runs, array $short): BoardChange
     {
         $open = [];
-        while (array_diff($short, $open) !== [] && ! Patience::isUp()) {
+        while (array_diff($short, $open) !== [] && ! TimeLimit::isUp()) {
             $open = array_values(array_unique([...$open, ...$short]));
             $choice = array_values(array_filter($runs, fn (Run $run) => in_array($run->id(), $open, true)));
             $found = $this->changeOf($choice);
@@ -122,7 +122,7 @@ final class CableChange
         $choices = array_map(fn (string $id) => [$id], array_slice($cables, 0, self::LEAST_TRIES));
         foreach (count($cables) > 1 ? [...$choices, $cables] : $choices as $choice) {
             $seconds = array_map(fn (string $id) => new Cable("$id+", CableType::all()[CableType::UNDECIDED], $this->board->cables[$id]->from, $this->board->cables[$id]->to), $choice);
-            $plan = Patience::isUp() ? null : $this->planWith($this->board, $seconds);
+            $plan = TimeLimit::isUp() ? null : $this->planWith($this->board, $seconds);
             if ($plan !== null) {
                 return new BoardChange(beside: array_combine($choice, array_map(fn (Cable $second) => $plan->wiring->board->cables[$second->id]->type, $seconds)));
             }
@@ -148,7 +148,7 @@ final class CableChange
     {
         $best = new BoardChange;
         foreach ($choices as $choice) {
-            $change = $this->triesLeft-- > 0 && ! Patience::isUp() ? $this->changeOf($choice) : new BoardChange;
+            $change = $this->triesLeft-- > 0 && ! TimeLimit::isUp() ? $this->changeOf($choice) : new BoardChange;
             if (! $change->isNone() && ($best->isNone() || $change->cores() < $best->cores())) {
                 $best = $change;
             }

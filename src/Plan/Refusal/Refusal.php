@@ -12,12 +12,12 @@ use Zwindle\Catalogue\Editions\NeutralRule;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
-use Zwindle\Plan\Search\Patience;
+use Zwindle\Plan\Search\TimeLimit;
 
 /** The whole truth of why a board cannot be wired: the rule that asks for what is missing, and everything that would do instead. */
 final readonly class Refusal
 {
-    /** @param  list<WayOut>  $ways  the smallest change first */
+    /** @param  list<Alternative>  $ways  the smallest change first */
     public function __construct(
         public ?AskedBy $askedBy = null,
         public BoardChange $change = new BoardChange,
@@ -32,21 +32,21 @@ final readonly class Refusal
             return new self;
         }
         $change = CableChange::of($planning, $board, $scheme, $edition);
-        $ways = $change->isNone() ? [] : [WayOut::cables($change)];
+        $ways = $change->isNone() ? [] : [Alternative::cables($change)];
         $asks = $board->requirements;
         $isAsked = self::asksForNeutral($asks, $edition ?? $board->edition);
         $isNeutral = $isAsked && self::canBe(self::without($board), $scheme, $edition);
         if ($isNeutral) {
-            $ways[] = WayOut::noNeutral();
+            $ways[] = Alternative::noNeutral();
         }
         $other = $isNeutral && $asks->neutralAtSwitches === Requirements::NEUTRAL_BY_CODE ? self::otherEdition($board, $scheme, $edition ?? $board->edition) : null;
         if ($other !== null) {
-            $ways[] = WayOut::edition($other);
+            $ways[] = Alternative::edition($other);
         }
         $insisted = $scheme ?? $asks->scheme;
         $isScheme = $insisted !== Requirements::ANY_SCHEME && self::canBe($board, Requirements::ANY_SCHEME, $edition);
         if ($isScheme) {
-            $ways[] = WayOut::anyScheme();
+            $ways[] = Alternative::anyScheme();
         }
 
         return new self(match (true) {
@@ -72,7 +72,7 @@ final readonly class Refusal
 
     private static function canBe(Board $board, ?string $scheme, ?CodeEdition $edition): bool
     {
-        return ! Patience::isUp() && Planner::plan($board, $scheme, edition: $edition)->plans !== [];
+        return ! TimeLimit::isUp() && Planner::plan($board, $scheme, edition: $edition)->plans !== [];
     }
 
     /** The newest edition by which it can be wired. */

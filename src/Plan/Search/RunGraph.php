@@ -29,11 +29,11 @@ final readonly class RunGraph
         $trees = [];
         foreach ($this->spanningTrees([], 0, array_combine(array_keys($board->enclosures), array_keys($board->enclosures))) as $tree) {
             $trees[] = $tree;
-            if (count($trees) > self::MOST_TREES || Patience::isUp()) {
+            if (count($trees) > self::MOST_TREES || TimeLimit::isUp()) {
                 break;
             }
         }
-        $this->hasAllTrees = count($trees) <= self::MOST_TREES && ! Patience::isUp();
+        $this->hasAllTrees = count($trees) <= self::MOST_TREES && ! TimeLimit::isUp();
         $this->trees = array_map(fn (array $runs) => new Tree($this, $runs), array_slice($trees, 0, self::MOST_TREES));
     }
 

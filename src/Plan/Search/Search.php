@@ -69,17 +69,17 @@ final class Search
     public function arrangements(bool $linked): array
     {
         foreach ($this->graph->trees as $tree) {
-            if (Patience::isUp()) {
+            if (TimeLimit::isUp()) {
                 break;
             }
             foreach ($this->neutralPlacesIn($tree) as $neutralAt) {
                 $this->control(0, [], $tree, $linked, $neutralAt);
             }
         }
-        if ($this->found === [] && count($this->graph->trees) > 1 && ! Patience::isUp()) {
+        if ($this->found === [] && count($this->graph->trees) > 1 && ! TimeLimit::isUp()) {
             $this->byDifferentWays($linked);
         }
-        if ($this->steps > self::MOST_STEPS || Patience::isUp()) {
+        if ($this->steps > self::MOST_STEPS || TimeLimit::isUp()) {
             $this->isFinished = false;
         }
 
@@ -89,7 +89,7 @@ final class Search
     /** One step more: whether it is one too many, or time is up. */
     private function isGivenUp(): bool
     {
-        return $this->steps++ > self::MOST_STEPS || Patience::isUp();
+        return $this->steps++ > self::MOST_STEPS || TimeLimit::isUp();
     }
 
     /** Whether as many were found as are kept: there may be more. */

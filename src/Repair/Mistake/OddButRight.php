@@ -20,7 +20,7 @@ final readonly class OddButRight
     {
     }
 
-    /** @return list<Oddity> */
+    /** @return list<OddWiring> */
     public static function on(Wiring $right): array
     {
         $odd = new self($right);
@@ -38,11 +38,11 @@ final readonly class OddButRight
         return [...$made, ...array_map($odd->inConnector(...), array_keys($right->joints))];
     }
 
-    /** @return list<Oddity> */
+    /** @return list<OddWiring> */
     private function atSwitch(Device $switch): array
     {
         $model = $this->right->modelOf($switch);
-        $exchanged = function (OddChange $change, Terminal $one, Terminal $other) use ($switch): Oddity {
+        $exchanged = function (OddChange $change, Terminal $one, Terminal $other) use ($switch): OddWiring {
             return $this->renamed($change, $switch->id, [$one->name => $other->name, $other->name => $one->name]);
         };
 
@@ -65,7 +65,7 @@ final readonly class OddButRight
     }
 
     /** @param  array<string, string>  $names  terminal → the one that has its conductors now */
-    private function renamed(OddChange $change, string $device, array $names): Oddity
+    private function renamed(OddChange $change, string $device, array $names): OddWiring
     {
         $own = [];
         foreach ($names as $from => $to) {
@@ -76,16 +76,16 @@ final readonly class OddButRight
             $this->right->joints,
         );
 
-        return new Oddity($change, [$device], $this->with($joints));
+        return new OddWiring($change, [$device], $this->with($joints));
     }
 
     /** The conductors of a terminal spliced, with a pigtail to it. */
-    private function inConnector(int $i): Oddity
+    private function inConnector(int $i): OddWiring
     {
         $joints = $this->right->joints;
         $joints[$i] = new Joint($joints[$i]->enclosure, $joints[$i]->points, JoinedBy::Lever);
 
-        return new Oddity(OddChange::InConnector, [$joints[$i]->points[0]], $this->with(array_values($joints)));
+        return new OddWiring(OddChange::InConnector, [$joints[$i]->points[0]], $this->with(array_values($joints)));
     }
 
     /** @param  list<Joint>  $joints */

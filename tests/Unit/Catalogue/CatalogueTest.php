@@ -107,11 +107,11 @@ it('turns a face with its screws, and shows it from behind', function () {
 
     // 120 wide, 180 high: the common is at the lower right, 35 above the lower edge.
     expect($spots($face)[2])->toBe(['common', 120.0, 145.0])
-        ->and($spots($face->hung(90, false))[2])->toBe(['common', 35.0, 120.0])
-        ->and([$face->hung(90, false)->width, $face->hung(90, false)->height])->toBe([180.0, 120.0])
-        ->and($spots($face->hung(180, false))[2])->toBe(['common', 0.0, 35.0])
-        ->and($spots($face->hung(0, true))[2])->toBe(['common', 0.0, 145.0])
-        ->and($spots($face->hung(270, false)->hung(90, false)))->toBe($spots($face));
+        ->and($spots($face->mounted(90, false))[2])->toBe(['common', 35.0, 120.0])
+        ->and([$face->mounted(90, false)->width, $face->mounted(90, false)->height])->toBe([180.0, 120.0])
+        ->and($spots($face->mounted(180, false))[2])->toBe(['common', 0.0, 35.0])
+        ->and($spots($face->mounted(0, true))[2])->toBe(['common', 0.0, 145.0])
+        ->and($spots($face->mounted(270, false)->mounted(90, false)))->toBe($spots($face));
 });
 
 it('gives every lamp two sides and every switch its contacts', function () {

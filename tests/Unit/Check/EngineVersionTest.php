@@ -7,7 +7,7 @@ use Zwindle\Check\Checker;
 use Zwindle\Check\EngineVersion;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Repair\Move\Move;
-use Zwindle\Repair\Repairs;
+use Zwindle\Repair\RepairSearch;
 
 /**
  * What the corpus is judged to be, version by version. Where a digest changes, judgements that are kept no longer come out as they
@@ -30,7 +30,7 @@ it('counts the rules up when anything of the corpus is judged otherwise', functi
 it('counts the engine up when anything of the corpus is repaired otherwise', function () {
     $repaired = [];
     foreach (Files::everyWiring() as $name => $pair) {
-        $repaired[$name] = array_map(fn ($remedy) => array_map(fn (Move $move) => $move->key(), $remedy->moves), Repairs::of(Checker::check(Files::wiring(...$pair)))->repairs);
+        $repaired[$name] = array_map(fn ($remedy) => array_map(fn (Move $move) => $move->key(), $remedy->moves), RepairSearch::of(Checker::check(Files::wiring(...$pair)))->repairs);
     }
     ksort($repaired);
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Tests\Support\Files;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Evidence\Evidence;
-use Zwindle\Check\Evidence\Expected;
-use Zwindle\Check\Evidence\MeetingPlace;
+use Zwindle\Check\Evidence\ExpectedLamp;
+use Zwindle\Check\Evidence\ShortCircuitJoint;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Check\Findings\Verdict;
@@ -83,7 +83,7 @@ it('points at the joint where what should never meet was put together', function
     $evidence = new Evidence(Files::wiring("tests/Corpus/findings/$folder/board.json", "tests/Corpus/findings/$folder/has.wiring.json"));
     $state = $evidence->survey->lineMeetsNeutral ?? $evidence->survey->lineMeetsEarth ?? $evidence->survey->neutralMeetsEarth;
 
-    expect(MeetingPlace::of($evidence, $from, $to, (int) $state))->toBe($place);
+    expect(ShortCircuitJoint::of($evidence, $from, $to, (int) $state))->toBe($place);
 })->with([
     'black and white in one nut' => ['short-line-neutral', 'line', 'neutral', ['W1.black@B1', 'W1.white@B1']],
     'a traveler in the ground splice' => ['short-line-earth', 'line', 'earth', ['W2.black@B2', 'W2.bare@B2']],
@@ -93,7 +93,7 @@ it('points at the joint where what should never meet was put together', function
 it('expects the parity that agrees with more of what was seen', function (string $slug, string $wiring, string $letters) {
     $evidence = new Evidence(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json"));
 
-    expect(Expected::letters($evidence->table, 'LA', $evidence->board->controls[0]->switches))->toBe($letters);
+    expect(ExpectedLamp::letters($evidence->table, 'LA', $evidence->board->controls[0]->switches))->toBe($letters);
 })->with([
     'right' => ['propagation-house', 'right', '1001'],
     'lit in the last state only' => ['propagation-house', 'crossed', '1001'],

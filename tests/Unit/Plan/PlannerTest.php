@@ -27,7 +27,7 @@ use Zwindle\Plan\PlanSteps;
 use Zwindle\Plan\Shortage;
 use Zwindle\Plan\StepOrder;
 use Zwindle\Repair\NearestPlan;
-use Zwindle\Repair\Repairs;
+use Zwindle\Repair\RepairSearch;
 
 /** @return array<string, array{string}> the boards of the demo and of the right wirings */
 function libraryBoards(): array
@@ -246,7 +246,7 @@ it('says that a list of plans was cut where there are more than can be looked at
 it('mends a spoilt hub, and keeps the order of its chain in the nearest plan', function () {
     $right = Planner::plan(Hub::board())->plans[0];
     [$spoilt, $made] = (new RandomWiring(seed: 3))->moved($right->wiring, 3);
-    $repairs = Repairs::of(Checker::check($spoilt))->repairs;
+    $repairs = RepairSearch::of(Checker::check($spoilt))->repairs;
     $nearest = NearestPlan::to($spoilt);
 
     expect(count($repairs[0]->moves))->toBeLessThanOrEqual($made)

@@ -10,7 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\ShowVerdictRequest;
 use App\Http\Resources\Bench\VerdictResource;
 use App\Models\Attempt;
-use App\Shapes\VerdictPage;
+use App\Shapes\VerdictShape;
 use Illuminate\Http\JsonResponse;
 
 final class VerdictController extends Controller
@@ -23,6 +23,6 @@ final class VerdictController extends Controller
             return VerdictResource::make($attempt);
         }
 
-        return response()->json((new VerdictPage(...$judge->underEdition($attempt, $edition)))->json());
+        return response()->json((new VerdictShape(...$judge->underEdition($attempt, $edition)))->json());
     }
 }

@@ -10,8 +10,8 @@ use App\Http\Requests\Boards\ShowMaterialsRequest;
 use App\Models\BoardFile;
 use App\Models\StockLine;
 use App\Shapes\CsvTable;
-use App\Shapes\MaterialsReport;
-use App\Shapes\PrepareReport;
+use App\Shapes\MaterialsShape;
+use App\Shapes\PrepareShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -21,10 +21,10 @@ final class MaterialsController extends Controller
     {
         $found = $planner->plan($boardFile, $plan, $request->edition()) ?? abort(404);
         $practice = $found->wiring->board->practice;
-        $report = new MaterialsReport($found, $request->allowances($practice), $request->sets(), StockLine::shelfOf($request->instructor(), $practice));
+        $report = new MaterialsShape($found, $request->allowances($practice), $request->sets(), StockLine::shelfOf($request->instructor(), $practice));
         $table = $request->table();
         if ($table === null) {
-            return response()->json([...$report->json(), ...(new PrepareReport($found))->json()]);
+            return response()->json([...$report->json(), ...(new PrepareShape($found))->json()]);
         }
 
         return response(CsvTable::of((array) __("materials.columns.$table"), $report->{$table}()), 200, [

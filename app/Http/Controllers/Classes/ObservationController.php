@@ -6,15 +6,15 @@ namespace App\Http\Controllers\Classes;
 
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\ObserveRequest;
-use App\Http\Resources\Classes\MarkResource;
+use App\Http\Resources\Classes\GradeResource;
 use App\Models\Attempt;
 
 final class ObservationController extends Controller
 {
-    public function update(ObserveRequest $request, Attempt $attempt): MarkResource
+    public function update(ObserveRequest $request, Attempt $attempt): GradeResource
     {
         $attempt->update(['observed' => $request->observed()]);
 
-        return MarkResource::make($attempt->load(['trainee', 'judgement']));
+        return GradeResource::make($attempt->load(['trainee', 'judgement']));
     }
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
-use App\Actions\Classes\ReleaseMarks;
+use App\Actions\Classes\ReleaseGrades;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Classes\AssignmentResource;
 use App\Models\Assignment;
 
 final class ReleaseController extends Controller
 {
-    public function store(Assignment $assignment, ReleaseMarks $release): AssignmentResource
+    public function store(Assignment $assignment, ReleaseGrades $release): AssignmentResource
     {
         $this->authorize('update', $assignment);
         $release->execute($assignment);

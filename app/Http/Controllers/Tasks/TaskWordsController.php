@@ -8,7 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Models\AsFoundSheet;
 use App\Models\BoardFile;
 use App\Models\Task;
-use App\Shapes\TaskWords;
+use App\Shapes\TaskWordsShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Zwindle\Board\Enclosure;
@@ -23,6 +23,6 @@ final class TaskWordsController extends Controller
 
         $boxes = array_map(fn (Enclosure $box) => ['id' => $box->id, 'label' => $box->label], array_values($boardFile->drawing()->enclosures));
 
-        return response()->json(['title' => $boardFile->title, 'boxes' => $boxes, 'hasAsFound' => AsFoundSheet::of($boardFile, $request->user() ?? abort(401))->lands !== [], ...TaskWords::in(Practice::from($boardFile->practice))]);
+        return response()->json(['title' => $boardFile->title, 'boxes' => $boxes, 'hasAsFound' => AsFoundSheet::of($boardFile, $request->user() ?? abort(401))->lands !== [], ...TaskWordsShape::in(Practice::from($boardFile->practice))]);
     }
 }

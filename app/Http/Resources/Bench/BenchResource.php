@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bench;
 
-use App\Actions\Bench\WhatEyesSee;
+use App\Actions\Bench\BoardVisibility;
 use App\Http\Resources\UserResource;
 use App\Models\Step;
 use App\Wording\BriefLines;
@@ -23,7 +23,7 @@ final class BenchResource extends JsonResource
     {
         $board = $this->resource->board();
         $task = $this->resource->task();
-        $seen = new WhatEyesSee($this->resource, $request->user());
+        $seen = new BoardVisibility($this->resource, $request->user());
         $isToBegin = $seen->isToBegin();
 
         return [

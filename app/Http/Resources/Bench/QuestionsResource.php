@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Actions\Bench\AskQuestions;
-use App\Actions\Bench\WhatEyesSee;
+use App\Actions\Bench\BoardVisibility;
 use App\Models\Attempt;
-use App\Shapes\QuestionWords;
+use App\Shapes\QuestionsShape;
 use App\Wording\BriefLines;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -31,8 +31,8 @@ final class QuestionsResource extends JsonResource
         $task = $this->resource->task() ?? abort(404);
         $plan = $ask->plan($this->resource) ?? abort(404);
         $questions = $ask->questions($this->resource, $plan)->of($task);
-        $words = new QuestionWords($plan);
-        $seen = new WhatEyesSee($this->resource, $request->user());
+        $words = new QuestionsShape($plan);
+        $seen = new BoardVisibility($this->resource, $request->user());
         $isToBegin = $seen->isToBegin();
 
         return [

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Boards;
 
-use App\Shapes\MoveArray;
-use App\Wording\ExtensionReport;
+use App\Shapes\MovesShape;
+use App\Wording\ExtensionNotes;
 use App\Wording\Headline;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -23,13 +23,13 @@ final class AsFoundPlanResource extends JsonResource
     public function toArray(Request $request): array
     {
         ['found' => $found, 'gone' => $gone, 'nearest' => $nearest] = $this->resource;
-        $moves = $nearest === null ? [] : array_column(MoveArray::all($nearest->moves, $nearest->start), 'text');
+        $moves = $nearest === null ? [] : array_column(MovesShape::all($nearest->moves, $nearest->start), 'text');
 
         return [
             'found' => (new Headline($found))->sentence(),
             'verdict' => $found->verdict->value,
             'then' => $nearest === null ? __('as-found.no-plan') : (new Headline($nearest->plan->result))->sentence(),
-            'notes' => $nearest === null ? [] : (new ExtensionReport($nearest, $gone))->notes(),
+            'notes' => $nearest === null ? [] : (new ExtensionNotes($nearest, $gone))->notes(),
             'moves' => $moves,
         ];
     }

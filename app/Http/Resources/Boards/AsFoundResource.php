@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Boards;
 
 use App\Models\BoardFile;
-use App\Shapes\AsFoundWords;
+use App\Shapes\AsFoundShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Board\Wiring\AsFoundSheet;
@@ -17,7 +17,7 @@ final class AsFoundResource extends JsonResource
     public function toArray(Request $request): array
     {
         ['file' => $file, 'sheet' => $sheet] = $this->resource;
-        $words = new AsFoundWords($file->board());
+        $words = new AsFoundShape($file->board());
 
         return ['title' => $file->title, 'boxes' => $words->boxes($sheet), 'marks' => $words->marks()];
     }

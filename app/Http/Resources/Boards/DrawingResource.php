@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Boards;
 
-use App\Shapes\Hangings;
+use App\Shapes\WallPartsShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Catalogue\Practices\Practice;
@@ -21,15 +21,15 @@ final class DrawingResource extends JsonResource
             'id' => $this->id,
             'version' => $this->version,
             'board' => json_decode($this->json, flags: JSON_THROW_ON_ERROR),
-            'hangings' => Hangings::of($practice),
-            'kinds' => Hangings::kinds($practice),
-            'cableTypes' => Hangings::cables($practice),
-            'colours' => Hangings::colours($practice),
-            'parts' => Hangings::parts($practice),
-            'faces' => Hangings::faces($practice),
-            'boxes' => Hangings::boxes($practice),
-            'editions' => Hangings::editions($practice),
-            'schemes' => Hangings::schemes($practice),
+            'wallParts' => WallPartsShape::of($practice),
+            'kinds' => WallPartsShape::kinds($practice),
+            'cableTypes' => WallPartsShape::cables($practice),
+            'colours' => WallPartsShape::colours($practice),
+            'parts' => WallPartsShape::parts($practice),
+            'faces' => WallPartsShape::faces($practice),
+            'boxes' => WallPartsShape::boxes($practice),
+            'editions' => WallPartsShape::editions($practice),
+            'schemes' => WallPartsShape::schemes($practice),
         ];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Boards;
 
-use App\Console\Pages\PlanReport;
+use App\Console\Pages\PlanPage;
 use App\Models\BoardFile;
 use App\Wording\ChangeSentence;
 use App\Wording\Headline;
@@ -47,7 +47,7 @@ final class PlanListResource extends JsonResource
                 'verdict' => $plan->result->verdict->value,
                 'headline' => (new Headline($plan->result))->sentence(),
             ], $planning->plans),
-            'impossible' => $planning->reason === null ? null : (new PlanReport($board, $planning, StepOrder::BoxByBox, Refusal::of($planning, $board, edition: $edition), edition: $edition))->impossible(),
+            'impossible' => $planning->reason === null ? null : (new PlanPage($board, $planning, StepOrder::BoxByBox, Refusal::of($planning, $board, edition: $edition), edition: $edition))->impossible(),
             'truncated' => $planning->isTruncated ? Planner::MOST_PLANS : null,
             'neutrals' => array_map($changes->neutral(...), NeutralAt::everySwitchBox($board, edition: $edition)),
         ];

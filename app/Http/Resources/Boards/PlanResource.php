@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Boards;
 
-use App\Shapes\BenchWords;
-use App\Shapes\VerdictPage;
+use App\Shapes\BenchShape;
+use App\Shapes\VerdictShape;
 use App\Wording\PlanStepSentence;
 use App\Wording\Words;
 use Illuminate\Http\Request;
@@ -34,11 +34,11 @@ final class PlanResource extends JsonResource
 
         return [
             'practice' => $board->practice->value,
-            'board' => (new BenchWords($board))->name(Look::of($board)),
+            'board' => (new BenchShape($board))->name(Look::of($board)),
             'standing' => WiringAsSteps::of($this->wiring),
             'cores' => $this->cores(),
             'orders' => ['boxByBox' => $this->steps(StepOrder::BoxByBox), 'farthestFirst' => $this->steps(StepOrder::FarthestFirst)],
-            'verdict' => (new VerdictPage($this->result))->json(),
+            'verdict' => (new VerdictShape($this->result))->json(),
         ];
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Classes;
 
+use App\Actions\Bench\BoardVisibility;
 use App\Actions\Bench\CountProgress;
-use App\Actions\Bench\WhatEyesSee;
 use App\Http\Resources\Boards\BoardFileResource;
 use App\Http\Resources\UserResource;
 use App\Models\Attempt;
@@ -31,7 +31,7 @@ final class AttemptSummaryResource extends JsonResource
             'mode' => $this->assignment->mode,
             'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
             'trainee' => UserResource::make($this->whenLoaded('trainee')),
-            'board' => [...((new WhatEyesSee($this->resource, $request->user()))->mayKnowFile() ? BoardFileResource::make($this->assignment->boardFile)->resolve($request) : ['practice' => $this->assignment->boardFile->practice]), 'title' => $this->assignment->title(), 'brief' => $this->assignment->brief()],
+            'board' => [...((new BoardVisibility($this->resource, $request->user()))->mayKnowFile() ? BoardFileResource::make($this->assignment->boardFile)->resolve($request) : ['practice' => $this->assignment->boardFile->practice]), 'title' => $this->assignment->title(), 'brief' => $this->assignment->brief()],
             'minutes' => $this->assignment->minutes,
             'startedAt' => $this->started_at?->toIso8601ZuluString(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Tasks;
 
-use App\Shapes\AttackReport;
-use App\Shapes\BenchWords;
+use App\Shapes\AttackShape;
+use App\Shapes\BenchShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Bench\Look;
@@ -24,8 +24,8 @@ final class TaskAttackResource extends JsonResource
         $found = $this->resource['found'];
 
         return [
-            'board' => $found === null ? null : (new BenchWords($found->board))->name(Look::of($found->board)),
-            'attack' => $found === null ? null : (new AttackReport($found))->json(),
+            'board' => $found === null ? null : (new BenchShape($found->board))->name(Look::of($found->board)),
+            'attack' => $found === null ? null : (new AttackShape($found))->json(),
         ];
     }
 }

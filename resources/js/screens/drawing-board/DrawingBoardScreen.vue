@@ -12,7 +12,7 @@ import MovedOnBar from './MovedOnBar.vue'
 import PlannerStrip from './PlannerStrip.vue'
 import TileChoice from './TileChoice.vue'
 import { useDrawing } from './useDrawing'
-import { useLook } from './useLook'
+import { useReview } from './useReview'
 import { useWallKeys } from './useWallKeys'
 import { useWallMode } from './useWallMode'
 import WallView from './WallView.vue'
@@ -22,7 +22,7 @@ const props = defineProps<{ boardFile: number }>()
 const router = useRouter()
 const drawn = useDrawing(props.boardFile)
 const { data, board, change } = drawn
-const { look, isThinking, failure } = useLook(board)
+const { review, isThinking, failure } = useReview(board)
 const hand = useWallMode(board, data, change)
 const { mode } = hand
 
@@ -35,17 +35,17 @@ const chosenCable = computed(() => {
   return now.is === 'cable' ? (board.value?.cables.find(({ id }) => id === now.id) ?? null) : null
 })
 const wrong = computed(() => {
-  const doubted = look.value?.doubts.flatMap(({ about }) => about) ?? []
-  return new Set([...wrongPlaces(board.value, look.value?.problems ?? []), ...doubted])
+  const warned = review.value?.warnings.flatMap(({ about }) => about) ?? []
+  return new Set([...wrongPlaces(board.value, review.value?.problems ?? []), ...warned])
 })
 const scheme = ref<string | null>(null)
 /** A scheme that is looked at and works stands on the wall instead of the preferred plan. */
 const shown = computed(() => {
-  const looked = look.value?.schemes.find(({ id, works }) => works && id === scheme.value)
-  return looked ?? { cables: look.value?.cables ?? [], boxes: look.value?.boxes ?? [] }
+  const looked = review.value?.schemes.find(({ id, works }) => works && id === scheme.value)
+  return looked ?? { cables: review.value?.cables ?? [], boxes: review.value?.boxes ?? [] }
 })
 const larger = computed(
-  () => look.value?.boxes.find(({ id, fits }) => id === chosenBox.value?.id && fits === false)?.larger ?? null,
+  () => review.value?.boxes.find(({ id, fits }) => id === chosenBox.value?.id && fits === false)?.larger ?? null,
 )
 
 const neutral = ref<string | null>(null)
@@ -129,8 +129,8 @@ async function keepAsCopy() {
         <TileChoice
           v-if="mode.is === 'hang'"
           question="What hangs here?"
-          :tiles="data.hangings"
-          @choose="(i) => hand.hang(data!.hangings[i]!)"
+          :tiles="data.wallParts"
+          @choose="(i) => hand.hang(data!.wallParts[i]!)"
           @leave="hand.rest()"
         />
         <TileChoice
@@ -174,7 +174,7 @@ async function keepAsCopy() {
           :cable="chosenCable"
           :data="data"
           :practice="board.practice"
-          :lies="look?.cables.find(({ id }) => id === chosenCable?.id)?.length ?? ''"
+          :lies="review?.cables.find(({ id }) => id === chosenCable?.id)?.length ?? ''"
           @change="(by) => change((was) => drawing.alterCable(was, chosenCable!.id, by))"
           @beside="hand.runBeside(chosenCable.id)"
           @cut="hand.cut(chosenCable.id)"
@@ -191,7 +191,7 @@ async function keepAsCopy() {
       </div>
       <PlannerStrip
         v-model="scheme"
-        :look="look"
+        :review="review"
         :is-thinking="isThinking"
         :failure="failure"
         :board-file="boardFile"

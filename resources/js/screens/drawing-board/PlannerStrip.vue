@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { DrawingLook, WayOut } from '@/shared/api/types'
+import type { DrawingReview, WayOut } from '@/shared/api/types'
 
-const props = defineProps<{ look: DrawingLook | null; isThinking: boolean; failure: string; boardFile: number }>()
+const props = defineProps<{ review: DrawingReview | null; isThinking: boolean; failure: string; boardFile: number }>()
 defineEmits<{ insist: [scheme: string]; take: [way: WayOut] }>()
 /** The scheme that is looked at: its cores stand on the wall if it works, else why it does not is told. */
 const shown = defineModel<string | null>({ required: true })
 
 const MOST = 3
 const isWhole = ref(false)
-const problems = computed(() => props.look?.problems ?? [])
-const scheme = computed(() => props.look?.schemes.find(({ id }) => id === shown.value) ?? null)
+const problems = computed(() => props.review?.problems ?? [])
+const scheme = computed(() => props.review?.schemes.find(({ id }) => id === shown.value) ?? null)
 </script>
 
 <template>
@@ -22,7 +22,7 @@ const scheme = computed(() => props.look?.schemes.find(({ id }) => id === shown.
   >
     <p v-if="failure" role="alert">{{ failure }}</p>
     <p v-else-if="isThinking" role="status" class="text-soft">The planner is working it out …</p>
-    <template v-if="look && !failure">
+    <template v-if="review && !failure">
       <ul v-if="problems.length > 0" aria-label="What is wrong with the drawing">
         <li v-for="(problem, i) in isWhole ? problems : problems.slice(0, MOST)" :key="i">
           <strong>!</strong> {{ problem.message }}
@@ -33,10 +33,10 @@ const scheme = computed(() => props.look?.schemes.find(({ id }) => id === shown.
           </button>
         </li>
       </ul>
-      <p v-else class="font-bold" data-test="sentence">{{ look.sentence }}</p>
-      <p v-if="look.waysOut.length > 0" class="mt-1 flex flex-wrap items-center gap-2" data-test="ways-out">
+      <p v-else class="font-bold" data-test="sentence">{{ review.sentence }}</p>
+      <p v-if="review.waysOut.length > 0" class="mt-1 flex flex-wrap items-center gap-2" data-test="ways-out">
         <button
-          v-for="way in look.waysOut"
+          v-for="way in review.waysOut"
           :key="way.kind"
           type="button"
           class="btn min-h-9 px-3 text-sm"
@@ -46,12 +46,12 @@ const scheme = computed(() => props.look?.schemes.find(({ id }) => id === shown.
           {{ way.take }}
         </button>
       </p>
-      <ul v-if="look.doubts.length > 0" aria-label="What may not be meant">
-        <li v-for="(doubt, i) in look.doubts" :key="i">? {{ doubt.message }}</li>
+      <ul v-if="review.warnings.length > 0" aria-label="What may not be meant">
+        <li v-for="(warning, i) in review.warnings" :key="i">? {{ warning.message }}</li>
       </ul>
-      <div v-if="look.schemes.length > 0" class="mt-1 flex flex-wrap items-center gap-2">
+      <div v-if="review.schemes.length > 0" class="mt-1 flex flex-wrap items-center gap-2">
         <button
-          v-for="one in look.schemes"
+          v-for="one in review.schemes"
           :key="one.id"
           type="button"
           class="btn min-h-9 px-3 text-sm"

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Board, DrawingLook } from '@/shared/api/types'
+import type { Board, DrawingReview } from '@/shared/api/types'
 import type { Spot } from './drawing'
 
 const props = defineProps<{
   box: Board['enclosures'][number]
   at: Spot
-  fill?: DrawingLook['boxes'][number]
+  fill?: DrawingReview['boxes'][number]
   selected: boolean
   offered: boolean
   wrong: boolean

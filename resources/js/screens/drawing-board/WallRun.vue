@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { DrawingLook } from '@/shared/api/types'
+import type { DrawingReview } from '@/shared/api/types'
 import { paintOf } from '@/shared/board/conductor'
 import type { Route } from './wallLayout'
 
 const props = defineProps<{
   route: Route
-  said?: DrawingLook['cables'][number]
+  said?: DrawingReview['cables'][number]
   selected: boolean
   wrong: boolean
 }>()

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import type { Board, Hanging, WayOut } from '@/shared/api/types'
+import type { Board, WallPart, WayOut } from '@/shared/api/types'
 import * as drawing from './drawing'
 import { routesOf, snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
 import { wrongPlaces } from './wrongPlaces'
 
 const kinds = { 'sw-3': 'switch', lamp: 'lamp', outlet: 'receptacle', feed: 'supply' }
-const hanging = (models: string[], kind: Hanging['kind'] = 'switch-box'): Hanging => ({
+const hanging = (models: string[], kind: WallPart['kind'] = 'switch-box'): WallPart => ({
   key: 'x',
   name: 'something',
   place: kind === 'light-box' ? 'Light' : 'Place',
@@ -24,7 +24,7 @@ const bare: Board = {
   devices: [{ id: 'PS', in: 'F', model: 'feed' }],
   cables: [],
 }
-const hung = (...what: Hanging[]) => what.reduce((board, one) => drawing.hang(board, one, [500, 500], kinds), bare)
+const hung = (...what: WallPart[]) => what.reduce((board, one) => drawing.hang(board, one, [500, 500], kinds), bare)
 const threeWays = () => hung(hanging(['sw-3']), hanging(['sw-3']), hanging(['lamp'], 'light-box'))
 
 const again = (board: Board, id: string, at: drawing.Spot) => drawing.paste(board, drawing.copied(board, id)!, at)

@@ -1,4 +1,4 @@
-import type { Board, Hanging, WayOut } from '@/shared/api/types'
+import type { Board, WallPart, WayOut } from '@/shared/api/types'
 import { withoutEmptyControls } from './controls'
 import { freeId, freeLabel, without } from './ids'
 
@@ -22,7 +22,7 @@ const BOX_PREFIXES: Record<Enclosure['kind'], string> = {
 
 export const devicesIn = (board: Board, box: string): Device[] => board.devices.filter((device) => device.in === box)
 
-export function hang(board: Board, what: Hanging, at: Spot, kinds: Record<string, string>): Board {
+export function hang(board: Board, what: WallPart, at: Spot, kinds: Record<string, string>): Board {
   const id = freeId(board, BOX_PREFIXES[what.kind])
   const devices: Device[] = []
   for (const model of what.models) {

@@ -7,7 +7,7 @@ import { useDrawing } from './useDrawing'
 
 const titled = (title: string) => ({ title, practice: 'na' }) as unknown as Board
 const stored = (version: number, title: string) =>
-  ({ id: 7, version, board: titled(title), hangings: [], kinds: {} }) as unknown as DrawingData
+  ({ id: 7, version, board: titled(title), wallParts: [], kinds: {} }) as unknown as DrawingData
 
 let scope: EffectScope
 async function opened() {

@@ -47,7 +47,7 @@ export function useWallKeys(
     if (key === 'escape') return () => hand.rest('Put down.')
     const now = hand.mode.value
     if (now.is === 'hang') {
-      const what = data.value?.hangings[Number(key) - 1]
+      const what = data.value?.wallParts[Number(key) - 1]
       return what && (() => hand.hang(what))
     }
     if (now.is === 'fit') {

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, shallowRef } from 'vue'
-import type { Board, DrawingData, Hanging } from '@/shared/api/types'
+import type { Board, DrawingData, WallPart } from '@/shared/api/types'
 import { useWallKeys } from './useWallKeys'
 import { useWallMode } from './useWallMode'
 
@@ -41,7 +41,7 @@ function atTheWall(board: Board = drawn) {
   const now = shallowRef<Board | null>(board)
   const data = shallowRef({
     kinds,
-    hangings: [hanging as Hanging],
+    wallParts: [hanging as WallPart],
     parts: [{ model: 'sw-3' }],
   } as unknown as DrawingData)
   const undo = vi.fn()

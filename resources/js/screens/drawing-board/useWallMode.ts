@@ -1,5 +1,5 @@
 import { computed, readonly, type Ref, ref, shallowReadonly, shallowRef } from 'vue'
-import type { Board, DrawingData, Hanging } from '@/shared/api/types'
+import type { Board, DrawingData, WallPart } from '@/shared/api/types'
 import * as drawing from './drawing'
 import type { Spot } from './drawing'
 import { gridOf, snap } from './wallLayout'
@@ -127,7 +127,7 @@ export function useWallMode(
     else change((was) => drawing.move(was, id, at))
   }
 
-  function hang(what: Hanging) {
+  function hang(what: WallPart) {
     const now = mode.value
     if (now.is !== 'hang') return
     const before = new Set(board.value?.enclosures.map(({ id }) => id))

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { MarkedAttempt, ReMarkLook, ReMarkSide } from '@/shared/api/types'
+import type { MarkedAttempt, ReGradePreview, ReMarkSide } from '@/shared/api/types'
 
 const props = defineProps<{
-  changed: readonly ReMarkLook[]
+  changed: readonly ReGradePreview[]
   marks: readonly MarkedAttempt[]
   isLooking: boolean
   looked: number

@@ -1,13 +1,13 @@
 import { computed, readonly, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
-import type { MarkedAttempt, ReMarkLook } from '@/shared/api/types'
+import type { MarkedAttempt, ReGradePreview } from '@/shared/api/types'
 
 /**
  * Marking again: first every board is looked at one by one and nothing is kept; then the instructor decides, one by one or for
  * all, whether what is judged now is taken or what stood goes on standing.
  */
 export function useReMark(replace: (fresh: MarkedAttempt) => void) {
-  const looks = shallowRef<readonly ReMarkLook[] | null>(null)
+  const looks = shallowRef<readonly ReGradePreview[] | null>(null)
   const looked = ref(0)
   const all = ref(0)
   const isLooking = ref(false)
@@ -19,10 +19,10 @@ export function useReMark(replace: (fresh: MarkedAttempt) => void) {
     failure.value = ''
     looked.value = 0
     all.value = attempts.length
-    const found: ReMarkLook[] = []
+    const found: ReGradePreview[] = []
     try {
       for (const attempt of attempts) {
-        found.push(await api.reMarkLook(attempt))
+        found.push(await api.reGradePreview(attempt))
         looked.value++
       }
       looks.value = found

@@ -10,7 +10,7 @@ import type {
   BoardFile,
   Classroom,
   DrawingData,
-  DrawingLook,
+  DrawingReview,
   FileProblem,
   MaterialsData,
   PathData,
@@ -23,7 +23,7 @@ import type {
   MarkingData,
   MarkingFile,
   QuestionSheet,
-  ReMarkLook,
+  ReGradePreview,
   TaskData,
   TaskFile,
   TaskAttack,
@@ -187,8 +187,8 @@ export const api = {
       practice: board.practice,
       board: JSON.stringify(board),
     }),
-  lookAtDrawing: (board: Board, signal?: AbortSignal) =>
-    request<DrawingLook>('POST', 'drawing-looks', JSON.stringify(board), 15_000, signal),
+  reviewDrawing: (board: Board, signal?: AbortSignal) =>
+    request<DrawingReview>('POST', 'drawing-looks', JSON.stringify(board), 15_000, signal),
   neutralIn: (board: Board, box: string) =>
     request<{ sentence: string }>('POST', `drawing-neutrals${queryOf({ box })}`, JSON.stringify(board)),
   plans: (boardFile: number, edition = '') =>
@@ -259,7 +259,7 @@ export const api = {
   /** Nothing where `have` is its newest version. */
   assignment: (id: number, have = '') =>
     request<Assignment | undefined>('GET', `assignments/${id}${queryOf({ have })}`),
-  reMarkLook: (attempt: number) => request<ReMarkLook>('GET', `attempts/${attempt}/re-mark`, undefined, 30_000),
+  reGradePreview: (attempt: number) => request<ReGradePreview>('GET', `attempts/${attempt}/re-mark`, undefined, 30_000),
   reMark: (attempt: number, take: boolean) =>
     request<MarkedAttempt>('POST', `attempts/${attempt}/re-mark`, { take }, 30_000),
   assign: (what: { classroom: number; boardFile: number; trainees: number[]; minutes: number | null }) =>

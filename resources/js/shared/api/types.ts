@@ -406,7 +406,7 @@ export interface FileProblem {
 }
 
 /** Something that can be hung on the wall in one step. */
-export interface Hanging {
+export interface WallPart {
   key: string
   name: string
   /** What such a place is called until it gets a name. */
@@ -421,7 +421,7 @@ export interface DrawingData {
   id: number
   version: number
   board: Board
-  hangings: Hanging[]
+  wallParts: WallPart[]
   kinds: Record<string, string>
   cableTypes: { id: string; print: string; single: boolean }[]
   /** Of single conductors. */
@@ -475,10 +475,10 @@ export interface WayOut {
   cables: Record<string, string>
 }
 
-export interface DrawingLook {
+export interface DrawingReview {
   problems: FileProblem[]
   /** What is allowed and most likely not meant, with the boxes and cables that it is about. */
-  doubts: { about: string[]; message: string }[]
+  warnings: { about: string[]; message: string }[]
   sentence: string | null
   /** What would let it be wired, each to be taken by one tap. */
   waysOut: WayOut[]
@@ -677,7 +677,7 @@ export interface ReMarkSide {
 }
 
 /** What would change if one were judged again now; `now` is null where it cannot be judged. */
-export interface ReMarkLook {
+export interface ReGradePreview {
   attempt: number
   changes: boolean
   was: ReMarkSide

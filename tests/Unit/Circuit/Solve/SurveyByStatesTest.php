@@ -9,8 +9,8 @@ use Tests\Support\RandomWiring;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\LampFacts;
-use Zwindle\Circuit\Solve\LampPicture;
-use Zwindle\Circuit\Solve\LampWitness;
+use Zwindle\Circuit\Solve\LampObserver;
+use Zwindle\Circuit\Solve\LampSolution;
 use Zwindle\Circuit\Solve\NetFacts;
 use Zwindle\Circuit\Solve\Solver;
 use Zwindle\Circuit\Solve\Survey;
@@ -21,7 +21,7 @@ function seenStateByState(Circuit $circuit): array
 {
     $nets = array_map(fn () => new NetFacts, $circuit->nets->points);
     $lamps = array_map(fn () => new LampFacts, $circuit->lamps);
-    $witness = new LampWitness($lamps);
+    $observer = new LampObserver($lamps);
     $columns = array_fill(0, count($circuit->lamps), '');
     $trips = '';
     foreach (Solver::everyState($circuit) as $result) {
@@ -41,7 +41,7 @@ function seenStateByState(Circuit $circuit): array
             $facts->live = $facts->live || isset($live[$result->nodes[$net]]);
         }
         $nodes = array_map(fn (array $pair) => [$result->nodes[$pair[0]], $result->nodes[$pair[1]]], $circuit->lampNets);
-        $witness->note(LampPicture::of($nodes, $line, $neutral, $earth, $circuit->hasRcd), $nodes, $line, $neutral, $earth);
+        $observer->note(LampSolution::of($nodes, $line, $neutral, $earth, $circuit->hasRcd), $nodes, $line, $neutral, $earth);
     }
 
     return [array_combine($circuit->lamps, $columns), $trips, $nets, array_combine($circuit->lamps, $lamps)];

@@ -10,7 +10,7 @@ use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Check\Findings\Severity;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Exam\Task\Answers;
-use Zwindle\Exam\Task\Habit;
+use Zwindle\Exam\Task\Dispute;
 use Zwindle\Exam\Task\Help;
 use Zwindle\Exam\Task\Question;
 use Zwindle\Exam\Task\QuestionKind;
@@ -23,7 +23,7 @@ use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
 use Zwindle\Exam\Task\TaskReader;
 use Zwindle\Exam\Vary\Dice;
-use Zwindle\Exam\Vary\Varying;
+use Zwindle\Exam\Vary\VariedAspects;
 use Zwindle\Format\Read\Problem;
 use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Plan;
@@ -51,7 +51,7 @@ it('reads everything that a task says', function () {
 
     expect($problems->all())->toBe([])
         ->and([$task->kind, $task->mode, $task->minutes, $task->tries, $task->order?->value, $task->seed, $task->questions])->toBe([TaskKind::Wire, TaskMode::Exam, 15, 2, 'farthest-first', 'nov', 6])
-        ->and($task->varying)->toBe([Varying::Feed, Varying::Faces])
+        ->and($task->varying)->toBe([VariedAspects::Feed, VariedAspects::Faces])
         ->and($task->allows(Help::Tester))->toBeTrue()->and($task->allows(Help::Hints))->toBeFalse()
         ->and($task->positions)->toBe(['white-as-return' => 'line-out-on-white']);
 });
@@ -83,8 +83,8 @@ it('refuses a task on a board without a lamp', function () {
 it('lets every remark be raised or left out, and every habit be taken either way', function () {
     expect(array_map(fn ($code) => $code->value, RulesInForce::remarks()))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(19);
     foreach (Practice::cases() as $practice) {
-        foreach (Habit::in($practice) as $habit) {
-            expect(count($habit->positions($practice)))->toBeGreaterThan(1);
+        foreach (Dispute::in($practice) as $dispute) {
+            expect(count($dispute->positions($practice)))->toBeGreaterThan(1);
         }
     }
 });
@@ -122,13 +122,13 @@ it('lets every note be raised, those on the board too', function () {
     expect($codes)->toContain('rocker-inverted', 'house-layout', 'rcd-absent', 'breaker-too-large', 'parallel-path');
 });
 
-it('takes no position on what a practice does not dispute', function (string $practice, string $board, string $habit, string $position, ?string $known) {
+it('takes no position on what a practice does not dispute', function (string $practice, string $board, string $dispute, string $position, ?string $known) {
     $problems = new Problems;
-    $task = TaskReader::read((string) json_encode([...TASK, 'positions' => [$habit => $position]]), Files::board("database/patterns/$board.board.json"), $problems);
+    $task = TaskReader::read((string) json_encode([...TASK, 'positions' => [$dispute => $position]]), Files::board("database/patterns/$board.board.json"), $problems);
 
-    expect($task?->positions)->toBe($known === null ? [$habit => $position] : null)
+    expect($task?->positions)->toBe($known === null ? [$dispute => $position] : null)
         ->and(array_map(fn ($problem) => [$problem->code->value, $problem->pointer, $problem->params['detail']], $problems->all()))
-        ->toBe($known === null ? [] : [['unknown-position-on-habit', "/positions/$habit", $known]]);
+        ->toBe($known === null ? [] : [['unknown-position-on-habit', "/positions/$dispute", $known]]);
 })->with([
     ['na', 'na-01-single-at-the-switch', 'l1-or-l2', 'l1', 'twisting, white-as-return, order-of-work, neutral-at'],
     ['gb', 'gb-01-loop-at-the-switch', 'l1-or-l2', 'l1', null],

@@ -15,7 +15,7 @@ use Zwindle\Exam\Vary\Surface;
 use Zwindle\Exam\Vary\TooFewVariants;
 use Zwindle\Exam\Vary\Variant;
 use Zwindle\Exam\Vary\Variants;
-use Zwindle\Exam\Vary\Varying;
+use Zwindle\Exam\Vary\VariedAspects;
 use Zwindle\Format\Write\BoardArray;
 use Zwindle\Plan\Planner;
 
@@ -24,7 +24,7 @@ const STATION = 'database/patterns/na-08-station-fed-at-the-first-switch.board.j
 /** @return list<Variant> */
 function variantsOf(string $board, string $seed, int $seats, ?array $varying = null, int $rowLength = 6): array
 {
-    return (new Variants(Files::board($board), $varying ?? Varying::cases()))->forSeats($seed, $seats, $rowLength);
+    return (new Variants(Files::board($board), $varying ?? VariedAspects::cases()))->forSeats($seed, $seats, $rowLength);
 }
 
 // Worked out by another program (Python's hashlib): SHA-256 of "1#0", its first 13 hex digits, by the number of sides.
@@ -56,7 +56,7 @@ it('gives the same variants for the same seed, and others for another', function
 });
 
 it('keeps the work equal, the neighbours different and every variant possible', function (string $board, int $seats) {
-    $generator = new Variants(Files::board($board), Varying::cases());
+    $generator = new Variants(Files::board($board), VariedAspects::cases());
     for ($seed = 1; $seed <= 12; $seed++) {
         $variants = $generator->forSeats("seed $seed", $seats, 6);
         $joints = array_map(fn (Variant $variant) => $variant->layout->joints, $variants);
@@ -91,7 +91,7 @@ it('keeps the work equal, the neighbours different and every variant possible', 
 ]);
 
 it('gives neighbours another layout wherever there are three to choose from', function () {
-    $generator = new Variants(Files::board(STATION), Varying::cases());
+    $generator = new Variants(Files::board(STATION), VariedAspects::cases());
     foreach (['x', 'y', 'z'] as $seed) {
         $variants = $generator->forSeats($seed, 24, 6);
         foreach ($variants as $i => $variant) {
@@ -105,15 +105,15 @@ it('gives neighbours another layout wherever there are three to choose from', fu
 it('moves each of several lights, and a light whose feed has gone elsewhere', function () {
     $lamps = fn (string $board, array $varying) => array_values(array_unique(array_map(fn (Layout $layout) => $layout->feedAt.' '.json_encode($layout->lampsAt), Layouts::of(Files::board($board), $varying))));
 
-    expect($lamps('database/patterns/na-07-two-lights.board.json', [Varying::Lamp]))->toBe(['B1 {"H1":"B1","H2":"H1"}', 'B1 {"H1":"B1","H2":"B1"}'])
+    expect($lamps('database/patterns/na-07-two-lights.board.json', [VariedAspects::Lamp]))->toBe(['B1 {"H1":"B1","H2":"H1"}', 'B1 {"H1":"B1","H2":"B1"}'])
         // Fed at the light it stays, for two cables come there; fed elsewhere it hangs on one cable, and can go to any switch.
-        ->and($lamps('database/patterns/na-08-station-fed-at-the-light.board.json', [Varying::Lamp]))->toBe(['H1 {"H1":"F"}'])
-        ->and(count($lamps('database/patterns/na-08-station-fed-at-the-light.board.json', [Varying::Lamp, Varying::Feed])))->toBe(10);
+        ->and($lamps('database/patterns/na-08-station-fed-at-the-light.board.json', [VariedAspects::Lamp]))->toBe(['H1 {"H1":"F"}'])
+        ->and(count($lamps('database/patterns/na-08-station-fed-at-the-light.board.json', [VariedAspects::Lamp, VariedAspects::Feed])))->toBe(10);
 });
 
 it('gives the examination station the same layouts wherever it is drawn to be fed', function () {
     $layouts = function (string $station): array {
-        $moved = array_filter(Layouts::of(Files::board("database/patterns/na-08-station-fed-at-the-$station.board.json"), [Varying::Feed, Varying::Lamp]), fn (Layout $layout) => $layout->feedAt !== 'H1');
+        $moved = array_filter(Layouts::of(Files::board("database/patterns/na-08-station-fed-at-the-$station.board.json"), [VariedAspects::Feed, VariedAspects::Lamp]), fn (Layout $layout) => $layout->feedAt !== 'H1');
         $work = array_map(fn (Layout $layout) => $layout->feedAt.' '.implode(',', $layout->lampsAt)." $layout->difficulty", $moved);
         sort($work);
 
@@ -125,7 +125,7 @@ it('gives the examination station the same layouts wherever it is drawn to be fe
 
 it('lays out a chain of twelve switches without trying every order of ten that are alike', function () {
     $board = Zwindle\Format\Read\BoardReader::read((string) json_encode(ChainFiles::files(12)[0]), new Zwindle\Format\Read\Problems);
-    $layouts = Layouts::of($board, [Varying::Order, Varying::Feed, Varying::Lamp]);
+    $layouts = Layouts::of($board, [VariedAspects::Order, VariedAspects::Feed, VariedAspects::Lamp]);
 
     // 12 places for two three-ways among ten four-ways: 66 orders, each with its feeds and lights; 48 of them are planned.
     expect(count($layouts))->toBeLessThanOrEqual(48)->toBeGreaterThan(15)
@@ -133,7 +133,7 @@ it('lays out a chain of twelve switches without trying every order of ten that a
 });
 
 it('varies on a wall only what can be moved there: cords and tags, never a part or a cable', function () {
-    $movable = array_values(array_filter(Varying::cases(), Surface::Wall->allows(...)));
+    $movable = array_values(array_filter(VariedAspects::cases(), Surface::Wall->allows(...)));
     $own = Planner::plan(Files::board(STATION))->plans[0]->wiring->board;
     $generator = new Variants(Files::board(STATION), $movable, Surface::Wall);
     $supply = $own->supply()->enclosure;
@@ -142,18 +142,18 @@ it('varies on a wall only what can be moved there: cords and tags, never a part 
         $cables = array_map(fn ($cable) => [$cable->type->id, min($cable->from, $cable->to), max($cable->from, $cable->to)], $fixed);
         sort($cables);
 
-        return [array_map(fn ($device) => [$device->enclosure, $device->model->id, $device->hung->face, $device->hung->turned], $board->devices), $cables];
+        return [array_map(fn ($device) => [$device->enclosure, $device->model->id, $device->mounting->face, $device->mounting->turned], $board->devices), $cables];
     };
 
     // With its own cables the station can be fed at any of its switches, and not at its light: no neutral comes to a switch then.
-    expect($movable)->toBe([Varying::Feed, Varying::Labels])->and($generator->spread->allLayouts)->toBe(3);
+    expect($movable)->toBe([VariedAspects::Feed, VariedAspects::Labels])->and($generator->spread->allLayouts)->toBe(3);
     foreach ($generator->forSeats('wall', 8, 4) as $variant) {
         expect($hangs($variant->board))->toBe($hangs($own))->and(Planner::plan($variant->board)->plans)->not->toBe([]);
     }
 });
 
 it('says how many there are, and refuses more seats than that', function () {
-    $variants = new Variants(Files::board('database/patterns/na-01-single-at-the-switch.board.json'), [Varying::Faces]);
+    $variants = new Variants(Files::board('database/patterns/na-01-single-at-the-switch.board.json'), [VariedAspects::Faces]);
 
     // Three faces, each upright or upside down.
     expect($variants->spread->all())->toBe(6)->and($variants->spread->telling())->toBe(6)->and($variants->spread->joints())->toBe([10, 10]);
@@ -167,17 +167,17 @@ it('says how many there are, and refuses more seats than that', function () {
 });
 
 it('counts the labels and the colors too', function () {
-    $spread = fn (string $board, Varying $what) => (new Variants(Files::board($board), [$what]))->spread->all();
+    $spread = fn (string $board, VariedAspects $what) => (new Variants(Files::board($board), [$what]))->spread->all();
 
     // Four cables can be labelled in 4! ways; British cables can have the colors before 2004; the hots of conduit go round.
-    expect($spread(STATION, Varying::Labels))->toBe(24)
-        ->and($spread('database/patterns/gb-04-two-way-extension.board.json', Varying::Colours))->toBe(2)
-        ->and($spread('database/patterns/gb-06-intermediate-in-conduit.board.json', Varying::Colours))->toBe(1)
-        ->and($spread(STATION, Varying::Colours))->toBe(1);
+    expect($spread(STATION, VariedAspects::Labels))->toBe(24)
+        ->and($spread('database/patterns/gb-04-two-way-extension.board.json', VariedAspects::Colours))->toBe(2)
+        ->and($spread('database/patterns/gb-06-intermediate-in-conduit.board.json', VariedAspects::Colours))->toBe(1)
+        ->and($spread(STATION, VariedAspects::Colours))->toBe(1);
 });
 
 it('finds the layouts whose work is equal', function () {
-    $layouts = Layouts::of(Files::board(STATION), [Varying::Feed, Varying::Lamp, Varying::Order]);
+    $layouts = Layouts::of(Files::board(STATION), [VariedAspects::Feed, VariedAspects::Lamp, VariedAspects::Order]);
     $equal = EqualWork::among($layouts);
 
     expect(count($layouts))->toBe(19)->and(count($equal))->toBeGreaterThan(8)

@@ -10,9 +10,9 @@ use Zwindle\Plan\Prepare\FoldLayer;
 use Zwindle\Plan\Prepare\FoldOrder;
 use Zwindle\Plan\Prepare\LampReadings;
 use Zwindle\Plan\Prepare\LookAlike;
-use Zwindle\Plan\Prepare\MarkOut;
-use Zwindle\Plan\Prepare\Opened;
+use Zwindle\Plan\Prepare\OpenedBox;
 use Zwindle\Plan\Prepare\RoseBlocks;
+use Zwindle\Plan\Prepare\SettingOut;
 
 function pattern(string $name): Plan
 {
@@ -54,7 +54,7 @@ it('marks out boxes from the left, above the lower edge, beside the nearest stud
             ['id' => 'W4', 'type' => 'na-14-2', 'from' => 'B3', 'to' => 'B4'], ['id' => 'W5', 'type' => 'na-14-2', 'from' => 'B4', 'to' => 'L1'],
         ],
     ]));
-    $rows = array_map(fn ($place) => [$place->enclosure->id, $place->fromLeftMm, round($place->heightMm ?? -1, 1), $place->stud, $place->side?->value, $place->depthIn], MarkOut::of($board));
+    $rows = array_map(fn ($place) => [$place->enclosure->id, $place->fromLeftMm, round($place->heightMm ?? -1, 1), $place->stud, $place->side?->value, $place->depthIn], SettingOut::of($board));
 
     // Studs stand at 19.05, 425.45, 831.85, … and are 38.1 mm wide; B4 has no place, the supply hangs on nothing.
     expect($rows)->toBe([
@@ -63,7 +63,7 @@ it('marks out boxes from the left, above the lower edge, beside the nearest stud
 });
 
 it('says nothing of heights and studs on a board without a size', function () {
-    $place = MarkOut::of(Files::board('database/patterns/na-04-three-way-dead-end.board.json'))[0];
+    $place = SettingOut::of(Files::board('database/patterns/na-04-three-way-dead-end.board.json'))[0];
 
     expect([$place->heightMm, $place->stud, $place->side, $place->fromTopMm])->toBe([null, null, null, 300.0]);
 });
@@ -91,7 +91,7 @@ it('finds a receptacle dead when the box that feeds it is opened', function () {
     ]));
     $plan = Planner::plan($board)->plans[0];
 
-    expect(Opened::darkWithout($plan, 'B1'))->toBe(['D1', 'LA'])->and(Opened::darkWithout($plan, 'B2'))->toBe([]);
+    expect(OpenedBox::darkWithout($plan, 'B1'))->toBe(['D1', 'LA'])->and(OpenedBox::darkWithout($plan, 'B2'))->toBe([]);
 });
 
 // Trade-facts 4 (common practice): a cold lamp is 16 Ω at 120 V, about 60 Ω at 230 V.

@@ -6,9 +6,9 @@ use Tests\Support\Build;
 use Tests\Support\Files;
 use Zwindle\Board\Board;
 use Zwindle\Plan\Planner;
+use Zwindle\Plan\Refusal\Alternative;
 use Zwindle\Plan\Refusal\AskedBy;
 use Zwindle\Plan\Refusal\Refusal;
-use Zwindle\Plan\Refusal\WayOut;
 use Zwindle\Plan\Shortage;
 
 /**
@@ -38,7 +38,7 @@ function star(string $type = 'na-14-3', array $change = []): Board
 /** @return list<string> */
 function waysOf(Board $board, ?string $scheme = null): array
 {
-    return array_map(fn (WayOut $way) => $way->kind->value, Refusal::of(Planner::plan($board, $scheme), $board, $scheme)->ways);
+    return array_map(fn (Alternative $way) => $way->kind->value, Refusal::of(Planner::plan($board, $scheme), $board, $scheme)->ways);
 }
 
 it('names the rule that asks for the missing core, and everything that would do', function (Board $board, ?AskedBy $askedBy, array $ways) {

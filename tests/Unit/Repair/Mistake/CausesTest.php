@@ -14,7 +14,7 @@ use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 use Zwindle\Repair\Mistake\Mistakes;
 use Zwindle\Repair\Mistake\PartFault;
-use Zwindle\Repair\Repairs;
+use Zwindle\Repair\RepairSearch;
 
 it('makes no mistake that is none', function (string $board, string $file) {
     $right = Files::wiring($board, $file);
@@ -67,7 +67,7 @@ it('finds two mistakes in two boxes, and none where something else was done', fu
 });
 
 it('names first the usual mistake where several repairs are equally small', function (string $slug, string $wiring, string $undoes) {
-    $repairs = Repairs::of(Checker::check(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json")))->repairs;
+    $repairs = RepairSearch::of(Checker::check(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json")))->repairs;
 
     expect(array_map(fn (Mistake $mistake) => $mistake->id(), $repairs[0]->undoes))->toBe([$undoes]);
 })->with([
@@ -84,7 +84,7 @@ it('names the true cause of every common exchanged, every split pair and every l
         $isAsked = in_array($mistake->kind, [MistakeKind::CommonExchanged, MistakeKind::PairSplit, MistakeKind::LookAlikePart], true);
         $result = $isAsked ? Checker::check($mistake->madeOn($right)) : null;
         if ($result?->verdict === Verdict::Fail) {
-            $first = Repairs::of($result)->repairs[0];
+            $first = RepairSearch::of($result)->repairs[0];
             $kinds = array_map(fn (Mistake $cause) => $cause->kind, $first->undoes);
             // With a receptacle spliced on, fewer moves than were made may already do.
             $wrong = $kinds === [$mistake->kind] || count($first->moves) < count($mistake->moves) ? $wrong : [...$wrong, $mistake->id()];

@@ -7,12 +7,12 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
-use Zwindle\Repair\Move\InTurn;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\MoveNotPossible;
 use Zwindle\Repair\Move\Mover;
+use Zwindle\Repair\Move\MovesInTurn;
 use Zwindle\Repair\NearestPlan;
-use Zwindle\Repair\Repairs;
+use Zwindle\Repair\RepairSearch;
 
 /** The two-way extension with a one-way plate fitted at one end: what stood on its second throw is capped. */
 function oneWayForTwoWay(): Wiring
@@ -27,7 +27,7 @@ function oneWayForTwoWay(): Wiring
 
 it('repairs a two-way fitted with a one-way by putting the board\'s own part back', function () {
     $wrong = oneWayForTwoWay();
-    $repairs = Repairs::of(Checker::check($wrong))->repairs;
+    $repairs = RepairSearch::of(Checker::check($wrong))->repairs;
     $moves = $repairs[0]->moves;
 
     expect(count($moves))->toBe(2)->and($moves[0]->fit)->toBe('gb-switch-2way')->and($moves[1]->to)->toEndWith('.l2')
@@ -37,7 +37,7 @@ it('repairs a two-way fitted with a one-way by putting the board\'s own part bac
 
 it('refuses a move to a terminal that the part has not got yet', function () {
     $wrong = oneWayForTwoWay();
-    $moves = Repairs::of(Checker::check($wrong))->repairs[0]->moves;
+    $moves = RepairSearch::of(Checker::check($wrong))->repairs[0]->moves;
     Mover::make($wrong, array_reverse($moves));
 })->throws(MoveNotPossible::class);
 
@@ -49,7 +49,7 @@ it('refuses a part without a place for what is still held', function () {
 it('names where an end stands when its turn comes', function () {
     $right = Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
     // W2.red and W3.red left alone by what went before them count as capped.
-    $said = InTurn::said($right, [Move::of('W1.white@B1', 'W2.white@B1', Move::CAP), Move::of('W2.white@B1', 'W1.white@B1', 'S1.t1')]);
+    $said = MovesInTurn::said($right, [Move::of('W1.white@B1', 'W2.white@B1', Move::CAP), Move::of('W2.white@B1', 'W1.white@B1', 'S1.t1')]);
 
     expect($said[1]->from)->toBe(Move::CAP);
 });
@@ -57,5 +57,5 @@ it('names where an end stands when its turn comes', function () {
 it('leaves out a move that would change nothing', function () {
     $right = Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
 
-    expect(InTurn::said($right, [Move::of('W1.white@B1', 'W2.white@B1', 'W2.white@B1')]))->toBe([]);
+    expect(MovesInTurn::said($right, [Move::of('W1.white@B1', 'W2.white@B1', 'W2.white@B1')]))->toBe([]);
 });

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Models\Attempt;
+use App\Models\User;
+use App\Shapes\BenchShape;
+use Zwindle\Bench\Look;
+use Zwindle\Board\Board;
+use Zwindle\Exam\Task\TaskKind;
+
+/**
+ * What of a board goes to a browser, by kind of task and moment. Every resource asks here and adds nothing.
+ *
+ * A board that is wired is seen on the bench. Where a lamp or a path is asked for it is seen standing, wired right. Where parts are
+ * chosen, or screws and cables named, it is not seen at all: its faces and the flags of its ends are the answers.
+ */
+final readonly class BoardVisibility
+{
+    private const NOTHING = ['enclosures' => [], 'cables' => [], 'tray' => [], 'marks' => [], 'words' => []];
+
+    private TaskKind $kind;
+
+    public function __construct(private Attempt $attempt, private ?User $viewer)
+    {
+        $this->kind = $attempt->assignment->kind();
+    }
+
+    /** Nothing at all before the trainee has begun an exam. */
+    public function isToBegin(): bool
+    {
+        return $this->attempt->isToBegin($this->viewer);
+    }
+
+    /** @return array<string, mixed> the bench */
+    public function bench(Board $board): array
+    {
+        return $this->kind->isWired() && ! $this->isToBegin() ? self::look($board) : self::NOTHING;
+    }
+
+    /** @return array<string, mixed>|null the board beside the questions */
+    public function beside(Board $wired): ?array
+    {
+        return $this->isStanding() ? self::look($wired) : null;
+    }
+
+    /** Whether the board is shown wired right beside the questions. */
+    public function isStanding(): bool
+    {
+        return ! $this->isToBegin() && in_array($this->kind, [TaskKind::Predict, TaskKind::Trace], true);
+    }
+
+    public function hasBin(): bool
+    {
+        return ! $this->isToBegin() && $this->kind === TaskKind::Parts;
+    }
+
+    /** Whether the file that a board came from may be told: in an exam it would tell it from one that was practised before. */
+    public function mayKnowFile(): bool
+    {
+        return ! $this->attempt->assignment->isExam() || ($this->viewer?->isInstructor() ?? false) || $this->attempt->assignment->released_at !== null;
+    }
+
+    /** @return array<string, mixed> */
+    private static function look(Board $board): array
+    {
+        return (new BenchShape($board))->name(Look::of($board));
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Boards;
+
+use App\Actions\Boards\ReviewDrawing;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Boards\ReviewDrawingRequest;
+use App\Http\Resources\Boards\DrawingReviewResource;
+
+final class DrawingReviewController extends Controller
+{
+    public function store(ReviewDrawingRequest $request, ReviewDrawing $look): DrawingReviewResource
+    {
+        return DrawingReviewResource::make($look->execute($request->text()));
+    }
+}

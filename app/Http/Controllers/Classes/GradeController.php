@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Classes;
+
+use App\Actions\Classes\KeepJudgement;
+use App\Http\Controllers\Controller;
+use App\Http\Resources\Classes\GradeResource;
+use App\Models\Assignment;
+use App\Models\Attempt;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+
+final class GradeController extends Controller
+{
+    public function index(Assignment $assignment): AnonymousResourceCollection
+    {
+        $this->authorize('view', $assignment);
+
+        return GradeResource::collection($assignment->attempts()->with(['trainee', 'judgement'])->orderBy('seat')->orderBy('id')->get());
+    }
+
+    public function show(Attempt $attempt, KeepJudgement $keep): GradeResource
+    {
+        $this->authorize('judge', $attempt);
+        $keep->of($attempt);
+
+        return GradeResource::make($attempt->load(['trainee', 'judgement']));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Classes;
+
+use App\Actions\Classes\KeepJudgement;
+use App\Actions\Classes\ReGrade;
+use App\Enums\JudgedAt;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Classes\ReGradeRequest;
+use App\Http\Resources\Classes\GradeResource;
+use App\Models\Attempt;
+use Illuminate\Http\JsonResponse;
+
+final class ReGradeController extends Controller
+{
+    /** What would change if it were judged again now; nothing is kept. */
+    public function show(Attempt $attempt, ReGrade $reGrade): JsonResponse
+    {
+        $this->authorize('reMark', $attempt);
+
+        return response()->json($reGrade->look($attempt));
+    }
+
+    /** Takes what the rules of today say, or keeps what stood and asks no more. */
+    public function store(ReGradeRequest $request, Attempt $attempt, KeepJudgement $keep, ReGrade $reGrade): GradeResource
+    {
+        $request->isTaken() ? $keep->execute($attempt, JudgedAt::ReGrade) : $reGrade->letStand($attempt);
+
+        return GradeResource::make($attempt->load(['trainee', 'judgement']));
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shapes;
+
+use App\Wording\Words;
+use Zwindle\Board\Board;
+use Zwindle\Catalogue\Practices\Practice;
+
+/** Gives names to what eyes see at a bench, in the board's trade English; never what a terminal is inside. */
+final readonly class BenchShape
+{
+    private Words $words;
+
+    public function __construct(private Board $board)
+    {
+        $this->words = new Words($board);
+    }
+
+    /**
+     * @param  array{enclosures: list<array<string, mixed>>, cables: list<array<string, mixed>>}  $look
+     * @return array<string, mixed>
+     */
+    public function name(array $look): array
+    {
+        foreach ($look['enclosures'] as &$enclosure) {
+            foreach ($enclosure['ends'] as &$end) {
+                $end['name'] = $this->words->shortPlace($end['id']);
+            }
+            foreach ($enclosure['devices'] as &$device) {
+                $device['name'] = $this->words->say("bench.look.{$device['look']}");
+                foreach ($device['landings'] as $place => &$landing) {
+                    $landing['name'] = $this->landing($landing, $place + 1, $device);
+                }
+            }
+        }
+
+        return [...$look, 'tray' => $this->tray(), 'marks' => $this->marks(), 'words' => $this->words->group('bench.words')];
+    }
+
+    /** What eyes call a terminal by its place: `brass screw, place 3 of S1`. */
+    public function placeName(string $place): string
+    {
+        [$id, $number] = [...explode('#', $place), ''];
+        $device = $this->board->devices[$id] ?? null;
+        foreach ($device?->face()->landings ?? [] as $landing) {
+            if ((string) $landing->place === $number) {
+                return $this->landing(['shape' => $landing->shape->value, 'finish' => $landing->finish, 'print' => $landing->print], $landing->place, ['id' => $id]);
+            }
+        }
+
+        return $place;
+    }
+
+    /**
+     * @param  array<string, mixed>  $landing
+     * @param  array<string, mixed>  $device
+     */
+    private function landing(array $landing, int $place, array $device): string
+    {
+        return $this->words->say("bench.landing.{$landing['shape']}", [
+            'place' => $place,
+            'finish' => $this->words->say("bench.finish.{$landing['finish']}"),
+            'print' => $landing['print'] === '' ? '' : $this->words->say('bench.printed', ['print' => $landing['print']]),
+            'device' => $device['id'],
+        ]);
+    }
+
+    /** @return list<array{by: string, ports: int|null, label: string}> */
+    private function tray(): array
+    {
+        $connectors = $this->board->practice === Practice::NorthAmerica
+            ? [['wire-nut', null], ['lever', 2], ['lever', 3], ['lever', 5], ['push-in', 4]]
+            : [['strip', null], ['lever', 2], ['lever', 3], ['lever', 5], ['push-in', 4]];
+
+        return array_map(fn (array $connector) => [
+            'by' => $connector[0],
+            'ports' => $connector[1],
+            'label' => trim($this->words->say("bench.connector.$connector[0]").' '.$connector[1]),
+        ], $connectors);
+    }
+
+    /** @return list<array{as: string, label: string, colour: string}> */
+    private function marks(): array
+    {
+        $colours = match ($this->board->practice) {
+            Practice::NorthAmerica => ['line' => 'black', 'neutral' => 'white', 'earth' => 'green'],
+            Practice::Britain => ['line' => 'brown', 'neutral' => 'blue', 'earth' => 'green-yellow'],
+        };
+        $marks = [];
+        foreach ($colours as $as => $colour) {
+            $marks[] = ['as' => $as, 'label' => $this->words->say("bench.mark.$as"), 'colour' => $colour];
+        }
+
+        return $marks;
+    }
+}

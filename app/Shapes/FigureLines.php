@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shapes;
+
+use App\Console\Pages\FiguresPage;
+use App\Console\Pages\FillPage;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Fill\Allowance;
+use Zwindle\Check\Fill\BoxFill;
+use Zwindle\Check\Fill\FillCount;
+
+/** The figures of a board beside its verdict: box fill in North America; load, drop and readings in Britain. */
+final readonly class FigureLines
+{
+    public function __construct(private Evidence $evidence)
+    {
+    }
+
+    /** @return list<array{title: string, fits: bool|null, rows: list<array{string, string}>, note: string}> one block for each box, run or lamp */
+    public function lines(): array
+    {
+        return $this->evidence->board->practice === Practice::NorthAmerica ? $this->boxes() : (new FiguresPage($this->evidence->survey))->blocks();
+    }
+
+    /** @return list<array{title: string, fits: bool|null, rows: list<array{string, string}>, note: string}> */
+    private function boxes(): array
+    {
+        $count = new FillCount($this->evidence->board, $this->evidence->edition, $this->evidence->wiring);
+        $report = new FillPage($this->evidence->board, $this->evidence->edition, $count);
+
+        return array_map(fn (BoxFill $box) => [
+            'title' => $report->sentence($box),
+            'fits' => $box->fits(),
+            'rows' => array_map(fn (Allowance $allowance) => [$report->what($allowance), "$allowance->count × ".FillPage::in3($allowance->eachIn3).' = '.FillPage::in3($allowance->in3()).' in³'], $box->allowances),
+            'note' => $report->remedy($box),
+        ], $count->boxes());
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Exam\Grading;
+
+use Zwindle\Check\Findings\Finding;
+
+/** What a trainee's work is worth, explained line by line. */
+final readonly class Grade
+{
+    /**
+     * @param  list<GradeLine>  $lines
+     * @param  list<Finding>  $critical  findings that fail the whole, whatever the points
+     */
+    public function __construct(
+        public array $lines,
+        public int $total,
+        public int $passMark,
+        public array $critical,
+    ) {
+    }
+
+    public function tally(): Tally
+    {
+        return new Tally(array_map(fn (GradeLine $line) => $line->got, $this->lines), $this->passMark, $this->critical !== []);
+    }
+
+    /** What is earned so far. */
+    public function got(): float
+    {
+        return $this->tally()->got();
+    }
+
+    /** Whether something waits for the instructor's eye. */
+    public function isOpen(): bool
+    {
+        return $this->tally()->isOpen();
+    }
+
+    public function passes(): bool
+    {
+        return $this->tally()->passes();
+    }
+}

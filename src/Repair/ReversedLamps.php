@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Repair;
+
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Scheme\Role;
+use Zwindle\Circuit\Scheme\Roles;
+use Zwindle\Circuit\Solve\Survey;
+
+/** Lamps of which a lead or a flex conductor stands the wrong way round: the one for the neutral on the line side, or its fellow on the neutral. */
+final class ReversedLamps
+{
+    /** @return list<string> ids of lamps */
+    public static function in(Wiring $wiring): array
+    {
+        $marked = array_filter($wiring->board->devicesOf(DeviceKind::Lamp), fn ($lamp) => array_filter($wiring->modelOf($lamp)->lampSides(), fn ($side) => $side->isForNeutral) !== []);
+        if ($marked === []) {
+            return [];
+        }
+        $roles = Roles::of(new Survey(Circuit::of($wiring)));
+        $reversed = [];
+        foreach ($marked as $lamp) {
+            foreach ($wiring->modelOf($lamp)->lampSides() as $side) {
+                $point = "$lamp->id.$side->name";
+                $isNeutral = $roles->has($point, Role::Neutral);
+                if ($side->isForNeutral ? ! $isNeutral && $roles->isOnLineSide($point) : $roles->at($point) === [Role::Neutral]) {
+                    $reversed[$lamp->id] = true;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($reversed));
+    }
+}
