@@ -49,10 +49,12 @@ final readonly class Words
         return $this->board->enclosures[$enclosure]->label;
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string> what both regions say, with what the board's own says besides or otherwise */
     public function group(string $key): array
     {
-        return (array) trans($key, [], $this->board->practice->value);
+        $lines = fn (string $locale): array => array_filter([trans($key, [], $locale)], is_array(...))[0] ?? [];
+
+        return [...$lines('en'), ...$lines($this->board->practice->value)];
     }
 
     /** `the switch at Gate post`, with its id where one box has several. */

@@ -2,22 +2,17 @@
 
 return [
     'look' => [
-        'toggle' => 'toggle switch', 'rocker' => 'plate switch', 'lampholder' => 'lampholder', 'luminaire' => 'luminaire', 'receptacle' => 'receptacle',
-        'rose' => 'ceiling rose', 'pendant' => 'pendant flex', 'batten' => 'batten lampholder', 'supply' => 'supply',
+        'supply' => 'supply',
     ],
-    'landing' => [
-        'screw' => ':finish screw, place :place of :device:print', 'hole' => ':finish terminal, place :place of :device:print',
-        'block' => 'terminal block, place :place of :device:print', 'lead' => ':finish lead, place :place of :device:print',
+    'mark' => [
+        'line' => 'brown sleeve: line',
+        'neutral' => 'blue sleeve: neutral',
+        'earth' => 'green-and-yellow sleeve: earth',
     ],
-    'printed' => ', printed :print',
-    'finish' => [
-        'brass' => 'brass', 'dark' => 'dark', 'silver' => 'silver', 'green' => 'green', 'black' => 'black', 'white' => 'white',
-        'brown' => 'brown', 'blue' => 'blue', 'green-yellow' => 'green-and-yellow',
-    ],
-    'connector' => ['wire-nut' => 'wire nut', 'lever' => 'lever', 'push-in' => 'push-in', 'strip' => 'strip'],
-    'mark' => ['line' => 'brown sleeve: line', 'neutral' => 'blue sleeve: neutral', 'earth' => 'green-and-yellow sleeve: earth'],
     'words' => [
-        'mark' => 'sleeve', 'cap' => 'cap', 'boxEarth' => 'brass earth terminal of the box', 'pigtail' => 'fly lead', 'loose' => 'loose', 'conduit' => 'conduit',
+        'mark' => 'sleeve',
+        'boxEarth' => 'brass earth terminal of the box',
+        'pigtail' => 'fly lead',
         'markKeys' => 'sleeve the ends in hand as line, neutral, earth; again to take the sleeve off',
     ],
 ];

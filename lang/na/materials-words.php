@@ -1,9 +1,12 @@
 <?php
 
 return [
-    'mark' => ['line' => 'black or red tape, one end', 'neutral' => 'white tape, one end', 'earth' => 'green tape, one end'],
+    'mark' => [
+        'line' => 'black or red tape, one end',
+        'neutral' => 'white tape, one end',
+        'earth' => 'green tape, one end',
+    ],
     'capped' => 'capped',
-    'joined' => ':connector with :points',
     'money' => '$',
     'support' => 'cable staple',
 ];

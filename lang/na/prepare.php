@@ -1,35 +1,23 @@
 <?php
 
 return [
-    'from-top' => ':length from the top',
-    'stud' => ['left' => 'left of stud :number', 'right' => 'right of stud :number', 'on' => 'on stud :number'],
     'layer' => [
         'earths' => 'Grounds, into the back: :what',
-        'neutrals' => 'Neutrals: :what',
         'spares' => 'Capped spares: :what',
         'line' => 'Hot splices: :what',
         'device' => 'Last the device, with :what',
     ],
-    'holes' => '{1} 1 conductor; it takes :room, two a hole|[0,*] :count conductors; it takes :room, two a hole',
-    'dark' => 'While it is open, dark elsewhere: :what.',
-    'nobody-dark' => 'Nothing elsewhere goes dark while it is open.',
     'look-alike' => [
         'four-way' => 'You want a :needed switch: four screws and no ON or OFF. Not a :other switch, which has four screws too: it prints ON and OFF and only opens both poles. With a meter: in either position each A screw of a four-way reads to one B screw and never to its neighbor; a two-pole reads open everywhere while it is off.',
         'three-way' => 'You want a :needed switch: three screws, one of an odd color, and no ON or OFF. Not a :other switch, which has two screws and prints ON and OFF.',
     ],
     'prove-dead' => 'Prove dead, tester proved before and after: hot to neutral, hot to ground, neutral to ground',
-    'dead' => '0 V, all three',
     'continuity' => 'Continuity of the grounds: ground at :lamp to ground at the cord',
-    'near-nothing' => 'close to 0 Ω',
     'insulation' => 'Insulation at 500 V d.c., lamps out, switches in every position: hot to neutral, hot to ground, neutral to ground',
-    'insulation-least' => '1 MΩ at least',
     'polarity' => 'Polarity, dead: hot at the cord to the hot side of :lamp',
     'polarity-neutral' => 'Polarity, dead: neutral at the cord to the neutral side of :lamp',
     'dead-line-neutral' => 'Supply off, locked and disconnected: hot to neutral at the cord',
     'dead-line-earth' => 'Supply off, locked and disconnected: hot to ground at the cord',
     'live' => 'Only then energize: :lamp',
-    'volts-lit' => ':volt V, on',
-    'volts-dark' => ':volt V, off',
     'ohm' => ':ohm Ω (cold lamp)',
-    'open' => 'open',
 ];

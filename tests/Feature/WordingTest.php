@@ -110,8 +110,14 @@ it('has a sentence for every keyword that a schema uses', function () {
     expect(array_filter($keywords, fn (string $keyword) => ! Illuminate\Support\Facades\Lang::has("problems.schema.$keyword")))->toBe([])->and(count($keywords))->toBeGreaterThan(10);
 });
 
-/** @return array<string, string> key → sentence, of every language file of a region */
+/** @return array<string, string> key → sentence, of every language file of a region and of what both say */
 function sentencesOf(string $region): array
+{
+    return ownSentencesOf($region) + ownSentencesOf('en');
+}
+
+/** @return array<string, string> key → sentence, of the language files that only this region has */
+function ownSentencesOf(string $region): array
 {
     $flat = function (array $lines, string $prefix) use (&$flat): array {
         $found = [];
@@ -129,6 +135,15 @@ function sentencesOf(string $region): array
     return $all;
 }
 
+it('writes down once what both regions say', function () {
+    $american = ownSentencesOf('na');
+    $shared = ownSentencesOf('en');
+
+    expect(array_intersect_assoc($american, ownSentencesOf('gb')))->toBe([])
+        ->and(array_intersect_assoc($american, $shared))->toBe([])->and(array_intersect_assoc(ownSentencesOf('gb'), $shared))->toBe([])
+        ->and(count($american))->toBeGreaterThan(100)->and(count($shared))->toBeGreaterThan(300);
+});
+
 /** Words that only the other side says, trade-facts section 7 and house style section 3 (common practice). */
 const BRITISH_WORDS = '/\b(RCDs?|CPCs?|strappers?|sleev\w+|sleeve|earths?|cores?|colour\w*|grey|centre|neighbours?|two-way|intermediates?|T&E|accessor(y|ies)|switched live|permanent line|sockets?|isolated|energise\w*)\b/i';
 const AMERICAN_WORDS = '/\b(GFCIs?|travelers?|hots?|grounds?|grounded|grounding|gray|colors?|center|neighbors?|three-ways?|four-ways?|splic\w+|receptacles?|tape[ds]?|switch leg|energize\w*)\b/i';
@@ -140,9 +155,10 @@ it('says no word of the other side to a region', function (string $region, strin
 
     expect(count($sentences))->toBeGreaterThan(200)->and($foreign)->toBe([]);
 })->with([
-    // What stands there only because both files have the same keys is never said on a board of the region.
-    'America' => ['na', BRITISH_WORDS, ['/^(findings|task.rule)\.(earth-unsleeved|flex-reversed|rocker-inverted)/']],
-    'Britain' => ['gb', AMERICAN_WORDS, ['/^(bench\.(look|connector)|plan\.connector|materials-words|task\.rule)\.|^parts\.scheme-note/']],
+    // What stands there only because both files have the same keys is never said on a board of the region; conversions, faults
+    // in files and blank sheets speak of both.
+    'America' => ['na', BRITISH_WORDS, ['/^(findings|task.rule)\.(earth-unsleeved|flex-reversed|rocker-inverted)|^(convert|problems|paper|drawing)\./']],
+    'Britain' => ['gb', AMERICAN_WORDS, ['/^(bench\.(look|connector)|plan\.connector|materials-words|task\.rule)\.|^parts\.scheme-note|^(convert|problems|paper|drawing)\./']],
 ]);
 
 it('says no word of one side in templates that both sides see', function () {

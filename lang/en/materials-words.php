@@ -1,0 +1,5 @@
+<?php
+
+return [
+    'joined' => ':connector with :points',
+];

@@ -1,0 +1,22 @@
+<?php
+
+return [
+    'from-top' => ':length from the top',
+    'stud' => [
+        'left' => 'left of stud :number',
+        'right' => 'right of stud :number',
+        'on' => 'on stud :number',
+    ],
+    'layer' => [
+        'neutrals' => 'Neutrals: :what',
+    ],
+    'holes' => '{1} 1 conductor; it takes :room, two a hole|[0,*] :count conductors; it takes :room, two a hole',
+    'dark' => 'While it is open, dark elsewhere: :what.',
+    'nobody-dark' => 'Nothing elsewhere goes dark while it is open.',
+    'dead' => '0 V, all three',
+    'near-nothing' => 'close to 0 Ω',
+    'insulation-least' => '1 MΩ at least',
+    'volts-lit' => ':volt V, on',
+    'volts-dark' => ':volt V, off',
+    'open' => 'open',
+];

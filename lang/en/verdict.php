@@ -1,0 +1,41 @@
+<?php
+
+return [
+    'pass' => 'Right. :lamps :answers :switches in every position.',
+    'pass-plain' => 'Right.',
+    'remarks' => 'It works in every position. :remarks to put right.',
+    'remark-count' => '{1} One remark|[2,*] :count remarks',
+    'answers' => '{1} answers to|[2,*] answer to',
+    'works-but' => 'Works, but is not safe: ',
+    'works-fault' => 'Works, but not as asked: ',
+    'never' => 'Never lights: ',
+    'always' => 'Never goes out: ',
+    'trips-all' => 'Trips in every position: ',
+    'trips-some' => 'Trips in :count of :all combinations: ',
+    'dim' => 'Lights dimly: ',
+    'only-while' => 'Lights only while :switch is :position: ',
+    'and-also' => ':first, and :last',
+    'look-in' => 'something is landed wrong in :box.',
+    'of-lamp' => ':lamp: ',
+    'lit-in' => 'Lights in :count of :all combinations: ',
+    'cited' => 'Sections are cited from memory: check your copy.',
+    'insisted' => 'No conductor has to move: the task insists on a rule that is kept elsewhere as a remark. What is wrong says which.',
+    'clause' => [
+        'wrong-device' => 'the :is at :box stands where a :needs is needed.',
+        'wrong-lamp' => ':device belongs to another light and works it too.',
+        'conductor-open' => 'a conductor is off in :box.',
+        'open-neutral' => 'the neutral of :lamp is open.',
+        'neutral-switched' => 'the neutral is switched, so :lamp is live while it is off.',
+        'live-end-exposed' => 'a live end is left open in :box.',
+        'leads-reversed' => 'the leads of :lamp are reversed.',
+    ],
+    'path' => [
+        'returns' => 'The current leaves the supply, passes :lamp and returns to the supply: it lights.',
+    ],
+    'hop' => [
+        'core' => ':from, along :cable to :box',
+        'joint' => 'joined to :to',
+        'contact' => 'through :device to :to',
+        'lamp' => 'through :lamp',
+    ],
+];
