@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Shapes;
 
-use App\Console\Pages\FiguresPage;
-use App\Console\Pages\FillPage;
+use App\Wording\FillSentence;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Check\Fill\Allowance;
 use Zwindle\Check\Fill\BoxFill;
 use Zwindle\Check\Fill\FillCount;
@@ -22,20 +22,20 @@ final readonly class FigureLines
     /** @return list<array{title: string, fits: bool|null, rows: list<array{string, string}>, note: string}> one block for each box, run or lamp */
     public function lines(): array
     {
-        return $this->evidence->board->practice === Practice::NorthAmerica ? $this->boxes() : (new FiguresPage($this->evidence->survey))->blocks();
+        return $this->evidence->board->practice === Practice::NorthAmerica ? $this->boxes() : (new FiguresShape(new BritishFigures($this->evidence->survey)))->blocks();
     }
 
     /** @return list<array{title: string, fits: bool|null, rows: list<array{string, string}>, note: string}> */
     private function boxes(): array
     {
         $count = new FillCount($this->evidence->board, $this->evidence->edition, $this->evidence->wiring);
-        $report = new FillPage($this->evidence->board, $this->evidence->edition, $count);
+        $sentences = new FillSentence($this->evidence->board);
 
         return array_map(fn (BoxFill $box) => [
-            'title' => $report->sentence($box),
+            'title' => $sentences->of($box),
             'fits' => $box->fits(),
-            'rows' => array_map(fn (Allowance $allowance) => [$report->what($allowance), "$allowance->count × ".FillPage::in3($allowance->eachIn3).' = '.FillPage::in3($allowance->in3()).' in³'], $box->allowances),
-            'note' => $report->remedy($box),
+            'rows' => array_map(fn (Allowance $allowance) => [$sentences->what($allowance), "$allowance->count × ".FillSentence::in3($allowance->eachIn3).' = '.FillSentence::in3($allowance->in3()).' in³'], $box->allowances),
+            'note' => $sentences->remedy($box),
         ], $count->boxes());
     }
 }

@@ -13,8 +13,6 @@ use App\Wording\Words;
 use Illuminate\Support\Str;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\WiringAsSteps;
-use Zwindle\Catalogue\Editions\CodeEdition;
-use Zwindle\Catalogue\Editions\Editions;
 use Zwindle\Check\Evidence\ExpectedLamp;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\Verdict;
@@ -50,7 +48,7 @@ final readonly class VerdictShape
             'headline' => (new Headline($this->shown))->sentence(),
             'schemes' => (new SchemeSentence($evidence))->all(),
             'edition' => $evidence->edition->id,
-            'editions' => self::editions($this->own->evidence->edition->id),
+            'editions' => EditionsShape::of($this->own->evidence->edition->id),
             'changes' => (new EditionChanges($this->own, $this->shown))->sentences(),
             'diagram' => DiagramArray::of(new Diagram($evidence->circuit, $evidence->roles)),
             'layerNames' => ['line' => Str::ucfirst($words->role('line')), 'neutral' => Str::ucfirst($words->role('neutral')), 'earth' => Str::ucfirst($words->role('earth'))],
@@ -124,13 +122,5 @@ final readonly class VerdictShape
             'reference' => $finding->reference,
             'causedBy' => $finding->causedBy,
         ], $this->shown->findings);
-    }
-
-    /** @return list<array{id: string, title: string, own: bool}> the editions of a board's practice, the newest first */
-    public static function editions(string $own): array
-    {
-        $practice = Editions::find($own)->practice ?? null;
-
-        return $practice === null ? [] : array_reverse(array_map(fn (CodeEdition $edition) => ['id' => $edition->id, 'title' => $edition->title, 'own' => $edition->id === $own], Editions::of($practice)));
     }
 }

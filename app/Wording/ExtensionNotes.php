@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-use Zwindle\Format\Write\MovesArray;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\NearestPlan;
 
@@ -16,29 +15,10 @@ final readonly class ExtensionNotes
     private MoveSentence $sentences;
 
     /** @param  list<string>  $gone  points of the earlier wiring that the board no longer has */
-    public function __construct(private NearestPlan $nearest, private array $gone)
+    public function __construct(public NearestPlan $nearest, public array $gone)
     {
         $this->words = Words::of($nearest->plan->wiring);
         $this->sentences = new MoveSentence($nearest->start);
-    }
-
-    /** @return array<string, mixed> */
-    public function json(): array
-    {
-        return [
-            'moves' => array_map(MovesArray::move(...), $this->nearest->moves),
-            'comesOff' => $this->nearest->comesOff(),
-            'goesOn' => $this->nearest->goesOn(),
-            'unmarked' => $this->nearest->unmarked,
-            'kept' => $this->nearest->kept,
-            'gone' => $this->gone,
-        ];
-    }
-
-    /** @return list<int> */
-    public function kept(): array
-    {
-        return $this->nearest->kept;
     }
 
     /** @return list<string> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Zwindle\Repair\Diagnose\TellingTest;
+use Zwindle\Repair\Diagnose\TellingTestKind;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 
@@ -35,5 +37,17 @@ final readonly class MistakeSentence
     public function all(array $mistakes): string
     {
         return $this->words->list(array_map($this->of(...), $mistakes));
+    }
+
+    /** What to look at, probe or test, to tell mistakes with one table apart. */
+    public function test(TellingTest $test): string
+    {
+        $isPart = $this->words->deviceOf($test->at) === $test->at;
+
+        return $this->words->say('mistakes.'.($isPart && $test->kind === TellingTestKind::Look ? 'look-part' : $test->kind->value), [
+            'box' => $this->words->box($this->words->enclosureOf($test->at)),
+            'point' => $isPart ? '' : $this->words->coded($test->at),
+            'device' => $isPart ? $this->words->device($test->at) : '',
+        ]);
     }
 }

@@ -106,6 +106,14 @@ arch('controllers hold no rule of the trade')
     ->not->toUse(['Zwindle\Check', 'Zwindle\Circuit', 'Illuminate\Support\Facades\DB'])
     ->ignoring('App\Http\Controllers\HealthController');
 
+arch('sentences know nothing of JSON, pages and HTTP')
+    ->expect('App\Wording')
+    ->not->toUse(['App\Shapes', 'App\Console', 'App\Http', 'App\Models', 'Zwindle\Format\Write']);
+
+arch('shapes of JSON know nothing of pages and HTTP')->expect('App\Shapes')->not->toUse(['App\Console', 'App\Http']);
+
+arch('pages for commands are used by commands alone')->expect('App\Console\Pages')->toOnlyBeUsedIn('App\Console');
+
 arch('models are named for the record')->expect(['App\Models\Board', 'App\Models\Wiring', 'App\Models\Joint'])->not->toBeClasses();
 
 it('computes no verdict in the browser', function () {

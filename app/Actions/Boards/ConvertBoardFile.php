@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Boards;
 
-use App\Console\Pages\ConversionPage;
 use App\Models\BoardFile;
 use App\Models\User;
+use App\Wording\ConversionSentence;
 use Zwindle\Format\Write\BoardArray;
 use Zwindle\Plan\Convert\PracticeConverter;
 
@@ -26,6 +26,6 @@ final class ConvertBoardFile
             ['brief' => __('convert.brief', ['practice' => __('convert.practice.'.$board->practice->value)])],
         );
 
-        return ['file' => $converted, 'notes' => (new ConversionPage($board, $conversion))->sentences()];
+        return ['file' => $converted, 'notes' => (new ConversionSentence($board, $conversion))->all()];
     }
 }

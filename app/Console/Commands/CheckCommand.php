@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Actions\Boards\ReadWiringFiles;
 use App\Console\Pages\CheckPage;
+use App\Console\Pages\JsonStream;
 use App\Shapes\CheckShape;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
@@ -15,8 +16,6 @@ use Zwindle\Repair\Pinpoint;
 
 final class CheckCommand extends ReadsFilesCommand
 {
-    private const PIECE_BYTES = 100_000;
-
     protected $signature = 'zwindle:check {board : a *.board.json file} {wiring : a *.wiring.json file}
         {--edition= : judge by another edition than the board\'s, as NEC-2014} {--json : print JSON}';
 
@@ -36,18 +35,6 @@ final class CheckCommand extends ReadsFilesCommand
     /** The states are written as they are made: there may be 65,536. */
     private function writeCheck(Result $result): void
     {
-        [$before, $after] = explode('"states": []', self::json(CheckShape::of($result)), 2);
-        $this->writeRaw("$before\"states\": [");
-        $written = '';
-        $separator = "\n        ";
-        foreach (StateLines::of($result->evidence->table) as $line) {
-            $written .= $separator.$line;
-            $separator = ",\n        ";
-            if (strlen($written) > self::PIECE_BYTES) {
-                $this->writeRaw($written);
-                $written = '';
-            }
-        }
-        $this->writeRaw("$written\n    ]$after\n");
+        JsonStream::write(CheckShape::of($result), ['states' => StateLines::of($result->evidence->table)], $this->writeRaw(...));
     }
 }

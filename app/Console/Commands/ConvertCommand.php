@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Actions\Boards\ReadBoardFile;
 use App\Console\Pages\ConversionPage;
 use App\Exceptions\InputRefused;
+use App\Shapes\ConversionShape;
 use Zwindle\Format\Write\BoardArray;
 use Zwindle\Plan\Convert\PracticeConverter;
 
@@ -21,12 +22,11 @@ final class ConvertCommand extends ReadsFilesCommand
         return $this->orRefuse(function () use ($readBoardFile): int {
             $board = $readBoardFile->undecided((string) $this->argument('board'));
             $conversion = PracticeConverter::convert($board);
-            $report = new ConversionPage($board, $conversion);
             $out = $this->option('out');
             if (is_string($out) && @file_put_contents($out, self::json(BoardArray::of($conversion->board))."\n") === false) {
                 throw InputRefused::unwritable($out);
             }
-            $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
+            $this->option('json') ? $this->writeJson(ConversionShape::of($board, $conversion)) : (new ConversionPage($board, $conversion))->print($this->getOutput());
 
             return $conversion->after === null ? self::FAILED : self::DONE;
         });

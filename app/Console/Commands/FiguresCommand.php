@@ -7,7 +7,9 @@ namespace App\Console\Commands;
 use App\Actions\Boards\ReadWiringFiles;
 use App\Console\Pages\FiguresPage;
 use App\Exceptions\InputRefused;
+use App\Shapes\FiguresShape;
 use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Survey;
 
@@ -24,8 +26,8 @@ final class FiguresCommand extends ReadsFilesCommand
             if ($wiring->board->practice !== Practice::Britain) {
                 throw InputRefused::option(__('problems.no-figures'));
             }
-            $report = new FiguresPage(new Survey(Circuit::of($wiring)));
-            $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
+            $figures = new BritishFigures(new Survey(Circuit::of($wiring)));
+            $this->option('json') ? $this->writeJson((new FiguresShape($figures))->json()) : (new FiguresPage($figures))->print($this->getOutput());
 
             return self::DONE;
         });

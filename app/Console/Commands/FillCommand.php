@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Actions\Boards\ReadBoardFile;
 use App\Console\Pages\FillPage;
 use App\Exceptions\InputRefused;
+use App\Shapes\FillShape;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Fill\FillCount;
 
@@ -25,8 +26,8 @@ final class FillCommand extends ReadsFilesCommand
                 throw InputRefused::option(__('problems.no-box-fill'));
             }
             $edition = $this->edition($board->practice) ?? $board->edition;
-            $report = new FillPage($board, $edition, new FillCount($board, $edition));
-            $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
+            $count = new FillCount($board, $edition);
+            $this->option('json') ? $this->writeJson(FillShape::of($board, $count)) : (new FillPage($board, $edition, $count))->print($this->getOutput());
 
             return self::DONE;
         });

@@ -7,6 +7,8 @@ namespace App\Console\Commands;
 use App\Actions\Boards\ReadWiringFiles;
 use App\Console\Pages\MeterPage;
 use App\Exceptions\InputRefused;
+use App\Shapes\MeterShape;
+use App\Wording\Words;
 use Zwindle\Circuit\Net\Circuit;
 
 final class MeterCommand extends ReadsFilesCommand
@@ -26,9 +28,9 @@ final class MeterCommand extends ReadsFilesCommand
             foreach ($points as $point) {
                 isset($wiring->points[$point]) || throw InputRefused::option(__('problems.unknown-point', ['point' => $point]));
             }
-            $report = new MeterPage($circuit, $this->state($circuit), ...$points);
+            $reading = new MeterShape($circuit, $this->state($circuit), ...$points);
             $live = (bool) $this->option('live');
-            $this->option('json') ? $this->writeJson($report->json($live)) : $this->getOutput()->writeln($report->lines($live));
+            $this->option('json') ? $this->writeJson($reading->json($live)) : $this->getOutput()->writeln((new MeterPage(Words::of($wiring), $reading, ...$points))->lines($live));
 
             return self::DONE;
         });

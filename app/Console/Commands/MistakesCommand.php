@@ -6,12 +6,12 @@ namespace App\Console\Commands;
 
 use App\Actions\Boards\ReadBoardFile;
 use App\Console\Pages\MistakesPage;
-use App\Console\Pages\PlanPage;
 use App\Exceptions\InputRefused;
+use App\Shapes\MistakesShape;
+use App\Wording\RefusalSentence;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Plan\Planner;
-use Zwindle\Plan\StepOrder;
 use Zwindle\Repair\Diagnose\MistakesByTable;
 
 final class MistakesCommand extends ReadsFilesCommand
@@ -28,10 +28,12 @@ final class MistakesCommand extends ReadsFilesCommand
             $flips = $this->flips($board);
             $planning = Planner::plan($board);
             if ($planning->plans === []) {
-                return $this->failed($board, (new PlanPage($board, $planning, StepOrder::BoxByBox))->impossible());
+                return $this->failed($board, (new RefusalSentence($board))->of($planning));
             }
-            $report = new MistakesPage($planning->plans[0]->result, MistakesByTable::of($planning->plans[0]->wiring), $flips);
-            $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
+            [$right, $catalogue] = [$planning->plans[0]->result, MistakesByTable::of($planning->plans[0]->wiring)];
+            $this->option('json')
+                ? $this->writeJson((new MistakesShape($right, $catalogue, $flips))->json())
+                : (new MistakesPage($right, $catalogue, $flips))->print($this->getOutput());
 
             return self::DONE;
         });

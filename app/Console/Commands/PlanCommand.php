@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Actions\Boards\ReadBoardFile;
 use App\Console\Pages\PlanPage;
 use App\Exceptions\InputRefused;
+use App\Shapes\PlanningShape;
 use App\Wording\ExtensionNotes;
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
@@ -39,8 +40,9 @@ final class PlanCommand extends ReadsFilesCommand
             [$planning, $extension] = $this->option('from') === null
                 ? [Planner::plan($board, $scheme, (bool) $this->option('all'), $edition), null]
                 : $this->extended($board, $scheme, $edition);
-            $report = new PlanPage($board, $planning, $order, Refusal::of($planning, $board, $scheme, $edition), $extension, $this->option('neutrals') ? NeutralAt::everySwitchBox($board, $scheme, $edition) : null, $edition);
-            $this->option('json') ? $this->writeJson($report->json()) : $report->print($this->getOutput());
+            $neutrals = $this->option('neutrals') ? NeutralAt::everySwitchBox($board, $scheme, $edition) : null;
+            $shape = new PlanningShape($board, $planning, $order, Refusal::of($planning, $board, $scheme, $edition), $extension, $neutrals, $edition);
+            $this->option('json') ? $this->writeJson($shape->json()) : (new PlanPage($board, $shape))->print($this->getOutput());
 
             return $planning->plans === [] ? self::FAILED : self::DONE;
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\Pages\JsonStream;
 use App\Exceptions\InputRefused;
 use App\Wording\ProblemSentence;
 use Illuminate\Console\Command;
@@ -97,7 +98,7 @@ abstract class ReadsFilesCommand extends Command
     /** @param  array<string, mixed>  $array */
     protected static function json(array $array): string
     {
-        return json_encode($array, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        return json_encode($array, JsonStream::FLAGS);
     }
 
     protected function writeRaw(string $text): void

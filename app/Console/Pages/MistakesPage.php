@@ -14,12 +14,9 @@ use Zwindle\Repair\Diagnose\FlipWalk;
 use Zwindle\Repair\Diagnose\MistakesByTable;
 use Zwindle\Repair\Diagnose\Suspect;
 use Zwindle\Repair\Diagnose\TableGroup;
-use Zwindle\Repair\Diagnose\TellingTest;
-use Zwindle\Repair\Diagnose\TellingTestKind;
 use Zwindle\Repair\Diagnose\TellingTests;
-use Zwindle\Repair\Mistake\Mistake;
 
-/** What flipping can and cannot tell of a board, as JSON and as a page of text. */
+/** What flipping can and cannot tell of a board, as a page of text. */
 final readonly class MistakesPage
 {
     private Words $words;
@@ -31,24 +28,6 @@ final readonly class MistakesPage
     {
         $this->words = Words::of($right->evidence->wiring);
         $this->sentences = new MistakeSentence($this->words);
-    }
-
-    /** @return array<string, mixed> */
-    public function json(): array
-    {
-        return [
-            'scheme' => $this->right->scheme()?->value,
-            'switches' => $this->catalogue->circuit->switches,
-            'walk' => FlipWalk::of($this->catalogue->circuit->switches),
-            'mistakes' => array_map(fn (int $i, Mistake $mistake) => $this->mistake($i, $mistake), array_keys($this->catalogue->mistakes), $this->catalogue->mistakes),
-            'groups' => array_map($this->group(...), $this->catalogue->groups),
-            'flips' => $this->flips === [] ? null : ['asked' => $this->flips, 'passing' => array_map(fn (array $passing) => [
-                'mistakes' => array_keys($passing['suspect']->mistakes),
-                'from' => array_map($this->right->evidence->table->positionsIn(...), $passing['from']),
-            ], $this->catalogue->passing($this->flips))],
-            'pairs' => $this->catalogue->hasPairs,
-            'limits' => ['switches' => MistakesByTable::MOST_SWITCHES, 'pairStates' => MistakesByTable::MOST_PAIR_STATES],
-        ];
     }
 
     public function print(OutputStyle $output): void
@@ -71,32 +50,6 @@ final readonly class MistakesPage
         $output->writeln(self::plain($this->words->say('verdict.caution')));
     }
 
-    /** @return array<string, mixed> */
-    private function mistake(int $i, Mistake $mistake): array
-    {
-        $table = $this->catalogue->tableOf(new Suspect($this->catalogue->right, [$i => $mistake]));
-
-        return ['id' => $mistake->id(), 'kind' => $mistake->kind->value, 'at' => $mistake->at, 'text' => $this->sentences->of($mistake), 'lamps' => $table->lamps, 'trips' => $table->trips];
-    }
-
-    /** @return array<string, mixed> */
-    private function group(TableGroup $group): array
-    {
-        $apart = TellingTests::of($group->suspects);
-        $names = fn (array $suspects) => array_map(fn (Suspect $suspect) => array_keys($suspect->mistakes), $suspects);
-
-        return [
-            'looksRight' => $group->looksRight,
-            'lamps' => array_combine($this->catalogue->circuit->lamps, array_slice($group->shape, 0, -1)),
-            'trips' => $group->shape[count($group->shape) - 1],
-            'mistakes' => array_merge(...$names($group->singles()), ...[[]]),
-            'pairs' => $names($group->pairs()),
-            'tell' => array_map(fn (TellingTest $test) => ['do' => $test->kind->value, 'at' => $test->at, 'text' => $this->test($test)], $apart->tests),
-            'sets' => $apart->sets,
-            'untold' => array_map($names, $apart->together),
-        ];
-    }
-
     private function printGroup(OutputStyle $output, TableGroup $group): void
     {
         $singles = $group->singles();
@@ -115,7 +68,7 @@ final readonly class MistakesPage
             $output->writeln(self::plain('  '.$this->words->say('mistakes.tell')));
         }
         foreach ($apart->tests as $i => $test) {
-            $output->writeln(self::plain(sprintf('  %3d. %s', $i + 1, Str::ucfirst($this->test($test)))));
+            $output->writeln(self::plain(sprintf('  %3d. %s', $i + 1, Str::ucfirst($this->sentences->test($test)))));
         }
         foreach ($apart->together as $set) {
             $names = array_map(fn (Suspect $suspect) => $this->sentences->all(array_values($suspect->mistakes)), $set);
@@ -142,17 +95,6 @@ final readonly class MistakesPage
         if ($pairs > 0) {
             $output->writeln(self::plain('  '.$this->words->say('mistakes.pairs', ['count' => $pairs])));
         }
-    }
-
-    private function test(TellingTest $test): string
-    {
-        $isPart = isset($this->right->evidence->board->devices[$test->at]);
-
-        return $this->words->say('mistakes.'.($isPart && $test->kind === TellingTestKind::Look ? 'look-part' : $test->kind->value), [
-            'box' => $this->words->box($this->words->enclosureOf($test->at)),
-            'point' => $isPart ? '' : $this->words->coded($test->at),
-            'device' => $isPart ? $this->words->device($test->at) : '',
-        ]);
     }
 
     private function table(TableGroup $group): string

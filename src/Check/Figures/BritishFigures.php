@@ -31,7 +31,7 @@ final readonly class BritishFigures
     private TruthTable $table;
 
     /** @throws NoFigures outside British practice */
-    public function __construct(private Survey $survey)
+    public function __construct(public Survey $survey)
     {
         if ($survey->circuit->wiring->board->practice !== Practice::Britain) {
             throw NoFigures::outsideBritain();

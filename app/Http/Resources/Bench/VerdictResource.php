@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bench;
 
-use App\Shapes\VerdictShape;
+use App\Shapes\EditionsShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -23,6 +23,6 @@ final class VerdictResource extends JsonResource
             abort(409, __($judgement === null || $judgement->isJudged() ? 'messages.not-answered-here' : 'messages.not-judged'));
         }
 
-        return [...$judgement->page, 'verdict' => $this->verdict, 'headline' => $this->headline, 'editions' => VerdictShape::editions($judgement->page['edition']), 'judged' => $judgement->told()];
+        return [...$judgement->page, 'verdict' => $this->verdict, 'headline' => $this->headline, 'editions' => EditionsShape::of($judgement->page['edition']), 'judged' => $judgement->told()];
     }
 }

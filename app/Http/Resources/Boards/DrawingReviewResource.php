@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Boards;
 
-use App\Console\Pages\PlanPage;
+use App\Shapes\AlternativesShape;
 use App\Shapes\DrawingNotesShape;
 use App\Wording\Headline;
 use App\Wording\ProblemSentence;
+use App\Wording\RefusalSentence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Board\Board;
@@ -15,7 +16,6 @@ use Zwindle\Format\Read\Problem;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Planning;
 use Zwindle\Plan\Refusal\Refusal;
-use Zwindle\Plan\StepOrder;
 
 /**
  * What the planner says beside a drawing.
@@ -37,16 +37,16 @@ final class DrawingReviewResource extends JsonResource
             'sentence' => match (true) {
                 $board === null => null,
                 $planning === null => __('drawing.no-controls'),
-                $plan === null => (new PlanPage($board, $planning, StepOrder::BoxByBox, $refusal))->impossible(),
+                $plan === null => (new RefusalSentence($board))->of($planning, $refusal),
                 default => (new Headline($plan->result))->sentence(),
             },
-            'waysOut' => $board === null || $planning === null || $plan !== null ? [] : (new PlanPage($board, $planning, StepOrder::BoxByBox, $refusal))->waysOut(),
+            'waysOut' => $board === null || $planning === null || $plan !== null ? [] : AlternativesShape::of($refusal, new RefusalSentence($board)),
             'hasPlan' => $plan !== null,
             'schemes' => array_map(fn (string $scheme, Planning $one) => [
                 'id' => $scheme,
                 'name' => $words?->scheme($scheme),
                 'works' => $one->plans !== [],
-                'why' => $one->plans !== [] || $one->reason === NoPlan::OtherScheme || $board === null ? '' : (new PlanPage($board, $one, StepOrder::BoxByBox))->impossible(),
+                'why' => $one->plans !== [] || $one->reason === NoPlan::OtherScheme || $board === null ? '' : (new RefusalSentence($board))->of($one),
                 'cables' => $one->plans === [] ? [] : $words?->cables($one->plans[0]),
                 'boxes' => $one->plans === [] ? [] : $words?->boxes($one->plans[0]),
             ], array_keys($schemes), $schemes),

@@ -4,22 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Boards;
 
-use App\Console\Pages\PlanPage;
 use App\Models\BoardFile;
+use App\Shapes\EditionsShape;
 use App\Wording\ChangeSentence;
 use App\Wording\Headline;
 use App\Wording\PlanDifference;
+use App\Wording\RefusalSentence;
 use App\Wording\SchemeSentence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Catalogue\Editions\CodeEdition;
-use Zwindle\Catalogue\Editions\Editions;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
 use Zwindle\Plan\Refusal\NeutralAt;
 use Zwindle\Plan\Refusal\Refusal;
-use Zwindle\Plan\StepOrder;
 
 /**
  * Every plan of a board in a line each, or why there is none; and where an electronic switch could go.
@@ -39,7 +38,7 @@ final class PlanListResource extends JsonResource
         return [
             'board' => BoardFileResource::make($file),
             'edition' => ($edition ?? $board->edition)->id,
-            'editions' => array_map(fn (CodeEdition $one) => ['id' => $one->id, 'title' => $one->title, 'own' => $one->id === $board->edition->id], array_reverse(Editions::of($board->practice))),
+            'editions' => EditionsShape::of($board->edition->id),
             'plans' => array_map(fn (Plan $plan) => [
                 'schemeId' => $plan->result->scheme()?->value,
                 'scheme' => (new SchemeSentence($plan->result->evidence))->all()[0]['name'] ?? '',
@@ -47,7 +46,7 @@ final class PlanListResource extends JsonResource
                 'verdict' => $plan->result->verdict->value,
                 'headline' => (new Headline($plan->result))->sentence(),
             ], $planning->plans),
-            'impossible' => $planning->reason === null ? null : (new PlanPage($board, $planning, StepOrder::BoxByBox, Refusal::of($planning, $board, edition: $edition), edition: $edition))->impossible(),
+            'impossible' => $planning->reason === null ? null : (new RefusalSentence($board))->of($planning, Refusal::of($planning, $board, edition: $edition), $edition),
             'truncated' => $planning->isTruncated ? Planner::MOST_PLANS : null,
             'neutrals' => array_map($changes->neutral(...), NeutralAt::everySwitchBox($board, edition: $edition)),
         ];
