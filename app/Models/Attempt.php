@@ -148,6 +148,6 @@ final class Attempt extends Model
     /** @return list<BenchStep> */
     private function start(): array
     {
-        return array_map(BenchStep::parse(...), $this->start_json ?? []);
+        return array_map(BenchStep::of(...), $this->start_json ?? []);
     }
 }

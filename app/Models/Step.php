@@ -32,6 +32,6 @@ final class Step extends Model
 
     public function parsed(): BenchStep
     {
-        return BenchStep::parse($this->json);
+        return BenchStep::of($this->json);
     }
 }

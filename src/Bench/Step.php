@@ -10,8 +10,6 @@ use Zwindle\Board\Wiring\MarkedAs;
 /** One thing done at the bench, in the bench's own place names. */
 final readonly class Step
 {
-    private const MOST_POINTS = 60;
-
     /** @param  list<string>  $points  places taken in hand */
     private function __construct(
         public StepKind $kind,
@@ -24,36 +22,20 @@ final readonly class Step
     }
 
     /**
-     * @param  array<mixed>  $json  as the browser sends it: `do`, and what that kind of step needs
-     *
-     * @throws MalformedStep
+     * @param  array<mixed>  $json  that keeps to schemas/step.schema.json (`Format\Read\StepReader`), or that was kept
      */
-    public static function parse(array $json): self
+    public static function of(array $json): self
     {
-        $kind = StepKind::tryFrom(self::text($json, 'do')) ?? throw MalformedStep::because('do');
-        $points = $json['points'] ?? [];
-        $needsPoints = $kind !== StepKind::Undo && $kind !== StepKind::Redo;
-        if (! is_array($points) || ! array_is_list($points) || count($points) > self::MOST_POINTS || $needsPoints === ($points === [])) {
-            throw MalformedStep::because('points');
-        }
-        $names = [];
-        foreach ($points as $point) {
-            $names[] = is_string($point) && strlen($point) <= 120 ? $point : throw MalformedStep::because('points');
-        }
-        $ports = $json['ports'] ?? null;
-        if ($ports !== null && (! is_int($ports) || $ports < 1 || $ports > 100)) {
-            throw MalformedStep::because('ports');
-        }
+        /** @var array{do: string, points?: list<string>, on?: string, by?: string, ports?: int|null, as?: string|null} $json */
+        $kind = StepKind::from($json['do']);
 
         return new self(
             $kind,
-            array_values(array_unique($names)),
-            on: $kind === StepKind::Land ? self::text($json, 'on') : null,
-            by: $kind === StepKind::Gather ? self::connector($json) : null,
-            ports: $kind === StepKind::Gather ? $ports : null,
-            as: $kind === StepKind::Mark && ($json['as'] ?? null) !== null
-                ? (MarkedAs::tryFrom(self::text($json, 'as')) ?? throw MalformedStep::because('as'))
-                : null,
+            array_values(array_unique($json['points'] ?? [])),
+            on: $kind === StepKind::Land ? $json['on'] ?? null : null,
+            by: $kind === StepKind::Gather ? JoinedBy::from($json['by'] ?? '') : null,
+            ports: $kind === StepKind::Gather ? $json['ports'] ?? null : null,
+            as: $kind === StepKind::Mark ? MarkedAs::tryFrom($json['as'] ?? '') : null,
         );
     }
 
@@ -67,21 +49,5 @@ final readonly class Step
             StepKind::Mark => ['points' => $this->points, 'as' => $this->as?->value],
             default => ['points' => $this->points],
         }];
-    }
-
-    /** @param  array<mixed>  $json */
-    private static function connector(array $json): JoinedBy
-    {
-        $by = JoinedBy::tryFrom(self::text($json, 'by'));
-
-        return $by?->isConnector() ? $by : throw MalformedStep::because('by');
-    }
-
-    /** @param  array<mixed>  $json */
-    private static function text(array $json, string $name): string
-    {
-        $text = $json[$name] ?? null;
-
-        return is_string($text) && strlen($text) <= 120 ? $text : throw MalformedStep::because($name);
     }
 }

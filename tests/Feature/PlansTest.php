@@ -38,7 +38,7 @@ it('plans by another edition, and refuses one of the other practice', function (
 it('shows a plan wired on the board, with its steps in either order', function () {
     $file = People::boardFile('packing-barn');
     $json = $this->actingAs(People::user('instructor'))->getJson("api/board-files/$file->id/plans/0")->assertOk()->json();
-    $wired = StepLog::replay(Files::board('database/demo/packing-barn/board.json'), array_map(Step::parse(...), $json['standing']))->bench()->wiring();
+    $wired = StepLog::replay(Files::board('database/demo/packing-barn/board.json'), array_map(Step::of(...), $json['standing']))->bench()->wiring();
     $texts = fn (string $order) => array_column($json['orders'][$order], 'text');
 
     expect(Checker::check($wired)->verdict)->toBe(Verdict::Pass)

@@ -141,7 +141,7 @@ it('gives the nearest plan: what would have to change, and the board wired so', 
     $people = handedIn('seed-store', 'return-on-white');
     $nearest = $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/verdict")->json('nearest');
     $board = Files::board('database/demo/seed-store/board.json');
-    $wired = StepLog::replay($board, array_map(Step::parse(...), $nearest['standing']))->bench()->wiring();
+    $wired = StepLog::replay($board, array_map(Step::of(...), $nearest['standing']))->bench()->wiring();
     $right = handedIn('propagation-house', 'right');
 
     // School B works; the nearest plan that passes is another, and more than a repair.

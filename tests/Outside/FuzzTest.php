@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Console\Pages\CheckPage;
-use App\Console\Pages\FillPage;
 use App\Shapes\CheckShape;
+use App\Shapes\FillShape;
 use App\Wording\ProblemSentence;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\BufferedOutput;
@@ -37,7 +37,7 @@ function readAndJudge(string $boardText, string $wiringText): string
     (new CheckPage($result))->print(new Illuminate\Console\OutputStyle(new ArrayInput([]), new BufferedOutput));
     CheckShape::of($result);
     if ($board->practice === Practice::NorthAmerica) {
-        (new FillPage($board, $board->edition, new FillCount($board, $board->edition)))->json();
+        FillShape::of($board, new FillCount($board, $board->edition));
     }
 
     return $result->verdict->value;

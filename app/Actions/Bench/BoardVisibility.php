@@ -19,8 +19,6 @@ use Zwindle\Exam\Task\TaskKind;
  */
 final readonly class BoardVisibility
 {
-    private const NOTHING = ['enclosures' => [], 'cables' => [], 'tray' => [], 'marks' => [], 'words' => []];
-
     private TaskKind $kind;
 
     public function __construct(private Attempt $attempt, private ?User $viewer)
@@ -34,10 +32,10 @@ final readonly class BoardVisibility
         return $this->attempt->isToBegin($this->viewer);
     }
 
-    /** @return array<string, mixed> the bench */
+    /** @return array<string, mixed> the bench; before it may be seen there is nothing on it but the tray */
     public function bench(Board $board): array
     {
-        return $this->kind->isWired() && ! $this->isToBegin() ? self::look($board) : self::NOTHING;
+        return (new BenchShape($board))->name($this->kind->isWired() && ! $this->isToBegin() ? Look::of($board) : ['enclosures' => [], 'cables' => []]);
     }
 
     /** @return array<string, mixed>|null the board beside the questions */

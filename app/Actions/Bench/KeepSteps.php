@@ -13,6 +13,7 @@ use Zwindle\Bench\MalformedStep;
 use Zwindle\Bench\Step as BenchStep;
 use Zwindle\Bench\StepDoesNotFit;
 use Zwindle\Bench\StepLog;
+use Zwindle\Format\Read\StepReader;
 
 /**
  * Keeps a batch of steps from one device: each is applied in its turn or, where it no longer fits, set aside with the
@@ -33,7 +34,7 @@ final class KeepSteps
     public function execute(Attempt $attempt, string $device, int $base, array $batch): array
     {
         usort($batch, fn (array $a, array $b) => $a['number'] <=> $b['number']);
-        $parsed = array_map(fn (array $entry) => BenchStep::parse($entry['step']), $batch);
+        $parsed = array_map(fn (array $entry) => StepReader::read($entry['step']), $batch);
 
         return DB::transaction(function () use ($attempt, $device, $base, $batch, $parsed): array {
             $attempt->claim();

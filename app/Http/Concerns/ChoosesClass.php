@@ -25,9 +25,9 @@ trait ChoosesClass
     private function classRules(): array
     {
         return [
-            'classroom' => ['required', 'integer', Rule::exists('classrooms', 'id')->where('instructor_id', $this->user()?->id)],
+            'classroom' => ['required', 'integer:strict', Rule::exists('classrooms', 'id')->where('instructor_id', $this->user()?->id)],
             'trainees' => ['required', 'array', 'min:1', 'max:200'],
-            'trainees.*' => ['integer', 'distinct', Rule::exists('classroom_trainee', 'trainee_id')->where('classroom_id', $this->integer('classroom'))],
+            'trainees.*' => ['integer:strict', 'distinct', Rule::exists('classroom_trainee', 'trainee_id')->where('classroom_id', $this->integer('classroom'))],
         ];
     }
 

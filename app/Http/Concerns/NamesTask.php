@@ -37,8 +37,8 @@ trait NamesTask
         $shared = fn (Builder $query) => $query->where(fn (Builder $own) => $own->whereNull('instructor_id')->orWhere('instructor_id', $this->user()?->id));
 
         return [
-            'boardFile' => ['required', 'integer', Rule::exists('board_files', 'id')->where(fn (Builder $query) => $shared($query->whereNull('frozen_of')))],
-            'marking' => ['required', 'integer', Rule::exists('markings', 'id')->where($shared)],
+            'boardFile' => ['required', 'integer:strict', Rule::exists('board_files', 'id')->where(fn (Builder $query) => $shared($query->whereNull('frozen_of')))],
+            'marking' => ['required', 'integer:strict', Rule::exists('markings', 'id')->where($shared)],
             'task' => ['required', 'string', 'max:'.JsonText::MOST_BYTES],
         ];
     }

@@ -13,6 +13,7 @@ use Zwindle\Bench\StepLog;
 use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Format\Read\StepReader;
 
 /** The same cases are run by the browser's bench in resources/js/shared/bench/bench.test.ts. */
 it('does as the browser does', function (array $case) {
@@ -20,7 +21,7 @@ it('does as the browser does', function (array $case) {
     $refused = null;
     foreach ($case['steps'] as $i => $step) {
         try {
-            $log->add(Step::parse($step));
+            $log->add(Step::of($step));
         } catch (StepDoesNotFit $misfit) {
             $refused = [$i, $misfit->getMessage()];
         }
@@ -41,7 +42,7 @@ function canBeMadeAtTheBench(Wiring $wiring): bool
 
 it('comes to the wiring that the steps describe', function (string $board, string $wiring) {
     $expected = Files::wiring($board, $wiring);
-    $steps = array_map(Step::parse(...), Zwindle\Bench\WiringAsSteps::of($expected));
+    $steps = array_map(Step::of(...), Zwindle\Bench\WiringAsSteps::of($expected));
     $wired = StepLog::replay($expected->board, $steps)->bench()->wiring();
     $joints = fn ($wiring) => collect($wiring->joints)->map(fn ($joint) => collect($joint->points)->sort()->implode(' '))->sort()->values()->all();
 
@@ -52,7 +53,7 @@ it('comes to the wiring that the steps describe', function (string $board, strin
 
 it('counts ends and leads that are placed', function () {
     $wiring = Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/right.wiring.json');
-    $steps = array_map(Step::parse(...), Zwindle\Bench\WiringAsSteps::of($wiring));
+    $steps = array_map(Step::of(...), Zwindle\Bench\WiringAsSteps::of($wiring));
 
     // Two cables of three cores with two ends each, and the two leads of the pendant.
     expect(Bench::bare($wiring->board)->wiring()->placed())->toBe(0)
@@ -71,7 +72,7 @@ it('names terminals by place and never by what they are', function (string $path
 })->with(Files::demoBoards());
 
 it('refuses a step that cannot be read', function (array $json, string $field) {
-    expect(fn () => Step::parse($json))->toThrow(MalformedStep::class, $field);
+    expect(fn () => StepReader::read($json))->toThrow(MalformedStep::class, $field);
 })->with([
     'nothing' => [[], 'do'],
     'an unknown kind' => [['do' => 'solder', 'points' => ['A']], 'do'],

@@ -20,9 +20,9 @@ final class StoreStepsRequest extends FormRequest
     {
         return [
             'device' => ['required', 'string', 'regex:/^[A-Za-z0-9_-]{8,40}$/'],
-            'base' => ['required', 'integer', 'min:0', 'max:1000000'],
+            'base' => ['required', 'integer:strict', 'min:0', 'max:1000000'],
             'steps' => ['required', 'array', 'min:1', 'max:200'],
-            'steps.*.number' => ['required', 'integer', 'min:1', 'max:1000000', 'distinct'],
+            'steps.*.number' => ['required', 'integer:strict', 'min:1', 'max:1000000', 'distinct'],
             'steps.*.at' => ['bail', 'required', 'string', 'max:40', 'date', 'before:2100-01-01', 'after:2000-01-01'],
             'steps.*.step' => ['required', 'array'],
         ];

@@ -25,7 +25,7 @@ final class StoreDrawingRequest extends FormRequest
         return [
             'practice' => ['required_without_all:copyOf,pattern', Rule::enum(Practice::class)],
             'pattern' => ['sometimes', 'string', Rule::in(app(Patterns::class)->keys())],
-            'copyOf' => ['sometimes', 'integer'],
+            'copyOf' => ['sometimes', 'integer:strict'],
         ];
     }
 

@@ -22,7 +22,7 @@ final class UpdateDrawingRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'base' => ['required', 'integer', 'min:1'],
+            'base' => ['required', 'integer:strict', 'min:1'],
             'board' => ['required', 'string', 'json', 'max:'.JsonText::MOST_BYTES],
             'title' => ['required', 'string', 'max:200'],
             'practice' => ['required', Rule::enum(Practice::class)],

@@ -17,7 +17,7 @@ final class ObserveRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['observed' => ['present', 'array', 'max:20'], 'observed.*' => ['boolean']];
+        return ['observed' => ['present', 'array', 'max:20'], 'observed.*' => ['boolean:strict']];
     }
 
     /** @return array<string, bool> id of an observation → what the eye said */

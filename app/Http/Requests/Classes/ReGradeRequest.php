@@ -17,7 +17,7 @@ final class ReGradeRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['take' => ['required', 'boolean']];
+        return ['take' => ['required', 'boolean:strict']];
     }
 
     /** Whether what is judged now is taken; else what stood is kept. */

@@ -27,10 +27,10 @@ final class StoreAssignmentRequest extends FormRequest
 
         return [
             ...$this->classRules(),
-            'boardFile' => ['required', 'integer', Rule::exists('board_files', 'id')->where(
+            'boardFile' => ['required', 'integer:strict', Rule::exists('board_files', 'id')->where(
                 fn (Builder $query) => $query->whereNull('frozen_of')->where(fn (Builder $own) => $own->whereNull('instructor_id')->orWhere('instructor_id', $instructor)),
             )],
-            'minutes' => ['nullable', 'integer', 'min:1', 'max:480'],
+            'minutes' => ['nullable', 'integer:strict', 'min:1', 'max:480'],
         ];
     }
 

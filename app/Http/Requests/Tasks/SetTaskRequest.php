@@ -20,7 +20,7 @@ final class SetTaskRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...$this->classRules(), 'row' => ['sometimes', 'integer', 'min:1', 'max:50']];
+        return [...$this->classRules(), 'row' => ['sometimes', 'integer:strict', 'min:1', 'max:50']];
     }
 
     /** @return array<string, string> */

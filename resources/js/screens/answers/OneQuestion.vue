@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { AskedQuestion } from '@/shared/api/types'
+import type { AskedQuestion } from '@/shared/api/generated/http'
 
 const props = defineProps<{ question: AskedQuestion }>()
 const emit = defineEmits<{ answer: [chosen: number[]] }>()

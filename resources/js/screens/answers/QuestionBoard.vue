@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { AskedQuestion, QuestionSheet } from '@/shared/api/types'
+import type { AskedQuestion, QuestionSheet } from '@/shared/api/generated/http'
 import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
 import FaceSketch from '@/shared/board/FaceSketch.vue'
 import OpenBox from '@/shared/board/OpenBox.vue'

@@ -2,7 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
 import { api, NoAnswer, Refused } from '@/shared/api/client'
-import type { QuestionSheet } from '@/shared/api/types'
+import type { QuestionSheet } from '@/shared/api/generated/http'
 import { useAnswers } from './useAnswers'
 
 const sheet = (more: Partial<QuestionSheet> = {}) =>

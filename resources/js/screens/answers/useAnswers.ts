@@ -1,6 +1,6 @@
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
-import type { QuestionSheet } from '@/shared/api/types'
+import type { QuestionSheet } from '@/shared/api/generated/http'
 
 const RETRY_MS = 3000
 const UNPROCESSABLE = 422

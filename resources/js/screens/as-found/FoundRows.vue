@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { AsFoundBox, AsFoundSheet } from '@/shared/api/types'
+import type { AsFoundBox, AsFoundSheet } from '@/shared/api/generated/http'
 import ConductorStroke from '@/shared/board/ConductorStroke.vue'
 
 defineProps<{ box: AsFoundBox; marks: AsFoundSheet['marks'] }>()

@@ -2,7 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
 import { api, Refused } from '@/shared/api/client'
-import type { AsFoundPlan, AsFoundSheet } from '@/shared/api/types'
+import type { AsFoundPlan, AsFoundSheet } from '@/shared/api/generated/http'
 import { useAsFound } from './useAsFound'
 
 const KEEP_AFTER_MS = 600

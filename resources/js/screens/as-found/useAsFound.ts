@@ -1,6 +1,6 @@
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
-import type { AsFoundPlan, AsFoundSheet } from '@/shared/api/types'
+import type { AsFoundPlan, AsFoundSheet } from '@/shared/api/generated/http'
 
 const KEEP_AFTER_MS = 600
 

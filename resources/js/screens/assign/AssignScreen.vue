@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Refused } from '@/shared/api/client'
-import type { FileProblem } from '@/shared/api/types'
+import type { FileProblem } from '@/shared/api/generated/http'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RadioGroup, RadioGroupDescription, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
-import type { BoardFile } from '@/shared/api/types'
+import type { BoardFile } from '@/shared/api/generated/http'
 
 defineProps<{ boards: readonly BoardFile[] }>()
 defineEmits<{ copy: [board: number] }>()

@@ -2,7 +2,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import type { BoardLook, Enclosure, Step } from '@/shared/api/types'
+import type { BoardLook, Enclosure, Step } from '@/shared/api/generated/http'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import { layOutMap, neighbour } from '@/shared/board/mapLayout'
 import OpenBox from '@/shared/board/OpenBox.vue'

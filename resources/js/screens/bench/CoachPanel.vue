@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api } from '@/shared/api/client'
-import type { Enclosure, HelpData, TesterReading } from '@/shared/api/types'
+import type { Enclosure, HelpData, TesterReading } from '@/shared/api/generated/http'
 
 /** The help that a coached task allows: a hint, what the cables carry, what the light does now, a tester in the open box. */
 const props = defineProps<{ attempt: number; box: Enclosure; steps: number }>()

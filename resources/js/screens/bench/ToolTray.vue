@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { BoardLook } from '@/shared/api/types'
+import type { BoardLook } from '@/shared/api/generated/http'
 import { paintOf } from '@/shared/board/conductor'
 import type { Hand } from './useHand'
 import { trayKeys } from './useKeys'

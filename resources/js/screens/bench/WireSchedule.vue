@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BoardLook, Enclosure, MarkedAs, Step } from '@/shared/api/types'
+import type { BoardLook, Enclosure, MarkedAs, Step } from '@/shared/api/generated/http'
 import { type BenchState, jointAt, type Places } from '@/shared/bench/bench'
 
 const props = defineProps<{ board: BoardLook; box: Enclosure; bench: BenchState; places: Places }>()

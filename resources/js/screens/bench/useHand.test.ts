@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { computed, ref, shallowRef } from 'vue'
-import type { BoardLook, Step } from '@/shared/api/types'
+import type { BoardLook, Step } from '@/shared/api/generated/http'
 import { placesOf, StepDoesNotFit } from '@/shared/bench/bench'
 import { add, emptyLog } from '@/shared/bench/stepLog'
 import { type Hand, useHand } from './useHand'

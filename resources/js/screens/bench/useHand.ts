@@ -1,5 +1,5 @@
 import { computed, readonly, ref, type Ref } from 'vue'
-import type { BoardLook, Enclosure, MarkedAs, Step, TrayItem } from '@/shared/api/types'
+import type { BoardLook, Enclosure, MarkedAs, Step, TrayItem } from '@/shared/api/generated/http'
 import { type BenchState, jointAt, type Places } from '@/shared/bench/bench'
 import { reasonFor } from '@/shared/bench/reasons'
 

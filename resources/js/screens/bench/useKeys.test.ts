@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, type EffectScope, ref } from 'vue'
-import type { Enclosure, TrayItem } from '@/shared/api/types'
+import type { Enclosure, TrayItem } from '@/shared/api/generated/http'
 import type { Hand } from './useHand'
 import { trayKeys, useKeys } from './useKeys'
 

@@ -1,5 +1,5 @@
 import { onScopeDispose } from 'vue'
-import type { Enclosure, TrayItem } from '@/shared/api/types'
+import type { Enclosure, TrayItem } from '@/shared/api/generated/http'
 import type { Hand } from './useHand'
 
 const SECOND_DIGIT_MS = 500

@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue'
-import type { BoardLook } from '@/shared/api/types'
+import type { BoardLook } from '@/shared/api/generated/http'
 import { type BenchState, jointAt } from '@/shared/bench/bench'
 
 /** Box by box, how many ends and leads are joined or capped. */

@@ -1,6 +1,6 @@
 import { mount, RouterLinkStub } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import type { AttemptSummary } from '@/shared/api/types'
+import type { AttemptSummary } from '@/shared/api/generated/http'
 import AttemptRow from './AttemptRow.vue'
 
 const summary = (change: Partial<AttemptSummary>) =>

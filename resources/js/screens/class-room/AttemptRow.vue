@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { isWired } from '@/shared/api/taskKinds'
-import type { AttemptSummary } from '@/shared/api/types'
+import type { AttemptSummary } from '@/shared/api/generated/http'
 
 const props = defineProps<{ attempt: AttemptSummary; seated: boolean }>()
 const MARKS = { pass: '✓', remarks: '✓ …', fail: '✕' }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
-import type { AssignmentLine } from '@/shared/api/types'
+import type { AssignmentLine } from '@/shared/api/generated/http'
 import { isWired } from '@/shared/api/taskKinds'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'

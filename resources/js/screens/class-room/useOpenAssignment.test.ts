@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { effectScope, ref } from 'vue'
 import { api } from '@/shared/api/client'
-import type { Assignment } from '@/shared/api/types'
+import type { Assignment } from '@/shared/api/generated/http'
 import { useOpenAssignment } from './useOpenAssignment'
 
 const set = (id: number, version: string) => ({ id, version }) as Assignment

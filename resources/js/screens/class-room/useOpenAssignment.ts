@@ -1,6 +1,6 @@
 import { onScopeDispose, readonly, ref, shallowRef, watch, type Ref } from 'vue'
 import { api } from '@/shared/api/client'
-import type { Assignment } from '@/shared/api/types'
+import type { Assignment } from '@/shared/api/generated/http'
 
 const POLL_MS = 4000
 

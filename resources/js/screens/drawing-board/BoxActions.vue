@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Board, DrawingData } from '@/shared/api/types'
+import type { Board, DrawingData } from '@/shared/api/generated/http'
 import BoxDetails from './BoxDetails.vue'
 import { alter, devicesIn } from './drawing'
 

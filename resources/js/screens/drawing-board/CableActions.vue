@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Board, DrawingData } from '@/shared/api/types'
+import type { Board, DrawingData } from '@/shared/api/generated/http'
 
 type Cable = Board['cables'][number]
 const props = defineProps<{

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { DrawingReview, WayOut } from '@/shared/api/types'
+import type { DrawingReview, WayOut } from '@/shared/api/generated/http'
 
 const props = defineProps<{ review: DrawingReview | null; isThinking: boolean; failure: string; boardFile: number }>()
 defineEmits<{ insist: [scheme: string]; take: [way: WayOut] }>()

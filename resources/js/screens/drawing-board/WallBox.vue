@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Board, DrawingReview } from '@/shared/api/types'
+import type { Board, DrawingReview } from '@/shared/api/generated/http'
 import type { Spot } from './drawing'
 
 const props = defineProps<{

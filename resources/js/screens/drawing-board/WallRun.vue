@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { DrawingReview } from '@/shared/api/types'
+import type { DrawingReview } from '@/shared/api/generated/http'
 import { paintOf } from '@/shared/board/conductor'
 import type { Route } from './wallLayout'
 

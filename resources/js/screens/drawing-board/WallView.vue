@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { Board, DrawnBox, DrawnCable } from '@/shared/api/types'
+import type { Board, DrawnBox, DrawnCable } from '@/shared/api/generated/http'
 import type { Spot } from './drawing'
 import { gridOf, routesOf, snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
 import WallBox from './WallBox.vue'

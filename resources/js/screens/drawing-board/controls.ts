@@ -1,4 +1,4 @@
-import type { Board } from '@/shared/api/types'
+import type { Board } from '@/shared/api/generated/http'
 
 /** The lamps that a switch works. */
 export const lampsOf = (board: Board, device: string): string[] =>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Board, WallPart, WayOut } from '@/shared/api/types'
+import type { Board, WallPart, WayOut } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
 import { routesOf, snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
 import { wrongPlaces } from './wrongPlaces'

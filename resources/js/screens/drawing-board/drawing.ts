@@ -1,4 +1,4 @@
-import type { Board, WallPart, WayOut } from '@/shared/api/types'
+import type { Board, WallPart, WayOut } from '@/shared/api/generated/http'
 import { withoutEmptyControls } from './controls'
 import { freeId, freeLabel, without } from './ids'
 

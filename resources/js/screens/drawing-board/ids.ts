@@ -1,4 +1,4 @@
-import type { Board } from '@/shared/api/types'
+import type { Board } from '@/shared/api/generated/http'
 
 export function freeId(board: Board, prefix: string, taken: readonly string[] = []): string {
   const used = new Set([...board.enclosures, ...board.devices, ...board.cables].map(({ id }) => id).concat(taken))

@@ -1,4 +1,4 @@
-import type { Board } from '@/shared/api/types'
+import type { Board } from '@/shared/api/generated/http'
 import { freeId, without } from './ids'
 
 export const cablesAt = (board: Board, box: string) => board.cables.filter(({ from, to }) => from === box || to === box)

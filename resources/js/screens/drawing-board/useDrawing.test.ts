@@ -2,7 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type EffectScope, effectScope } from 'vue'
 import { api, NoAnswer, Refused } from '@/shared/api/client'
-import type { Board, DrawingData } from '@/shared/api/types'
+import type { Board, DrawingData } from '@/shared/api/generated/http'
 import { useDrawing } from './useDrawing'
 
 const titled = (title: string) => ({ title, practice: 'na' }) as unknown as Board

@@ -1,6 +1,6 @@
 import { computed, onScopeDispose, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
-import type { Board, DrawingData } from '@/shared/api/types'
+import type { Board, DrawingData } from '@/shared/api/generated/http'
 
 const KEEP_AFTER_MS = 700
 const TRY_AGAIN_MS = 4000

@@ -1,6 +1,6 @@
 import { onScopeDispose, readonly, ref, type Ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
-import type { Board, DrawingReview } from '@/shared/api/types'
+import type { Board, DrawingReview } from '@/shared/api/generated/http'
 
 const SETTLED_MS = 60
 const SLOW_MS = 500

@@ -1,6 +1,6 @@
 import { useEventListener } from '@vueuse/core'
 import type { Ref } from 'vue'
-import type { Board, DrawingData } from '@/shared/api/types'
+import type { Board, DrawingData } from '@/shared/api/generated/http'
 import { devicesIn } from './drawing'
 import type { useWallMode } from './useWallMode'
 

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, shallowRef } from 'vue'
-import type { Board, DrawingData, WallPart } from '@/shared/api/types'
+import type { Board, DrawingData, WallPart } from '@/shared/api/generated/http'
 import { useWallKeys } from './useWallKeys'
 import { useWallMode } from './useWallMode'
 

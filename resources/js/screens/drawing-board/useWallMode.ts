@@ -1,5 +1,5 @@
 import { computed, readonly, type Ref, ref, shallowReadonly, shallowRef } from 'vue'
-import type { Board, DrawingData, WallPart } from '@/shared/api/types'
+import type { Board, DrawingData, WallPart } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
 import type { Spot } from './drawing'
 import { gridOf, snap } from './wallLayout'

@@ -1,4 +1,4 @@
-import type { Board } from '@/shared/api/types'
+import type { Board } from '@/shared/api/generated/http'
 import type { Spot } from './drawing'
 
 const MARGIN_MM = 250

@@ -1,4 +1,4 @@
-import type { Board, FileProblem } from '@/shared/api/types'
+import type { Board, FileProblem } from '@/shared/api/generated/http'
 
 /** The boxes and cables that problems are about, by the pointers into the drawing. */
 export function wrongPlaces(board: Board | null, problems: readonly FileProblem[]): Set<string> {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
-import type { MarkedAttempt } from '@/shared/api/types'
+import type { GradedAttempt } from '@/shared/api/generated/http'
 import MarkLines from '@/shared/marks/MarkLines.vue'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -32,13 +32,13 @@ const asking = ref(false)
 const open = computed(() => data.value?.marks.filter(({ mark }) => mark?.isOpen).length ?? 0)
 const missing = computed(() => data.value?.marks.filter(({ mark }) => !mark).length ?? 0)
 
-const stateOf = ({ mark, handedInAt, headline }: MarkedAttempt) => {
+const stateOf = ({ mark, handedInAt, headline }: GradedAttempt) => {
   if (!mark) return handedInAt ? (headline ?? '') : 'not handed in'
   if (mark.isOpen) return `${mark.got} of ${mark.total} so far`
   return `${mark.got} of ${mark.total} ${mark.passes ? '✓' : '✕'}`
 }
 
-function replace(fresh: MarkedAttempt) {
+function replace(fresh: GradedAttempt) {
   if (!data.value) return
   data.value = { ...data.value, marks: data.value.marks.map((one) => (one.attempt === fresh.attempt ? fresh : one)) }
 }

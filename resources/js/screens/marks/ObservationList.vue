@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { MarkData } from '@/shared/api/types'
+import type { GradeData } from '@/shared/api/generated/http'
 
-const props = defineProps<{ mark: MarkData; observed: Record<string, boolean> }>()
+const props = defineProps<{ mark: GradeData; observed: Record<string, boolean> }>()
 const emit = defineEmits<{ observe: [observed: Record<string, boolean>] }>()
 
 const items = computed(() => props.mark.lines.filter(({ part }) => part === 'workmanship'))

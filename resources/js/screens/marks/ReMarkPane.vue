@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { MarkedAttempt, ReGradePreview, ReMarkSide } from '@/shared/api/types'
+import type { GradedAttempt, ReGradePreview, ReGradeSide } from '@/shared/api/generated/http'
 
 const props = defineProps<{
   changed: readonly ReGradePreview[]
-  marks: readonly MarkedAttempt[]
+  marks: readonly GradedAttempt[]
   isLooking: boolean
   looked: number
   all: number
@@ -12,7 +12,7 @@ defineEmits<{ decide: [attempts: number[], take: boolean]; close: [] }>()
 
 const WORDS = { pass: '✓ pass', remarks: '✓ pass with remarks', fail: '✕ fail' }
 const nameOf = (attempt: number) => props.marks.find((one) => one.attempt === attempt)?.trainee.name ?? ''
-const points = ({ got, total }: ReMarkSide) => (got === null ? '' : ` · ${got} of ${total}`)
+const points = ({ got, total }: ReGradeSide) => (got === null ? '' : ` · ${got} of ${total}`)
 const takeable = () => props.changed.filter(({ now }) => now).map(({ attempt }) => attempt)
 </script>
 

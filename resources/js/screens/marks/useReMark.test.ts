@@ -1,6 +1,6 @@
 import { expect, it, vi } from 'vitest'
 import { api, Refused } from '@/shared/api/client'
-import type { MarkedAttempt, ReGradePreview } from '@/shared/api/types'
+import type { GradedAttempt, ReGradePreview } from '@/shared/api/generated/http'
 import { useReMark } from './useReMark'
 
 const side = { verdict: 'pass', headline: '', got: 90, total: 100, passes: true, rules: 1 } as const
@@ -26,7 +26,7 @@ it('takes what is decided off the list and says what went wrong with the rest', 
   const reMark = useReMark(({ attempt }) => fresh.push(attempt))
   await reMark.look([1, 2])
   vi.spyOn(api, 'reMark')
-    .mockResolvedValueOnce({ attempt: 1 } as MarkedAttempt)
+    .mockResolvedValueOnce({ attempt: 1 } as GradedAttempt)
     .mockRejectedValueOnce(new Refused(403, 'Not yours.'))
   await reMark.decide([1, 2], true)
   expect([fresh, reMark.changed.value.map(({ attempt }) => attempt), reMark.failure.value]).toEqual([

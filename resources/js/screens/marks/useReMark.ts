@@ -1,12 +1,12 @@
 import { computed, readonly, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
-import type { MarkedAttempt, ReGradePreview } from '@/shared/api/types'
+import type { GradedAttempt, ReGradePreview } from '@/shared/api/generated/http'
 
 /**
  * Marking again: first every board is looked at one by one and nothing is kept; then the instructor decides, one by one or for
  * all, whether what is judged now is taken or what stood goes on standing.
  */
-export function useReMark(replace: (fresh: MarkedAttempt) => void) {
+export function useReMark(replace: (fresh: GradedAttempt) => void) {
   const looks = shallowRef<readonly ReGradePreview[] | null>(null)
   const looked = ref(0)
   const all = ref(0)

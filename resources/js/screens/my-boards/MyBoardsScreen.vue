@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { api } from '@/shared/api/client'
 import { isWired } from '@/shared/api/taskKinds'
-import type { AttemptSummary } from '@/shared/api/types'
+import type { AttemptSummary } from '@/shared/api/generated/http'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'

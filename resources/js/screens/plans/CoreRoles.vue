@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CableRoles } from '@/shared/api/types'
+import type { CableRoles } from '@/shared/api/generated/http'
 import ConductorStroke from '@/shared/board/ConductorStroke.vue'
 
 defineProps<{ cables: readonly CableRoles[] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
-import type { PlanList } from '@/shared/api/types'
+import type { PlanList } from '@/shared/api/generated/http'
 
 defineProps<{ list: PlanList; busy: boolean; converting: boolean; refusal: string }>()
 defineEmits<{ convert: [] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
-import type { OrderStep, PlanData } from '@/shared/api/types'
+import type { OrderStep, PlanData } from '@/shared/api/generated/http'
 import StepThrough from '@/shared/ui/StepThrough.vue'
 import TabHeads from '@/shared/ui/TabHeads.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'

@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
-import type { Step } from '@/shared/api/types'
+import type { Step } from '@/shared/api/generated/http'
 import BoardPane from '@/shared/board-pane/BoardPane.vue'
 import { bareBench, placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'

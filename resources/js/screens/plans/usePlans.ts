@@ -1,6 +1,6 @@
 import { readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
-import type { PlanData, PlanList } from '@/shared/api/types'
+import type { PlanData, PlanList } from '@/shared/api/generated/http'
 
 /** The plans of a board by an edition, and the one that is chosen: at first the best, of a scheme if one is asked for. */
 export function usePlans(boardFile: () => number, scheme = '') {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { MaterialsData } from '@/shared/api/types'
+import type { MaterialsData } from '@/shared/api/generated/http'
 
 const props = defineProps<{ data: MaterialsData }>()
 const asked = defineModel<{ sets: string; free: string; sheath: string; waste: string; round: string }>({

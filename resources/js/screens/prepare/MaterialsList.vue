@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MaterialsData } from '@/shared/api/types'
+import type { MaterialsData } from '@/shared/api/generated/http'
 import ShelfField from './ShelfField.vue'
 
 defineProps<{ data: MaterialsData }>()

@@ -1,6 +1,6 @@
 import { computed, reactive, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
-import type { MaterialsData } from '@/shared/api/types'
+import type { MaterialsData } from '@/shared/api/generated/http'
 
 /** The lists of a plan for as many boards and with such allowances as are asked for, against the instructor's own prices and stock. */
 export function usePrepare(boardFile: number, plan: number) {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { AttackedBoard, TaskAttack } from '@/shared/api/types'
+import type { AttackedBoard, TaskAttack } from '@/shared/api/generated/http'
 import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
 import { placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { MarkingData, MarkingFile, TaskWords } from '@/shared/api/types'
+import type { MarkingData, MarkingFile, TaskWords } from '@/shared/api/generated/http'
 
 const props = defineProps<{ markings: readonly MarkingData[]; rules: TaskWords['rules']; busy: boolean }>()
 const emit = defineEmits<{ keep: [marking: MarkingFile, isCopy: boolean] }>()

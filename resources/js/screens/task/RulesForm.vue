@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { TaskFile, TaskWords } from '@/shared/api/types'
+import type { TaskFile, TaskWords } from '@/shared/api/generated/http'
 
 defineProps<{ words: TaskWords; isAnswered: boolean }>()
 const task = defineModel<TaskFile>({ required: true })

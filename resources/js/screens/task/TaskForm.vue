@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { TaskFile, TaskWords } from '@/shared/api/types'
+import type { TaskFile, TaskWords } from '@/shared/api/generated/http'
 
 const props = defineProps<{ board: number; words: TaskWords; isAnswered: boolean }>()
 const task = defineModel<TaskFile>({ required: true })

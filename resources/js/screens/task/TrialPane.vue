@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { TaskTrial } from '@/shared/api/types'
+import type { TaskTrial } from '@/shared/api/generated/http'
 import DataTable from '@/shared/ui/DataTable.vue'
 
 const props = defineProps<{ trial: TaskTrial | null; isTrying: boolean; same: boolean }>()

@@ -1,6 +1,6 @@
 import { onScopeDispose, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
-import type { TaskAttack, TaskFile } from '@/shared/api/types'
+import type { TaskAttack, TaskFile } from '@/shared/api/generated/http'
 
 const SETTLED_MS = 500
 

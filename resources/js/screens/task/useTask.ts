@@ -2,7 +2,15 @@ import { computed, onScopeDispose, reactive, readonly, ref, shallowReadonly, sha
 import { api, Refused } from '@/shared/api/client'
 import { useAttack } from './useAttack'
 import { isWired } from '@/shared/api/taskKinds'
-import type { Classroom, FileProblem, MarkingData, TaskData, TaskFile, TaskTrial, TaskWords } from '@/shared/api/types'
+import type {
+  Classroom,
+  FileProblem,
+  MarkingData,
+  TaskData,
+  TaskFile,
+  TaskTrial,
+  TaskWords,
+} from '@/shared/api/generated/http'
 
 const SETTLED_MS = 500
 const ROW = 6

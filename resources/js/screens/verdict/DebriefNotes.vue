@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Debrief } from '@/shared/api/types'
+import type { Debrief } from '@/shared/api/generated/http'
 
 defineProps<{ debrief: Debrief; attempt: number; mayPrint: boolean }>()
 </script>

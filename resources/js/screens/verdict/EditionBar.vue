@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { VerdictData } from '@/shared/api/types'
+import type { VerdictData } from '@/shared/api/generated/http'
 
 defineProps<{ verdict: VerdictData; busy: boolean }>()
 const edition = defineModel<string>({ required: true })

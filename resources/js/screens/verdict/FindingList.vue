@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Finding, Severity } from '@/shared/api/types'
+import type { Finding, Severity } from '@/shared/api/generated/http'
 
 const props = defineProps<{
   findings: readonly Finding[]

@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import { isWired } from '@/shared/api/taskKinds'
-import type { BenchData } from '@/shared/api/types'
+import type { BenchData } from '@/shared/api/generated/http'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 
 const props = defineProps<{ bench: BenchData }>()

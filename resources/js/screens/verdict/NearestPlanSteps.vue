@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { NearestPlan } from '@/shared/api/types'
+import type { NearestPlan } from '@/shared/api/generated/http'
 
 defineProps<{ nearest: NearestPlan }>()
 defineEmits<{ show: [box: string] }>()

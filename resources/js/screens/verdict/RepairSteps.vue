@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RepairData } from '@/shared/api/types'
+import type { RepairData } from '@/shared/api/generated/http'
 import StepThrough from '@/shared/ui/StepThrough.vue'
 
 defineProps<{ repair: RepairData }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SchemeData } from '@/shared/api/types'
+import type { SchemeData } from '@/shared/api/generated/http'
 
 defineProps<{ schemes: readonly SchemeData[] }>()
 </script>

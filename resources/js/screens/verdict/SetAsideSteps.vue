@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SetAsideStep } from '@/shared/api/types'
+import type { SetAsideStep } from '@/shared/api/generated/http'
 import { setAsideWords } from './setAsideWords'
 
 defineProps<{ steps: readonly SetAsideStep[] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { VerdictData } from '@/shared/api/types'
+import type { VerdictData } from '@/shared/api/generated/http'
 
 const props = defineProps<{ verdict: VerdictData; state: number }>()
 const emit = defineEmits<{ choose: [state: number] }>()

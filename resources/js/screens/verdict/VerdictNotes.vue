@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed } from 'vue'
-import type { Debrief, MarkData, SetAsideStep, VerdictData } from '@/shared/api/types'
+import type { Debrief, GradeData, SetAsideStep, VerdictData } from '@/shared/api/generated/http'
 import TabHeads from '@/shared/ui/TabHeads.vue'
 import MarkLines from '@/shared/marks/MarkLines.vue'
 import DebriefNotes from './DebriefNotes.vue'
@@ -16,7 +16,7 @@ const props = defineProps<{
   labelOf: (box: string) => string
   setAside: readonly SetAsideStep[]
   /** Of a board that was set with a task. */
-  mark: MarkData | null
+  mark: GradeData | null
   debrief: Debrief | null
   attempt: number
   mayPrint: boolean

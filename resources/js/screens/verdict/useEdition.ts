@@ -1,6 +1,6 @@
 import { computed, readonly, ref, type Ref, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
-import type { VerdictData } from '@/shared/api/types'
+import type { VerdictData } from '@/shared/api/generated/http'
 
 /** The verdict by the board's own edition, or by the one that is chosen. */
 export function useEdition(attempt: number, own: Ref<VerdictData | null>) {

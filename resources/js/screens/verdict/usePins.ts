@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue'
-import type { Finding, VerdictData } from '@/shared/api/types'
+import type { Finding, VerdictData } from '@/shared/api/generated/http'
 
 /** Numbers of the findings that follow from no other, and where they are pinned. */
 export function usePins(verdict: Ref<VerdictData | null>) {

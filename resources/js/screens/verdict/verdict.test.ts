@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { ref } from 'vue'
-import type { DiagramData, Finding, VerdictData } from '@/shared/api/types'
+import type { DiagramData, Finding, VerdictData } from '@/shared/api/generated/http'
 import WiringDiagram from '@/shared/board/WiringDiagram.vue'
 import EditionBar from './EditionBar.vue'
 import FigureList from '@/shared/board-pane/FigureList.vue'

@@ -16,10 +16,15 @@ import type {
   PathData,
   PlanData,
   PlanList,
-  Step,
+  Converted,
   Debrief,
+  NeutralAnswer,
+  Pattern,
+  Session,
+  StepEntry,
+  StepReceipt,
   HelpData,
-  MarkedAttempt,
+  GradedAttempt,
   MarkingData,
   MarkingFile,
   QuestionSheet,
@@ -30,9 +35,8 @@ import type {
   TaskTrial,
   TaskWords,
   TesterReading,
-  User,
   VerdictData,
-} from './types'
+} from './generated/http'
 
 /** The server answered, and said no. */
 export class Refused extends Error {
@@ -51,20 +55,6 @@ export class NoAnswer extends Error {
   constructor() {
     super('The server does not answer. Check that this device is on the workshop network, then try again.')
   }
-}
-
-export interface StepEntry {
-  number: number
-  at: string
-  step: Step
-}
-
-export interface StepReceipt {
-  head: number
-  keptUpTo: number
-  startedAt: string | null
-  dueAt: string | null
-  setAside: { number: number; reason: string }[]
 }
 
 function csrfToken(): string {
@@ -171,12 +161,12 @@ export interface TaskDraft {
 const sent = ({ boardFile, marking, task }: TaskDraft) => ({ boardFile, marking, task: JSON.stringify(task) })
 
 export const api = {
-  session: () => request<{ user: User | null }>('GET', 'session'),
-  signIn: (username: string, password: string) => request<{ user: User }>('POST', 'session', { username, password }),
+  session: () => request<Session>('GET', 'session'),
+  signIn: (username: string, password: string) => request<Session>('POST', 'session', { username, password }),
   signOut: () => request<void>('DELETE', 'session'),
   boardFiles: () => request<BoardFile[]>('GET', 'board-files'),
   addBoardFile: (text: string) => request<BoardFile>('POST', 'board-files', text),
-  patterns: () => request<{ key: string; title: string; practice: 'na' | 'gb' }[]>('GET', 'patterns'),
+  patterns: () => request<Pattern[]>('GET', 'patterns'),
   startDrawing: (what: { practice: 'na' | 'gb' } | { copyOf: number } | { pattern: string }) =>
     request<DrawingData>('POST', 'drawings', what),
   drawing: (id: number) => request<DrawingData>('GET', `drawings/${id}`),
@@ -190,7 +180,7 @@ export const api = {
   reviewDrawing: (board: Board, signal?: AbortSignal) =>
     request<DrawingReview>('POST', 'drawing-looks', JSON.stringify(board), 15_000, signal),
   neutralIn: (board: Board, box: string) =>
-    request<{ sentence: string }>('POST', `drawing-neutrals${queryOf({ box })}`, JSON.stringify(board)),
+    request<NeutralAnswer>('POST', `drawing-neutrals${queryOf({ box })}`, JSON.stringify(board)),
   plans: (boardFile: number, edition = '') =>
     request<PlanList>('GET', `board-files/${boardFile}/plans${queryOf({ edition })}`, undefined, 60_000),
   plan: (boardFile: number, plan: number, edition = '') =>
@@ -222,8 +212,7 @@ export const api = {
     `/api/board-files/${boardFile}/plans/${plan}/paper${queryOf({ pages: pages.join() })}`,
   /** Address of one page a seat as a PDF: what is asked there, or how it is wired. */
   seatPaperOf: (assignment: number, pages: 'sheets' | 'keys') => `/api/assignments/${assignment}/paper?pages=${pages}`,
-  convert: (boardFile: number) =>
-    request<{ boardFile: BoardFile; notes: string[] }>('POST', `board-files/${boardFile}/converted`),
+  convert: (boardFile: number) => request<Converted>('POST', `board-files/${boardFile}/converted`),
   markings: () => request<MarkingData[]>('GET', 'markings'),
   addMarking: (marking: MarkingFile) => request<MarkingData>('POST', 'markings', { marking: JSON.stringify(marking) }),
   keepMarking: (id: number, marking: MarkingFile) =>
@@ -239,11 +228,11 @@ export const api = {
   attackTask: (what: TaskDraft) => search(() => request<TaskAttack>('POST', 'task-attacks', sent(what), 120_000)),
   setTask: (id: number, what: { classroom: number; trainees: number[]; row: number }) =>
     request<Assignment>('POST', `tasks/${id}/assignments`, what, 60_000),
-  marks: (assignment: number) => request<MarkedAttempt[]>('GET', `assignments/${assignment}/marks`, undefined, 60_000),
+  marks: (assignment: number) => request<GradedAttempt[]>('GET', `assignments/${assignment}/marks`, undefined, 60_000),
   release: (assignment: number) => request<Assignment>('POST', `assignments/${assignment}/release`),
-  mark: (attempt: number) => request<MarkedAttempt>('GET', `attempts/${attempt}/mark`),
+  mark: (attempt: number) => request<GradedAttempt>('GET', `attempts/${attempt}/mark`),
   observe: (attempt: number, observed: Record<string, boolean>) =>
-    request<MarkedAttempt>('PUT', `attempts/${attempt}/observations`, { observed }),
+    request<GradedAttempt>('PUT', `attempts/${attempt}/observations`, { observed }),
   debrief: (attempt: number) => request<Debrief>('GET', `attempts/${attempt}/debrief`),
   questions: (attempt: number) => request<QuestionSheet>('GET', `attempts/${attempt}/questions`),
   answer: (attempt: number, question: number, answer: readonly number[]) =>
@@ -261,7 +250,7 @@ export const api = {
     request<Assignment | undefined>('GET', `assignments/${id}${queryOf({ have })}`),
   reGradePreview: (attempt: number) => request<ReGradePreview>('GET', `attempts/${attempt}/re-mark`, undefined, 30_000),
   reMark: (attempt: number, take: boolean) =>
-    request<MarkedAttempt>('POST', `attempts/${attempt}/re-mark`, { take }, 30_000),
+    request<GradedAttempt>('POST', `attempts/${attempt}/re-mark`, { take }, 30_000),
   assign: (what: { classroom: number; boardFile: number; trainees: number[]; minutes: number | null }) =>
     request<Assignment>('POST', 'assignments', what),
   attempts: () => request<AttemptSummary[]>('GET', 'attempts'),

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import type { BoardLook, Step } from '@/shared/api/types'
+import type { BoardLook, Step } from '@/shared/api/generated/http'
 import { placesOf, StepDoesNotFit } from './bench'
 import { add, emptyLog } from './stepLog'
 

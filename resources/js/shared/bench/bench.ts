@@ -1,5 +1,5 @@
 import type { Back, Step } from '@/shared/api/generated/step'
-import type { BoardLook, Connector, End, Landing, MarkedAs } from '@/shared/api/types'
+import type { BoardLook, Connector, End, Landing, MarkedAs } from '@/shared/api/generated/http'
 
 /**
  * The bench as it stands after some steps. The server keeps the same rules in PHP and has the last word; the cases in

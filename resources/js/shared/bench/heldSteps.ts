@@ -1,4 +1,4 @@
-import type { StepEntry } from '@/shared/api/client'
+import type { StepEntry } from '@/shared/api/generated/http'
 
 /** A step that the server does not have yet, kept in this browser until it does. */
 export interface HeldStep extends StepEntry {

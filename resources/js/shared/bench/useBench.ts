@@ -1,6 +1,6 @@
 import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue'
 import { api, NoAnswer, Refused } from '@/shared/api/client'
-import type { BenchData, Step } from '@/shared/api/types'
+import type { BenchData, Step } from '@/shared/api/generated/http'
 import { placesOf, StepDoesNotFit } from './bench'
 import { deviceName } from './device'
 import { type HeldStep, heldSteps } from './heldSteps'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, toRef } from 'vue'
-import type { BoardLook, PathData, VerdictData } from '@/shared/api/types'
+import type { BoardLook, PathData, VerdictData } from '@/shared/api/generated/http'
 import type { BenchState } from '@/shared/bench/bench'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import OpenBox from '@/shared/board/OpenBox.vue'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { FigureBlock } from '@/shared/api/types'
+import type { FigureBlock } from '@/shared/api/generated/http'
 
 defineProps<{ blocks: readonly FigureBlock[] }>()
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Layer } from '@/shared/api/types'
+import type { Layer } from '@/shared/api/generated/http'
 import { LAYERS } from '@/shared/board/layers'
 
 /** The names are the region's own. */

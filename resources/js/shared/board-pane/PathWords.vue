@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { DeepReadonly } from 'vue'
-import type { PathData } from '@/shared/api/types'
+import type { PathData } from '@/shared/api/generated/http'
 
 defineProps<{ path: DeepReadonly<PathData> | null; failure: string }>()
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BoardLook } from '@/shared/api/types'
+import type { BoardLook } from '@/shared/api/generated/http'
 import type { BenchState } from '@/shared/bench/bench'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import OpenBox from '@/shared/board/OpenBox.vue'

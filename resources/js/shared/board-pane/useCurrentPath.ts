@@ -1,5 +1,5 @@
 import { computed, readonly, ref, type Ref, shallowRef, watch } from 'vue'
-import type { BoardLook, PathData, VerdictData } from '@/shared/api/types'
+import type { BoardLook, PathData, VerdictData } from '@/shared/api/generated/http'
 
 const LAMP_STATES: Record<string, 'on' | 'dim' | 'off'> = { '1': 'on', d: 'dim', '0': 'off' }
 

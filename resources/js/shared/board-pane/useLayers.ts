@@ -1,5 +1,5 @@
 import { computed, type Ref, ref } from 'vue'
-import type { Layer, VerdictData } from '@/shared/api/types'
+import type { Layer, VerdictData } from '@/shared/api/generated/http'
 import { hiddenPlaces } from '@/shared/board/layers'
 
 /** Which layers of the picture are out of sight, and what that hides. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BoardLook } from '@/shared/api/types'
+import type { BoardLook } from '@/shared/api/generated/http'
 import MapBox from './MapBox.vue'
 import { layOutMap, runsOf } from './mapLayout'
 import MapRun from './MapRun.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { DiagramPin, DiagramSymbol } from '@/shared/api/types'
+import type { DiagramPin, DiagramSymbol } from '@/shared/api/generated/http'
 import { ACROSS, DOWN, leversOf, x, y } from './diagramPaint'
 
 const props = defineProps<{

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { End, Mark } from '@/shared/api/types'
+import type { End, Mark } from '@/shared/api/generated/http'
 import type { Point } from './boxLayout'
 import { paintOf } from './conductor'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { FaceLook } from '@/shared/api/types'
+import type { FaceLook } from '@/shared/api/generated/http'
 
 const props = defineProps<{ face: FaceLook; turned: number; rear: boolean; large?: boolean }>()
 

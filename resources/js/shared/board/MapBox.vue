@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Enclosure } from '@/shared/api/types'
+import type { Enclosure } from '@/shared/api/generated/http'
 import type { Point } from './boxLayout'
 
 const props = defineProps<{

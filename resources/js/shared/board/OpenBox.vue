@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BoardLook, Enclosure } from '@/shared/api/types'
+import type { BoardLook, Enclosure } from '@/shared/api/generated/http'
 import { type BenchState, jointAt } from '@/shared/bench/bench'
 import { drawConductors } from './boxConductors'
 import { BOX, layOutBox } from './boxLayout'

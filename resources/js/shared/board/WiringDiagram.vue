@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DiagramData, DiagramWire, Layer } from '@/shared/api/types'
+import type { DiagramData, DiagramWire, Layer } from '@/shared/api/generated/http'
 import { ACROSS, DOWN, MARGIN, x, y } from './diagramPaint'
 import DiagramSymbol from './DiagramSymbol.vue'
 

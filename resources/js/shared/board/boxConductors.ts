@@ -1,4 +1,4 @@
-import type { Enclosure, Landing, Mark } from '@/shared/api/types'
+import type { Enclosure, Landing, Mark } from '@/shared/api/generated/http'
 import { type BenchState, jointAt } from '@/shared/bench/bench'
 import { type BoxLayout, type Point, portAt, type Side } from './boxLayout'
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import type { BoardLook } from '@/shared/api/types'
+import type { BoardLook } from '@/shared/api/generated/http'
 import { BOX, layOutBox, nearest, type Point } from './boxLayout'
 import { layOutMap, neighbour } from './mapLayout'
 

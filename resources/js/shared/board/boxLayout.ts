@@ -1,5 +1,5 @@
 import type { Joint } from '@/shared/bench/bench'
-import type { Cable, DeviceLook, Enclosure, Landing } from '@/shared/api/types'
+import type { Cable, DeviceLook, Enclosure, Landing } from '@/shared/api/generated/http'
 
 /** Geometry of one opened box, in units of its drawing: plain functions over plain data. */
 export interface Point {

@@ -1,4 +1,4 @@
-import type { ConductorColour } from '@/shared/api/types'
+import type { ConductorColour } from '@/shared/api/generated/http'
 
 /** How a conductor is painted: its body, a stripe where it has two colours, and whether it is thin bare metal. */
 export interface Paint {

@@ -1,4 +1,4 @@
-import type { DiagramPin, DiagramSymbol } from '@/shared/api/types'
+import type { DiagramPin, DiagramSymbol } from '@/shared/api/generated/http'
 
 /** Characters and rows of a diagram → the units it is drawn in. */
 export const ACROSS = 11

@@ -1,4 +1,4 @@
-import type { Layer } from '@/shared/api/types'
+import type { Layer } from '@/shared/api/generated/http'
 
 export const LAYERS: readonly Layer[] = ['line', 'neutral', 'earth']
 

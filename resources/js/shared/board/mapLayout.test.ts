@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { BoardLook } from '@/shared/api/types'
+import type { BoardLook } from '@/shared/api/generated/http'
 import { layOutMap, neighbour, runsOf } from './mapLayout'
 
 const boxed = (places: Record<string, [number, number] | null>, cables: object[] = []) =>

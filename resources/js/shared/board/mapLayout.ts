@@ -1,4 +1,4 @@
-import type { BoardLook } from '@/shared/api/types'
+import type { BoardLook } from '@/shared/api/generated/http'
 import type { Point } from './boxLayout'
 
 /** The board face to scale: millimetres of the board file, or a row where the file gives no places. */

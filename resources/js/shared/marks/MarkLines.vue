@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { MarkData } from '@/shared/api/types'
+import type { GradeData } from '@/shared/api/generated/http'
 
 /** A mark line by line, each with the findings that it rests on. */
-defineProps<{ mark: MarkData }>()
+defineProps<{ mark: GradeData }>()
 </script>
 
 <template>

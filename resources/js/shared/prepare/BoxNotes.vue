@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MaterialsData } from '@/shared/api/types'
+import type { MaterialsData } from '@/shared/api/generated/http'
 import DataTable from '@/shared/ui/DataTable.vue'
 
 defineProps<{ data: MaterialsData }>()

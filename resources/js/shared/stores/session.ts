@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { api } from '@/shared/api/client'
-import type { User } from '@/shared/api/types'
+import type { User } from '@/shared/api/generated/http'
 
 export const useSession = defineStore('session', () => {
   const user = ref<User | null>(null)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Verdict } from '@/shared/api/types'
+import type { Verdict } from '@/shared/api/generated/http'
 
 defineProps<{ verdict: Verdict }>()
 const WORDS: Record<Verdict, string> = { pass: 'PASS', remarks: 'PASS, WITH REMARKS', fail: 'FAIL' }

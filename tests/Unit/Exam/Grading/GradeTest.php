@@ -152,7 +152,7 @@ it('tells work in a recognised order from work against it', function (StepOrder 
     $plan = planned('packing-barn');
     $bench = new WiringAsSteps($plan->wiring);
     $joints = array_values(array_filter(array_map(fn ($step) => $step->joint, PlanSteps::of($plan, $order)), fn (?int $joint) => $joint !== null));
-    $steps = fn (array $inOrder) => array_map(Step::parse(...), array_merge(...array_map(fn (int $joint) => $bench->joint($plan->wiring->joints[$joint]), $inOrder)));
+    $steps = fn (array $inOrder) => array_map(Step::of(...), array_merge(...array_map(fn (int $joint) => $bench->joint($plan->wiring->joints[$joint]), $inOrder)));
     $share = fn (array $inOrder) => OrderOfWork::share($plan->result, $steps($inOrder), $order);
 
     expect($share($joints))->toBe(1.0)->and($share(array_reverse($joints)))->toBe(0.0)

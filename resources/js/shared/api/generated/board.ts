@@ -5,48 +5,28 @@ export type Id = string
 /**
  * A switch-wiring practice board: what hangs on the wall and what must switch what.
  */
-export interface BoardFile {
+export interface Board {
   format: 'zwindle-board'
   version: 1
   title: string
   practice: 'na' | 'gb'
   code: string
-  /**
-   * @minItems 1
-   * @maxItems 200
-   */
-  enclosures: [Enclosure, ...Enclosure[]]
-  /**
-   * @minItems 1
-   * @maxItems 400
-   */
-  devices: [Device, ...Device[]]
-  /**
-   * @maxItems 600
-   */
+  enclosures: Enclosure[]
+  devices: Device[]
   cables: Cable[]
-  /**
-   * @maxItems 100
-   */
   controls?: Control[]
-  /**
-   * @maxItems 400
-   */
   alwaysOn?: Id[]
   requirements?: {
     scheme?: 'any' | 'single' | 'feed-through' | 'dead-end' | 'light-fed' | 'common-link' | 'polarity-switching'
     neutralAtSwitches?: 'by-code' | 'every' | 'none'
     earths?: 'required' | 'none'
-    [k: string]: unknown
   }
   wall?: {
     widthMm: number
     heightMm: number
     studsMm?: number
     firstStudMm?: number
-    [k: string]: unknown
   }
-  [k: string]: unknown
 }
 export interface Enclosure {
   id: Id
@@ -80,7 +60,6 @@ export interface Enclosure {
    * @maxItems 2
    */
   at?: [number, number]
-  [k: string]: unknown
 }
 export interface Device {
   id: Id
@@ -91,7 +70,6 @@ export interface Device {
   face?: string
   turned?: 0 | 90 | 180 | 270
   seenFrom?: 'front' | 'rear'
-  [k: string]: unknown
 }
 export interface Cable {
   id: Id
@@ -101,18 +79,8 @@ export interface Cable {
   lengthM?: number
   colour?:
     'black' | 'red' | 'blue' | 'white' | 'grey' | 'green' | 'bare' | 'brown' | 'yellow' | 'orange' | 'green-yellow'
-  [k: string]: unknown
 }
 export interface Control {
-  /**
-   * @minItems 1
-   * @maxItems 100
-   */
-  lamps: [Id, ...Id[]]
-  /**
-   * @minItems 1
-   * @maxItems 100
-   */
-  switches: [Id, ...Id[]]
-  [k: string]: unknown
+  lamps: Id[]
+  switches: Id[]
 }

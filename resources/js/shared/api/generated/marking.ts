@@ -19,9 +19,6 @@ export interface MarkingFile {
   rules?: {
     [k: string]: number
   }
-  /**
-   * @maxItems 20
-   */
   workmanship?: {
     id: string
     text: string

@@ -3,29 +3,30 @@
 /**
  * One thing done at the bench, in the bench's own place names.
  */
-export type Step = Land | Gather | Take | Mark | Back
-export type Places = string[]
+export type Step = Land | Gather | Take | TapeOrSleeve | Back
+export type Points = string[]
 
 export interface Land {
   do: 'land'
-  points: Places
+  points: Points
   on: string
 }
 export interface Gather {
   do: 'gather'
-  points: Places
+  points: Points
   by: 'wire-nut' | 'lever' | 'push-in' | 'strip'
   ports?: number | null
 }
 export interface Take {
   do: 'take' | 'cap'
-  points: Places
+  points: Points
 }
-export interface Mark {
+export interface TapeOrSleeve {
   do: 'mark'
-  points: Places
+  points: Points
   as: 'line' | 'neutral' | 'earth' | null
 }
 export interface Back {
   do: 'undo' | 'redo'
+  points?: unknown[]
 }

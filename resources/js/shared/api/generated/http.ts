@@ -1,0 +1,1172 @@
+/** Generated from schemas/http by `npm run types`. */
+import type { Board } from './board'
+import type { WiringFile } from './wiring'
+import type { Step } from './step'
+import type { TaskFile } from './task'
+import type { MarkingFile } from './marking'
+export type { Board, WiringFile, Step, TaskFile, MarkingFile }
+
+export type TaskKind = 'wire' | 'finish' | 'parts' | 'names' | 'predict' | 'trace'
+export type TaskMode = 'coached' | 'exam'
+export type Role = 'instructor' | 'trainee'
+export type ConductorColour =
+  'black' | 'red' | 'blue' | 'white' | 'grey' | 'green' | 'bare' | 'brown' | 'yellow' | 'orange' | 'green-yellow'
+export type LandingShape = 'screw' | 'hole' | 'block' | 'lead'
+export type Connector = 'wire-nut' | 'lever' | 'push-in' | 'strip'
+export type MarkedAs = 'line' | 'neutral' | 'earth'
+export type Verdict = 'pass' | 'remarks' | 'fail'
+export type Layer = 'line' | 'neutral' | 'earth'
+export type Severity = 'danger' | 'fault' | 'remark' | 'note'
+
+export interface KeptStep {
+  sequence: number
+  device: string
+  number: number
+  step: Step
+}
+export interface SetAsideStep {
+  device: string
+  number: number
+  reason: string
+  madeAt: string
+  receivedAt: string
+}
+export interface BenchData {
+  id: number
+  title: string
+  /**
+   * Null for a board that was set without a task.
+   */
+  kind: TaskKind | null
+  mode: TaskMode
+  seat: number | null
+  /**
+   * Whether the task allows any help at the bench.
+   */
+  hasHelp: boolean
+  /**
+   * What the brief says besides: where the work is done, where the task stands on what practitioners dispute.
+   */
+  positions: string[]
+  /**
+   * Whether the trainee sees a verdict once it is handed in.
+   */
+  isReleased: boolean
+  /**
+   * Whether it is an exam still to begin: the board is empty until then.
+   */
+  isToBegin: boolean
+  triesLeft: number
+  /**
+   * What stands already when it begins.
+   */
+  start: Step[]
+  practice: 'na' | 'gb'
+  brief: string
+  trainee: User
+  isMine: boolean
+  minutes: number | null
+  startedAt: string | null
+  dueAt: string | null
+  handedInAt: string | null
+  serverTime: string
+  head: number
+  board: BoardLook
+  steps: KeptStep[]
+  setAside: SetAsideStep[]
+}
+export interface User {
+  id: number
+  name: string
+  role: Role
+}
+export interface BoardLook {
+  enclosures: Enclosure[]
+  cables: Cable[]
+  tray: TrayItem[]
+  marks: Mark[]
+  words: BenchWords
+}
+export interface Enclosure {
+  id: string
+  label: string
+  kind: string
+  metal: boolean
+  at: [number, number] | null
+  earth: string | null
+  ends: End[]
+  devices: DeviceLook[]
+}
+export interface End {
+  id: string
+  cable: string
+  colour: ConductorColour
+  flag: string
+  far: string
+  key: string
+  name: string
+}
+export interface DeviceLook {
+  id: string
+  look: string
+  name: string
+  isLamp: boolean
+  width: number
+  height: number
+  print: string
+  /**
+   * Degrees clockwise; width, height and landings are as it hangs.
+   */
+  turned: number
+  landings: Landing[]
+}
+export interface Landing {
+  id: string
+  x: number
+  y: number
+  shape: LandingShape
+  finish: string
+  print: string
+  holes: number
+  name: string
+}
+export interface Cable {
+  id: string
+  from: string
+  to: string
+  print: string
+  single: boolean
+  colours: ConductorColour[]
+}
+export interface TrayItem {
+  by: Connector
+  ports: number | null
+  label: string
+}
+export interface Mark {
+  as: MarkedAs
+  label: string
+  colour: ConductorColour
+}
+export interface BenchWords {
+  /**
+   * What the keys of tape or sleeve do.
+   */
+  markKeys: string
+  mark: string
+  cap: string
+  boxEarth: string
+  pigtail: string
+  loose: string
+  conduit: string
+}
+export interface AskedQuestion {
+  number: number
+  text: string
+  options: string[]
+  isOrdered: boolean
+  box: BoardLook | null
+  standing: Step[]
+  /**
+   * Places of the options that were chosen.
+   */
+  answer: number[]
+}
+export interface QuestionSheet {
+  id: number
+  title: string
+  brief: string
+  positions: string[]
+  mode: TaskMode
+  kind: TaskKind
+  /**
+   * Whether it is an exam still to begin: there are no questions until then.
+   */
+  isToBegin: boolean
+  minutes: number | null
+  dueAt: string | null
+  serverTime: string
+  handedInAt: string | null
+  board: BoardLook | null
+  standing: Step[]
+  bin: {
+    look: string
+    width: number
+    height: number
+    print: string
+    landings: {
+      x: number
+      y: number
+      shape: LandingShape
+      finish: string
+      print: string
+      holes: number
+    }[]
+  }[]
+  questions: AskedQuestion[]
+}
+/**
+ * The help that a coached task allows; null where it is not allowed.
+ *
+ */
+export interface HelpData {
+  hint: string | null
+  labels:
+    | {
+        cable: string
+        carries: string
+      }[]
+    | null
+  table: {
+    lamps: {
+      [k: string]: string
+    }
+    trips: string
+  } | null
+  switches: string[]
+  hasTester: boolean
+}
+export interface TesterReading {
+  volt: number
+  /**
+   * Null: open.
+   */
+  ohm: number | null
+  floats: boolean
+}
+export interface AttemptSummary {
+  id: number
+  seat: number | null
+  kind: TaskKind
+  mode: TaskMode
+  isReleased: boolean
+  trainee?: User
+  board: BoardName
+  minutes: number | null
+  startedAt: string | null
+  dueAt: string | null
+  handedInAt: string | null
+  steps: number
+  placed: number
+  ends: number
+  verdict: Verdict | null
+  headline: string | null
+}
+/**
+ * A board as a list of work names it; in an exam nothing tells which file it came from.
+ *
+ */
+export interface BoardName {
+  id?: number
+  title: string
+  practice: 'na' | 'gb'
+  brief: string
+  isMine?: boolean
+}
+export interface StepEntry {
+  number: number
+  at: string
+  step: Step
+}
+export interface StepBatch {
+  device: string
+  base: number
+  steps: StepEntry[]
+}
+export interface StepReceipt {
+  head: number
+  keptUpTo: number
+  startedAt: string | null
+  dueAt: string | null
+  setAside: {
+    number: number
+    reason: string
+  }[]
+}
+export interface Answer {
+  question: number
+  answer: number[]
+}
+export interface BoardFile {
+  id: number
+  title: string
+  practice: 'na' | 'gb'
+  brief: string
+  /**
+   * Whether it is the instructor's own, to draw on.
+   */
+  isMine?: boolean
+}
+export interface FileProblem {
+  pointer: string
+  message: string
+}
+/**
+ * Something that can be hung on the wall in one step.
+ *
+ */
+export interface WallPart {
+  key: string
+  name: string
+  /**
+   * What such a place is called until it gets a name.
+   */
+  place: string
+  kind: NonNullable<Board['enclosures'][number]['kind']>
+  material: 'metal' | 'plastic'
+  box: NonNullable<Board['enclosures'][number]['box']> | null
+  models: string[]
+}
+export interface DrawingData {
+  id: number
+  version: number
+  board: Board
+  wallParts: WallPart[]
+  kinds: {
+    [k: string]: string
+  }
+  cableTypes: {
+    id: string
+    print: string
+    single: boolean
+  }[]
+  /**
+   * Of single conductors.
+   */
+  colours: {
+    id: ConductorColour
+    name: string
+  }[]
+  parts: {
+    model: string
+    name: string
+    kind: string
+  }[]
+  /**
+   * Model → its faces, the usual one first.
+   */
+  faces: {
+    [k: string]: FaceLook[]
+  }
+  /**
+   * Standard sizes.
+   */
+  boxes: {
+    id: string
+    text: string
+  }[]
+  editions: string[]
+  schemes: {
+    id: string
+    name: string
+  }[]
+}
+/**
+ * One face of a model, as it leaves the maker.
+ *
+ */
+export interface FaceLook {
+  id: string
+  name: string
+  look: string
+  width: number
+  height: number
+  print: string
+  landings: {
+    x: number
+    y: number
+    shape: LandingShape
+    finish: string
+    print: string
+    holes: number
+  }[]
+}
+export interface DrawnCable {
+  id: string
+  print: string
+  type: string
+  proposed: boolean
+  length: string
+  cores: {
+    colour: ConductorColour
+    flag: string
+    role: string
+  }[]
+}
+export interface DrawnBox {
+  id: string
+  text: string
+  share: number | null
+  fits: boolean | null
+  /**
+   * Whether a switch box has a neutral, in words.
+   */
+  neutral: string
+  /**
+   * The smallest box that would do, where it does not fit.
+   */
+  larger: string | null
+}
+export interface WayOut {
+  kind: 'cables' | 'no-neutral' | 'edition' | 'any-scheme'
+  text: string
+  /**
+   * What the button says.
+   */
+  take: string
+  code: string | null
+  cables: {
+    [k: string]: string
+  }
+}
+export interface DrawingReview {
+  problems: FileProblem[]
+  /**
+   * What is allowed and most likely not meant, with the boxes and cables that it is about.
+   */
+  warnings: {
+    about: string[]
+    message: string
+  }[]
+  sentence: string | null
+  /**
+   * What would let it be wired, each to be taken by one tap.
+   */
+  waysOut: WayOut[]
+  hasPlan: boolean
+  schemes: {
+    id: string
+    name: string
+    works: boolean
+    why: string
+    cables: DrawnCable[]
+    boxes: DrawnBox[]
+  }[]
+  cables: DrawnCable[]
+  boxes: DrawnBox[]
+}
+export interface AsFoundRow {
+  point: string
+  name: string
+  colour: ConductorColour | null
+  flag: string | null
+  isEnd: boolean
+  /**
+   * A terminal or the earthing point of the box: only a pigtail or a jumper takes it anywhere.
+   */
+  isFixed: boolean
+  lands: string
+  mark: string
+}
+export interface AsFoundBox {
+  id: string
+  label: string
+  rows: AsFoundRow[]
+  places: {
+    id: string
+    name: string
+  }[]
+}
+export interface AsFoundSheet {
+  title: string
+  boxes: AsFoundBox[]
+  marks: {
+    id: string
+    name: string
+  }[]
+}
+export interface AsFoundPlan {
+  found: string
+  verdict: Verdict
+  then: string
+  notes: string[]
+  moves: string[]
+}
+export interface Pattern {
+  key: string
+  title: string
+  practice: 'na' | 'gb'
+}
+export interface NeutralAnswer {
+  sentence: string
+}
+export interface StartDrawing {
+  practice?: 'na' | 'gb'
+  copyOf?: number
+  pattern?: string
+}
+/**
+ * `board`: the text of a board file, which may yet have problems.
+ *
+ */
+export interface KeepDrawing {
+  base: number
+  title: string
+  practice: 'na' | 'gb'
+  board: string
+}
+export interface Converted {
+  boardFile: BoardFile
+  notes: string[]
+}
+/**
+ * What was written down, or the text of a wiring file to fill it from.
+ *
+ */
+export interface KeepAsFound {
+  lands?:
+    | {
+        [k: string]: string | null
+      }
+    | unknown[]
+  marks?:
+    | {
+        [k: string]: string | null
+      }
+    | unknown[]
+  wiring?: string
+}
+export interface KeepStockLine {
+  practice: 'na' | 'gb'
+  part: string
+  price?: string | number | null
+  held?: string | number | null
+}
+/**
+ * A board that was set, as a list of them shows it.
+ *
+ */
+export interface AssignmentLine {
+  id: number
+  classroom: string
+  board: BoardFile
+  brief: string
+  kind: TaskKind
+  minutes: number | null
+  /**
+   * Title of the task that it was set with.
+   */
+  task: string | null
+  mode: TaskMode
+  releasedAt: string | null
+  setAt: string
+  handedIn: number
+  seats: number
+}
+/**
+ * One that is open: with its attempts, and a version that tells whether anything of it is new.
+ *
+ */
+export interface Assignment {
+  id: number
+  classroom: string
+  board: BoardFile
+  brief: string
+  kind: TaskKind
+  minutes: number | null
+  /**
+   * Title of the task that it was set with.
+   */
+  task: string | null
+  mode: TaskMode
+  releasedAt: string | null
+  setAt: string
+  handedIn: number
+  seats: number
+  version: string
+  attempts: AttemptSummary[]
+}
+export interface GradeLine {
+  part: string
+  what: string
+  /**
+   * Null while it waits for the instructor's eye.
+   */
+  got: number | null
+  of: number
+  text: string
+  findings: string[]
+}
+export interface GradeData {
+  got: number
+  total: number
+  passMark: number
+  passes: boolean
+  isOpen: boolean
+  critical: string
+  lines: GradeLine[]
+}
+export interface GradedAttempt {
+  attempt: number
+  seat: number | null
+  trainee: User
+  handedInAt: string | null
+  verdict: Verdict | null
+  headline: string | null
+  observed: {
+    [k: string]: boolean
+  }
+  judged: JudgedData | null
+  mark: GradeData | null
+}
+/**
+ * When and by what a piece of work was judged; `stood`: what was kept at the hand-in, where an upgrade judges otherwise.
+ *
+ */
+export interface JudgedData {
+  origin: 'hand-in' | 'upgrade' | 're-mark'
+  rules: number
+  engine: number
+  at: string
+  stood: {
+    verdict: Verdict
+    headline: string
+  } | null
+}
+export interface ReGradeSide {
+  verdict: Verdict
+  headline: string
+  got: number | null
+  total: number | null
+  passes: boolean | null
+  rules: number
+}
+/**
+ * What would change if one were judged again now; `now` is null where it cannot be judged.
+ *
+ */
+export interface ReGradePreview {
+  attempt: number
+  changes: boolean
+  was: ReGradeSide
+  now: ReGradeSide | null
+}
+export interface Assign {
+  classroom: number
+  boardFile: number
+  trainees: number[]
+  minutes?: number | null
+}
+export interface Observe {
+  observed:
+    | {
+        [k: string]: boolean
+      }
+    | unknown[]
+}
+export interface ReGrade {
+  take: boolean
+}
+export interface Classroom {
+  id: number
+  name: string
+  trainees: User[]
+}
+export interface Session {
+  user: User | null
+}
+export interface SignIn {
+  username: string
+  password: string
+}
+/**
+ * What every answer is that says no.
+ *
+ */
+export interface Refusal {
+  message: string
+  problems?: FileProblem[]
+  errors?: {
+    [k: string]: string[]
+  }
+  again?: boolean
+  [k: string]: unknown
+}
+export interface PlanLine {
+  schemeId: string | null
+  scheme: string
+  /**
+   * What its cores carry that they do not in the first plan; nothing for the first.
+   */
+  differs: string[]
+  verdict: Verdict
+  headline: string
+}
+export interface PlanList {
+  board: BoardFile
+  edition: string
+  editions: Edition[]
+  plans: PlanLine[]
+  impossible: string | null
+  /**
+   * The number at which the list stops, if there may be more.
+   */
+  truncated: number | null
+  neutrals: string[]
+}
+export interface Edition {
+  id: string
+  title: string
+  own: boolean
+}
+export interface OrderStep {
+  text: string
+  box: string
+  /**
+   * Where it is and where it goes.
+   */
+  places: string[]
+  steps: Step[]
+}
+export interface CableRoles {
+  cable: string
+  print: string
+  cores: {
+    colour: ConductorColour
+    flag: string
+    name: string
+    role: string
+  }[]
+}
+export interface PlanData {
+  practice: 'na' | 'gb'
+  board: BoardLook
+  standing: Step[]
+  cores: CableRoles[]
+  orders: {
+    boxByBox: OrderStep[]
+    farthestFirst: OrderStep[]
+  }
+  verdict: VerdictData
+}
+export interface VerdictData {
+  verdict: Verdict
+  headline: string
+  schemes: SchemeData[]
+  edition: string
+  editions: Edition[]
+  changes: EditionChanges
+  diagram: DiagramData
+  layerNames: {
+    line: string
+    neutral: string
+    earth: string
+  }
+  layers: {
+    line: string[]
+    neutral: string[]
+    earth: string[]
+  }
+  figures: FigureBlock[]
+  repair: RepairData
+  nearest: NearestPlan
+  /**
+   * That sections are cited from memory, said once for all findings.
+   */
+  cited: string
+  caution: string
+  switches: {
+    id: string
+    label: string
+    box: string
+  }[]
+  lamps: VerdictLamp[]
+  trips: string
+  findings: Finding[]
+  judged?: JudgedData1
+}
+export interface SchemeData {
+  id: string | null
+  name: string
+  note: string
+  lamps: string
+}
+export interface EditionChanges {
+  verdictThen: Verdict
+  appear: string[]
+  vanish: string[]
+}
+/**
+ * Distances are in characters across and rows down.
+ *
+ */
+export interface DiagramData {
+  width: number
+  rows: number
+  symbols: DiagramSymbol[]
+  wires: DiagramWire[]
+}
+export interface DiagramSymbol {
+  id: string
+  kind: 'line' | 'neutral' | 'earth' | 'switch' | 'lamp' | 'receptacle'
+  x: number
+  width: number
+  row: number
+  rows: number
+  pins: DiagramPin[]
+  /**
+   * Pairs of places that are one in each position.
+   */
+  contacts: {
+    up: [string, string][]
+    down: [string, string][]
+  }
+  earthed: boolean | null
+}
+export interface DiagramPin {
+  place: string
+  x: number
+  row: number
+  name: string
+}
+export interface DiagramWire {
+  role: string
+  layer: Layer
+  pieces: [number, number, number, number][]
+  dots: [number, number][]
+  stub: boolean
+  places: string[]
+}
+export interface FigureBlock {
+  title: string
+  fits: boolean | null
+  rows: [string, string][]
+  note: string
+}
+export interface RepairData {
+  /**
+   * Each with the board as it stands after it.
+   */
+  moves: {
+    text: string
+    box: string
+    /**
+     * Where it is and where it goes.
+     */
+    places: string[]
+    standing: Step[]
+  }[]
+  /**
+   * The usual mistakes that it takes back, in words.
+   */
+  undoes: string
+  reason: string | null
+}
+/**
+ * The plan that lies nearest to a wiring.
+ *
+ */
+export interface NearestPlan {
+  headline: string | null
+  changes: RepairMove[]
+  standing: Step[]
+}
+export interface RepairMove {
+  text: string
+  box: string
+  /**
+   * Where it is and where it goes.
+   */
+  places: string[]
+}
+export interface VerdictLamp {
+  id: string
+  label: string
+  box: string
+  states: string
+  expected: string | null
+}
+export interface Finding {
+  code: string
+  severity: Severity
+  at: string[]
+  boxes: string[]
+  message: string
+  reference: string
+  causedBy: number | null
+}
+/**
+ * When and by what a piece of work was judged; `stood`: what was kept at the hand-in, where an upgrade judges otherwise.
+ */
+export interface JudgedData1 {
+  origin: 'hand-in' | 'upgrade' | 're-mark'
+  rules: number
+  engine: number
+  at: string
+  stood: {
+    verdict: Verdict
+    headline: string
+  } | null
+}
+/**
+ * What is kept about a line of the materials list; empty where it is not.
+ *
+ */
+export interface ShelfLine {
+  part: string
+  price: string
+  held: string
+  unit: string
+}
+export interface MaterialsData {
+  sets: number
+  practice: 'na' | 'gb'
+  /**
+   * What the allowances are given in: inches or millimetres.
+   */
+  unit: string
+  allowances: {
+    free: number
+    sheath: number
+    waste: number
+    round: number
+  }
+  allowed: string
+  materials: {
+    kind: string
+    what: string
+    amount: string
+    cost: string
+    short: string
+  }[]
+  /**
+   * In step with the materials.
+   */
+  shelf: ShelfLine[]
+  total: string
+  cuts: {
+    cable: string
+    type: string
+    from: string
+    to: string
+    run: string
+    cut: string
+  }[]
+  labels: {
+    cable: string
+    end: string
+    other: string
+    carries: string
+  }[]
+  schedule: {
+    box: string
+    cable: string
+    conductor: string
+    carries: string
+    lands: string
+    mark: string
+  }[]
+  markOut: {
+    box: string
+    left: string
+    height: string
+    stud: string
+    depth: string
+  }[]
+  fold: {
+    box: string
+    layers: string[]
+  }[]
+  spares: {
+    box: string
+    ends: string
+  }[]
+  roses: {
+    rose: string
+    blocks: {
+      block: string
+      holes: string
+    }[]
+    dark: string
+  }[]
+  lookAlikes: string[]
+  readings: {
+    what: string
+    with: string
+    reading: string
+  }[]
+}
+export interface MarkingData {
+  id: number
+  title: string
+  version: number
+  isMine: boolean
+  marking: MarkingFile
+}
+export interface TaskData {
+  id: number
+  title: string
+  version: number
+  board: BoardFile
+  marking: number
+  task: TaskFile
+}
+export interface AttackedBoard {
+  text: string
+  got: number
+  total: number
+  standing: Step[]
+}
+/**
+ * A task tried before it is used.
+ *
+ */
+export interface TaskTrial {
+  problems: FileProblem[]
+  /**
+   * Rules that a stored task weighs and that are faults by now.
+   */
+  dropped: string[]
+  spread: {
+    layouts: number
+    allLayouts: number
+    looks: number
+    all: number
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    joints: [number, number]
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    conductors: [number, number]
+    refusal: string
+  } | null
+  seats: {
+    seat: number
+    feed: string
+    light: string
+    order: string
+    joints: number
+  }[]
+}
+/**
+ * Which mistakes a task would let pass, and which right wirings would lose marks; both null where nothing is wired.
+ *
+ */
+export interface TaskAttack {
+  /**
+   * The board that the attacked wirings are of, as it can be drawn.
+   */
+  board: BoardLook | null
+  attack: {
+    mistakes: number
+    oddities: number
+    /**
+     * Whether all were tried before time was up.
+     */
+    isFinished: boolean
+    hasPairs: boolean
+    passingCount: number
+    losingCount: number
+    passing: AttackedBoard[]
+    losing: AttackedBoard[]
+  } | null
+}
+/**
+ * What a task may say, with the words for it.
+ *
+ */
+export interface TaskWords {
+  /**
+   * Of the board.
+   */
+  title: string
+  boxes: {
+    id: string
+    label: string
+  }[]
+  /**
+   * Whether something is written on its as-found sheet.
+   */
+  hasAsFound: boolean
+  /**
+   * What can differ from seat to seat on real boards.
+   */
+  movable: string[]
+  kinds: {
+    [k: string]: string
+  }
+  /**
+   * What it counts as where a task says nothing: a remark or a note.
+   */
+  rules: {
+    code: string
+    text: string
+    own: string
+  }[]
+  /**
+   * Ready sets of rules, to be taken by one tap.
+   */
+  ruleSets: {
+    id: string
+    name: string
+    note: string
+    rules: {
+      [k: string]: 'fault' | 'off'
+    }
+  }[]
+  habits: {
+    id: string
+    name: string
+    positions: {
+      id: string
+      text: string
+    }[]
+  }[]
+}
+/**
+ * `marking`: the text of a marking file.
+ *
+ */
+export interface KeepMarking {
+  marking: string
+}
+/**
+ * `task`: the text of a task file.
+ *
+ */
+export interface KeepTask {
+  boardFile: number
+  marking: number
+  task: string
+  base?: number
+}
+export interface TryTask {
+  boardFile: number
+  marking: number
+  task: string
+  seats?: number
+  row?: number
+}
+export interface SetTask {
+  classroom: number
+  trainees: number[]
+  row?: number
+}
+export interface PathHop {
+  kind: 'core' | 'joint' | 'contact' | 'lamp' | 'open-contact'
+  from: string
+  to: string
+}
+export interface PathData {
+  end: string
+  sentence: string
+  stretches: string[]
+  hops: PathHop[]
+  stopsAt: string | null
+}
+export interface Debrief {
+  mistakes: string[]
+  order: {
+    percent: number
+    own: string[]
+    recognised: string[]
+  } | null
+  questions: {
+    question: string
+    answer: string
+  }[]
+}
