@@ -64,5 +64,12 @@ foreach (Files::rightWirings() as [$board, $file]) {
     }
 }
 foreach ($tally as $size => [$all, $causes, $shorter]) {
-    printf("%d mistake(s): %d of %d (%.1f %%) taken back as they were made; in %d more fewer moves do\n", $size, $causes, $all, 100 * $causes / $all, $shorter);
+    printf(
+        "%d mistake(s): %d of %d (%.1f %%) taken back as they were made; in %d more fewer moves do\n",
+        $size,
+        $causes,
+        $all,
+        100 * $causes / $all,
+        $shorter,
+    );
 }

@@ -34,7 +34,15 @@ const TASKS = 30;
 const TIMES = 9;
 
 $database = (string) tempnam(sys_get_temp_dir(), 'bench');
-foreach (['DB_DATABASE' => $database, 'APP_ENV' => 'testing', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('z', 32)), 'BCRYPT_ROUNDS' => '4', 'LOG_CHANNEL' => 'null'] as $name => $value) {
+foreach ([
+    'DB_DATABASE' => $database,
+    'APP_ENV' => 'testing',
+    'CACHE_STORE' => 'array',
+    'SESSION_DRIVER' => 'array',
+    'APP_KEY' => 'base64:'.base64_encode(str_repeat('z', 32)),
+    'BCRYPT_ROUNDS' => '4',
+    'LOG_CHANNEL' => 'null',
+] as $name => $value) {
     $_ENV[$name] = $_SERVER[$name] = $value;
     putenv("$name=$value");
 }
@@ -58,7 +66,14 @@ $random = new RandomWiring(1);
 foreach (range(1, TASKS) as $i) {
     $text = (string) file_get_contents($boards[$i % count($boards)]);
     $file = BoardFile::query()->create(['title' => "Board $i", 'practice' => json_decode($text)->practice, 'brief' => '', 'json' => $text]);
-    $task = app(KeepTask::class)->create($instructor, $file, $marking, (string) json_encode(['format' => 'zwindle-task', 'version' => 1, 'title' => "Task $i", 'kind' => 'wire', 'mode' => 'coached', 'brief' => 'Wire it.']));
+    $task = app(KeepTask::class)->create($instructor, $file, $marking, (string) json_encode([
+        'format' => 'zwindle-task',
+        'version' => 1,
+        'title' => "Task $i",
+        'kind' => 'wire',
+        'mode' => 'coached',
+        'brief' => 'Wire it.',
+    ]));
     $assignment = app(SetTask::class)->execute($task, $classroom, $trainees, 6);
     $right = Planner::plan($file->drawing())->plans[0]->wiring;
     foreach ($assignment->attempts()->pluck('id') as $seat => $id) {
@@ -84,7 +99,12 @@ $ask = function (string $path) use ($app, $kernel, $instructor): array {
     $response = $kernel->handle($request);
     $ms = (hrtime(true) - $from) / 1e6;
 
-    return [$ms, strlen((string) $response->getContent()), $response->getStatusCode(), json_decode((string) $response->getContent())->version ?? ''];
+    return [
+        $ms,
+        strlen((string) $response->getContent()),
+        $response->getStatusCode(),
+        json_decode((string) $response->getContent())->version ?? '',
+    ];
 };
 $report = function (string $what, string $path) use ($ask): void {
     $ask($path);

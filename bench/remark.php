@@ -45,4 +45,10 @@ sort($times);
 $start = hrtime(true);
 $compared = Ngspice::compare(['four switches' => $board]);
 $spice = (hrtime(true) - $start) / 1e6;
-printf("every state of four switches: %.2f ms here (median), %.1f ms in one run of ngspice (%d states): %.0f to 1\n", $times[50], $spice, $compared['states'], $spice / $times[50]);
+printf(
+    "every state of four switches: %.2f ms here (median), %.1f ms in one run of ngspice (%d states): %.0f to 1\n",
+    $times[50],
+    $spice,
+    $compared['states'],
+    $spice / $times[50],
+);

@@ -50,7 +50,9 @@ foreach ($boards as $name => $board) {
     printf(
         "%-48s %9s %9d %6.0f | %6s %9s %7d %6s %8.0f\n", $name,
         count($variants->spread->layouts).' of '.$variants->spread->allLayouts, $variants->spread->telling(), $varied,
-        count($wall->spread->layouts).' of '.$wall->spread->allLayouts, $attack->mistakes.($attack->hasPairs ? '' : '*'), count($attack->passing),
+        count($wall->spread->layouts).' of '.$wall->spread->allLayouts,
+        $attack->mistakes.($attack->hasPairs ? '' : '*'),
+        count($attack->passing),
         count($attack->losing).' of '.$attack->oddities, $attacked,
     );
 }

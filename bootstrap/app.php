@@ -30,8 +30,14 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions) {
         $exceptions->dontReport([InputRefused::class, SearchPutOff::class]);
-        $exceptions->render(fn (SearchPutOff $putOff) => response()->json(['message' => $putOff->getMessage(), 'again' => $putOff->status === 429], $putOff->status, ['Retry-After' => '1']));
-        $exceptions->render(fn (InputRefused $refusal) => response()->json(['message' => $refusal->getMessage(), 'problems' => ProblemSentence::all($refusal->problems)], 422));
+        $exceptions->render(fn (SearchPutOff $putOff) => response()->json([
+            'message' => $putOff->getMessage(),
+            'again' => $putOff->status === 429,
+        ], $putOff->status, ['Retry-After' => '1']));
+        $exceptions->render(fn (InputRefused $refusal) => response()->json([
+            'message' => $refusal->getMessage(),
+            'problems' => ProblemSentence::all($refusal->problems),
+        ], 422));
         $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->is('api/*') || $request->expectsJson());
     })
     ->create();

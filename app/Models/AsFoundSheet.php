@@ -28,6 +28,9 @@ final class AsFoundSheet extends Model
 
     public static function keep(BoardFile $file, User $instructor, Sheet $sheet): void
     {
-        self::query()->updateOrCreate(['board_file_id' => $file->id, 'instructor_id' => $instructor->id], ['lands' => $sheet->lands, 'marks' => $sheet->marks]);
+        self::query()->updateOrCreate([
+            'board_file_id' => $file->id,
+            'instructor_id' => $instructor->id,
+        ], ['lands' => $sheet->lands, 'marks' => $sheet->marks]);
     }
 }

@@ -45,9 +45,35 @@ use Zwindle\Exam\Task\Task as CoreTask;
  */
 final class Attempt extends Model
 {
-    protected $fillable = ['assignment_id', 'trainee_id', 'started_at', 'handed_in_at', 'verdict', 'headline', 'head', 'seat', 'board_json', 'start_json', 'answers', 'observed', 'tries', 'judgement_id', 'placed', 'ends', 'finished_at'];
+    protected $fillable = [
+        'assignment_id',
+        'trainee_id',
+        'started_at',
+        'handed_in_at',
+        'verdict',
+        'headline',
+        'head',
+        'seat',
+        'board_json',
+        'start_json',
+        'answers',
+        'observed',
+        'tries',
+        'judgement_id',
+        'placed',
+        'ends',
+        'finished_at',
+    ];
 
-    protected $casts = ['started_at' => 'datetime', 'handed_in_at' => 'datetime', 'finished_at' => 'datetime', 'head' => 'integer', 'start_json' => 'array', 'answers' => 'array', 'observed' => 'array'];
+    protected $casts = [
+        'started_at' => 'datetime',
+        'handed_in_at' => 'datetime',
+        'finished_at' => 'datetime',
+        'head' => 'integer',
+        'start_json' => 'array',
+        'answers' => 'array',
+        'observed' => 'array',
+    ];
 
     protected $attributes = ['head' => 0, 'tries' => 0, 'version' => 0];
 
@@ -125,7 +151,10 @@ final class Attempt extends Model
     /** Whether it is an exam that its trainee has still to begin: nothing of the board is shown while other boards are open. */
     public function isToBegin(?User $viewer): bool
     {
-        return $this->assignment->isExam() && $this->started_at === null && $this->handed_in_at === null && $this->trainee_id === $viewer?->id;
+        return $this->assignment->isExam()
+            && $this->started_at === null
+            && $this->handed_in_at === null
+            && $this->trainee_id === $viewer?->id;
     }
 
     /** Hand-ins that the task still allows. */

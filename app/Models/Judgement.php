@@ -42,6 +42,12 @@ final class Judgement extends Model
     /** @return array{origin: string, rules: int, engine: int, at: string, stood: array{verdict: string, headline: string}|null} */
     public function told(): array
     {
-        return ['origin' => $this->origin->value, 'rules' => $this->rules, 'engine' => $this->engine, 'at' => $this->created_at->toIso8601ZuluString(), 'stood' => $this->stood];
+        return [
+            'origin' => $this->origin->value,
+            'rules' => $this->rules,
+            'engine' => $this->engine,
+            'at' => $this->created_at->toIso8601ZuluString(),
+            'stood' => $this->stood,
+        ];
     }
 }

@@ -105,7 +105,12 @@ final class BoardSvg
         $left = min($wall === null ? INF : 0.0, min($xs) - self::MARGIN_MM);
         $top = min($wall === null ? INF : 0.0, min($ys) - self::MARGIN_MM);
 
-        return [$left, $top, max($wall->widthMm ?? 0.0, max($xs) + self::RIGHT_MM) - $left, max($wall->heightMm ?? 0.0, max($ys) + self::MARGIN_MM) - $top];
+        return [
+            $left,
+            $top,
+            max($wall->widthMm ?? 0.0, max($xs) + self::RIGHT_MM) - $left,
+            max($wall->heightMm ?? 0.0, max($ys) + self::MARGIN_MM) - $top,
+        ];
     }
 
     /** @return array{float, float} on paper */
@@ -153,9 +158,18 @@ final class BoardSvg
         $this->svg->path($d, 0.7, Svg::PAPER);
         $isUpright = abs($y2 - $y1) > abs($x2 - $x1);
         $lines = $this->linesOf($cables);
-        [$x, $y] = $isUpright ? [$x2 + 1.6, ($y1 + $y2) / 2] : [($x1 + $x2) / 2, $y1 - $this->clearOf($cable, $lines) - (count($lines) - 1) * (self::SMALL + 0.6)];
+        [$x, $y] = $isUpright
+            ? [$x2 + 1.6, ($y1 + $y2) / 2]
+            : [($x1 + $x2) / 2, $y1 - $this->clearOf($cable, $lines) - (count($lines) - 1) * (self::SMALL + 0.6)];
         foreach ($lines as $i => $line) {
-            $this->svg->text($x, $y + $i * (self::SMALL + 0.6), $line, $i === 0 ? self::TEXT : self::SMALL, $isUpright ? 'start' : 'middle', $i === 0);
+            $this->svg->text(
+                $x,
+                $y + $i * (self::SMALL + 0.6),
+                $line,
+                $i === 0 ? self::TEXT : self::SMALL,
+                $isUpright ? 'start' : 'middle',
+                $i === 0,
+            );
         }
     }
 
@@ -198,7 +212,11 @@ final class BoardSvg
 
             return ["{$cables[0]->id}  {$cables[0]->type->print()}$length", ...($this->withAnswers ? $cores : [])];
         }
-        $singles = array_map(fn (Cable $single) => "$single->id {$flag($single->cores['core'])}".($this->withAnswers ? " {$carries($single->cores['core'])}" : ''), $cables);
+        $singles = array_map(
+            fn (Cable $single) => "$single->id {$flag($single->cores['core'])}"
+                .($this->withAnswers ? " {$carries($single->cores['core'])}" : ''),
+            $cables,
+        );
 
         return [count($cables)." × {$cables[0]->type->print()}$length", ...$singles];
     }
@@ -211,7 +229,25 @@ final class BoardSvg
         if ($isLight) {
             $this->svg->circle($x, $y, $width / 2, 0.5);
             $arm = $width / 2 * M_SQRT1_2;
-            $this->svg->path('M'.($x - $arm).' '.($y - $arm).'L'.($x + $arm).' '.($y + $arm).'M'.($x + $arm).' '.($y - $arm).'L'.($x - $arm).' '.($y + $arm), 0.4);
+            $this->svg->path(
+                'M'
+                    .($x - $arm)
+                    .' '
+                    .($y - $arm)
+                    .'L'
+                    .($x + $arm)
+                    .' '
+                    .($y + $arm)
+                    .'M'
+                    .($x + $arm)
+                    .' '
+                    .($y - $arm)
+                    .'L'
+                    .($x - $arm)
+                    .' '
+                    .($y + $arm),
+                0.4,
+            );
         } else {
             $this->svg->rect($x - $width / 2, $y - $height / 2, $width, $height, 0.5);
         }

@@ -56,7 +56,10 @@ final class BoxSvg
         $wiring = $this->plan->wiring;
         $joints = array_values(array_filter($wiring->joints, fn (Joint $joint) => $joint->enclosure === $box->id));
         $caps = array_values(array_filter($wiring->caps, fn (string $end) => $wiring->points[$end]->enclosure === $box->id));
-        $height = self::HEAD + array_sum(array_map(fn (Joint $joint) => $this->heightOf($joint), $joints)) + count($caps) * self::ROW + self::BETWEEN;
+        $height = self::HEAD + array_sum(array_map(
+            fn (Joint $joint) => $this->heightOf($joint),
+            $joints,
+        )) + count($caps) * self::ROW + self::BETWEEN;
         $this->svg->rect(0.3, 0.3, self::WIDTH - 0.6, $height - 0.6, 0.5);
         $this->svg->text(self::ENDS_X, 5.2, $this->words->box($box->id), self::TEXT + 0.6, 'start', true);
         $y = self::HEAD;
@@ -102,9 +105,31 @@ final class BoxSvg
             $this->svg->text(self::SCREW_X + 2.0, $y + 0.9, $this->screw($point), self::TEXT);
         }
         if ($joint->by !== JoinedBy::Terminal) {
-            $this->svg->path('M'.(self::JOINT_X - 1.8).' '.($middle + 1.6).'L'.(self::JOINT_X + 1.8).' '.($middle + 1.6).'L'.self::JOINT_X.' '.($middle - 2.0).'Z', 0.4, Svg::INK, Svg::PAPER);
+            $this->svg->path(
+                'M'
+                    .(self::JOINT_X - 1.8)
+                    .' '
+                    .($middle + 1.6)
+                    .'L'
+                    .(self::JOINT_X + 1.8)
+                    .' '
+                    .($middle + 1.6)
+                    .'L'
+                    .self::JOINT_X
+                    .' '
+                    .($middle - 2.0)
+                    .'Z',
+                0.4,
+                Svg::INK,
+                Svg::PAPER,
+            );
             if ($others === []) {
-                $this->svg->text(self::SCREW_X - 1.3, $middle + 0.9, $this->words->say("plan.connector.{$joint->by->value}", ['ports' => (int) $joint->ports]), self::TEXT);
+                $this->svg->text(
+                    self::SCREW_X - 1.3,
+                    $middle + 0.9,
+                    $this->words->say("plan.connector.{$joint->by->value}", ['ports' => (int) $joint->ports]),
+                    self::TEXT,
+                );
             }
         }
     }

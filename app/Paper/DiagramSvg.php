@@ -11,7 +11,8 @@ use Zwindle\Schematic\Diagram;
  * The schematic on paper, every switch up: the line at the left, the neutral at the right.
  *
  * @phpstan-type Pin array{place: string, x: int, row: int, name: string}
- * @phpstan-type Symbol array{id: string, kind: string, x: int, width: int, row: int, rows: int, pins: list<Pin>, contacts: array{up: list<list<string>>, down: list<list<string>>}}
+ * @phpstan-type Symbol array{id: string, kind: string, x: int, width: int, row: int, rows: int, pins: list<Pin>,
+ *     contacts: array{up: list<list<string>>, down: list<list<string>>}}
  */
 final class DiagramSvg
 {
@@ -41,11 +42,22 @@ final class DiagramSvg
     /** @param  array<string, mixed>  $array */
     private function drawn(array $array, string $title): Drawing
     {
-        /** @var array{width: int, rows: int, symbols: list<Symbol>, wires: list<array{layer: string, pieces: list<array{float, float, float, float}>, dots: list<array{float, float}>}>} $diagram */
+        /**
+         * @var array{width: int, rows: int, symbols: list<Symbol>, wires: list<array{layer: string, pieces: list<array{float, float,
+         *     float, float}>, dots: list<array{float, float}>}>} $diagram
+         */
         $diagram = $array;
         foreach ($diagram['wires'] as $wire) {
             foreach ($wire['pieces'] as [$fromX, $fromRow, $toX, $toRow]) {
-                $this->svg->line(self::x($fromX), self::y($fromRow), self::x($toX), self::y($toRow), 2.5, Svg::INK, $wire['layer'] === 'neutral' ? '9 5' : '');
+                $this->svg->line(
+                    self::x($fromX),
+                    self::y($fromRow),
+                    self::x($toX),
+                    self::y($toRow),
+                    2.5,
+                    Svg::INK,
+                    $wire['layer'] === 'neutral' ? '9 5' : '',
+                );
             }
             foreach ($wire['dots'] as [$x, $row]) {
                 $this->svg->circle(self::x($x), self::y($row), 5.0, 0.0, Svg::INK);
@@ -70,7 +82,14 @@ final class DiagramSvg
     {
         $x = self::x($symbol['x'] + ($symbol['kind'] === 'line' ? $symbol['width'] : 0));
         $this->svg->circle($x, self::y($symbol['row']), 6.0, 2.0);
-        $this->svg->text(self::x($symbol['x'] + $symbol['width'] / 2), self::y($symbol['row']) + 6, ['line' => 'L', 'neutral' => 'N', 'earth' => 'E'][$symbol['kind']] ?? '', 18.0, 'middle', true);
+        $this->svg->text(
+            self::x($symbol['x'] + $symbol['width'] / 2),
+            self::y($symbol['row']) + 6,
+            ['line' => 'L', 'neutral' => 'N', 'earth' => 'E'][$symbol['kind']] ?? '',
+            18.0,
+            'middle',
+            true,
+        );
     }
 
     /** @param  Symbol  $symbol */
@@ -88,14 +107,28 @@ final class DiagramSvg
             }
             $seen[$key] = true;
             $isClosed = $i < count($symbol['contacts']['up']);
-            $this->svg->line($this->inside($symbol, $pins[$pair[0]]), self::y($pins[$pair[0]]['row']), $this->inside($symbol, $pins[$pair[1]]), self::y($pins[$pair[1]]['row']), $isClosed ? 3.5 : 2.0, Svg::INK, $isClosed ? '' : '1 7');
+            $this->svg->line(
+                $this->inside($symbol, $pins[$pair[0]]),
+                self::y($pins[$pair[0]]['row']),
+                $this->inside($symbol, $pins[$pair[1]]),
+                self::y($pins[$pair[1]]['row']),
+                $isClosed ? 3.5 : 2.0,
+                Svg::INK,
+                $isClosed ? '' : '1 7',
+            );
         }
         foreach ($pins as $pin) {
             $inside = $this->inside($symbol, $pin);
             $this->svg->line(self::x($pin['x']), self::y($pin['row']), $inside, self::y($pin['row']), 2.5);
             $this->svg->circle($inside, self::y($pin['row']), 4.0, 0.0, Svg::INK);
             $isLeft = $pin['x'] === $symbol['x'];
-            $this->svg->text(self::x($pin['x']) + ($isLeft ? 5 : -5), self::y($pin['row']) - 6, count($pins) > 2 ? $pin['name'] : '', 14.0, $isLeft ? 'start' : 'end');
+            $this->svg->text(
+                self::x($pin['x']) + ($isLeft ? 5 : -5),
+                self::y($pin['row']) - 6,
+                count($pins) > 2 ? $pin['name'] : '',
+                14.0,
+                $isLeft ? 'start' : 'end',
+            );
         }
     }
 

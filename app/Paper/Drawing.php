@@ -35,6 +35,9 @@ final readonly class Drawing
 
     private function svg(string $width, string $height): string
     {
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"$width\" height=\"$height\" viewBox=\"0 0 $this->width $this->height\"><title>".htmlspecialchars($this->title, ENT_XML1)."</title>$this->body</svg>\n";
+        $size = "width=\"$width\" height=\"$height\" viewBox=\"0 0 $this->width $this->height\"";
+        $title = htmlspecialchars($this->title, ENT_XML1);
+
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" $size><title>$title</title>$this->body</svg>\n";
     }
 }

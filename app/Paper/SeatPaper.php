@@ -37,7 +37,11 @@ final readonly class SeatPaper
             'positions' => BriefLines::of($this->task, $practice),
             'stands' => $this->stands($boards[0]),
             'withAnswers' => $pages === SeatPages::Keys,
-            'seats' => array_map(fn (Attempt $attempt, Board $board) => $this->seat($attempt, Planner::plan($board)->plans[0], $pages), $attempts, $boards),
+            'seats' => array_map(
+                fn (Attempt $attempt, Board $board) => $this->seat($attempt, Planner::plan($board)->plans[0], $pages),
+                $attempts,
+                $boards,
+            ),
         ], $practice, $this->task->title);
     }
 
@@ -50,7 +54,9 @@ final readonly class SeatPaper
             'seat' => $attempt->seat,
             'trainee' => $attempt->trainee->name,
             'board' => $isKey ? null : BoardSvg::of($plan, withAnswers: false),
-            'boxes' => $isKey ? array_map(fn (Enclosure $box) => BoxSvg::of($plan, $box), array_values($plan->wiring->board->enclosures)) : [],
+            'boxes' => $isKey
+                ? array_map(fn (Enclosure $box) => BoxSvg::of($plan, $box), array_values($plan->wiring->board->enclosures))
+                : [],
             'schedule' => (new WiringSchedule($plan))->rows(),
         ];
     }
@@ -63,6 +69,8 @@ final readonly class SeatPaper
         }
         $words = new Words($board);
 
-        return $this->task->isFromAsFound ? __('paper.stands-as-found') : __('paper.stands', ['boxes' => $words->list(array_map($words->box(...), $this->task->done))]);
+        return $this->task->isFromAsFound
+            ? __('paper.stands-as-found')
+            : __('paper.stands', ['boxes' => $words->list(array_map($words->box(...), $this->task->done))]);
     }
 }

@@ -16,7 +16,15 @@ final class Svg
 
     public function line(float $x1, float $y1, float $x2, float $y2, float $width, string $stroke = self::INK, string $dash = ''): void
     {
-        $this->add('line', ['x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'stroke' => $stroke, 'stroke-width' => $width, 'stroke-dasharray' => $dash]);
+        $this->add('line', [
+            'x1' => $x1,
+            'y1' => $y1,
+            'x2' => $x2,
+            'y2' => $y2,
+            'stroke' => $stroke,
+            'stroke-width' => $width,
+            'stroke-dasharray' => $dash,
+        ]);
     }
 
     public function path(string $d, float $width, string $stroke = self::INK, string $fill = 'none'): void
@@ -26,7 +34,15 @@ final class Svg
 
     public function rect(float $x, float $y, float $width, float $height, float $stroke, string $fill = self::PAPER): void
     {
-        $this->add('rect', ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'fill' => $fill, 'stroke' => self::INK, 'stroke-width' => $stroke]);
+        $this->add('rect', [
+            'x' => $x,
+            'y' => $y,
+            'width' => $width,
+            'height' => $height,
+            'fill' => $fill,
+            'stroke' => self::INK,
+            'stroke-width' => $stroke,
+        ]);
     }
 
     /** Clears the ground for a text. */
@@ -43,14 +59,29 @@ final class Svg
     /** @param  string  $anchor  `start`, `middle` or `end` */
     public function text(float $x, float $y, string $text, float $size, string $anchor = 'start', bool $bold = false): void
     {
-        $attributes = ['x' => $x, 'y' => $y, 'font-family' => 'DejaVu Sans, sans-serif', 'font-size' => $size, 'font-weight' => $bold ? 'bold' : '', 'text-anchor' => $anchor, 'fill' => self::INK];
+        $attributes = [
+            'x' => $x,
+            'y' => $y,
+            'font-family' => 'DejaVu Sans, sans-serif',
+            'font-size' => $size,
+            'font-weight' => $bold ? 'bold' : '',
+            'text-anchor' => $anchor,
+            'fill' => self::INK,
+        ];
         $this->parts[] = '<text'.self::attributes($attributes).'>'.self::escaped($text).'</text>';
     }
 
     /** What was drawn so far; its size in units of the drawing and in millimetres of paper. */
     public function drawing(string $title, float $width, float $height, float $widthMm, float $heightMm): Drawing
     {
-        return new Drawing($title, implode("\n", $this->parts), round($width, 2), round($height, 2), round($widthMm, 2), round($heightMm, 2));
+        return new Drawing(
+            $title,
+            implode("\n", $this->parts),
+            round($width, 2),
+            round($height, 2),
+            round($widthMm, 2),
+            round($heightMm, 2),
+        );
     }
 
     /** @param  array<string, string|float>  $attributes */

@@ -37,7 +37,9 @@ final class AttemptPolicy
         return match (true) {
             $mayView->denied() => $mayView,
             $attempt->handed_in_at === null => Response::deny(__('messages.not-handed-in')),
-            $this->owns($user, $attempt) && $attempt->assignment->isExam() && $attempt->assignment->released_at === null => Response::deny(__('messages.not-released')),
+            $this->owns($user, $attempt)
+                && $attempt->assignment->isExam()
+                && $attempt->assignment->released_at === null => Response::deny(__('messages.not-released')),
             default => $mayView,
         };
     }

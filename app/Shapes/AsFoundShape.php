@@ -23,7 +23,10 @@ final readonly class AsFoundShape
         $this->words = new Words($board);
     }
 
-    /** @return list<array{id: string, label: string, rows: list<array<string, string|bool|null>>, places: list<array{id: string, name: string}>}> box by box */
+    /**
+     * @return list<array{id: string, label: string, rows: list<array<string, string|bool|null>>, places: list<array{id: string,
+     *     name: string}>}> box by box
+     */
     public function boxes(AsFoundSheet $sheet): array
     {
         $boxes = array_filter($this->board->enclosures, fn (Enclosure $box) => $this->pointsIn($box->id) !== []);
@@ -48,14 +51,20 @@ final readonly class AsFoundShape
     /** @return list<array{id: string, name: string}> what a mark can say */
     public function marks(): array
     {
-        return array_map(fn (MarkedAs $as) => ['id' => $as->value, 'name' => $this->words->say("bench.mark.$as->value")], MarkedAs::cases());
+        return array_map(fn (MarkedAs $as) => [
+            'id' => $as->value,
+            'name' => $this->words->say("bench.mark.$as->value"),
+        ], MarkedAs::cases());
     }
 
     /** @return list<Point> conductors first, then leads, then what a pigtail or a jumper could go to */
     private function pointsIn(string $box): array
     {
         $points = array_values(array_filter($this->board->points(), fn (Point $point) => $point->enclosure === $box));
-        usort($points, fn (Point $one, Point $other) => [$one->core === null, $one->isFixed()] <=> [$other->core === null, $other->isFixed()]);
+        usort(
+            $points,
+            fn (Point $one, Point $other) => [$one->core === null, $one->isFixed()] <=> [$other->core === null, $other->isFixed()],
+        );
 
         return $points;
     }

@@ -44,6 +44,11 @@ final readonly class AttackShape
             ? (new MistakeSentence($words))->all($attacked->mistakes)
             : $words->say("task.odd.{$attacked->odd->change->value}", ['what' => $words->places($attacked->odd->at)]);
 
-        return ['text' => Str::ucfirst($text), 'got' => $attacked->grade->got(), 'total' => $attacked->grade->total, 'standing' => WiringAsSteps::of($attacked->wiring)];
+        return [
+            'text' => Str::ucfirst($text),
+            'got' => $attacked->grade->got(),
+            'total' => $attacked->grade->total,
+            'standing' => WiringAsSteps::of($attacked->wiring),
+        ];
     }
 }

@@ -46,7 +46,11 @@ final readonly class BenchShape
         $device = $this->board->devices[$id] ?? null;
         foreach ($device?->face()->landings ?? [] as $landing) {
             if ((string) $landing->place === $number) {
-                return $this->landing(['shape' => $landing->shape->value, 'finish' => $landing->finish, 'print' => $landing->print], $landing->place, ['id' => $id]);
+                return $this->landing([
+                    'shape' => $landing->shape->value,
+                    'finish' => $landing->finish,
+                    'print' => $landing->print,
+                ], $landing->place, ['id' => $id]);
             }
         }
 

@@ -20,8 +20,15 @@ final class ConversionShape
 
         return [
             'board' => BoardArray::of($conversion->board),
-            'scheme' => ['before' => $conversion->before?->result->scheme()?->value, 'after' => $conversion->after?->result->scheme()?->value],
-            'notes' => array_map(fn (Note $note) => ['code' => $note->kind->value, 'at' => $note->at, 'text' => $sentences->of($note)], $conversion->notes),
+            'scheme' => [
+                'before' => $conversion->before?->result->scheme()?->value,
+                'after' => $conversion->after?->result->scheme()?->value,
+            ],
+            'notes' => array_map(fn (Note $note) => [
+                'code' => $note->kind->value,
+                'at' => $note->at,
+                'text' => $sentences->of($note),
+            ], $conversion->notes),
             'words' => $sentences->pairs(),
         ];
     }

@@ -29,7 +29,10 @@ final class CsvTable
 
     private static function cell(string $text): string
     {
-        $safe = in_array(mb_substr(ltrim($text), 0, 1), self::FORMULA_SIGNS, true) || in_array(mb_substr($text, 0, 1), self::FORMULA_SIGNS, true) ? "'$text" : $text;
+        $safe = in_array(mb_substr(ltrim($text), 0, 1), self::FORMULA_SIGNS, true)
+            || in_array(mb_substr($text, 0, 1), self::FORMULA_SIGNS, true)
+            ? "'$text"
+            : $text;
 
         return '"'.str_replace('"', '""', $safe).'"';
     }

@@ -71,7 +71,10 @@ final readonly class DebriefShape
         ];
     }
 
-    /** @return list<array{question: string, answer: string}> from one's own wiring; where too little is wired to ask about, from the right one */
+    /**
+     * @return list<array{question: string, answer: string}> from one's own wiring; where too little is wired to ask about,
+     *     from the right one
+     */
     public function questions(string $seed): array
     {
         $own = $this->result->evidence->wiring;

@@ -39,14 +39,22 @@ final readonly class DrawingNotesShape
     public function warnings(): array
     {
         return array_map(fn (BoardWarning $warning) => [
-            'about' => array_values(array_unique(array_map(fn (string $id) => isset($this->board->cables[$id]) ? $id : $this->words->enclosureOf($id), $warning->about))),
-            'message' => Str::ucfirst(__("drawing.warning.{$warning->kind->value}", ['what' => $this->words->list(array_map($this->named(...), $warning->about))])),
+            'about' => array_values(array_unique(array_map(
+                fn (string $id) => isset($this->board->cables[$id]) ? $id : $this->words->enclosureOf($id),
+                $warning->about,
+            ))),
+            'message' => Str::ucfirst(__(
+                "drawing.warning.{$warning->kind->value}",
+                ['what' => $this->words->list(array_map($this->named(...), $warning->about))],
+            )),
         ], BoardWarnings::about($this->board));
     }
 
     private function named(string $id): string
     {
-        return isset($this->board->cables[$id]) ? $id : (isset($this->board->enclosures[$id]) ? $this->words->box($id) : $this->words->device($id));
+        return isset($this->board->cables[$id])
+            ? $id
+            : (isset($this->board->enclosures[$id]) ? $this->words->box($id) : $this->words->device($id));
     }
 
     public function scheme(string $scheme): string
@@ -54,7 +62,10 @@ final readonly class DrawingNotesShape
         return $this->words->say("parts.scheme.$scheme");
     }
 
-    /** @return list<array{id: string, print: string, type: string, proposed: bool, length: string, cores: list<array{colour: string, flag: string, role: string}>}> */
+    /**
+     * @return list<array{id: string, print: string, type: string, proposed: bool, length: string, cores: list<array{colour: string,
+     *     flag: string, role: string}>}>
+     */
     public function cables(Plan $plan): array
     {
         return array_map(fn (Cable $cable) => [
@@ -74,7 +85,10 @@ final readonly class DrawingNotesShape
     private function role(Plan $plan, Core $core): string
     {
         $role = $this->words->role($plan->result->evidence->roles->at($core->ends()[0])[0]->value);
-        $isMarked = array_filter($core->ends(), fn (string $end) => $plan->wiring->markOn($end) !== null && ! $core->colour->isEarths()) !== [];
+        $isMarked = array_filter(
+            $core->ends(),
+            fn (string $end) => $plan->wiring->markOn($end) !== null && ! $core->colour->isEarths(),
+        ) !== [];
 
         return $isMarked ? __("drawing.marked.{$this->board->practice->value}", ['role' => $role]) : $role;
     }
@@ -86,16 +100,26 @@ final readonly class DrawingNotesShape
         return $lengthM === null ? '' : (new Lengths($this->board->practice))->run($lengthM);
     }
 
-    /** @return list<array{id: string, text: string, share: float|null, fits: bool|null, neutral: string, larger: string|null}> how full each box gets; in Britain the figures of its lamp */
+    /**
+     * @return list<array{id: string, text: string, share: float|null, fits: bool|null, neutral: string,
+     *     larger: string|null}> how full each box gets; in Britain the figures of its lamp
+     */
     public function boxes(Plan $plan): array
     {
         $figures = $this->board->practice === Practice::Britain ? $this->drops($plan) : $this->fills($plan);
         foreach ($this->board->devicesOf(DeviceKind::Switch) as $switch) {
             $figures[$switch->enclosure] ??= ['text' => '', 'share' => null, 'fits' => null];
-            $figures[$switch->enclosure]['neutral'] = __(NeutralAt::hasNeutral($plan, $switch->enclosure) ? 'drawing.neutral' : 'drawing.no-neutral');
+            $figures[$switch->enclosure]['neutral'] = __(
+                NeutralAt::hasNeutral($plan, $switch->enclosure) ? 'drawing.neutral' : 'drawing.no-neutral',
+            );
         }
 
-        return array_map(fn (string $box, array $figure) => ['id' => $box, 'neutral' => '', 'larger' => null, ...$figure], array_keys($figures), $figures);
+        return array_map(fn (string $box, array $figure) => [
+            'id' => $box,
+            'neutral' => '',
+            'larger' => null,
+            ...$figure,
+        ], array_keys($figures), $figures);
     }
 
     /** @return array<string, array{text: string, share: float|null, fits: bool|null, larger: string|null}> */
@@ -123,7 +147,11 @@ final readonly class DrawingNotesShape
             $share = $lamp->dropV === null ? null : $lamp->dropV / VoltDrop::limitV();
             $box = $this->board->devices[$lamp->lamp]->enclosure;
             if ($share !== null && $share > ($figures[$box]['share'] ?? -1.0)) {
-                $text = __('drawing.drop', ['volt' => number_format((float) $lamp->dropV, 2), 'limit' => (string) VoltDrop::limitV(), 'ohm' => $lamp->r1r2Ohm === null ? '?' : number_format($lamp->r1r2Ohm, 2)]);
+                $text = __('drawing.drop', [
+                    'volt' => number_format((float) $lamp->dropV, 2),
+                    'limit' => (string) VoltDrop::limitV(),
+                    'ohm' => $lamp->r1r2Ohm === null ? '?' : number_format($lamp->r1r2Ohm, 2),
+                ]);
                 $figures[$box] = ['text' => $text, 'share' => $share, 'fits' => $share <= 1.0];
             }
         }

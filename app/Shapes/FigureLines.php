@@ -19,10 +19,15 @@ final readonly class FigureLines
     {
     }
 
-    /** @return list<array{title: string, fits: bool|null, rows: list<array{string, string}>, note: string}> one block for each box, run or lamp */
+    /**
+     * @return list<array{title: string, fits: bool|null, rows: list<array{string, string}>, note: string}> one block for each box,
+     *     run or lamp
+     */
     public function lines(): array
     {
-        return $this->evidence->board->practice === Practice::NorthAmerica ? $this->boxes() : (new FiguresShape(new BritishFigures($this->evidence->survey)))->blocks();
+        return $this->evidence->board->practice === Practice::NorthAmerica
+            ? $this->boxes()
+            : (new FiguresShape(new BritishFigures($this->evidence->survey)))->blocks();
     }
 
     /** @return list<array{title: string, fits: bool|null, rows: list<array{string, string}>, note: string}> */
@@ -34,7 +39,10 @@ final readonly class FigureLines
         return array_map(fn (BoxFill $box) => [
             'title' => $sentences->of($box),
             'fits' => $box->fits(),
-            'rows' => array_map(fn (Allowance $allowance) => [$sentences->what($allowance), "$allowance->count × ".FillSentence::in3($allowance->eachIn3).' = '.FillSentence::in3($allowance->in3()).' in³'], $box->allowances),
+            'rows' => array_map(fn (Allowance $allowance) => [
+                $sentences->what($allowance),
+                "$allowance->count × ".FillSentence::in3($allowance->eachIn3).' = '.FillSentence::in3($allowance->in3()).' in³',
+            ], $box->allowances),
             'note' => $sentences->remedy($box),
         ], $count->boxes());
     }

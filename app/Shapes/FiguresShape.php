@@ -22,7 +22,10 @@ final readonly class FiguresShape
         $this->words = Words::of($figures->survey->circuit->wiring);
     }
 
-    /** @return array{load: array<string, mixed>, runs: list<array<string, mixed>>, lamps: list<array<string, mixed>>, withoutLength: list<string>} */
+    /**
+     * @return array{load: array<string, mixed>, runs: list<array<string, mixed>>, lamps: list<array<string, mixed>>,
+     *     withoutLength: list<string>}
+     */
     public function json(): array
     {
         return [
@@ -45,7 +48,10 @@ final readonly class FiguresShape
         ];
     }
 
-    /** @return list<array{title: string, fits: bool|null, rows: list<array{string, string}>, note: string}> load, lamps and runs, for the screen */
+    /**
+     * @return list<array{title: string, fits: bool|null, rows: list<array{string, string}>, note: string}> load, lamps and runs,
+     *     for the screen
+     */
     public function blocks(): array
     {
         $sentences = new FiguresSentence($this->figures);
@@ -62,15 +68,24 @@ final readonly class FiguresShape
                 'note' => $lamp->state === null ? $this->words->say('figures.never-lit') : '',
             ], $this->figures->lamps()),
             ...array_map(fn (RunFigures $run) => [
-                'title' => $this->words->say('figures.run-title', ['run' => $run->cable, 'length' => $run->lengthM === null ? '?' : (string) $run->lengthM]),
+                'title' => $this->words->say('figures.run-title', [
+                    'run' => $run->cable,
+                    'length' => $run->lengthM === null ? '?' : (string) $run->lengthM,
+                ]),
                 'fits' => null,
-                'rows' => [[$this->words->say('figures.cores'), $sentences->cores($run)], ['R1+R2, Ω', FiguresSentence::shown($run->r1r2Ohm)]],
+                'rows' => [[
+                    $this->words->say('figures.cores'),
+                    $sentences->cores($run),
+                ], ['R1+R2, Ω', FiguresSentence::shown($run->r1r2Ohm)]],
                 'note' => '',
             ], $this->figures->runs()),
         ];
     }
 
-    /** @return array{lampholders: int, wattEach: int, loadA: float, breakerA: float|int|null, mostLampholders: int|null, fits: bool|null, mostColdZsOhm: float|null, mostZsOhm: float|null} */
+    /**
+     * @return array{lampholders: int, wattEach: int, loadA: float, breakerA: float|int|null, mostLampholders: int|null, fits: bool|null,
+     *     mostColdZsOhm: float|null, mostZsOhm: float|null}
+     */
     private function load(): array
     {
         $breakerA = $this->figures->survey->circuit->wiring->board->supply()->breakerA;

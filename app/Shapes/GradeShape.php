@@ -33,7 +33,9 @@ final readonly class GradeShape
             'passMark' => $this->grade->passMark,
             'passes' => $this->grade->passes(),
             'isOpen' => $this->grade->isOpen(),
-            'critical' => $this->grade->critical === [] ? '' : $this->words->say('task.critical', ['what' => implode(' ', $this->sentences($this->grade->critical))]),
+            'critical' => $this->grade->critical === []
+                ? ''
+                : $this->words->say('task.critical', ['what' => implode(' ', $this->sentences($this->grade->critical))]),
             'lines' => array_map(fn (GradeLine $line) => [
                 'part' => $line->part->value,
                 'what' => $line->what,
@@ -54,7 +56,9 @@ final readonly class GradeShape
         };
 
         return match ($line->part) {
-            GradePart::Distance => is_int($line->params['mistakes']) ? $this->words->count('task.mark.distance', $line->params['mistakes'], $line->params) : $this->words->say('task.mark.distance-none'),
+            GradePart::Distance => is_int($line->params['mistakes'])
+                ? $this->words->count('task.mark.distance', $line->params['mistakes'], $line->params)
+                : $this->words->say('task.mark.distance-none'),
             GradePart::Safety => $this->words->say("task.mark.safety$how", $line->params),
             GradePart::Rule => $this->words->say("task.mark.rule$how", [...$line->params, 'rule' => $this->rule($line->what)]),
             GradePart::Order => $this->words->say($line->what === '' ? 'task.mark.order' : 'task.mark.order-not-judged', $line->params),

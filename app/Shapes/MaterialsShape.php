@@ -59,7 +59,8 @@ final readonly class MaterialsShape
                 'waste' => $this->allowances->wastePercent, 'round' => $this->lengths->small($this->allowances->roundUpToM),
             ],
             'allowed' => __('materials.allowed', [
-                'free' => $this->lengths->place($this->allowances->freeM * 1000), 'sheath' => $this->lengths->place($this->allowances->sheathM * 1000),
+                'free' => $this->lengths->place($this->allowances->freeM * 1000),
+                'sheath' => $this->lengths->place($this->allowances->sheathM * 1000),
                 'waste' => (string) $this->allowances->wastePercent, 'round' => $this->lengths->place($this->allowances->roundUpToM * 1000),
             ]),
             'materials' => $this->materials(),
@@ -104,7 +105,9 @@ final readonly class MaterialsShape
 
     private function amount(Part $part, float $amount): string
     {
-        return $part->kind === PartKind::Cable ? number_format($amount, $this->board->practice === Practice::NorthAmerica ? 1 : 2).' '.$this->lengths->runUnit() : (string) (int) $amount;
+        return $part->kind === PartKind::Cable
+            ? number_format($amount, $this->board->practice === Practice::NorthAmerica ? 1 : 2).' '.$this->lengths->runUnit()
+            : (string) (int) $amount;
     }
 
     private function money(int $cents): string
@@ -136,9 +139,22 @@ final readonly class MaterialsShape
     {
         $labels = [];
         foreach ($this->board->cables as $cable) {
-            $carries = implode(', ', array_map(fn (Core $core) => $core->colour->flag($this->board->practice).' '.$this->words->role($this->plan->result->evidence->roles->at($core->ends()[0])[0]->value), array_values($cable->cores)));
+            $carries = implode(
+                ', ',
+                array_map(
+                    fn (Core $core) => $core->colour->flag($this->board->practice).' '.$this->words->role(
+                        $this->plan->result->evidence->roles->at($core->ends()[0])[0]->value,
+                    ),
+                    array_values($cable->cores),
+                ),
+            );
             foreach ([[$cable->from, $cable->to], [$cable->to, $cable->from]] as [$here, $there]) {
-                $labels[] = ['cable' => $cable->id, 'end' => $this->words->box($here), 'other' => $this->words->box($there), 'carries' => $carries];
+                $labels[] = [
+                    'cable' => $cable->id,
+                    'end' => $this->words->box($here),
+                    'other' => $this->words->box($there),
+                    'carries' => $carries,
+                ];
             }
         }
 
@@ -158,7 +174,9 @@ final readonly class MaterialsShape
             PartKind::Device => $this->device($part->what),
             PartKind::Box => $this->box($part->what),
             PartKind::Cable => $this->cable(...explode(' ', $part->what)),
-            PartKind::Connector => $this->words->say('plan.connector.'.explode(' ', $part->what)[0], ['ports' => explode(' ', $part->what)[1]]),
+            PartKind::Connector => $this->words->say('plan.connector.'.explode(' ', $part->what)[0], [
+                'ports' => explode(' ', $part->what)[1],
+            ]),
             PartKind::Cap => __('materials.cap'),
             PartKind::Mark => $this->words->say("materials-words.mark.$part->what"),
             PartKind::Support => $this->words->say('materials-words.support'),
@@ -169,7 +187,9 @@ final readonly class MaterialsShape
     {
         foreach ($this->board->devices as $device) {
             if ($device->model->id === $model) {
-                return $device->model->function === null ? $this->words->say("parts.model.$model") : $this->words->switchKind($device->model->function->value);
+                return $device->model->function === null
+                    ? $this->words->say("parts.model.$model")
+                    : $this->words->switchKind($device->model->function->value);
             }
         }
 

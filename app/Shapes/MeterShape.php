@@ -22,7 +22,11 @@ final readonly class MeterShape
     public function json(bool $live): array
     {
         $reading = $live
-            ? ['volt' => round($this->volt(), 3), 'floating' => $this->floating(), 'trip' => Solver::solve($this->circuit, $this->state)->trip?->value]
+            ? [
+                'volt' => round($this->volt(), 3),
+                'floating' => $this->floating(),
+                'trip' => Solver::solve($this->circuit, $this->state)->trip?->value,
+            ]
             : ['ohm' => $this->ohm(), 'open' => $this->ohm() === null, 'withoutLength' => $this->runsWithoutLength()];
 
         return ['from' => $this->from, 'to' => $this->to, 'switches' => (object) $this->positions(), ...$reading];

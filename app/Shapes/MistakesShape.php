@@ -33,7 +33,11 @@ final readonly class MistakesShape
             'scheme' => $this->right->scheme()?->value,
             'switches' => $this->catalogue->circuit->switches,
             'walk' => FlipWalk::of($this->catalogue->circuit->switches),
-            'mistakes' => array_map(fn (int $i, Mistake $mistake) => $this->mistake($i, $mistake), array_keys($this->catalogue->mistakes), $this->catalogue->mistakes),
+            'mistakes' => array_map(
+                fn (int $i, Mistake $mistake) => $this->mistake($i, $mistake),
+                array_keys($this->catalogue->mistakes),
+                $this->catalogue->mistakes,
+            ),
             'groups' => array_map($this->group(...), $this->catalogue->groups),
             'flips' => $this->flips === [] ? null : ['asked' => $this->flips, 'passing' => array_map(fn (array $passing) => [
                 'mistakes' => array_keys($passing['suspect']->mistakes),
@@ -49,7 +53,14 @@ final readonly class MistakesShape
     {
         $table = $this->catalogue->tableOf(new Suspect($this->catalogue->right, [$i => $mistake]));
 
-        return ['id' => $mistake->id(), 'kind' => $mistake->kind->value, 'at' => $mistake->at, 'text' => $this->sentences->of($mistake), 'lamps' => $table->lamps, 'trips' => $table->trips];
+        return [
+            'id' => $mistake->id(),
+            'kind' => $mistake->kind->value,
+            'at' => $mistake->at,
+            'text' => $this->sentences->of($mistake),
+            'lamps' => $table->lamps,
+            'trips' => $table->trips,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -64,7 +75,11 @@ final readonly class MistakesShape
             'trips' => $group->shape[count($group->shape) - 1],
             'mistakes' => array_merge(...$names($group->singles()), ...[[]]),
             'pairs' => $names($group->pairs()),
-            'tell' => array_map(fn (TellingTest $test) => ['do' => $test->kind->value, 'at' => $test->at, 'text' => $this->sentences->test($test)], $apart->tests),
+            'tell' => array_map(fn (TellingTest $test) => [
+                'do' => $test->kind->value,
+                'at' => $test->at,
+                'text' => $this->sentences->test($test),
+            ], $apart->tests),
             'sets' => $apart->sets,
             'untold' => array_map($names, $apart->together),
         ];

@@ -24,7 +24,10 @@ final class MovesShape
         return array_map(fn (Move $move) => [
             'text' => $sentences->of($move),
             'box' => $sentences->boxOf($move),
-            'places' => array_map($places->placeOf(...), array_values(array_filter([$move->point, $move->to], fn (?string $point) => isset($wiring->points[(string) $point])))),
+            'places' => array_map(
+                $places->placeOf(...),
+                array_values(array_filter([$move->point, $move->to], fn (?string $point) => isset($wiring->points[(string) $point]))),
+            ),
         ], $moves);
     }
 }

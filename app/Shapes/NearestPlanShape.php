@@ -28,7 +28,11 @@ final readonly class NearestPlanShape
             return ['headline' => null, 'changes' => [], 'standing' => []];
         }
         $sentences = new MoveSentence($nearest->start);
-        $unmarked = array_map(fn (string $end) => ['text' => $sentences->unmark($end), 'box' => $wiring->points[$end]->enclosure, 'places' => [$end]], $nearest->unmarked);
+        $unmarked = array_map(fn (string $end) => [
+            'text' => $sentences->unmark($end),
+            'box' => $wiring->points[$end]->enclosure,
+            'places' => [$end],
+        ], $nearest->unmarked);
 
         return [
             'headline' => (new Headline($nearest->plan->result))->sentence(),

@@ -61,12 +61,17 @@ final readonly class PlanningShape
                 'shortages' => array_map(fn (Shortage $shortage) => [
                     'scheme' => $shortage->scheme, 'cable' => $shortage->cable, 'has' => $shortage->has, 'needs' => $shortage->needs,
                 ], $this->planning->shortages),
-                'rule' => $this->refusal->askedBy === null ? null : ['kind' => $this->refusal->askedBy->value, 'reference' => $this->sentences->citation($this->edition)],
+                'rule' => $this->refusal->askedBy === null
+                    ? null
+                    : ['kind' => $this->refusal->askedBy->value, 'reference' => $this->sentences->citation($this->edition)],
                 'ways' => AlternativesShape::of($this->refusal, $this->sentences),
                 ...$this->changeArray($this->refusal->change),
             ],
             ...($this->neutrals === null ? [] : ['neutrals' => array_map(fn (NeutralAt $at) => [
-                'enclosure' => $at->enclosure, 'answer' => $at->answer->value, ...$this->changeArray($at->change), 'text' => $this->changes->neutral($at),
+                'enclosure' => $at->enclosure,
+                'answer' => $at->answer->value,
+                ...$this->changeArray($at->change),
+                'text' => $this->changes->neutral($at),
             ], $this->neutrals)]),
             ...($this->extension === null ? [] : ['from' => ExtensionShape::of($this->extension->nearest, $this->extension->gone)]),
             'truncated' => $this->planning->isTruncated,
@@ -79,7 +84,10 @@ final readonly class PlanningShape
     {
         $sentences = new PlanStepSentence($plan);
 
-        return array_map(fn (PlanStep $step) => ['text' => $sentences->of($step), 'joint' => $step->joint], PlanSteps::of($plan, $this->order, $this->extension->nearest->kept ?? []));
+        return array_map(
+            fn (PlanStep $step) => ['text' => $sentences->of($step), 'joint' => $step->joint],
+            PlanSteps::of($plan, $this->order, $this->extension->nearest->kept ?? []),
+        );
     }
 
     /** @return array{change: object, addCables: object, addSingles: object} */
@@ -88,7 +96,10 @@ final readonly class PlanningShape
         return [
             'change' => (object) array_map(fn (CableType $type) => $type->id, $change->types),
             'addCables' => (object) array_map(fn (CableType $type) => $type->id, $change->beside),
-            'addSingles' => (object) array_map(fn (array $colours) => array_map(fn (Colour $colour) => $colour->value, $colours), $change->singles),
+            'addSingles' => (object) array_map(
+                fn (array $colours) => array_map(fn (Colour $colour) => $colour->value, $colours),
+                $change->singles,
+            ),
         ];
     }
 }

@@ -57,7 +57,9 @@ final readonly class PrepareShape
             'height' => $place->heightMm === null
                 ? $this->words->say('prepare.from-top', ['length' => $this->lengths->place($place->fromTopMm)])
                 : $this->lengths->place($place->heightMm),
-            'stud' => $place->stud === null || $place->side === null ? '—' : $this->words->say("prepare.stud.{$place->side->value}", ['number' => $place->stud]),
+            'stud' => $place->stud === null || $place->side === null
+                ? '—'
+                : $this->words->say("prepare.stud.{$place->side->value}", ['number' => $place->stud]),
             'depth' => $place->depthIn === null ? '—' : $this->lengths->place($place->depthIn * 25.4),
         ], SettingOut::of($this->plan->wiring->board));
     }
@@ -88,7 +90,10 @@ final readonly class PrepareShape
             $ends[$this->words->enclosureOf($end)][] = $this->words->coded($end);
         }
 
-        return array_map(fn (string $box, array $spare) => ['box' => $this->words->box($box), 'ends' => $this->words->list($spare)], array_keys($ends), $ends);
+        return array_map(fn (string $box, array $spare) => [
+            'box' => $this->words->box($box),
+            'ends' => $this->words->list($spare),
+        ], array_keys($ends), $ends);
     }
 
     /** @return list<array{rose: string, blocks: list<array{block: string, holes: string}>, dark: string}> */
@@ -107,7 +112,9 @@ final readonly class PrepareShape
             return [
                 'rose' => $this->words->box($blocks->rose->enclosure),
                 'blocks' => $rows,
-                'dark' => $dark === [] ? $this->words->say('prepare.nobody-dark') : $this->words->say('prepare.dark', ['what' => $this->words->list($dark)]),
+                'dark' => $dark === []
+                    ? $this->words->say('prepare.nobody-dark')
+                    : $this->words->say('prepare.dark', ['what' => $this->words->list($dark)]),
             ];
         }, RoseBlocks::of($this->plan));
     }
@@ -117,7 +124,10 @@ final readonly class PrepareShape
     {
         $sentences = [];
         foreach (LookAlike::of($this->plan->wiring->board) as $needed => $other) {
-            $sentences[] = $this->words->say("prepare.look-alike.$needed", ['needed' => $this->words->switchKind($needed), 'other' => $this->words->switchKind($other->value)]);
+            $sentences[] = $this->words->say("prepare.look-alike.$needed", [
+                'needed' => $this->words->switchKind($needed),
+                'other' => $this->words->switchKind($other->value),
+            ]);
         }
 
         return $sentences;
@@ -132,8 +142,16 @@ final readonly class PrepareShape
         foreach ($lamps as $reading) {
             $dead = [...$dead, ...$this->polarity($reading)];
             $what = $this->words->say('prepare.live', ['lamp' => $this->words->device($reading->lamp)]);
-            $live[] = ['what' => $what, 'with' => $this->positions($reading->lit), 'reading' => $this->words->say('prepare.volts-lit', ['volt' => self::volt($reading->litV)])];
-            $live[] = ['what' => $what, 'with' => $this->positions($reading->dark), 'reading' => $this->words->say('prepare.volts-dark', ['volt' => self::volt($reading->darkV)])];
+            $live[] = [
+                'what' => $what,
+                'with' => $this->positions($reading->lit),
+                'reading' => $this->words->say('prepare.volts-lit', ['volt' => self::volt($reading->litV)]),
+            ];
+            $live[] = [
+                'what' => $what,
+                'with' => $this->positions($reading->dark),
+                'reading' => $this->words->say('prepare.volts-dark', ['volt' => self::volt($reading->darkV)]),
+            ];
         }
 
         return [...$dead, ...$live, ...$this->loops()];
@@ -160,13 +178,18 @@ final readonly class PrepareShape
             return [];
         }
         if ($this->plan->wiring->board->practice !== Practice::Britain) {
-            return array_map(fn (LampReadings $reading) => $this->row('continuity', 'near-nothing', ['lamp' => $this->words->device($reading->lamp)]), $lamps);
+            return array_map(
+                fn (LampReadings $reading) => $this->row('continuity', 'near-nothing', ['lamp' => $this->words->device($reading->lamp)]),
+                $lamps,
+            );
         }
 
         return array_map(fn (LampFigures $lamp) => [
             'what' => $this->words->say('prepare.r1r2', ['lamp' => $this->words->device($lamp->lamp)]),
             'with' => '',
-            'reading' => $lamp->r1r2Ohm === null ? $this->words->say('prepare.no-length') : $this->words->say('prepare.ohm', ['ohm' => number_format($lamp->r1r2Ohm, 2)]),
+            'reading' => $lamp->r1r2Ohm === null
+                ? $this->words->say('prepare.no-length')
+                : $this->words->say('prepare.ohm', ['ohm' => number_format($lamp->r1r2Ohm, 2)]),
         ], $this->figures());
     }
 
@@ -181,7 +204,11 @@ final readonly class PrepareShape
             $this->row('polarity-neutral', 'near-nothing', $lamp),
             ['what' => $across, 'with' => $this->positions($reading->lit), 'reading' => $this->ohm($reading->litOhm)],
             ['what' => $across, 'with' => $this->positions($reading->dark), 'reading' => $this->ohm($reading->darkOhm)],
-            ['what' => $this->words->say('prepare.dead-line-earth'), 'with' => $this->positions($reading->lit), 'reading' => $this->ohm($reading->lineToEarthOhm)],
+            [
+                'what' => $this->words->say('prepare.dead-line-earth'),
+                'with' => $this->positions($reading->lit),
+                'reading' => $this->ohm($reading->lineToEarthOhm),
+            ],
         ];
     }
 
@@ -189,30 +216,46 @@ final readonly class PrepareShape
     private function loops(): array
     {
         $breakerA = $this->plan->wiring->board->supply()->breakerA;
-        $zs = $breakerA === null || $this->plan->wiring->board->practice !== Practice::Britain ? null : LightingLoad::mostColdZsOhm($breakerA);
+        $zs = $breakerA === null || $this->plan->wiring->board->practice !== Practice::Britain
+            ? null
+            : LightingLoad::mostColdZsOhm($breakerA);
 
         return $zs === null ? [] : array_map(fn (LampFigures $lamp) => [
             'what' => $this->words->say('prepare.zs', ['lamp' => $this->words->device($lamp->lamp), 'breaker' => (string) $breakerA]),
             'with' => '',
-            'reading' => $this->words->say('prepare.zs-most', ['zs' => number_format($zs, 2), 'table' => number_format((float) LightingLoad::mostZsOhm((float) $breakerA), 2)]),
+            'reading' => $this->words->say('prepare.zs-most', [
+                'zs' => number_format($zs, 2),
+                'table' => number_format((float) LightingLoad::mostZsOhm((float) $breakerA), 2),
+            ]),
         ], $this->figures());
     }
 
     /** @return list<LampFigures> */
     private function figures(): array
     {
-        return (new BritishFigures(new Survey(Circuit::of($this->plan->wiring->on(RunLength::filledIn($this->plan->wiring->board))))))->lamps();
+        return (new BritishFigures(new Survey(Circuit::of($this->plan->wiring->on(
+            RunLength::filledIn($this->plan->wiring->board),
+        )))))->lamps();
     }
 
     /** @param  array<string, string>  $positions */
     private function positions(array $positions): string
     {
-        return implode(', ', array_map(fn (string $switch, string $position) => $switch.' '.$this->words->say("mistakes.position.$position"), array_keys($positions), $positions));
+        return implode(
+            ', ',
+            array_map(
+                fn (string $switch, string $position) => $switch.' '.$this->words->say("mistakes.position.$position"),
+                array_keys($positions),
+                $positions,
+            ),
+        );
     }
 
     private function ohm(?float $ohm): string
     {
-        return $ohm === null ? $this->words->say('prepare.open') : $this->words->say('prepare.ohm', ['ohm' => number_format($ohm, $ohm < 10 ? 2 : 0)]);
+        return $ohm === null
+            ? $this->words->say('prepare.open')
+            : $this->words->say('prepare.ohm', ['ohm' => number_format($ohm, $ohm < 10 ? 2 : 0)]);
     }
 
     private static function volt(float $volt): string

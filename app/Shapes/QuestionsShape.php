@@ -34,7 +34,10 @@ final readonly class QuestionsShape
         $this->places = new PlaceMap($plan->wiring->board);
     }
 
-    /** @return array{text: string, options: list<string>, isOrdered: bool, box: array<string, mixed>|null, standing: list<array<string, mixed>>} */
+    /**
+     * @return array{text: string, options: list<string>, isOrdered: bool, box: array<string, mixed>|null, standing: list<array<string,
+     *     mixed>>}
+     */
     public function of(Question $question): array
     {
         $isCable = $question->kind === QuestionKind::FeedCable || $question->kind === QuestionKind::LightCable;
@@ -42,9 +45,15 @@ final readonly class QuestionsShape
 
         return [
             'text' => $this->text($question),
-            'options' => array_map(fn (string $option, int $i) => $this->option($question, $option, $i), $question->options, array_keys($question->options)),
+            'options' => array_map(
+                fn (string $option, int $i) => $this->option($question, $option, $i),
+                $question->options,
+                array_keys($question->options),
+            ),
             'isOrdered' => $question->kind === QuestionKind::Path,
-            'box' => $question->kind === QuestionKind::Common ? $this->bare($this->words->enclosureOf($question->at)) : ($shown['box'] ?? null),
+            'box' => $question->kind === QuestionKind::Common
+                ? $this->bare($this->words->enclosureOf($question->at))
+                : ($shown['box'] ?? null),
             'standing' => $shown['standing'] ?? [],
         ];
     }
@@ -58,7 +67,11 @@ final readonly class QuestionsShape
         return Str::ucfirst($given.$this->words->say("task.question.{$question->kind->value}", [
             'device' => $isBox ? '' : $this->words->device($question->at),
             'box' => $this->words->box($this->words->enclosureOf($question->at)),
-            'positions' => $this->words->list(array_map(fn (string $switch, string $position) => $this->words->say("task.position.$position", ['switch' => $this->switch($switch)]), array_keys($question->positions), $question->positions)),
+            'positions' => $this->words->list(array_map(
+                fn (string $switch, string $position) => $this->words->say("task.position.$position", ['switch' => $this->switch($switch)]),
+                array_keys($question->positions),
+                $question->positions,
+            )),
         ]));
     }
 
@@ -104,7 +117,10 @@ final readonly class QuestionsShape
     {
         $look = $this->lookAt($box);
 
-        return (new BenchShape($this->plan->wiring->board))->name(['enclosures' => array_map(fn (array $one) => [...$one, 'ends' => []], $look['enclosures']), 'cables' => []]);
+        return (new BenchShape($this->plan->wiring->board))->name([
+            'enclosures' => array_map(fn (array $one) => [...$one, 'ends' => []], $look['enclosures']),
+            'cables' => [],
+        ]);
     }
 
     /**
@@ -129,16 +145,40 @@ final readonly class QuestionsShape
         foreach ($named['enclosures'] as &$enclosure) {
             foreach ($enclosure['ends'] as &$end) {
                 $tag = $tags[$end['cable']];
-                $end = [...$end, 'id' => $retag($end['id']), 'cable' => $tag, 'far' => "tag-$tag", 'name' => "{$end['flag']}, {$label($tag)}"];
+                $end = [
+                    ...$end,
+                    'id' => $retag($end['id']),
+                    'cable' => $tag,
+                    'far' => "tag-$tag",
+                    'name' => "{$end['flag']}, {$label($tag)}",
+                ];
             }
         }
         foreach (array_values($tags) as $i => $tag) {
             // As if each came from a side of its own, in the order of the tags.
-            $named['enclosures'][] = ['id' => "tag-$tag", 'label' => '', 'kind' => 'junction-box', 'metal' => false, 'at' => [400 * $i, 0], 'earth' => null, 'ends' => [], 'devices' => []];
+            $named['enclosures'][] = [
+                'id' => "tag-$tag",
+                'label' => '',
+                'kind' => 'junction-box',
+                'metal' => false,
+                'at' => [400 * $i, 0],
+                'earth' => null,
+                'ends' => [],
+                'devices' => [],
+            ];
         }
-        $named['cables'] = array_map(fn (array $cable) => [...$cable, 'id' => $tags[$cable['id']], 'from' => $box, 'to' => "tag-{$tags[$cable['id']]}"], $named['cables']);
+        $named['cables'] = array_map(fn (array $cable) => [
+            ...$cable,
+            'id' => $tags[$cable['id']],
+            'from' => $box,
+            'to' => "tag-{$tags[$cable['id']]}",
+        ], $named['cables']);
         $steps = array_filter(WiringAsSteps::of($this->plan->wiring), fn (array $step) => $this->isIn($box, $step['points'][0]));
-        $standing = array_map(fn (array $step) => [...$step, 'points' => array_map($retag, $step['points']), ...(isset($step['on']) ? ['on' => $retag($step['on'])] : [])], array_values($steps));
+        $standing = array_map(fn (array $step) => [
+            ...$step,
+            'points' => array_map($retag, $step['points']),
+            ...(isset($step['on']) ? ['on' => $retag($step['on'])] : []),
+        ], array_values($steps));
 
         return ['box' => $named, 'standing' => $standing];
     }

@@ -17,7 +17,11 @@ use Zwindle\Exam\Vary\VariedAspects;
 /** What a task may say, in the trade English of its board. */
 final class TaskWordsShape
 {
-    /** @return array{kinds: array<string, string>, movable: list<string>, rules: list<array{code: string, text: string, own: string}>, ruleSets: list<array{id: string, name: string, note: string, rules: object}>, habits: list<array{id: string, name: string, positions: list<array{id: string, text: string}>}>} */
+    /**
+     * @return array{kinds: array<string, string>, movable: list<string>, rules: list<array{code: string, text: string, own: string}>,
+     *     ruleSets: list<array{id: string, name: string, note: string, rules: object}>, habits: list<array{id: string, name: string,
+     *     positions: list<array{id: string, text: string}>}>}
+     */
     public static function in(Practice $practice): array
     {
         $say = fn (string $key) => __("task.$key", [], $practice->value);
@@ -29,12 +33,24 @@ final class TaskWordsShape
         return [
             'kinds' => $kinds,
             'movable' => array_column(array_filter(VariedAspects::cases(), Surface::Wall->allows(...)), 'value'),
-            'rules' => array_map(fn (FindingCode $code) => ['code' => $code->value, 'text' => $say("rule.$code->value"), 'own' => $code->severity()->value], RulesInForce::remarksIn($practice)),
-            'ruleSets' => array_map(fn (RuleSet $set) => ['id' => $set->value, 'name' => __("task.rule-set.$set->value"), 'note' => __("task.rule-set-note.$set->value"), 'rules' => (object) array_map(fn (RuleWeight $weight) => $weight->value, $set->weights($practice))], RuleSet::cases()),
+            'rules' => array_map(fn (FindingCode $code) => [
+                'code' => $code->value,
+                'text' => $say("rule.$code->value"),
+                'own' => $code->severity()->value,
+            ], RulesInForce::remarksIn($practice)),
+            'ruleSets' => array_map(fn (RuleSet $set) => [
+                'id' => $set->value,
+                'name' => __("task.rule-set.$set->value"),
+                'note' => __("task.rule-set-note.$set->value"),
+                'rules' => (object) array_map(fn (RuleWeight $weight) => $weight->value, $set->weights($practice)),
+            ], RuleSet::cases()),
             'habits' => array_map(fn (Dispute $dispute) => [
                 'id' => $dispute->value,
                 'name' => $say("habit-name.$dispute->value"),
-                'positions' => array_map(fn (string $position) => ['id' => $position, 'text' => $say("habit.$dispute->value.$position")], $dispute->positions($practice)),
+                'positions' => array_map(fn (string $position) => [
+                    'id' => $position,
+                    'text' => $say("habit.$dispute->value.$position"),
+                ], $dispute->positions($practice)),
             ], Dispute::in($practice)),
         ];
     }

@@ -51,14 +51,22 @@ final readonly class VerdictShape
             'editions' => EditionsShape::of($this->own->evidence->edition->id),
             'changes' => (new EditionChanges($this->own, $this->shown))->sentences(),
             'diagram' => DiagramArray::of(new Diagram($evidence->circuit, $evidence->roles)),
-            'layerNames' => ['line' => Str::ucfirst($words->role('line')), 'neutral' => Str::ucfirst($words->role('neutral')), 'earth' => Str::ucfirst($words->role('earth'))],
+            'layerNames' => [
+                'line' => Str::ucfirst($words->role('line')),
+                'neutral' => Str::ucfirst($words->role('neutral')),
+                'earth' => Str::ucfirst($words->role('earth')),
+            ],
             'layers' => LayerArray::places($evidence),
             'figures' => (new FigureLines($evidence))->lines(),
             'repair' => $this->repair(),
             'nearest' => (new NearestPlanShape($this->shown))->json(),
             'cited' => $this->shown->citesSections() ? $words->say('verdict.cited') : '',
             'caution' => $words->say('verdict.caution'),
-            'switches' => array_map(fn (string $id) => ['id' => $id, 'label' => $words->device($id), 'box' => $words->enclosureOf($id)], $evidence->circuit->switches),
+            'switches' => array_map(fn (string $id) => [
+                'id' => $id,
+                'label' => $words->device($id),
+                'box' => $words->enclosureOf($id),
+            ], $evidence->circuit->switches),
             'lamps' => $this->lamps($words),
             'trips' => $evidence->table->trips,
             'findings' => $this->findings($words),
@@ -97,7 +105,14 @@ final readonly class VerdictShape
         $moves = $smallest->repairs[0]->moves ?? [];
 
         return [
-            'moves' => array_map(fn (array $move, int $i) => [...$move, 'standing' => WiringAsSteps::of(Mover::make($wiring, array_slice($moves, 0, $i + 1)))], MovesShape::all($moves, $wiring), array_keys($moves)),
+            'moves' => array_map(
+                fn (array $move, int $i) => [
+                    ...$move,
+                    'standing' => WiringAsSteps::of(Mover::make($wiring, array_slice($moves, 0, $i + 1))),
+                ],
+                MovesShape::all($moves, $wiring),
+                array_keys($moves),
+            ),
             'undoes' => (new MistakeSentence(Words::of($wiring)))->all($smallest->repairs[0]->undoes ?? []),
             'reason' => match (true) {
                 $smallest->reason !== null => Words::of($wiring)->say("plan.no-repair.{$smallest->reason->value}"),

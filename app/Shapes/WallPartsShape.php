@@ -50,12 +50,23 @@ final class WallPartsShape
         'gb' => [Colour::Brown, Colour::Blue, Colour::GreenYellow, Colour::Black, Colour::Grey],
     ];
 
-    /** @return list<array{key: string, name: string, place: string, kind: string, material: string, box: string|null, models: list<string>}> */
+    /**
+     * @return list<array{key: string, name: string, place: string, kind: string, material: string, box: string|null,
+     *     models: list<string>}>
+     */
     public static function of(Practice $practice): array
     {
         $all = [];
         foreach (self::ALL[$practice->value] as $key => [$kind, $material, $box, $models]) {
-            $all[] = ['key' => $key, 'name' => __("wall-parts.$key", [], $practice->value), 'place' => __("wall-parts.place.$kind", [], $practice->value), 'kind' => $kind, 'material' => $material, 'box' => $box, 'models' => $models];
+            $all[] = [
+                'key' => $key,
+                'name' => __("wall-parts.$key", [], $practice->value),
+                'place' => __("wall-parts.place.$kind", [], $practice->value),
+                'kind' => $kind,
+                'material' => $material,
+                'box' => $box,
+                'models' => $models,
+            ];
         }
 
         return $all;
@@ -69,32 +80,53 @@ final class WallPartsShape
         return array_map(fn (DeviceModel $model) => $model->kind->value, $own);
     }
 
-    /** @return list<array{id: string, print: string, single: bool}> cables to choose from; the planner's own choice first, the old colours last */
+    /**
+     * @return list<array{id: string, print: string, single: bool}> cables to choose from; the planner's own choice first,
+     *     the old colours last
+     */
     public static function cables(Practice $practice): array
     {
         $own = array_values(array_filter(CableType::all(), fn (CableType $type) => $type->practice === $practice));
-        usort($own, fn (CableType $one, CableType $other) => [$one->isSingle, str_contains($one->id, '-old-')] <=> [$other->isSingle, str_contains($other->id, '-old-')]);
+        usort(
+            $own,
+            fn (CableType $one, CableType $other) => [$one->isSingle, str_contains($one->id, '-old-')] <=> [
+                $other->isSingle,
+                str_contains($other->id, '-old-'),
+            ],
+        );
 
         return [
             ['id' => CableType::UNDECIDED, 'print' => __('drawing.planner-chooses'), 'single' => false],
-            ...array_map(fn (CableType $type) => ['id' => $type->id, 'print' => $type->isSingle ? __('drawing.single', ['print' => $type->print()]) : $type->print(), 'single' => $type->isSingle], $own),
+            ...array_map(fn (CableType $type) => [
+                'id' => $type->id,
+                'print' => $type->isSingle ? __('drawing.single', ['print' => $type->print()]) : $type->print(),
+                'single' => $type->isSingle,
+            ], $own),
         ];
     }
 
     /** @return list<array{id: string, name: string}> colours of single conductors, in the order of use */
     public static function colours(Practice $practice): array
     {
-        return array_map(fn (Colour $colour) => ['id' => $colour->value, 'name' => __("parts.colour.$colour->value", [], $practice->value)], self::SINGLES[$practice->value]);
+        return array_map(fn (Colour $colour) => [
+            'id' => $colour->value,
+            'name' => __("parts.colour.$colour->value", [], $practice->value),
+        ], self::SINGLES[$practice->value]);
     }
 
     /** @return list<array{model: string, name: string, kind: string}> parts that can go into a box, but for the supply */
     public static function parts(Practice $practice): array
     {
-        $own = array_filter(DeviceCatalogue::all(), fn (DeviceModel $model) => $model->practice === $practice && $model->kind !== DeviceKind::Supply);
+        $own = array_filter(
+            DeviceCatalogue::all(),
+            fn (DeviceModel $model) => $model->practice === $practice && $model->kind !== DeviceKind::Supply,
+        );
 
         return array_map(fn (DeviceModel $model) => [
             'model' => $model->id,
-            'name' => $model->function === null ? __("parts.model.$model->id", [], $practice->value) : __("parts.function.{$model->function->value}", [], $practice->value),
+            'name' => $model->function === null
+                ? __("parts.model.$model->id", [], $practice->value)
+                : __("parts.function.{$model->function->value}", [], $practice->value),
             'kind' => $model->kind->value,
         ], array_values($own));
     }
@@ -105,8 +137,20 @@ final class WallPartsShape
         $own = array_filter(DeviceCatalogue::all(), fn (DeviceModel $model) => $model->practice === $practice);
 
         return array_map(fn (DeviceModel $model) => array_map(fn (string $id, Face $face) => [
-            'id' => $id, 'name' => $face->name, 'look' => $face->look, 'width' => $face->width, 'height' => $face->height, 'print' => $face->print,
-            'landings' => array_map(fn (Landing $landing) => ['x' => $landing->x, 'y' => $landing->y, 'shape' => $landing->shape->value, 'finish' => $landing->finish, 'print' => $landing->print, 'holes' => $landing->holes], $face->landings),
+            'id' => $id,
+            'name' => $face->name,
+            'look' => $face->look,
+            'width' => $face->width,
+            'height' => $face->height,
+            'print' => $face->print,
+            'landings' => array_map(fn (Landing $landing) => [
+                'x' => $landing->x,
+                'y' => $landing->y,
+                'shape' => $landing->shape->value,
+                'finish' => $landing->finish,
+                'print' => $landing->print,
+                'holes' => $landing->holes,
+            ], $face->landings),
         ], array_keys(FaceCatalogue::all($model)), FaceCatalogue::all($model)), $own);
     }
 
@@ -129,6 +173,9 @@ final class WallPartsShape
     {
         $all = array_filter(SchemeName::cases(), fn (SchemeName $scheme) => $scheme !== SchemeName::PolaritySwitching);
 
-        return array_map(fn (SchemeName $scheme) => ['id' => $scheme->value, 'name' => __("parts.scheme.$scheme->value", [], $practice->value)], $all);
+        return array_map(fn (SchemeName $scheme) => [
+            'id' => $scheme->value,
+            'name' => __("parts.scheme.$scheme->value", [], $practice->value),
+        ], $all);
     }
 }

@@ -28,7 +28,9 @@ final readonly class WiringSchedule
                 $rows[] = [
                     'box' => $this->words->box($point->enclosure),
                     'cable' => $point->core->cable,
-                    'conductor' => $point->core->colour->flag($wiring->board->practice).' '.$this->words->say("parts.colour.{$point->core->colour->value}"),
+                    'conductor' => $point->core->colour->flag($wiring->board->practice).' '.$this->words->say(
+                        "parts.colour.{$point->core->colour->value}",
+                    ),
                     'carries' => $this->words->role($this->plan->result->evidence->roles->at($id)[0]->value),
                     'lands' => $this->lands($id),
                     'mark' => isset($wiring->marks[$id]) ? $this->words->role($wiring->marks[$id]->value) : '',
@@ -48,7 +50,10 @@ final readonly class WiringSchedule
         $others = array_values(array_diff($joint->points, [$end]));
 
         return $joint->by->isConnector()
-            ? $this->words->say('materials-words.joined', ['connector' => $this->connector($joint), 'points' => $this->words->list(array_map($this->words->coded(...), $others))])
+            ? $this->words->say('materials-words.joined', [
+                'connector' => $this->connector($joint),
+                'points' => $this->words->list(array_map($this->words->coded(...), $others)),
+            ])
             : $this->words->list(array_map($this->words->shortPlace(...), $others));
     }
 

@@ -15,7 +15,11 @@ final class BriefLines
     public static function of(Task $task, Practice $practice): array
     {
         $where = $task->surface === Surface::Wall && $task->kind->isWired() ? [__('task.on-the-wall', [], $practice->value)] : [];
-        $stands = array_map(fn (string $dispute, string $position) => __("task.habit.$dispute.$position", [], $practice->value), array_keys($task->positions), $task->positions);
+        $stands = array_map(
+            fn (string $dispute, string $position) => __("task.habit.$dispute.$position", [], $practice->value),
+            array_keys($task->positions),
+            $task->positions,
+        );
 
         return [...$where, ...$stands];
     }

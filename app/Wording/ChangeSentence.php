@@ -23,8 +23,16 @@ final readonly class ChangeSentence
     /** `W2 as 14/3 and a white single beside W5` */
     public function cables(BoardChange $change): string
     {
-        $types = array_map(fn (string $cable, CableType $type) => $this->words->say('plan.instead', ['cable' => $cable, 'type' => $type->print()]), array_keys($change->types), $change->types);
-        $seconds = array_map(fn (string $cable, CableType $type) => $this->words->say('plan.second', ['cable' => $cable, 'type' => $type->print()]), array_keys($change->beside), $change->beside);
+        $types = array_map(
+            fn (string $cable, CableType $type) => $this->words->say('plan.instead', ['cable' => $cable, 'type' => $type->print()]),
+            array_keys($change->types),
+            $change->types,
+        );
+        $seconds = array_map(
+            fn (string $cable, CableType $type) => $this->words->say('plan.second', ['cable' => $cable, 'type' => $type->print()]),
+            array_keys($change->beside),
+            $change->beside,
+        );
         $singles = array_map(fn (string $beside, array $colours) => $this->words->count('plan.beside', count($colours), [
             'cable' => $beside,
             'colours' => $this->words->list(array_map(fn (Colour $colour) => $this->words->say("parts.colour.$colour->value"), $colours)),
@@ -35,6 +43,9 @@ final readonly class ChangeSentence
 
     public function neutral(NeutralAt $at): string
     {
-        return $this->words->say("plan.electronic.{$at->answer->value}", ['box' => $this->words->box($at->enclosure), 'cables' => $this->cables($at->change)]);
+        return $this->words->say("plan.electronic.{$at->answer->value}", [
+            'box' => $this->words->box($at->enclosure),
+            'cables' => $this->cables($at->change),
+        ]);
     }
 }

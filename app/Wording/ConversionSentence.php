@@ -45,7 +45,9 @@ final readonly class ConversionSentence
             'role' => $note->role === '' ? '' : $this->after->role($note->role),
             'breaker' => (string) $supply->breakerA,
             'rcd' => $supply->rcdMa === null ? '' : __('convert.rcd', ['ma' => (string) $supply->rcdMa]),
-            'where' => $note->at === [] ? __('convert.return-rule-nowhere') : __('convert.return-rule-at', ['cables' => implode(', ', $note->at)]),
+            'where' => $note->at === []
+                ? __('convert.return-rule-nowhere')
+                : __('convert.return-rule-at', ['cables' => implode(', ', $note->at)]),
         ]);
     }
 
@@ -72,8 +74,19 @@ final readonly class ConversionSentence
     {
         return match ($note->kind) {
             NoteKind::Device, NoteKind::DeviceGone => $this->part($code, $words),
-            NoteKind::Cable, NoteKind::CableSplit, NoteKind::CableChanged, NoteKind::CableFewer, NoteKind::CableBeside => implode(' and ', array_map(fn (string $id) => CableType::find($id)?->print() ?? '', explode(' ', $code))),
-            NoteKind::Colour, NoteKind::SinglesBeside => $words->list(array_map(fn (string $colour) => $words->say("parts.colour.$colour"), explode(' ', $code))),
+            NoteKind::Cable,
+            NoteKind::CableSplit,
+            NoteKind::CableChanged,
+            NoteKind::CableFewer,
+            NoteKind::CableBeside => implode(
+                ' and ',
+                array_map(fn (string $id) => CableType::find($id)?->print() ?? '', explode(' ', $code)),
+            ),
+            NoteKind::Colour,
+            NoteKind::SinglesBeside => $words->list(array_map(
+                fn (string $colour) => $words->say("parts.colour.$colour"),
+                explode(' ', $code),
+            )),
             NoteKind::SchemeDropped => $code === '' ? '' : $words->say("parts.scheme.$code"),
             default => $code,
         };
@@ -84,7 +97,9 @@ final readonly class ConversionSentence
         foreach ([$this->board, $this->conversion->board] as $board) {
             foreach ($board->devices as $device) {
                 if ($device->model->id === $model) {
-                    return $device->model->function === null ? $words->say("parts.model.$model") : $words->switchKind($device->model->function->value);
+                    return $device->model->function === null
+                        ? $words->say("parts.model.$model")
+                        : $words->switchKind($device->model->function->value);
                 }
             }
         }

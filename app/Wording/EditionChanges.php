@@ -14,7 +14,10 @@ final readonly class EditionChanges
     {
     }
 
-    /** @return array{verdictThen: string, appear: list<string>, vanish: list<string>} the verdict of the board's own edition, and sentences */
+    /**
+     * @return array{verdictThen: string, appear: list<string>, vanish: list<string>} the verdict of the board's own edition,
+     *     and sentences
+     */
     public function sentences(): array
     {
         return [

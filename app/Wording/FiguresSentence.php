@@ -45,7 +45,13 @@ final readonly class FiguresSentence
 
         return array_values(array_filter([
             $without === [] ? '' : $this->words->say('figures.no-length', ['runs' => $this->words->list($without)]),
-            $zs === null ? '' : $this->words->say('figures.zs', ['zs' => number_format($zs, 2), 'table' => number_format((float) LightingLoad::mostZsOhm((float) $breakerA), 2), 'breaker' => (string) $breakerA]),
+            $zs === null
+                ? ''
+                : $this->words->say('figures.zs', [
+                    'zs' => number_format($zs, 2),
+                    'table' => number_format((float) LightingLoad::mostZsOhm((float) $breakerA), 2),
+                    'breaker' => (string) $breakerA,
+                ]),
         ]));
     }
 

@@ -42,7 +42,10 @@ final readonly class FillSentence
             return '';
         }
         $smallest = $box->smallestBox();
-        $params = ['short' => self::in3($box->shortIn3() ?? BigRational::zero()), 'box' => $smallest === null ? '' : StandardBoxName::of($smallest)];
+        $params = [
+            'short' => self::in3($box->shortIn3() ?? BigRational::zero()),
+            'box' => $smallest === null ? '' : StandardBoxName::of($smallest),
+        ];
 
         return $this->words->say($smallest === null ? 'fill.remedy-ring' : 'fill.remedy', $params);
     }

@@ -68,7 +68,9 @@ final readonly class Headline
             $trips > 0 => $this->words->say('verdict.trips-some', ['count' => $trips, 'all' => $evidence->table->count()]),
             $control === null || $lamp === null => '',
             $control->behaves => $this->words->say($this->isDangerous() ? 'verdict.works-but' : 'verdict.works-fault'),
-            count($evidence->controls) > 1 => $this->words->say('verdict.of-lamp', ['lamp' => $this->words->device($lamp)]).Str::lcfirst($this->behaviourOf($lamp)),
+            count($evidence->controls) > 1 => $this->words->say('verdict.of-lamp', [
+                'lamp' => $this->words->device($lamp),
+            ]).Str::lcfirst($this->behaviourOf($lamp)),
             default => $this->behaviourOf($lamp),
         };
     }
@@ -105,7 +107,10 @@ final readonly class Headline
         }
         $switch = (string) array_key_first($gates);
 
-        return $this->words->say('verdict.only-while', ['switch' => $this->words->device($switch), 'position' => (string) array_key_first($gates[$switch])]);
+        return $this->words->say('verdict.only-while', [
+            'switch' => $this->words->device($switch),
+            'position' => (string) array_key_first($gates[$switch]),
+        ]);
     }
 
     /** The first control that does not work, else the first. */
@@ -130,7 +135,9 @@ final readonly class Headline
         }
         $clauses = array_values(array_unique(array_map($this->clause(...), $mistakes)));
 
-        return count($clauses) === 1 ? $clauses[0] : $this->words->say('verdict.and-also', ['first' => rtrim($clauses[0], '.'), 'last' => $clauses[1]]);
+        return count($clauses) === 1
+            ? $clauses[0]
+            : $this->words->say('verdict.and-also', ['first' => rtrim($clauses[0], '.'), 'last' => $clauses[1]]);
     }
 
     private function clause(Finding $finding): string
@@ -157,7 +164,10 @@ final readonly class Headline
         }
         $move = $remedy->moves[0];
 
-        return $this->words->say('verdict.look-in', ['box' => $this->words->box($this->words->enclosureOf((string) ($move->point ?? $move->device)))]);
+        return $this->words->say(
+            'verdict.look-in',
+            ['box' => $this->words->box($this->words->enclosureOf((string) ($move->point ?? $move->device)))],
+        );
     }
 
     /** For a lamp that no switch position can reach, and no single mistake explains. */
@@ -181,11 +191,18 @@ final readonly class Headline
     private function mistakes(): array
     {
         $works = array_filter($this->result->evidence->controls, fn (ControlView $control) => ! $control->behaves) === [];
-        $explained = array_count_values(array_filter(array_map(fn (Finding $finding) => $finding->causedBy, $this->result->findings), is_int(...)));
+        $explained = array_count_values(array_filter(
+            array_map(fn (Finding $finding) => $finding->causedBy, $this->result->findings),
+            is_int(...),
+        ));
         $found = [];
         foreach ($this->result->findings as $i => $finding) {
             $isMistake = $finding->causedBy === null && $finding->severity()->fails()
-                && (! $finding->code->isSymptom() || $finding->code === FindingCode::WrongLamp || ($finding->params['shape'] ?? '') === 'on-line');
+                && (
+                    ! $finding->code->isSymptom()
+                    || $finding->code === FindingCode::WrongLamp
+                    || ($finding->params['shape'] ?? '') === 'on-line'
+                );
             if ($isMistake) {
                 $found[] = ['explains' => ($explained[$i] ?? 0) + ($finding->code->isSymptom() ? 1 : 0), 'finding' => $finding];
             }

@@ -42,7 +42,9 @@ final readonly class PathSentence
 
         return match ($hop->kind) {
             HopKind::Core => $this->words->say('verdict.hop.core', [
-                'from' => $this->words->shortPlace($hop->from), 'cable' => (string) $from->core?->cable, 'box' => $this->words->box($to->enclosure),
+                'from' => $this->words->shortPlace($hop->from),
+                'cable' => (string) $from->core?->cable,
+                'box' => $this->words->box($to->enclosure),
             ]),
             HopKind::Joint => $this->words->say('verdict.hop.joint', ['to' => $this->words->place($hop->to)]),
             HopKind::Contact, HopKind::OpenContact => $this->words->say('verdict.hop.contact', [

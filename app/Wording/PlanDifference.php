@@ -25,7 +25,10 @@ final readonly class PlanDifference
         $lines = [];
         foreach ($plan->wiring->board->cables as $cable) {
             $cores = array_filter($cable->cores, fn (Core $core) => self::role($plan, $core) !== $this->roleIn($other, $cable, $core));
-            $parts = array_map(fn (Core $core) => $this->words->say('parts.colour.'.$core->colour->value).' '.$this->words->role(self::role($plan, $core)), array_values($cores));
+            $parts = array_map(
+                fn (Core $core) => $this->words->say('parts.colour.'.$core->colour->value).' '.$this->words->role(self::role($plan, $core)),
+                array_values($cores),
+            );
             $lines = [...$lines, ...($parts === [] ? [] : ["$cable->id: ".implode(', ', $parts)])];
         }
         foreach ($plan->chains as $i => $chain) {

@@ -23,7 +23,10 @@ final class ProblemSentence
     private static function ofSchema(array $params): string
     {
         $key = 'problems.schema.'.($params['keyword'] ?? '');
-        $words = fn (string $list, string $names) => implode(', ', array_map(fn (string $name) => Lang::has("problems.$list.$name") ? __("problems.$list.$name") : $name, explode(', ', $names)));
+        $words = fn (string $list, string $names) => implode(
+            ', ',
+            array_map(fn (string $name) => Lang::has("problems.$list.$name") ? __("problems.$list.$name") : $name, explode(', ', $names)),
+        );
         foreach (['field' => 'field', 'missing' => 'field', 'type' => 'type', 'expected' => 'type'] as $param => $list) {
             $params[$param] = $words($list, (string) ($params[$param] ?? ''));
         }

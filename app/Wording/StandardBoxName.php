@@ -15,7 +15,10 @@ final class StandardBoxName
     {
         $size = array_map(self::inches(...), array_slice(explode('x', substr($box->id, strlen($box->family()) + 1)), 0, -1));
 
-        return __("materials.standard-box.{$box->family()}", ['size' => implode(' × ', $size), 'depth' => self::inches((string) $box->depthIn())]);
+        return __("materials.standard-box.{$box->family()}", [
+            'size' => implode(' × ', $size),
+            'depth' => self::inches((string) $box->depthIn()),
+        ]);
     }
 
     private static function inches(string $figure): string

@@ -61,7 +61,10 @@ final readonly class Words
     public function device(string $id): string
     {
         $device = $this->board->devices[$id];
-        $siblings = array_filter($this->board->devicesIn($device->enclosure), fn (Device $other) => $other->model->kind === $device->model->kind);
+        $siblings = array_filter(
+            $this->board->devicesIn($device->enclosure),
+            fn (Device $other) => $other->model->kind === $device->model->kind,
+        );
         $name = $this->say('parts.kind.'.$device->model->kind->value);
         $name = count($siblings) > 1 ? "$name $id" : $name;
 
@@ -92,7 +95,10 @@ final readonly class Words
         return match ($point->kind) {
             PointKind::ConductorEnd => $this->say('parts.end-in', ['end' => $this->end($point), 'box' => $this->box($point->enclosure)]),
             PointKind::EnclosureEarth => $this->say('parts.box-earth', ['box' => $this->box($point->enclosure)]),
-            default => $this->say('parts.terminal-of', ['terminal' => $this->terminal($point), 'device' => $this->device((string) $point->device)]),
+            default => $this->say('parts.terminal-of', [
+                'terminal' => $this->terminal($point),
+                'device' => $this->device((string) $point->device),
+            ]),
         };
     }
 
@@ -169,7 +175,9 @@ final readonly class Words
     {
         $own = $this->board->devices[$point->device]->model;
         $fitted = $this->fitted[$point->device] ?? $own;
-        $model = $point->terminal === null || in_array($point->terminal->name, array_column($fitted->terminals, 'name'), true) ? $fitted : $own;
+        $model = $point->terminal === null || in_array($point->terminal->name, array_column($fitted->terminals, 'name'), true)
+            ? $fitted
+            : $own;
 
         return $this->say("parts.terminal.$model->id.".$point->terminal?->name);
     }

@@ -10,7 +10,10 @@ return new class extends Migration
     {
         Schema::table('board_files', function (Blueprint $table) {
             $table->unsignedInteger('version')->default(1)->comment('counts the saves of a drawing');
-            $table->foreignId('frozen_of')->nullable()->constrained('board_files')->comment('an earlier version, kept for what was set with it');
+            $table->foreignId('frozen_of')
+                ->nullable()
+                ->constrained('board_files')
+                ->comment('an earlier version, kept for what was set with it');
         });
     }
 };

@@ -20,7 +20,9 @@ return new class extends Migration
             $table->mediumText('page')->nullable()->comment('verdict as it was told; null for answers');
             $table->text('mark')->nullable()->comment('null without a task');
             $table->text('debrief')->nullable();
-            $table->text('stood')->nullable()->comment('verdict and headline kept at the hand-in, where an upgrade would judge otherwise and nobody has decided yet');
+            $table->text('stood')->nullable()->comment(
+                'verdict and headline kept at the hand-in, where an upgrade would judge otherwise and nobody has decided yet',
+            );
             $table->timestamp('created_at');
             $table->index(['attempt_id', 'id']);
         });

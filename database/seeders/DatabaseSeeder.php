@@ -26,14 +26,44 @@ final class DatabaseSeeder extends Seeder
 
     /** Trainee → board → wiring handed in; a wiring with a number of steps is still being worked on. */
     private const WORK = [
-        'odalys' => ['propagation-house' => 'right', 'tool-locker' => 'neutral-switched', 'boat-store' => 'right', 'towpath-workshop' => 'pair-split', 'packing-barn' => 'right', 'seed-store' => 'return-on-white', 'three-sheds' => 'fed-from-the-switched-block'],
-        'bertil' => ['propagation-house' => 'crossed', 'tool-locker' => 'right', 'boat-store' => 'drop-in-neutral-block', 'towpath-workshop' => 'right', 'packing-barn' => 'pair-split', 'seed-store' => 'right', 'three-sheds' => 'right'],
-        'imara' => ['propagation-house' => 'open-neutral', 'tool-locker' => 'always-lit', 'boat-store' => 'unsleeved', 'towpath-workshop' => 'com-on-strapper', 'packing-barn' => 'ground-off', 'seed-store' => 'crossed', 'three-sheds' => 'reversed-in-the-paint-shed'],
+        'odalys' => [
+            'propagation-house' => 'right',
+            'tool-locker' => 'neutral-switched',
+            'boat-store' => 'right',
+            'towpath-workshop' => 'pair-split',
+            'packing-barn' => 'right',
+            'seed-store' => 'return-on-white',
+            'three-sheds' => 'fed-from-the-switched-block',
+        ],
+        'bertil' => [
+            'propagation-house' => 'crossed',
+            'tool-locker' => 'right',
+            'boat-store' => 'drop-in-neutral-block',
+            'towpath-workshop' => 'right',
+            'packing-barn' => 'pair-split',
+            'seed-store' => 'right',
+            'three-sheds' => 'right',
+        ],
+        'imara' => [
+            'propagation-house' => 'open-neutral',
+            'tool-locker' => 'always-lit',
+            'boat-store' => 'unsleeved',
+            'towpath-workshop' => 'com-on-strapper',
+            'packing-barn' => 'ground-off',
+            'seed-store' => 'crossed',
+            'three-sheds' => 'reversed-in-the-paint-shed',
+        ],
         'tamsin' => ['propagation-house' => 7, 'boat-store' => 4],
         'quill' => [],
     ];
 
-    private const NAMES = ['odalys' => 'Odalys Wrenfield', 'bertil' => 'Bertil Osk', 'imara' => 'Imara Dunlow', 'tamsin' => 'Tamsin Vey', 'quill' => 'Quill Arden'];
+    private const NAMES = [
+        'odalys' => 'Odalys Wrenfield',
+        'bertil' => 'Bertil Osk',
+        'imara' => 'Imara Dunlow',
+        'tamsin' => 'Tamsin Vey',
+        'quill' => 'Quill Arden',
+    ];
 
     public function run(): void
     {
@@ -41,14 +71,32 @@ final class DatabaseSeeder extends Seeder
             $json = (string) file_get_contents(database_path("markings/$name.marking.json"));
             Marking::query()->create(['title' => Marking::read($json)->title, 'json' => $json]);
         }
-        $instructor = User::query()->create(['name' => 'Marit Halloway', 'username' => 'marit', 'role' => 'instructor', 'password' => self::PASSWORD]);
+        $instructor = User::query()->create([
+            'name' => 'Marit Halloway',
+            'username' => 'marit',
+            'role' => 'instructor',
+            'password' => self::PASSWORD,
+        ]);
         $classroom = Classroom::query()->create(['instructor_id' => $instructor->id, 'name' => 'Tuesday evening, first year']);
         $trainees = [];
         foreach (self::NAMES as $username => $name) {
-            $trainees[$username] = User::query()->create(['name' => $name, 'username' => $username, 'role' => 'trainee', 'password' => self::PASSWORD]);
+            $trainees[$username] = User::query()->create([
+                'name' => $name,
+                'username' => $username,
+                'role' => 'trainee',
+                'password' => self::PASSWORD,
+            ]);
         }
         $classroom->trainees()->attach(array_map(fn (User $trainee) => $trainee->id, array_values($trainees)));
-        foreach (['propagation-house' => null, 'tool-locker' => null, 'boat-store' => null, 'towpath-workshop' => null, 'packing-barn' => 15, 'seed-store' => null, 'three-sheds' => null] as $slug => $minutes) {
+        foreach ([
+            'propagation-house' => null,
+            'tool-locker' => null,
+            'boat-store' => null,
+            'towpath-workshop' => null,
+            'packing-barn' => 15,
+            'seed-store' => null,
+            'three-sheds' => null,
+        ] as $slug => $minutes) {
             $assignment = (new SetAssignment)->execute($classroom, self::boardFile($slug), array_column($trainees, 'id'), $minutes);
             foreach (self::WORK as $username => $work) {
                 if (isset($work[$slug])) {

@@ -37,7 +37,10 @@ final readonly class Bench
     /** @throws StepDoesNotFit */
     public function apply(Step $step): self
     {
-        $points = array_map(fn (string $place) => $this->places->find($place) ?? throw StepDoesNotFit::because('unknown-place'), $step->points);
+        $points = array_map(
+            fn (string $place) => $this->places->find($place) ?? throw StepDoesNotFit::because('unknown-place'),
+            $step->points,
+        );
         if (count(array_unique(array_map(fn (Point $point) => $point->enclosure, $points))) > 1) {
             throw StepDoesNotFit::because('other-box');
         }
@@ -56,7 +59,10 @@ final readonly class Bench
     {
         return new Wiring(
             $this->board,
-            array_map(fn (BenchJoint $joint) => new Joint($joint->enclosure, $this->places->pointsAt($joint->points), $joint->by, $joint->ports), $this->joints),
+            array_map(
+                fn (BenchJoint $joint) => new Joint($joint->enclosure, $this->places->pointsAt($joint->points), $joint->by, $joint->ports),
+                $this->joints,
+            ),
             $this->places->pointsAt($this->caps),
             $this->marks,
         );
@@ -81,11 +87,14 @@ final readonly class Bench
             $coming === [] => throw StepDoesNotFit::because('already-there'),
             $joint === null && ! $target->isFixed() => throw StepDoesNotFit::because('not-a-landing'),
             $by === JoinedBy::Terminal && $pigtails !== [] => throw StepDoesNotFit::because('two-terminals'),
-            $joint?->ports !== null && count($joint->points) + count($coming) > $joint->ports => throw StepDoesNotFit::because('connector-full'),
+            $joint?->ports !== null
+                && count($joint->points) + count($coming) > $joint->ports => throw StepDoesNotFit::because('connector-full'),
             default => null,
         };
         $lifted = $this->lift($coming);
-        $held = $joint === null ? new BenchJoint($target->enclosure, JoinedBy::Terminal, null, [$on, ...$coming]) : $joint->holding([...$joint->points, ...$coming]);
+        $held = $joint === null
+            ? new BenchJoint($target->enclosure, JoinedBy::Terminal, null, [$on, ...$coming])
+            : $joint->holding([...$joint->points, ...$coming]);
         $others = array_values(array_filter($lifted->joints, fn (BenchJoint $other) => ! $other->has($on)));
 
         return $lifted->with(joints: [...$others, $held]);
@@ -101,7 +110,10 @@ final readonly class Bench
         }
         $lifted = $this->lift($step->points);
 
-        return $lifted->with(joints: [...$lifted->joints, new BenchJoint($enclosure, $step->by ?? JoinedBy::WireNut, $step->ports, $step->points)]);
+        return $lifted->with(joints: [
+            ...$lifted->joints,
+            new BenchJoint($enclosure, $step->by ?? JoinedBy::WireNut, $step->ports, $step->points),
+        ]);
     }
 
     /** @param  list<string>  $places */

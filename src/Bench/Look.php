@@ -23,7 +23,11 @@ final class Look
         return [
             'enclosures' => array_map(fn (Enclosure $enclosure) => self::enclosure($board, $enclosure), array_values($board->enclosures)),
             'cables' => array_map(fn (Cable $cable) => [
-                'id' => $cable->id, 'from' => $cable->from, 'to' => $cable->to, 'print' => $cable->type->print(), 'single' => $cable->type->isSingle,
+                'id' => $cable->id,
+                'from' => $cable->from,
+                'to' => $cable->to,
+                'print' => $cable->type->print(),
+                'single' => $cable->type->isSingle,
                 'colours' => array_values(array_map(fn (Core $core) => $core->colour->value, $cable->cores)),
             ], array_values($board->cables)),
         ];

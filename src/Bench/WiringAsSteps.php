@@ -40,7 +40,11 @@ final readonly class WiringAsSteps
         $isFixed = fn (string $place) => $this->places->find($place)?->isFixed() ?? false;
         $on = array_values(array_filter($points, $isFixed))[0];
 
-        return array_map(fn (string $point) => ['do' => 'land', 'points' => [$point], 'on' => $on], array_values(array_diff($points, [$on])));
+        return array_map(fn (string $point) => [
+            'do' => 'land',
+            'points' => [$point],
+            'on' => $on,
+        ], array_values(array_diff($points, [$on])));
     }
 
     /** @return array<string, mixed> */

@@ -70,7 +70,9 @@ final readonly class Board
     public function withCables(array $types): self
     {
         $cables = array_map(
-            fn (Cable $cable) => isset($types[$cable->id]) ? new Cable($cable->id, $types[$cable->id], $cable->from, $cable->to, $cable->colour, $cable->lengthM) : $cable,
+            fn (Cable $cable) => isset($types[$cable->id])
+                ? new Cable($cable->id, $types[$cable->id], $cable->from, $cable->to, $cable->colour, $cable->lengthM)
+                : $cable,
             $this->cables,
         );
 
@@ -92,14 +94,25 @@ final readonly class Board
     /** @param  array<string, Cable>  $runs  cable → the run in its place */
     public function withRuns(array $runs): self
     {
-        return $this->having($this->devices, array_map(fn (Cable $cable) => $runs[$cable->id] ?? $cable, $this->cables), $this->requirements);
+        return $this->having(
+            $this->devices,
+            array_map(fn (Cable $cable) => $runs[$cable->id] ?? $cable, $this->cables),
+            $this->requirements,
+        );
     }
 
     /** @param  array<string, float|null>  $lengthsM  cable → its length; null leaves it as it is */
     public function withLengths(array $lengthsM): self
     {
         $cables = array_map(
-            fn (Cable $cable) => new Cable($cable->id, $cable->type, $cable->from, $cable->to, $cable->colour, $lengthsM[$cable->id] ?? $cable->lengthM),
+            fn (Cable $cable) => new Cable(
+                $cable->id,
+                $cable->type,
+                $cable->from,
+                $cable->to,
+                $cable->colour,
+                $lengthsM[$cable->id] ?? $cable->lengthM,
+            ),
             $this->cables,
         );
 
@@ -148,7 +161,9 @@ final readonly class Board
             return TerminalRoom::ofBoxScrew($this->practice);
         }
 
-        return $at->device === null || $at->terminal === null ? null : TerminalRoom::of($fitted[$at->device] ?? $this->devices[$at->device]->model, $at->terminal);
+        return $at->device === null || $at->terminal === null
+            ? null
+            : TerminalRoom::of($fitted[$at->device] ?? $this->devices[$at->device]->model, $at->terminal);
     }
 
     /**
@@ -168,7 +183,18 @@ final readonly class Board
      */
     private function having(array $devices, array $cables, Requirements $requirements): self
     {
-        return new self($this->title, $this->practice, $this->edition, $this->enclosures, $devices, $cables, $this->controls, $this->alwaysOn, $requirements, $this->wall);
+        return new self(
+            $this->title,
+            $this->practice,
+            $this->edition,
+            $this->enclosures,
+            $devices,
+            $cables,
+            $this->controls,
+            $this->alwaysOn,
+            $requirements,
+            $this->wall,
+        );
     }
 
     /**

@@ -27,7 +27,9 @@ final class BoardWarnings
         $warnings = [];
         foreach ($placed as $i => $one) {
             foreach (array_slice($placed, $i + 1) as $other) {
-                $isNear = $one->at !== null && $other->at !== null && max(abs($one->at[0] - $other->at[0]), abs($one->at[1] - $other->at[1])) < self::OVERLAP_MM;
+                $isNear = $one->at !== null
+                    && $other->at !== null
+                    && max(abs($one->at[0] - $other->at[0]), abs($one->at[1] - $other->at[1])) < self::OVERLAP_MM;
                 $warnings = $isNear ? [...$warnings, new BoardWarning(BoardWarningKind::Overlapping, [$one->id, $other->id])] : $warnings;
             }
         }
@@ -42,7 +44,10 @@ final class BoardWarnings
         $isOff = fn (Enclosure $box) => $wall !== null && $box->at !== null && $box->kind !== EnclosureKind::Supply
             && (min($box->at) < 0 || $box->at[0] > $wall->widthMm || $box->at[1] > $wall->heightMm);
 
-        return array_map(fn (Enclosure $box) => new BoardWarning(BoardWarningKind::OffTheWall, [$box->id]), array_values(array_filter($board->enclosures, $isOff)));
+        return array_map(
+            fn (Enclosure $box) => new BoardWarning(BoardWarningKind::OffTheWall, [$box->id]),
+            array_values(array_filter($board->enclosures, $isOff)),
+        );
     }
 
     /** @return list<BoardWarning> switches that control nothing, and lamps that nothing controls */
@@ -58,7 +63,10 @@ final class BoardWarnings
                 continue;
             }
             if ($device->is(DeviceKind::Switch) || $device->is(DeviceKind::Lamp)) {
-                $warnings[] = new BoardWarning($device->is(DeviceKind::Switch) ? BoardWarningKind::ControlsNothing : BoardWarningKind::NotControlled, [$device->id]);
+                $warnings[] = new BoardWarning(
+                    $device->is(DeviceKind::Switch) ? BoardWarningKind::ControlsNothing : BoardWarningKind::NotControlled,
+                    [$device->id],
+                );
             }
         }
 

@@ -29,7 +29,10 @@ final readonly class Device
      */
     public function face(?DeviceModel $fitted = null): Face
     {
-        return FaceCatalogue::of($fitted ?? $this->model, $this->mounting->face)->mounted($this->mounting->turned, $this->mounting->isFromRear);
+        return FaceCatalogue::of($fitted ?? $this->model, $this->mounting->face)->mounted(
+            $this->mounting->turned,
+            $this->mounting->isFromRear,
+        );
     }
 
     public function mounted(Mounting $mounting): self

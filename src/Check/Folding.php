@@ -114,7 +114,9 @@ final readonly class Folding
             ?? $this->sameReversal($finding)
             ?? $this->firstAtOnePlace($finding, $index, self::CAUSES_AT_ONE_PLACE[$code] ?? [])
             ?? $this->sideEffectOf($finding, $index)
-            ?? ($finding->code->isSymptom() ? $this->firstNamed($finding, $this->strongerThan($finding)) ?? $this->sameBefore($finding, $index) : null);
+            ?? ($finding->code->isSymptom()
+                ? $this->firstNamed($finding, $this->strongerThan($finding)) ?? $this->sameBefore($finding, $index)
+                : null);
     }
 
     /** @param  list<string>  $causes */
@@ -168,8 +170,16 @@ final readonly class Folding
         $shape = $finding->params['shape'] ?? null;
 
         return match (true) {
-            $finding->code === FindingCode::CommonOnTraveller && $shape !== 'exchanged' => $this->firstNamed($finding, ['short-line-neutral', 'short-line-earth', 'neutral-switched']),
-            $finding->code === FindingCode::EarthMissing && $shape === 'on-current' => $this->firstNamed($finding, ['short-line-earth', 'earth-as-live', 'neutral-switched']),
+            $finding->code === FindingCode::CommonOnTraveller && $shape !== 'exchanged' => $this->firstNamed($finding, [
+                'short-line-neutral',
+                'short-line-earth',
+                'neutral-switched',
+            ]),
+            $finding->code === FindingCode::EarthMissing && $shape === 'on-current' => $this->firstNamed($finding, [
+                'short-line-earth',
+                'earth-as-live',
+                'neutral-switched',
+            ]),
             $finding->code === FindingCode::WrongLamp => $this->sameSwitchBefore($finding, $index),
             $finding->code === FindingCode::ConductorOpen => $this->lampOnTheLine(),
             // An earth exchanged with a conductor puts current on one and the other earths on the conductor.
@@ -227,14 +237,17 @@ final readonly class Folding
     {
         $isSame = fn (Finding $other) => $other->code === FindingCode::NeverLights && $other->control === $symptom->control;
 
-        return $symptom->code === FindingCode::NeverLights || ($symptom->code === FindingCode::SwitchNoEffect && array_filter($this->findings, $isSame) !== []);
+        return $symptom->code === FindingCode::NeverLights
+            || ($symptom->code === FindingCode::SwitchNoEffect && array_filter($this->findings, $isSame) !== []);
     }
 
     /** @return list<string> a symptom follows only from what stands before it */
     private function strongerThan(Finding $symptom): array
     {
         // A lamp that never lights is without line or neutral rather than wired crossed.
-        $all = $this->isOfDarkLamp($symptom) ? array_values(array_unique([...self::CAUSES_OF_DARKNESS, ...self::CAUSES_OF_SYMPTOMS])) : self::CAUSES_OF_SYMPTOMS;
+        $all = $this->isOfDarkLamp($symptom)
+            ? array_values(array_unique([...self::CAUSES_OF_DARKNESS, ...self::CAUSES_OF_SYMPTOMS]))
+            : self::CAUSES_OF_SYMPTOMS;
         $place = array_search($symptom->code->value, $all, true);
         $stronger = $place === false ? $all : array_slice($all, 0, $place);
 

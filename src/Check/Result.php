@@ -42,7 +42,10 @@ final readonly class Result
     /** Whether any finding names a section of a code. */
     public function citesSections(): bool
     {
-        return array_filter($this->findings, fn (Finding $finding) => $this->evidence->edition->cite($finding->code->value) !== null) !== [];
+        return array_filter(
+            $this->findings,
+            fn (Finding $finding) => $this->evidence->edition->cite($finding->code->value) !== null,
+        ) !== [];
     }
 
     /** Whether it fails by the rules of the house, whatever a task makes of the remarks: only that can be mended by moves. */

@@ -76,7 +76,13 @@ final class Planner
         $found = $shortages = [];
         foreach ((new Chains($board))->linkings(Requirements::ANY_SCHEME) as $linked) {
             $search = new Search($board, $graph, $board->edition);
-            $candidates = array_merge(...array_map(fn (Arrangement $one) => $planner->candidates($one, $graph, $linked, false, 1), $search->arrangements($linked)), ...[[]]);
+            $candidates = array_merge(
+                ...array_map(
+                    fn (Arrangement $one) => $planner->candidates($one, $graph, $linked, false, 1),
+                    $search->arrangements($linked),
+                ),
+                ...[[]],
+            );
             $shortages[(int) $linked] = $candidates === [] ? $planner->shortages($search, $graph, $linked) : [];
             foreach ($candidates as $candidate) {
                 if (TimeLimit::isUp()) {
@@ -107,7 +113,11 @@ final class Planner
     /** @param  array{cost: int, cores: array<string, string>, types: array<string, CableType>, arrangement: Arrangement}  $candidate */
     private function wired(array $candidate): Plan
     {
-        $wiring = Assembler::assemble($this->board->withCables($candidate['types']), $candidate['arrangement']->strands, $candidate['cores']);
+        $wiring = Assembler::assemble(
+            $this->board->withCables($candidate['types']),
+            $candidate['arrangement']->strands,
+            $candidate['cores'],
+        );
 
         return new Plan($wiring, Checker::check($wiring, $this->edition), $candidate['arrangement']->chains, $candidate['cost']);
     }
@@ -212,14 +222,18 @@ final class Planner
     public static function isAcceptable(Result $result): bool
     {
         $allowed = [...self::DISPUTED, FindingCode::BoxOverfilled, FindingCode::SchemeNotAsAsked];
-        $others = array_filter($result->findings, fn (Finding $finding) => $finding->code->severity() !== Severity::Note && ! in_array($finding->code, $allowed, true));
+        $others = array_filter(
+            $result->findings,
+            fn (Finding $finding) => $finding->code->severity() !== Severity::Note && ! in_array($finding->code, $allowed, true),
+        );
 
         return $others === [];
     }
 
     public static function isDisputed(Result $result): bool
     {
-        return $result->verdict !== Verdict::Pass && array_filter($result->findings, fn (Finding $finding) => in_array($finding->code, self::DISPUTED, true)) !== [];
+        return $result->verdict !== Verdict::Pass
+            && array_filter($result->findings, fn (Finding $finding) => in_array($finding->code, self::DISPUTED, true)) !== [];
     }
 
     /** @return list<Shortage> */

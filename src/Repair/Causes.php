@@ -40,7 +40,10 @@ final class Causes
     /** @return array<string, string|null> what the mistake changes, if all of it is in the difference */
     private function explained(Mistake $mistake): array
     {
-        $isElsewhere = array_filter($mistake->moves, fn (Move $move) => ! array_key_exists($move->point ?? (string) $move->device, $this->difference)) !== [];
+        $isElsewhere = array_filter(
+            $mistake->moves,
+            fn (Move $move) => ! array_key_exists($move->point ?? (string) $move->device, $this->difference),
+        ) !== [];
         if ($mistake->moves === [] || $isElsewhere) {
             return [];
         }

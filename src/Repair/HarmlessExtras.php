@@ -25,7 +25,12 @@ final class HarmlessExtras
             $with = self::with($plan->wiring, $standing, $joint);
             $result = $with === null ? null : Checker::check($with, $edition);
             $isAsked = $result !== null && in_array($scheme, [Requirements::ANY_SCHEME, $result->scheme()?->value], true);
-            if ($with !== null && $isAsked && Planner::isAcceptable($result) && Planner::isDisputed($result) === Planner::isDisputed($plan->result)) {
+            if (
+                $with !== null
+                && $isAsked
+                && Planner::isAcceptable($result)
+                && Planner::isDisputed($result) === Planner::isDisputed($plan->result)
+            ) {
                 $plan = new Plan($with, $result, $plan->chains, $plan->cost);
             }
         }
@@ -36,7 +41,10 @@ final class HarmlessExtras
     /** @return Wiring|null null where the plan leaves nothing of the joint over, or tears it apart anyway */
     private static function with(Wiring $plan, Wiring $standing, Joint $joint): ?Wiring
     {
-        $over = array_values(array_filter($joint->points, fn (string $point) => $plan->jointAt($point) === null && isset($plan->points[$point])));
+        $over = array_values(array_filter(
+            $joint->points,
+            fn (string $point) => $plan->jointAt($point) === null && isset($plan->points[$point]),
+        ));
         $homes = array_values(array_unique(array_filter(array_map($plan->jointAt(...), array_diff($joint->points, $over))), SORT_REGULAR));
         if ($over === [] || count($homes) > 1 || ($homes === [] && count($over) < 2)) {
             return null;
@@ -48,7 +56,14 @@ final class HarmlessExtras
         $cores = array_filter(array_map(fn (string $point) => $plan->points[$point]->core, $over));
         $ends = array_merge(...array_map(fn ($core) => $core->ends(), array_values($cores)), ...[[]]);
 
-        return new Wiring($plan->board, $joints, array_values(array_diff($plan->caps, $over)), [...$plan->marks, ...array_intersect_key($standing->marks, array_flip($ends))], $plan->fitted, $plan->labels);
+        return new Wiring(
+            $plan->board,
+            $joints,
+            array_values(array_diff($plan->caps, $over)),
+            [...$plan->marks, ...array_intersect_key($standing->marks, array_flip($ends))],
+            $plan->fitted,
+            $plan->labels,
+        );
     }
 
     /** @param  list<string>  $points */

@@ -73,7 +73,11 @@ final readonly class NearestPlan
         $parts = PartChange::toOwnParts($start);
         $standing = $parts->then;
         $best = null;
-        foreach (self::aims($standing, $scheme ?? $board->requirements->scheme, $edition ?? $board->edition) as [$arrangement, $target, $distance]) {
+        foreach (self::aims(
+            $standing,
+            $scheme ?? $board->requirements->scheme,
+            $edition ?? $board->edition,
+        ) as [$arrangement, $target, $distance]) {
             $isNearer = $best === null || Planner::isDisputed($best->plan->result) || $distance <= count($best->moves);
             if (! $isNearer || ($best !== null && TimeLimit::isUp())) {
                 break;
@@ -147,7 +151,9 @@ final readonly class NearestPlan
     private static function plan(Wiring $standing, Arrangement $arrangement, Target $target, string $scheme, ?CodeEdition $edition): ?Plan
     {
         $strands = array_map(fn (Strand $strand) => $strand->withPoints(array_keys(array_filter(
-            $target->strandOf, fn (?string $key, string $point) => $key === $strand->key && $standing->points[$point]->core === null, ARRAY_FILTER_USE_BOTH,
+            $target->strandOf,
+            fn (?string $key, string $point) => $key === $strand->key && $standing->points[$point]->core === null,
+            ARRAY_FILTER_USE_BOTH,
         ))), $arrangement->strands);
         $cores = [];
         foreach ($target->strandOf as $point => $key) {
@@ -179,7 +185,9 @@ final readonly class NearestPlan
     {
         $there = $standing->jointAt($joint->points[0]);
 
-        return $there !== null && count($there->points) === count($joint->points) && array_diff($there->points, $joint->points) === [] ? $there : null;
+        return $there !== null && count($there->points) === count($joint->points) && array_diff($there->points, $joint->points) === []
+            ? $there
+            : null;
     }
 
     private static function between(Wiring $start, PartChange $parts, Plan $plan): self

@@ -70,7 +70,14 @@ final readonly class PartChange
         }
         $fits = array_map(fn (string $device) => Move::fit($device, $wiring->board->devices[$device]->model->id), $devices);
 
-        return new self($off, $fits, $models, Mover::make($wiring, [...$off, ...$fits]), $wiring, array_fill_keys(array_keys(array_diff_key($there, $wiring->points)), true));
+        return new self(
+            $off,
+            $fits,
+            $models,
+            Mover::make($wiring, [...$off, ...$fits]),
+            $wiring,
+            array_fill_keys(array_keys(array_diff_key($there, $wiring->points)), true),
+        );
     }
 
     /**
@@ -106,7 +113,12 @@ final readonly class PartChange
         $left = $moves;
         foreach ($off as $i => $move) {
             foreach ($left as $j => $next) {
-                if ($next->point === $move->point && $next->to !== null && $next->to !== Move::CAP && ! isset($this->newPlaces[$next->to])) {
+                if (
+                    $next->point === $move->point
+                    && $next->to !== null
+                    && $next->to !== Move::CAP
+                    && ! isset($this->newPlaces[$next->to])
+                ) {
                     $off[$i] = Move::of((string) $move->point, (string) $move->from, $next->to);
                     unset($left[$j]);
                     break;

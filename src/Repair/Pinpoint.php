@@ -29,7 +29,10 @@ final class Pinpoint
         $findings = $result->findings;
         foreach (array_keys($asked) as $i) {
             $places = array_map(fn (Repair $remedy) => self::placeIn($result, $remedy->moves, $findings[$i]->code), $repairs);
-            $boxes = array_unique(array_map(fn (array $at) => $at === [] ? '' : $result->evidence->wiring->points[$at[0]]->enclosure, $places));
+            $boxes = array_unique(array_map(
+                fn (array $at) => $at === [] ? '' : $result->evidence->wiring->points[$at[0]]->enclosure,
+                $places,
+            ));
             if (count($boxes) === 1 && $places[0] !== []) {
                 $findings[$i] = $findings[$i]->at($places[0]);
             }
@@ -56,10 +59,14 @@ final class Pinpoint
         }
         foreach ($byBox as $own) {
             $made = Mover::tryToMake($wiring, $own);
-            $isGone = $made !== null && array_filter(Checker::check($made)->findings, fn (Finding $finding) => $finding->code === $code) === [];
+            $isGone = $made !== null
+                && array_filter(Checker::check($made)->findings, fn (Finding $finding) => $finding->code === $code) === [];
             $first = $own[0];
             if ($isGone && isset($wiring->points[(string) $first->point])) {
-                return array_values(array_filter([(string) $first->point, (string) $first->from], fn (string $point) => isset($wiring->points[$point])));
+                return array_values(array_filter([
+                    (string) $first->point,
+                    (string) $first->from,
+                ], fn (string $point) => isset($wiring->points[$point])));
             }
         }
 

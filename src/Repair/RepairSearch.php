@@ -112,7 +112,13 @@ final class RepairSearch
         $isSmall = count($this->wiring->board->cables) <= self::CABLES;
         $boxes = array_flip(array_map($this->boxOf(...), array_merge(...array_values($this->found), ...[[]])));
         foreach ($this->found === [] ? [] : Mistakes::ofHandOn($this->wiring) as $mistake) {
-            if ($mistake->moves !== [] && $mistake->kind->isExchange() && count($mistake->moves) === $this->fewest && ($isSmall || isset($boxes[$this->boxOf($mistake->moves[0])])) && $this->putsRight($mistake->moves)) {
+            if (
+                $mistake->moves !== []
+                && $mistake->kind->isExchange()
+                && count($mistake->moves) === $this->fewest
+                && ($isSmall || isset($boxes[$this->boxOf($mistake->moves[0])]))
+                && $this->putsRight($mistake->moves)
+            ) {
                 $this->keep($mistake->moves);
             }
         }
@@ -120,7 +126,9 @@ final class RepairSearch
 
     private function boxOf(Move $move): string
     {
-        return $this->wiring->points[(string) $move->point]->enclosure ?? $this->wiring->board->devices[(string) $move->device]->enclosure ?? '';
+        return $this->wiring->points[(string) $move->point]->enclosure
+            ?? $this->wiring->board->devices[(string) $move->device]->enclosure
+            ?? '';
     }
 
     /**
@@ -139,7 +147,11 @@ final class RepairSearch
             $reversed = ReversedLamps::in($after);
             $remedy = new Repair($moves, Causes::of($after, $this->wiring));
             $boxes = count(array_unique(array_map($this->boxOf(...), $moves)));
-            $remedies[] = ['makes' => count(array_diff($reversed, $before)), 'rank' => [count($reversed), self::rank($remedy), $boxes, Naturalness::mixedColours($after)], 'remedy' => $remedy];
+            $remedies[] = [
+                'makes' => count(array_diff($reversed, $before)),
+                'rank' => [count($reversed), self::rank($remedy), $boxes, Naturalness::mixedColours($after)],
+                'remedy' => $remedy,
+            ];
         }
         $fewestMade = min([PHP_INT_MAX, ...array_column($remedies, 'makes')]);
         $remedies = array_values(array_filter($remedies, fn (array $one) => $one['makes'] === $fewestMade));

@@ -11,13 +11,19 @@ use Zwindle\Circuit\Scheme\Role;
 use Zwindle\Circuit\Scheme\Roles;
 use Zwindle\Circuit\Solve\Survey;
 
-/** Lamps of which a lead or a flex conductor stands the wrong way round: the one for the neutral on the line side, or its fellow on the neutral. */
+/**
+ * Lamps of which a lead or a flex conductor stands the wrong way round: the one for the neutral on the line side,
+ * or its fellow on the neutral.
+ */
 final class ReversedLamps
 {
     /** @return list<string> ids of lamps */
     public static function in(Wiring $wiring): array
     {
-        $marked = array_filter($wiring->board->devicesOf(DeviceKind::Lamp), fn ($lamp) => array_filter($wiring->modelOf($lamp)->lampSides(), fn ($side) => $side->isForNeutral) !== []);
+        $marked = array_filter(
+            $wiring->board->devicesOf(DeviceKind::Lamp),
+            fn ($lamp) => array_filter($wiring->modelOf($lamp)->lampSides(), fn ($side) => $side->isForNeutral) !== [],
+        );
         if ($marked === []) {
             return [];
         }

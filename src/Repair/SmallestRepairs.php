@@ -8,7 +8,8 @@ namespace Zwindle\Repair;
 final readonly class SmallestRepairs
 {
     /**
-     * @param  list<Repair>  $repairs  equally small, those that undo usual mistakes first; empty where none was found, or the wiring has not failed
+     * @param  list<Repair>  $repairs  equally small, those that undo usual mistakes first; empty where none was found,
+     *     or the wiring has not failed
      * @param  NoRepair|null  $reason  why a wiring that has failed has none
      */
     public function __construct(

@@ -52,7 +52,11 @@ final class Columns
     {
         $board = $this->circuit->wiring->board;
 
-        return [...$board->devicesOf(DeviceKind::Switch), ...$board->devicesOf(DeviceKind::Receptacle), ...$board->devicesOf(DeviceKind::Lamp)];
+        return [
+            ...$board->devicesOf(DeviceKind::Switch),
+            ...$board->devicesOf(DeviceKind::Receptacle),
+            ...$board->devicesOf(DeviceKind::Lamp),
+        ];
     }
 
     /** @param  list<Device>  $devices */
@@ -61,7 +65,10 @@ final class Columns
         for ($column = 1; $column <= count($devices) + 1; $column++) {
             foreach ($devices as $device) {
                 $nets = $this->pinsOf($device);
-                $isNext = array_filter($nets, fn (int $net) => ($this->levels[$net] ?? null) === $column - 1 && ! $this->isReturn($net)) !== [];
+                $isNext = array_filter(
+                    $nets,
+                    fn (int $net) => ($this->levels[$net] ?? null) === $column - 1 && ! $this->isReturn($net),
+                ) !== [];
                 if (! isset($this->columns[$device->id]) && $isNext) {
                     $this->columns[$device->id] = $column;
                     foreach ($nets as $net) {
@@ -105,7 +112,10 @@ final class Columns
     private function supply(int $last, array $symbols): array
     {
         $id = $this->circuit->wiring->board->supply()->id;
-        $used = array_merge(...array_map(fn (Symbol $symbol) => [...array_values($symbol->left), ...array_values($symbol->right)], $symbols), ...[[]]);
+        $used = array_merge(...array_map(fn (Symbol $symbol) => [
+            ...array_values($symbol->left),
+            ...array_values($symbol->right),
+        ], $symbols), ...[[]]);
         $supply = [
             new Symbol("$id.line", SymbolKind::Line, 0, [], ["$id.line" => $this->circuit->lineNet]),
             new Symbol("$id.neutral", SymbolKind::Neutral, $last, ["$id.neutral" => $this->circuit->neutralNet], []),

@@ -43,13 +43,22 @@ final readonly class Diagram
         $edges = [];
         $x = 0;
         for ($column = 0; $column <= $placement->lastColumn; $column++) {
-            $isSupply = array_filter($this->symbols, fn (Symbol $symbol) => $symbol->column === $column && ! $symbol->kind->isSupply()) === [];
+            $isSupply = array_filter(
+                $this->symbols,
+                fn (Symbol $symbol) => $symbol->column === $column && ! $symbol->kind->isSupply(),
+            ) === [];
             $edges[] = [$x, $x + ($isSupply ? self::SUPPLY_WIDTH : self::SYMBOL_WIDTH)];
             $x = $edges[$column][1] + 2 * self::CHANNEL_MARGIN + 2 * count($channels[$column]->uprights ?? []);
         }
         $this->edges = $edges;
         $this->width = $edges[$placement->lastColumn][1];
-        $this->rows = 1 + max(0, ...array_map(fn (Symbol|Lane $node) => $node->row + ($node instanceof Symbol ? $node->rows() - 1 : 0), [...$placement->symbols, ...$placement->lanes]));
+        $this->rows = 1 + max(
+            0,
+            ...array_map(
+                fn (Symbol|Lane $node) => $node->row + ($node instanceof Symbol ? $node->rows() - 1 : 0),
+                [...$placement->symbols, ...$placement->lanes],
+            ),
+        );
         $this->wires = $this->wiresOf($placement, $channels, $roles);
     }
 

@@ -46,17 +46,63 @@ const ROOMS = [
     'Repair\Mistake' => [...WALL, 'Circuit\Net', 'Repair\Move'],
     'Repair\Diagnose' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Mistake'],
     'Repair\Nearest' => [...WALL, 'Circuit\Net', 'Plan\Search', 'Repair\Move'],
-    'Repair' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Circuit\Scheme', 'Check', 'Check\Evidence', 'Check\Findings', 'Plan', 'Plan\Search', 'Repair\Move', 'Repair\Mistake', 'Repair\Nearest'],
+    'Repair' => [
+        ...WALL,
+        'Circuit\Net',
+        'Circuit\Solve',
+        'Circuit\Scheme',
+        'Check',
+        'Check\Evidence',
+        'Check\Findings',
+        'Plan',
+        'Plan\Search',
+        'Repair\Move',
+        'Repair\Mistake',
+        'Repair\Nearest',
+    ],
     'Format\Read' => [...WALL, 'Bench', 'Opis\JsonSchema'],
-    'Format\Write' => [...WALL, 'Bench', 'Circuit\Net', 'Circuit\Solve', 'Circuit\Scheme', 'Schematic', 'Check', 'Check\Evidence', 'Check\Findings', 'Plan', 'Repair', 'Repair\Move', 'Repair\Mistake'],
+    'Format\Write' => [
+        ...WALL,
+        'Bench',
+        'Circuit\Net',
+        'Circuit\Solve',
+        'Circuit\Scheme',
+        'Schematic',
+        'Check',
+        'Check\Evidence',
+        'Check\Findings',
+        'Plan',
+        'Repair',
+        'Repair\Move',
+        'Repair\Mistake',
+    ],
     'Exam\Vary' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Search'],
     'Exam\Task' => [...WALL, 'Circuit\Trace', 'Check', 'Check\Findings', 'Plan', 'Format\Read', 'Exam\Vary'],
-    'Exam\Grading' => [...WALL, 'Bench', 'Circuit\Solve', 'Check', 'Check\Evidence', 'Check\Findings', 'Plan', 'Plan\Search', 'Repair', 'Repair\Move', 'Repair\Mistake', 'Format\Read', 'Exam\Task', 'Exam\Vary'],
+    'Exam\Grading' => [
+        ...WALL,
+        'Bench',
+        'Circuit\Solve',
+        'Check',
+        'Check\Evidence',
+        'Check\Findings',
+        'Plan',
+        'Plan\Search',
+        'Repair',
+        'Repair\Move',
+        'Repair\Mistake',
+        'Format\Read',
+        'Exam\Task',
+        'Exam\Vary',
+    ],
 ];
 
 arch()->preset()->php();
 arch()->preset()->security();
-arch()->preset()->laravel()->ignoring(['App\Exceptions\InputRefused', 'App\Console\Commands\ReadsFilesCommand', 'App\Http\Controllers\Controller']);
+arch()->preset()->laravel()->ignoring([
+    'App\Exceptions\InputRefused',
+    'App\Console\Commands\ReadsFilesCommand',
+    'App\Http\Controllers\Controller',
+]);
 arch()->preset()->strict()->ignoring('App');
 
 it('has a line in the table of rooms for every folder of src/ that holds classes', function () {
@@ -95,6 +141,20 @@ it('tells of every room in docs/architecture.md, and draws it as the code has it
         ->and(Files::text('docs/architecture.svg'))->toBe(RoomsPicture::draw(Rooms::imports()), 'make it anew with `composer picture`');
 });
 
+it('breaks lines so that methods show how long they are', function () {
+    $long = [];
+    foreach ([...Files::below('src'), ...Files::below('app')] as $path) {
+        foreach (file($path, FILE_IGNORE_NEW_LINES) ?: [] as $i => $line) {
+            // A sentence of its own may be as long as it is.
+            if (mb_strlen($line) > 140 && ! preg_match('/^\s*["\'].{100,}["\'],?$/u', $line)) {
+                $long[] = "$path:".($i + 1);
+            }
+        }
+    }
+
+    expect($long)->toBe([]);
+});
+
 arch('the core knows no framework, clock or database')->expect('Zwindle')->toOnlyUse(['Zwindle', 'Brick\Math', 'Opis\JsonSchema']);
 
 arch('values of the core are final')->expect('Zwindle')->classes()->toBeFinal();
@@ -118,7 +178,14 @@ arch('models are named for the record')->expect(['App\Models\Board', 'App\Models
 
 it('computes no verdict in the browser', function () {
     $sources = glob(dirname(__DIR__, 2).'/resources/js/{,*/,*/*/,*/*/*/}*.{ts,vue}', GLOB_BRACE) ?: [];
-    $guilty = array_filter($sources, fn (string $path) => preg_match('/na-switch|gb-switch|traveller|common-on|neutral-switched/', (string) file_get_contents($path)) === 1 && ! str_contains($path, 'generated'));
+    $guilty = array_filter(
+        $sources,
+        fn (string $path) => preg_match(
+            '/na-switch|gb-switch|traveller|common-on|neutral-switched/',
+            (string) file_get_contents($path),
+        ) === 1
+            && ! str_contains($path, 'generated'),
+    );
 
     expect($sources)->not->toBe([])->and(array_values($guilty))->toBe([]);
 });

@@ -8,7 +8,11 @@ use Tests\Support\People;
 
 it('lets nobody in without signing in, by any route', function () {
     $open = ['api/session', 'health', '{screen?}', 'api/{fallbackPlaceholder}'];
-    $closed = collect(Route::getRoutes()->getRoutes())->reject(fn ($route) => in_array($route->uri(), $open, true) && ! in_array('DELETE', $route->methods(), true));
+    $closed = collect(Route::getRoutes()->getRoutes())->reject(fn ($route) => in_array($route->uri(), $open, true) && ! in_array(
+        'DELETE',
+        $route->methods(),
+        true,
+    ));
 
     expect($closed->count())->toBeGreaterThan(10);
     foreach ($closed as $route) {
@@ -21,7 +25,11 @@ it('answers 404 when a trainee asks for another\'s attempt', function (string $m
     $people = new People;
     $people->attempt->update(['handed_in_at' => now()]);
 
-    $this->actingAs($people->neighbour)->json($method, "api/attempts/{$people->attempt->id}$path", People::batch([People::land('W1.black@B1', 'S1#3')]))->assertNotFound();
+    $this->actingAs($people->neighbour)->json(
+        $method,
+        "api/attempts/{$people->attempt->id}$path",
+        People::batch([People::land('W1.black@B1', 'S1#3')]),
+    )->assertNotFound();
 })->with([
     ['GET', ''], ['POST', '/steps'], ['POST', '/hand-in'], ['GET', '/verdict'], ['GET', '/path?lamp=LA&state=0'],
 ]);
@@ -39,7 +47,13 @@ it('keeps the library, the classes and the assignments from trainees', function 
     $people = new People;
 
     $this->actingAs($people->trainee)->json($method, $uri, ['classroom' => 1, 'boardFile' => 1, 'trainees' => [1]])->assertForbidden();
-})->with([['GET', 'api/board-files'], ['POST', 'api/board-files'], ['GET', 'api/classrooms'], ['GET', 'api/assignments'], ['POST', 'api/assignments']]);
+})->with([
+    ['GET', 'api/board-files'],
+    ['POST', 'api/board-files'],
+    ['GET', 'api/classrooms'],
+    ['GET', 'api/assignments'],
+    ['POST', 'api/assignments'],
+]);
 
 it('keeps the planner from trainees, and an instructor\'s own boards from other instructors', function (string $method, string $path) {
     $people = new People;
@@ -91,7 +105,9 @@ it('limits tries by name and not by address alone', function () {
 it('signs in, tells who it is, and signs out', function () {
     $people = new People;
 
-    $this->postJson('api/session', ['username' => strtoupper($people->trainee->username), 'password' => 'lights-on'])->assertOk()->assertJsonPath('user.role', 'trainee');
+    $this->postJson('api/session', ['username' => strtoupper($people->trainee->username), 'password' => 'lights-on'])
+        ->assertOk()
+        ->assertJsonPath('user.role', 'trainee');
     $this->getJson('api/session')->assertJsonPath('user.id', $people->trainee->id);
     $this->deleteJson('api/session')->assertNoContent();
     $this->getJson('api/session')->assertJsonPath('user', null);

@@ -12,7 +12,11 @@ it('begins bare: every conductor, lead and terminal of every box', function () {
     $gate = array_column($sheet['boxes'], null, 'label')['Gate post'];
 
     expect(array_column($gate['rows'], 'lands', 'point'))->toMatchArray(['W1.black@B1' => '', 'S1.common' => '', 'B1.earth' => ''])
-        ->and(array_column($gate['places'], 'name', 'id'))->toMatchArray(['S1.common' => 'the common screw of S1', 'A' => 'connector A', 'cap' => 'capped'])
+        ->and(array_column($gate['places'], 'name', 'id'))->toMatchArray([
+            'S1.common' => 'the common screw of S1',
+            'A' => 'connector A',
+            'cap' => 'capped',
+        ])
         ->and(array_column($sheet['marks'], 'id'))->toBe(['line', 'neutral', 'earth']);
 });
 
@@ -46,7 +50,13 @@ it('takes a wiring file, and has nothing to change where it is right', function 
 it('goes on from what stands when the feed has moved', function () {
     $this->actingAs($instructor = People::user('instructor'));
     $board = json_decode(Files::text('database/demo/propagation-house/board.json'), true);
-    $file = BoardFile::create(['instructor_id' => $instructor->id, 'title' => 'x', 'practice' => 'na', 'brief' => '', 'json' => (string) json_encode($board)]);
+    $file = BoardFile::create([
+        'instructor_id' => $instructor->id,
+        'title' => 'x',
+        'practice' => 'na',
+        'brief' => '',
+        'json' => (string) json_encode($board),
+    ]);
     $wiring = $this->get("api/board-files/$file->id/plans/0/file?as=wiring")->getContent();
     $this->putJson("api/board-files/$file->id/as-found", ['wiring' => $wiring])->assertOk();
     $board['cables'][0]['to'] = 'B2';
@@ -54,13 +64,21 @@ it('goes on from what stands when the feed has moved', function () {
     $file->update(['json' => (string) json_encode($board)]);
     $plan = $this->getJson("api/board-files/$file->id/as-found/plan")->assertOk()->json();
 
-    expect($plan['then'])->toMatch('/^(Right|It works in every position)/')->and($plan['moves'])->not->toBe([])->and(implode(' ', $plan['notes']))->toContain('Gone with the earlier board: ');
+    expect($plan['then'])->toMatch('/^(Right|It works in every position)/')
+        ->and($plan['moves'])->not->toBe([])
+        ->and(implode(' ', $plan['notes']))->toContain('Gone with the earlier board: ');
 });
 
 it('goes on from what stands when a switch has gone', function () {
     $this->actingAs($instructor = People::user('instructor'));
     $board = json_decode(Files::text('database/demo/propagation-house/board.json'), true);
-    $file = BoardFile::create(['instructor_id' => $instructor->id, 'title' => 'x', 'practice' => 'na', 'brief' => '', 'json' => (string) json_encode($board)]);
+    $file = BoardFile::create([
+        'instructor_id' => $instructor->id,
+        'title' => 'x',
+        'practice' => 'na',
+        'brief' => '',
+        'json' => (string) json_encode($board),
+    ]);
     $wiring = $this->get("api/board-files/$file->id/plans/0/file?as=wiring")->getContent();
     $this->putJson("api/board-files/$file->id/as-found", ['wiring' => $wiring])->assertOk();
     $board['devices'] = array_values(array_filter($board['devices'], fn (array $device) => $device['id'] !== 'S2'));

@@ -35,13 +35,27 @@ it('prints the truth table and the findings in the English of the practice', fun
         expect($output)->toContain($text);
     }
 })->with([
-    'North American' => [$demo('propagation-house', 'crossed'), ['S1', 'S2', 'LA', 'traveler', 'common and a traveler are exchanged at Far bench', 'lock off']],
-    'British' => [$demo('towpath-workshop', 'com-on-strapper'), ['strapper', 'common and a strapper are exchanged at Paint bay door', 'isolate']],
+    'North American' => [$demo('propagation-house', 'crossed'), [
+        'S1',
+        'S2',
+        'LA',
+        'traveler',
+        'common and a traveler are exchanged at Far bench',
+        'lock off',
+    ]],
+    'British' => [$demo('towpath-workshop', 'com-on-strapper'), [
+        'strapper',
+        'common and a strapper are exchanged at Paint bay door',
+        'isolate',
+    ]],
 ]);
 
 it('refuses bad input with status 2, a message on standard error and every problem as JSON', function () {
     $path = tempnam(sys_get_temp_dir(), 'zw');
-    file_put_contents($path, '{"format": "zwindle-wiring", "version": 1, "joints": [{"in": "B9", "points": ["A.b", "A.b"], "by": "terminal"}]}');
+    file_put_contents(
+        $path,
+        '{"format": "zwindle-wiring", "version": 1, "joints": [{"in": "B9", "points": ["A.b", "A.b"], "by": "terminal"}]}',
+    );
     $process = Artisan::run(['zwindle:check', 'database/demo/propagation-house/board.json', $path, '--json']);
     $json = json_decode($process->getOutput(), true);
     unlink($path);
@@ -49,7 +63,13 @@ it('refuses bad input with status 2, a message on standard error and every probl
     expect($process->getExitCode())->toBe(2)
         ->and($process->getErrorOutput())->toContain('refused')
         ->and(array_keys($json))->toBe(['error', 'problems'])
-        ->and(array_column($json['problems'], 'pointer'))->toBe(['/joints/0/in', '/joints/0/points/0', '/joints/0/points/1', '/joints/0/points/1', '/joints/0']);
+        ->and(array_column($json['problems'], 'pointer'))->toBe([
+            '/joints/0/in',
+            '/joints/0/points/0',
+            '/joints/0/points/1',
+            '/joints/0/points/1',
+            '/joints/0',
+        ]);
 });
 
 it('refuses files that cannot be read or are no board', function (array $files) {
@@ -68,7 +88,8 @@ it('refuses a board with a cable still to be chosen', function () {
     $process = Artisan::run(['zwindle:check', $path, 'database/demo/propagation-house/right.wiring.json', '--json']);
     unlink($path);
 
-    expect($process->getExitCode())->toBe(2)->and(json_decode($process->getOutput(), true)['problems'][0]['pointer'])->toBe('/cables/1/type');
+    expect($process->getExitCode())->toBe(2)
+        ->and(json_decode($process->getOutput(), true)['problems'][0]['pointer'])->toBe('/cables/1/type');
 });
 
 it('writes a netlist for the positions that are named, the others up', function () use ($demo) {
@@ -84,7 +105,12 @@ it('refuses an unknown switch or position', function (string $state) use ($demo)
 })->with(['S9:up', 'S1:sideways', 'S1', 'LA:up']);
 
 it('judges by another edition in one step', function (string $edition, string $verdict, array $codes) use ($demo) {
-    $json = json_decode(Artisan::run(['zwindle:check', ...$demo('seed-store', 'right'), "--edition=$edition", '--json'])->getOutput(), true);
+    $json = json_decode(Artisan::run([
+        'zwindle:check',
+        ...$demo('seed-store', 'right'),
+        "--edition=$edition",
+        '--json',
+    ])->getOutput(), true);
 
     expect($json['verdict'])->toBe($verdict)->and(array_column($json['findings'], 'code'))->toBe($codes);
 })->with([
@@ -100,7 +126,12 @@ it('refuses an edition that is unknown or of the other practice', function (stri
 it('prints the diagram and who disputes the scheme', function () use ($demo) {
     $output = Artisan::run(['zwindle:check', ...$demo('seed-store', 'return-on-white')])->getOutput();
 
-    expect($output)->toContain('L  ────┤com S1  t1├───┤t1  S2 com├───┤   (LA)   ├──── N')->not->toContain('Disputed')->toContain('200.7(C)(1) forbids the white as the return in so many words')->toContain('cited from memory')->not->toContain('(memory)');
+    expect($output)->toContain(
+        'L  ────┤com S1  t1├───┤t1  S2 com├───┤   (LA)   ├──── N',
+    )->not->toContain('Disputed')
+        ->toContain('200.7(C)(1) forbids the white as the return in so many words')
+        ->toContain('cited from memory')->not
+        ->toContain('(memory)');
 });
 
 it('counts box fill in the shape of the contract', function () {
@@ -110,9 +141,17 @@ it('counts box fill in the shape of the contract', function () {
     expect(array_column($json['boxes'], 'enclosure'))->toBe(['B1', 'B2', 'L1'])
         ->and(array_slice($gate, 0, 5))->toHaveKeys(['enclosure', 'volumeIn3', 'usedIn3', 'allowances', 'fits'])
         ->and($gate['usedIn3'])->toEqual(18.0)->and($gate['volumeIn3'])->toEqual(18.0)->and($gate['fits'])->toBeTrue()
-        ->and($gate['allowances'][0])->toEqual(['what' => '14 AWG conductors that end or are spliced here', 'count' => 5, 'eachIn3' => 2.0, 'in3' => 10.0])
+        ->and($gate['allowances'][0])->toEqual([
+            'what' => '14 AWG conductors that end or are spliced here',
+            'count' => 5,
+            'eachIn3' => 2.0,
+            'in3' => 10.0,
+        ])
         ->and(array_column($gate['oneMore'], 'fits', 'type'))->toBe(['na-14-2' => false, 'na-14-3' => false])
-        ->and(Artisan::run(['zwindle:fill', 'database/demo/propagation-house/board.json'])->getOutput())->toContain('Gate post: 18.00 of 18.00 in³, fits')->toContain('Smallest remedy: a ring or cover of 4.00 in³');
+        ->and(Artisan::run([
+            'zwindle:fill',
+            'database/demo/propagation-house/board.json',
+        ])->getOutput())->toContain('Gate post: 18.00 of 18.00 in³, fits')->toContain('Smallest remedy: a ring or cover of 4.00 in³');
 });
 
 it('works out the British figures', function () use ($demo) {
@@ -125,7 +164,12 @@ it('works out the British figures', function () use ($demo) {
 });
 
 it('reads the meter', function (array $arguments, array $has) use ($demo) {
-    $json = json_decode(Artisan::run(['zwindle:meter', ...$demo('propagation-house', 'right'), ...$arguments, '--json'])->getOutput(), true);
+    $json = json_decode(Artisan::run([
+        'zwindle:meter',
+        ...$demo('propagation-house', 'right'),
+        ...$arguments,
+        '--json',
+    ])->getOutput(), true);
 
     expect($json)->toMatchArray($has);
 })->with([
@@ -143,7 +187,13 @@ it('refuses what these commands cannot do', function (array $arguments, string $
     'box fill in Britain' => [['zwindle:fill', 'database/demo/boat-store/board.json'], 'no count of box fill'],
     'British figures elsewhere' => [['zwindle:figures', ...$demo('propagation-house', 'right')], 'for British boards'],
     'a probe on nothing' => [['zwindle:meter', ...$demo('propagation-house', 'right'), 'S1.com', 'LA.hot'], 'no point S1.com'],
-    'a switch that is not there' => [['zwindle:meter', ...$demo('propagation-house', 'right'), 'S1.common', 'LA.hot', '--state=S9:up'], 'no switch S9'],
+    'a switch that is not there' => [[
+        'zwindle:meter',
+        ...$demo('propagation-house', 'right'),
+        'S1.common',
+        'LA.hot',
+        '--state=S9:up',
+    ], 'no switch S9'],
 ]);
 
 it('plans in the shape of the contract', function () {
@@ -184,7 +234,12 @@ it('says in words and figures what is impossible, with status 1', function () {
 
 it('lists every distinct plan, and steps in either order of work', function () {
     $json = json_decode(Artisan::run(['zwindle:plan', 'database/demo/seed-store/board.json', '--all', '--json'])->getOutput(), true);
-    $firstStep = fn (string $order) => json_decode(Artisan::run(['zwindle:plan', 'database/demo/packing-barn/board.json', "--order=$order", '--json'])->getOutput(), true)['plans'][0]['steps'][0]['text'];
+    $firstStep = fn (string $order) => json_decode(Artisan::run([
+        'zwindle:plan',
+        'database/demo/packing-barn/board.json',
+        "--order=$order",
+        '--json',
+    ])->getOutput(), true)['plans'][0]['steps'][0]['text'];
 
     expect(count($json['plans']))->toBeGreaterThan(5)
         ->and($firstStep('box-by-box'))->toStartWith('Loading door: ')

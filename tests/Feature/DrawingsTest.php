@@ -24,20 +24,27 @@ it('starts a bare board of a practice, with its feed, and keeps what is drawn', 
     $this->actingAs($instructor = People::user('instructor'));
     $drawing = $this->postJson('api/drawings', ['practice' => $practice])->assertCreated()->json();
 
-    expect($drawing['board']['code'])->toBe($code)->and($drawing['board']['devices'][0]['model'])->toBe("$practice-supply")->and($drawing['version'])->toBe(1);
+    expect($drawing['board']['code'])->toBe($code)
+        ->and($drawing['board']['devices'][0]['model'])->toBe("$practice-supply")
+        ->and($drawing['version'])->toBe(1);
     $board = [...$drawing['board'], 'title' => 'Hen house'];
     $this->putJson("api/drawings/{$drawing['id']}", saved($board, 1))->assertOk()->assertJsonPath('version', 2);
     $this->getJson("api/drawings/{$drawing['id']}")->assertOk()->assertJsonPath('board.title', 'Hen house');
-    expect(BoardFile::query()->find($drawing['id'])?->title)->toBe('Hen house')->and(BoardFile::query()->find($drawing['id'])?->instructor_id)->toBe($instructor->id);
+    expect(BoardFile::query()->find($drawing['id'])?->title)->toBe('Hen house')
+        ->and(BoardFile::query()->find($drawing['id'])?->instructor_id)->toBe($instructor->id);
 })->with([['na', 'NEC-2023'], ['gb', 'BS7671-2018A3']]);
 
 it('tells the second of two who save, and loses nothing of either', function () {
     $this->actingAs(People::user('instructor'));
     $drawing = $this->postJson('api/drawings', ['practice' => 'na'])->json();
     $this->putJson("api/drawings/{$drawing['id']}", saved([...$drawing['board'], 'title' => 'First'], 1))->assertOk();
-    $answer = $this->putJson("api/drawings/{$drawing['id']}", saved([...$drawing['board'], 'title' => 'Second'], 1))->assertConflict()->json();
+    $answer = $this->putJson("api/drawings/{$drawing['id']}", saved([...$drawing['board'], 'title' => 'Second'], 1))
+        ->assertConflict()
+        ->json();
 
-    expect($answer['theirs']['board']['title'])->toBe('First')->and($answer['theirs']['version'])->toBe(2)->and($answer['message'])->toContain('Nothing of yours is lost');
+    expect($answer['theirs']['board']['title'])->toBe('First')
+        ->and($answer['theirs']['version'])->toBe(2)
+        ->and($answer['message'])->toContain('Nothing of yours is lost');
     $this->getJson("api/drawings/{$drawing['id']}")->assertJsonPath('board.title', 'First');
 });
 
@@ -65,7 +72,11 @@ it('keeps a drawing with problems, and sets none that is not finished', function
     $board = $drawing['board'];
     $board['enclosures'][] = ['id' => 'B1', 'kind' => 'switch-box', 'at' => [900, 900]];
     $this->putJson("api/drawings/{$drawing['id']}", saved($board, 1))->assertOk();
-    $this->postJson('api/assignments', ['classroom' => $people->classroom->id, 'boardFile' => $drawing['id'], 'trainees' => [$people->trainee->id]])
+    $this->postJson('api/assignments', [
+        'classroom' => $people->classroom->id,
+        'boardFile' => $drawing['id'],
+        'trainees' => [$people->trainee->id],
+    ])
         ->assertStatus(422)->assertJsonPath('problems.0.pointer', '/enclosures/1');
     $this->getJson("api/board-files/{$drawing['id']}/plans")->assertStatus(422);
 });
@@ -105,7 +116,12 @@ it('says beside a drawing what works, what each core carries and how full each b
     expect($look['problems'])->toBe([])->and($look['hasPlan'])->toBeTrue()->and($look['sentence'])->toContain('answers to')
         ->and($schemes)->toMatchArray(['feed-through' => true, 'dead-end' => false])
         ->and($look['cables'][1])->toMatchArray(['id' => 'W2', 'print' => '14/3', 'proposed' => true])
-        ->and(array_column($look['cables'][1]['cores'], 'role', 'flag'))->toBe(['BLK' => 'traveler', 'RED' => 'traveler', 'WHT' => 'neutral', 'BARE' => 'ground'])
+        ->and(array_column($look['cables'][1]['cores'], 'role', 'flag'))->toBe([
+            'BLK' => 'traveler',
+            'RED' => 'traveler',
+            'WHT' => 'neutral',
+            'BARE' => 'ground',
+        ])
         ->and($look['boxes'][0])->toMatchArray(['id' => 'B1', 'text' => '18.00 of 18.00 in³', 'fits' => true]);
 });
 
@@ -113,13 +129,30 @@ it('marks what is wrong with a drawing instead of refusing it', function (callab
     $this->actingAs(People::user('instructor'));
     $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($spoil(houseBoard())))->assertOk()->json();
 
-    expect(array_column($look['problems'], 'pointer'))->toContain($pointer)->and($look['hasPlan'])->toBeFalse()->and($look['cables'])->toBe([]);
+    expect(array_column($look['problems'], 'pointer'))->toContain($pointer)
+        ->and($look['hasPlan'])->toBeFalse()
+        ->and($look['cables'])->toBe([]);
 })->with([
-    'a cable to nowhere' => [fn (array $board) => [...$board, 'cables' => [[...$board['cables'][0], 'to' => 'B9'], ...array_slice($board['cables'], 1)]], '/cables/0/to'],
-    'two supplies' => [fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'P2', 'in' => 'B1', 'model' => 'na-supply']]], '/devices/4'],
-    'a device in no box' => [fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'S9', 'in' => 'B9', 'model' => 'na-switch-1p']]], '/devices/4/in'],
-    'an absurd length' => [fn (array $board) => [...$board, 'cables' => [[...$board['cables'][0], 'lengthM' => -3], ...array_slice($board['cables'], 1)]], '/cables/0/lengthM'],
-    'a thousand boxes' => [fn (array $board) => [...$board, 'enclosures' => array_map(fn (int $i) => ['id' => "X$i", 'kind' => 'switch-box'], range(1, 1000))], '/enclosures'],
+    'a cable to nowhere' => [
+        fn (array $board) => [...$board, 'cables' => [[...$board['cables'][0], 'to' => 'B9'], ...array_slice($board['cables'], 1)]],
+        '/cables/0/to',
+    ],
+    'two supplies' => [
+        fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'P2', 'in' => 'B1', 'model' => 'na-supply']]],
+        '/devices/4',
+    ],
+    'a device in no box' => [
+        fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'S9', 'in' => 'B9', 'model' => 'na-switch-1p']]],
+        '/devices/4/in',
+    ],
+    'an absurd length' => [
+        fn (array $board) => [...$board, 'cables' => [[...$board['cables'][0], 'lengthM' => -3], ...array_slice($board['cables'], 1)]],
+        '/cables/0/lengthM',
+    ],
+    'a thousand boxes' => [fn (array $board) => [
+        ...$board,
+        'enclosures' => array_map(fn (int $i) => ['id' => "X$i", 'kind' => 'switch-box'], range(1, 1000)),
+    ], '/enclosures'],
 ]);
 
 it('says why a drawing cannot be wired, and what would do', function () {
@@ -143,7 +176,10 @@ it('begins with a pattern in one step, and every pattern has a plan already', fu
 
     expect($look['problems'])->toBe([])->and([$key, $look['hasPlan'], $look['sentence']])->toBe([$key, true, $look['sentence']])
         ->and(array_filter($look['boxes'], fn (array $box) => $box['fits'] === false))->toBe([]);
-})->with(fn () => array_map(fn (string $path) => basename($path, '.board.json'), glob(Files::path('database/patterns/*.board.json')) ?: []));
+})->with(fn () => array_map(
+    fn (string $path) => basename($path, '.board.json'),
+    glob(Files::path('database/patterns/*.board.json')) ?: [],
+));
 
 it('has a pattern for every way of wiring, and the station fed at any box, with and without grounds', function () {
     $this->actingAs(People::user('instructor'));
@@ -167,7 +203,11 @@ it('sets a board whose cables are open with those that the planner chooses, and 
     $drawing = $this->postJson('api/drawings', ['pattern' => 'na-03-three-way-feed-through'])->json();
     $this->getJson("api/board-files/{$drawing['id']}/plans")->assertOk()->assertJsonPath('plans.0.verdict', 'pass');
     $this->getJson("api/board-files/{$drawing['id']}/plans/0/materials")->assertOk();
-    $assignment = $this->postJson('api/assignments', ['classroom' => $people->classroom->id, 'boardFile' => $drawing['id'], 'trainees' => [$people->trainee->id]])->assertCreated()->json();
+    $assignment = $this->postJson('api/assignments', [
+        'classroom' => $people->classroom->id,
+        'boardFile' => $drawing['id'],
+        'trainees' => [$people->trainee->id],
+    ])->assertCreated()->json();
     $bench = $this->actingAs($people->trainee)->getJson("api/attempts/{$assignment['attempts'][0]['id']}")->assertOk()->json();
 
     expect(array_column($bench['board']['cables'], 'print'))->toBe(['14/2', '14/3', '14/2'])
@@ -181,7 +221,11 @@ it('sets no board with open cables that cannot be wired', function () {
     $board['cables'][1]['type'] = 'na-14-2';
     $this->putJson("api/drawings/{$drawing['id']}", saved($board, 1))->assertOk();
 
-    $this->postJson('api/assignments', ['classroom' => $people->classroom->id, 'boardFile' => $drawing['id'], 'trainees' => [$people->trainee->id]])->assertStatus(422);
+    $this->postJson('api/assignments', [
+        'classroom' => $people->classroom->id,
+        'boardFile' => $drawing['id'],
+        'trainees' => [$people->trainee->id],
+    ])->assertStatus(422);
 });
 
 it('asks about what is most likely not meant, by the names on the wall', function () {
@@ -190,7 +234,8 @@ it('asks about what is most likely not meant, by the names on the wall', functio
     $board['enclosures'][2]['at'] = $board['enclosures'][1]['at'];
     $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->assertOk()->json();
 
-    expect($look['warnings'])->toBe([['about' => ['B1', 'B2'], 'message' => 'Gate post and Far bench hang on each other.']])->and($look['hasPlan'])->toBeTrue();
+    expect($look['warnings'])->toBe([['about' => ['B1', 'B2'], 'message' => 'Gate post and Far bench hang on each other.']])
+        ->and($look['hasPlan'])->toBeTrue();
 });
 
 it('names boxes by what is written on them, even where the drawing has problems', function () {

@@ -16,7 +16,17 @@ const STATION_BOARD = 'database/patterns/na-08-station-fed-at-the-first-switch.b
 /** What a trainee can ask of an attempt. */
 function askable(int $id): array
 {
-    return ['attempts', "attempts/$id", "attempts/$id/questions", "attempts/$id/mark", "attempts/$id/debrief", "attempts/$id/verdict", "attempts/$id/path?lamp=LA&state=0", "attempts/$id/help", "attempts/$id/test?one=S1%231&other=S1%232"];
+    return [
+        'attempts',
+        "attempts/$id",
+        "attempts/$id/questions",
+        "attempts/$id/mark",
+        "attempts/$id/debrief",
+        "attempts/$id/verdict",
+        "attempts/$id/path?lamp=LA&state=0",
+        "attempts/$id/help",
+        "attempts/$id/test?one=S1%231&other=S1%232",
+    ];
 }
 
 /** Brings an attempt to a moment of an exam. */
@@ -39,8 +49,15 @@ function bringTo(string $moment, Exam $exam): Attempt
     return $attempt->refresh();
 }
 
-it('tells nothing that eyes do not see, whatever is asked of whichever kind of task at whatever moment', function (TaskKind $kind, string $moment) {
-    $exam = new Exam(STATION_BOARD, ['kind' => $kind->value, ...($kind === TaskKind::Finish ? ['done' => ['B1']] : []), 'help' => ['hints', 'labels', 'truth-table', 'tester']]);
+it('tells nothing that eyes do not see, whatever is asked of whichever kind of task at whatever moment', function (
+    TaskKind $kind,
+    string $moment,
+) {
+    $exam = new Exam(STATION_BOARD, [
+        'kind' => $kind->value,
+        ...($kind === TaskKind::Finish ? ['done' => ['B1']] : []),
+        'help' => ['hints', 'labels', 'truth-table', 'tester'],
+    ]);
     $attempt = bringTo($moment, $exam);
     $drawn = json_decode($exam->task->boardFile->json, true);
     $statuses = [];
@@ -79,7 +96,9 @@ it('tells nothing that eyes do not see, whatever is asked of whichever kind of t
 
 it('keeps a coached verdict closed between the tries of an exam, until the trainee is done', function () {
     $exam = new Exam(STATION_BOARD, ['tries' => 2]);
-    $practice = (new App\Actions\Classes\SetAssignment)->execute($exam->classroom, People::boardFile(), [$exam->trainees[0]->id], null)->attempts()->firstOrFail();
+    $practice = (new App\Actions\Classes\SetAssignment)->execute($exam->classroom, People::boardFile(), [$exam->trainees[0]->id], null)
+        ->attempts()
+        ->firstOrFail();
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$practice->id/hand-in")->assertNoContent();
     $this->getJson("api/attempts/$practice->id/verdict")->assertOk();
     $id = $exam->begun()->id;
@@ -119,7 +138,10 @@ it('releases no mark while a neighbour is in the exam', function () {
     $id = $exam->begun(1)->id;
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/hand-in")->assertNoContent();
     $exam->begun(2);
-    $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertStatus(422)->assertJsonPath('errors.assignment.0', $exam->trainees[1]->name.' is still in the exam. Release when it is over.');
+    $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertStatus(422)->assertJsonPath(
+        'errors.assignment.0',
+        $exam->trainees[1]->name.' is still in the exam. Release when it is over.',
+    );
     $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/verdict")->assertForbidden();
     $this->travel(16)->minutes();
     $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertOk();
@@ -131,7 +153,9 @@ it('stores of a step what it read, and takes no flood', function () {
     $step = [...People::land('W1.black@B1', 'S1#3'), 'padding' => str_repeat('x', 5000), 'more' => ['a' => 1]];
     $this->actingAs($people->trainee)->postJson("api/attempts/{$people->attempt->id}/steps", People::batch([$step]))->assertOk();
     expect(DB::table('steps')->value('json'))->toBe('{"do":"land","points":["W1.black@B1"],"on":"S1#3"}');
-    $this->postJson("api/attempts/{$people->attempt->id}/steps", People::batch([[...$step, 'padding' => str_repeat('x', 300_000)]], 2))->assertStatus(413)->assertJsonPath('message', __('messages.too-large'));
+    $this->postJson("api/attempts/{$people->attempt->id}/steps", People::batch([[...$step, 'padding' => str_repeat('x', 300_000)]], 2))
+        ->assertStatus(413)
+        ->assertJsonPath('message', __('messages.too-large'));
     $this->postJson('api/board-files', ['padding' => str_repeat('x', 2_100_000)])->assertStatus(413);
     expect(DB::table('steps')->count())->toBe(1);
 });
@@ -154,7 +178,12 @@ it('answers in words what once broke off', function (Closure $ask, int $status) 
 
         return $test->actingAs($people->trainee)->postJson("api/attempts/{$people->attempt->id}/steps", $batch);
     }, 422],
-    'a plan beyond all numbers' => [fn ($test) => $test->actingAs(People::user('instructor'))->getJson('api/board-files/'.People::boardFile()->id.'/plans/99999999999999999999999'), 404],
+    'a plan beyond all numbers' => [
+        fn ($test) => $test->actingAs(People::user('instructor'))->getJson(
+            'api/board-files/'.People::boardFile()->id.'/plans/99999999999999999999999',
+        ),
+        404,
+    ],
 ]);
 
 it('tells no name by its answer, slows guessing down, and locks no classmate out', function () {
@@ -176,13 +205,19 @@ it('tells no name by its answer, slows guessing down, and locks no classmate out
 
 it('lets a device that signed in before sign in though others guess at its name', function () {
     $people = new People;
-    $known = $this->postJson('api/session', ['username' => $people->trainee->username, 'password' => 'lights-on'])->assertOk()->getCookie('zwindle_known')?->getValue();
+    $known = $this->postJson('api/session', ['username' => $people->trainee->username, 'password' => 'lights-on'])
+        ->assertOk()
+        ->getCookie('zwindle_known')
+        ?->getValue();
     for ($i = 0; $i < 8; $i++) {
         $this->flushSession();
         $this->postJson('api/session', ['username' => $people->trainee->username, 'password' => 'guess']);
     }
     $this->flushSession();
-    $this->withCredentials()->withCookie('zwindle_known', (string) $known)->postJson('api/session', ['username' => $people->trainee->username, 'password' => 'lights-on'])->assertOk();
+    $this->withCredentials()
+        ->withCookie('zwindle_known', (string) $known)
+        ->postJson('api/session', ['username' => $people->trainee->username, 'password' => 'lights-on'])
+        ->assertOk();
 });
 
 it('has a ceiling over all names together', function () {

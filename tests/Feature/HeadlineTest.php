@@ -24,7 +24,9 @@ it('names cause and place of two mistakes', function () {
     $right = Files::wiring('database/demo/packing-barn/board.json', 'database/demo/packing-barn/right.wiring.json');
     $both = Build::exchange(Build::exchange($right, 'S1.common', 'S1.t1'), 'S2.a2', 'S2.b1');
 
-    expect(headlineOf($both))->toContain('common and a traveler are exchanged at Loading door')->toContain('and a pair is split across the four-way at Potting line');
+    expect(headlineOf($both))->toContain('common and a traveler are exchanged at Loading door')->toContain(
+        'and a pair is split across the four-way at Potting line',
+    );
 });
 
 it('says of a lamp that never lights what keeps it dark, not what else is crossed', function () {
@@ -39,7 +41,12 @@ it('puts a short at the rose, sleeved or not', function (bool $isSleeved) {
     $wrong = Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/drop-in-neutral-block.wiring.json');
     $marks = array_diff_key($wrong->marks, $isSleeved ? [] : ['W2.blue@R1' => true, 'W2.blue@K1' => true]);
 
-    expect(headlineOf(new Wiring($wrong->board, $wrong->joints, $wrong->caps, $marks)))->toBe('Trips in 1 of 2 combinations: line and neutral meet in Boat store rose.');
+    expect(headlineOf(new Wiring(
+        $wrong->board,
+        $wrong->joints,
+        $wrong->caps,
+        $marks,
+    )))->toBe('Trips in 1 of 2 combinations: line and neutral meet in Boat store rose.');
 })->with([true, false]);
 
 it('always names a place in a headline that fails, whatever was done to a board', function (string $slug) {

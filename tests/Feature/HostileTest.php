@@ -9,14 +9,28 @@ use Tests\Support\MutatedFile;
 
 /** What no form would send, in the place of any field. */
 const ODDITIES = [
-    null, '', ' ', 0, -1, 1e308, PHP_INT_MAX, true, [], [[]], ['a' => ['b' => ['c' => []]]], "\0", "'; drop table users; --", '<script>alert(1)</script>',
+    null,
+    '',
+    ' ',
+    0,
+    -1,
+    1e308,
+    PHP_INT_MAX,
+    true,
+    [],
+    [[]],
+    ['a' => ['b' => ['c' => []]]],
+    "\0",
+    "'; drop table users; --",
+    '<script>alert(1)</script>',
     '../../../../etc/passwd', "\u{202E}\u{0}\u{FEFF}", '{"format":"zwindle-task"}', '[[[[[[[[', '9999999999999999999999', 'NaN',
 ];
 
 /**
  * Every route that takes a body or a query, what it takes, and what it is about.
  *
- * @return array<string, Closure(): array{user: \App\Models\User, trainee: \App\Models\User, ids: array<string, int|string>, body: array<string, mixed>}>
+ * @return array<string, Closure(): array{user: \App\Models\User, trainee: \App\Models\User, ids: array<string, int|string>,
+ *     body: array<string, mixed>}>
  */
 function takingRoutes(): array
 {
@@ -24,7 +38,13 @@ function takingRoutes(): array
     $asInstructor = function (array $change, Closure $body) use ($coached): Closure {
         return function () use ($coached, $change, $body): array {
             $exam = $coached($change);
-            $ids = ['task' => $exam->task->id, 'attempt' => $exam->attempt()->id, 'boardFile' => $exam->task->board_file_id, 'assignment' => $exam->assignment->id, 'plan' => 0];
+            $ids = [
+                'task' => $exam->task->id,
+                'attempt' => $exam->attempt()->id,
+                'boardFile' => $exam->task->board_file_id,
+                'assignment' => $exam->assignment->id,
+                'plan' => 0,
+            ];
 
             return ['user' => $exam->instructor, 'trainee' => $exam->trainees[0], 'ids' => $ids, 'body' => $body($exam)];
         };
@@ -51,24 +71,66 @@ function takingRoutes(): array
         'PUT api/tasks/{task}' => $asInstructor([], fn (Exam $exam) => [...$task($exam), 'base' => 1]),
         'POST api/task-trials' => $asInstructor([], fn (Exam $exam) => [...$task($exam), 'seats' => 3, 'row' => 6]),
         'POST api/task-attacks' => $asInstructor([], fn (Exam $exam) => [...$task($exam), 'task' => Exam::json(['kind' => 'guess'])]),
-        'POST api/tasks/{task}/assignments' => $asInstructor([], fn (Exam $exam) => ['classroom' => $exam->classroom->id, 'trainees' => array_column($exam->trainees, 'id'), 'row' => 6]),
+        'POST api/tasks/{task}/assignments' => $asInstructor([], fn (Exam $exam) => [
+            'classroom' => $exam->classroom->id,
+            'trainees' => array_column($exam->trainees, 'id'),
+            'row' => 6,
+        ]),
         'POST api/markings' => $asInstructor([], fn (Exam $exam) => ['marking' => $exam->task->marking->json]),
-        'PUT api/markings/{marking}' => $own($asInstructor([], fn (Exam $exam) => ['marking' => $exam->task->marking->json]), 'marking', fn ($user) => tap(Exam::marking('wiring'))->update(['instructor_id' => $user->id])->id),
-        'PUT api/attempts/{attempt}/observations' => $asInstructor([], fn (Exam $exam) => tap(['observed' => ['tug' => true]], fn () => $exam->attempt()->update(['handed_in_at' => now()]))),
-        'POST api/attempts/{attempt}/re-mark' => $asInstructor([], fn (Exam $exam) => tap(['take' => true], fn () => $exam->attempt()->update(['handed_in_at' => now()]))),
+        'PUT api/markings/{marking}' => $own(
+            $asInstructor([], fn (Exam $exam) => ['marking' => $exam->task->marking->json]),
+            'marking',
+            fn ($user) => tap(Exam::marking('wiring'))->update(['instructor_id' => $user->id])->id,
+        ),
+        'PUT api/attempts/{attempt}/observations' => $asInstructor(
+            [],
+            fn (Exam $exam) => tap(['observed' => ['tug' => true]], fn () => $exam->attempt()->update(['handed_in_at' => now()])),
+        ),
+        'POST api/attempts/{attempt}/re-mark' => $asInstructor(
+            [],
+            fn (Exam $exam) => tap(['take' => true], fn () => $exam->attempt()->update(['handed_in_at' => now()])),
+        ),
         'PUT api/attempts/{attempt}/answers' => $asTrainee(['kind' => 'predict'], fn () => ['question' => 1, 'answer' => [0]]),
         'POST api/attempts/{attempt}/steps' => $asTrainee([], fn (Exam $exam) => Exam::steps($exam->right())),
-        'PUT api/stock-lines' => $asInstructor([], fn () => ['practice' => 'na', 'part' => 'device na-switch-3way', 'price' => '1.20', 'held' => '4']),
-        'PUT api/board-files/{boardFile}/as-found' => $own($asInstructor([], fn () => ['lands' => ['W1.black@B1' => 'S1.common', 'S1.t1' => 'A'], 'marks' => ['W1.white@B1' => 'line']]), 'boardFile', fn () => Exam::boardFile('database/demo/propagation-house/board.json')->id),
-        'PUT api/drawings/{boardFile}' => $own($asInstructor([], fn () => ['base' => 1, 'board' => $board, 'title' => 'Mine', 'practice' => 'na']), 'boardFile', fn ($user) => tap(Exam::boardFile('database/demo/propagation-house/board.json'))->update(['instructor_id' => $user->id])->id),
+        'PUT api/stock-lines' => $asInstructor([], fn () => [
+            'practice' => 'na',
+            'part' => 'device na-switch-3way',
+            'price' => '1.20',
+            'held' => '4',
+        ]),
+        'PUT api/board-files/{boardFile}/as-found' => $own(
+            $asInstructor([], fn () => ['lands' => ['W1.black@B1' => 'S1.common', 'S1.t1' => 'A'], 'marks' => ['W1.white@B1' => 'line']]),
+            'boardFile',
+            fn () => Exam::boardFile('database/demo/propagation-house/board.json')->id,
+        ),
+        'PUT api/drawings/{boardFile}' => $own(
+            $asInstructor([], fn () => ['base' => 1, 'board' => $board, 'title' => 'Mine', 'practice' => 'na']),
+            'boardFile',
+            fn ($user) => tap(Exam::boardFile('database/demo/propagation-house/board.json'))->update(['instructor_id' => $user->id])->id,
+        ),
         'POST api/drawings' => $asInstructor([], fn (Exam $exam) => ['practice' => 'na', 'copyOf' => $exam->task->board_file_id]),
         'POST api/drawing-looks' => $asInstructor([], fn () => json_decode($board, true)),
         'POST api/drawing-neutrals' => $own($asInstructor([], fn () => json_decode($board, true)), 'query', fn () => '?box=B1'),
-        'POST api/assignments' => $asInstructor([], fn (Exam $exam) => ['classroom' => $exam->classroom->id, 'boardFile' => $exam->task->board_file_id, 'trainees' => array_column($exam->trainees, 'id'), 'minutes' => 15]),
+        'POST api/assignments' => $asInstructor([], fn (Exam $exam) => [
+            'classroom' => $exam->classroom->id,
+            'boardFile' => $exam->task->board_file_id,
+            'trainees' => array_column($exam->trainees, 'id'),
+            'minutes' => 15,
+        ]),
         'GET api/attempts/{attempt}/test' => $asTrainee([], fn () => ['one' => 'S1#1', 'other' => 'S1#2', 'down' => 'S1']),
-        'GET api/attempts/{attempt}/path' => $asInstructor([], fn (Exam $exam) => tap(['lamp' => 'L1', 'state' => 0], fn () => $exam->attempt()->update(['handed_in_at' => now()]))),
+        'GET api/attempts/{attempt}/path' => $asInstructor(
+            [],
+            fn (Exam $exam) => tap(['lamp' => 'L1', 'state' => 0], fn () => $exam->attempt()->update(['handed_in_at' => now()])),
+        ),
         'GET api/board-files/{boardFile}/plans/{plan}/path' => $asInstructor([], fn () => ['lamp' => 'L1', 'state' => 0]),
-        'GET api/board-files/{boardFile}/plans/{plan}/materials' => $asInstructor([], fn () => ['sets' => 2, 'free' => 9, 'sheath' => 1, 'waste' => 5, 'round' => 6, 'csv' => 'cuts']),
+        'GET api/board-files/{boardFile}/plans/{plan}/materials' => $asInstructor([], fn () => [
+            'sets' => 2,
+            'free' => 9,
+            'sheath' => 1,
+            'waste' => 5,
+            'round' => 6,
+            'csv' => 'cuts',
+        ]),
         'GET api/board-files/{boardFile}/plans/{plan}/file' => $asInstructor([], fn () => ['as' => 'svg', 'edition' => 'NEC-2023']),
         'GET api/board-files/{boardFile}/plans' => $asInstructor([], fn () => ['edition' => 'NEC-2023']),
         'GET api/assignments/{assignment}/paper' => $asInstructor([], fn () => ['pages' => 'keys']),
@@ -101,14 +163,17 @@ it('answers what no form would send with a message, never with a trace', functio
     ['user' => $user, 'ids' => $ids, 'body' => $whole] = takingRoutes()[$route]();
     [$method, $path] = explode(' ', $route, 2);
     $uri = preg_replace_callback('/\{(\w+)\}/', fn (array $match) => (string) $ids[$match[1]], $path).($ids['query'] ?? '');
-    $send = fn (array $body) => $method === 'GET' ? $this->actingAs($user)->getJson("$uri?".http_build_query($body)) : $this->actingAs($user)->json($method, $uri, $body);
+    $send = fn (array $body) => $method === 'GET'
+        ? $this->actingAs($user)->getJson("$uri?".http_build_query($body))
+        : $this->actingAs($user)->json($method, $uri, $body);
     $told = [];
     // As it is, it is taken: what is spoilt is what counts.
     $taken = $send($whole);
     expect($taken->status())->toBeLessThan(300, (string) $taken->getContent());
     foreach (spoiltBodies($whole) as $how => $body) {
         $answer = $send($body);
-        $isClear = $answer->status() < 500 && preg_match('/Stack trace|vendor\\\\?\/|SQLSTATE|Exception/', (string) $answer->getContent()) === 0;
+        $isClear = $answer->status() < 500
+            && preg_match('/Stack trace|vendor\\\\?\/|SQLSTATE|Exception/', (string) $answer->getContent()) === 0;
         $told = $isClear ? $told : [...$told, "$how → {$answer->status()} ".substr((string) $answer->getContent(), 0, 200)];
     }
 
@@ -120,14 +185,22 @@ it('looks at spoilt drawings, tries spoilt tasks and reads spoilt markings, and 
     $this->actingAs($exam->instructor);
     $spoiler = new MutatedFile(seed: 21);
     $task = ['boardFile' => $exam->task->board_file_id, 'marking' => $exam->task->marking_id, 'seats' => 3];
-    $whole = Exam::json(['varying' => ['faces', 'labels'], 'positions' => ['twisting' => 'either'], 'rules' => ['line-unmarked' => 'fault'], 'seed' => 's']);
+    $whole = Exam::json([
+        'varying' => ['faces', 'labels'],
+        'positions' => ['twisting' => 'either'],
+        'rules' => ['line-unmarked' => 'fault'],
+        'seed' => 's',
+    ]);
     $boards = array_map(fn (array $board) => Files::text($board[0]), Files::demoBoards());
     $told = [];
     $statuses = [];
     for ($i = 0; $i < 240; $i++) {
         $board = $spoiler->of(array_values($boards)[$i % count($boards)]);
         $answer = match ($i % 3) {
-            0 => $this->call('POST', 'api/drawing-looks', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $board),
+            0 => $this->call('POST', 'api/drawing-looks', server: [
+                'CONTENT_TYPE' => 'application/json',
+                'HTTP_ACCEPT' => 'application/json',
+            ], content: $board),
             1 => $this->postJson('api/task-trials', [...$task, 'task' => $spoiler->of($whole)]),
             2 => $this->postJson('api/markings', ['marking' => $spoiler->of($exam->task->marking->json)]),
         };
@@ -136,13 +209,28 @@ it('looks at spoilt drawings, tries spoilt tasks and reads spoilt markings, and 
     }
 
     // Some of each are taken and some are not: the spoiling is neither too little nor too much.
-    expect($told)->toBe([])->and($statuses[0])->toHaveKey(200)->and($statuses[1])->toHaveKey(200)->and($statuses[2])->toHaveKeys([201, 422]);
+    expect($told)->toBe([])
+        ->and($statuses[0])->toHaveKey(200)
+        ->and($statuses[1])->toHaveKey(200)
+        ->and($statuses[2])->toHaveKeys([201, 422]);
 });
 
 it('has a hostile body for every route that takes one', function () {
-    $taking = collect(Route::getRoutes()->getRoutes())->flatMap(fn ($route) => array_map(fn (string $method) => "$method {$route->uri()}", array_intersect($route->methods(), ['POST', 'PUT'])));
+    $taking = collect(Route::getRoutes()->getRoutes())->flatMap(fn ($route) => array_map(
+        fn (string $method) => "$method {$route->uri()}",
+        array_intersect($route->methods(), ['POST', 'PUT']),
+    ));
     // These take none, or a whole file, or are tried where signing in is.
-    $bodiless = ['POST api/session', 'POST api/board-files', 'POST api/attempts/{attempt}/begin', 'POST api/attempts/{attempt}/hand-in', 'POST api/attempts/{attempt}/retry', 'POST api/attempts/{attempt}/finish', 'POST api/assignments/{assignment}/release', 'POST api/board-files/{boardFile}/converted'];
+    $bodiless = [
+        'POST api/session',
+        'POST api/board-files',
+        'POST api/attempts/{attempt}/begin',
+        'POST api/attempts/{attempt}/hand-in',
+        'POST api/attempts/{attempt}/retry',
+        'POST api/attempts/{attempt}/finish',
+        'POST api/assignments/{assignment}/release',
+        'POST api/board-files/{boardFile}/converted',
+    ];
 
     expect($taking->diff($bodiless)->diff(array_keys(takingRoutes()))->values()->all())->toBe([]);
 });

@@ -14,7 +14,10 @@ use Tests\Support\People;
 /** @return list<string> `GET attempts/{attempt}` of every route of the application's interface */
 function namedRoutes(): array
 {
-    $routes = array_filter(Route::getRoutes()->getRoutes(), fn (OneRoute $route) => str_starts_with($route->uri(), 'api/') && ! $route->isFallback);
+    $routes = array_filter(
+        Route::getRoutes()->getRoutes(),
+        fn (OneRoute $route) => str_starts_with($route->uri(), 'api/') && ! $route->isFallback,
+    );
 
     return array_values(array_map(fn (OneRoute $route) => HttpContract::nameOf($route->methods()[0], $route), $routes));
 }
@@ -22,7 +25,12 @@ function namedRoutes(): array
 /** What the contract has against an answer that a route might give. */
 function faultsInAnswer(string $method, string $path, mixed $answer, int $status = 200, mixed $asked = null): array
 {
-    $request = Request::create("/api/$path", $method, content: $asked === null ? null : (string) json_encode($asked), server: ['CONTENT_TYPE' => 'application/json']);
+    $request = Request::create(
+        "/api/$path",
+        $method,
+        content: $asked === null ? null : (string) json_encode($asked),
+        server: ['CONTENT_TYPE' => 'application/json'],
+    );
     $request->setRouteResolver(fn () => Route::getRoutes()->match($request));
 
     return HttpContract::faultsIn($request, new Response((string) json_encode($answer), $status));
@@ -48,31 +56,64 @@ it('uses every shape that the schemas describe', function () {
     expect(count($described))->toBeGreaterThan(80)->and(array_values($unused))->toBe(['people#Refusal']);
 });
 
-it('finds an answer that says too much, too little or something else', function (string $method, string $path, mixed $answer, string $fault) {
+it('finds an answer that says too much, too little or something else', function (
+    string $method,
+    string $path,
+    mixed $answer,
+    string $fault,
+) {
     expect(implode("\n", faultsInAnswer($method, $path, $answer)))->toContain($fault);
 })->with([
-    'too much' => ['GET', 'session', ['user' => ['id' => 1, 'name' => 'A', 'role' => 'trainee', 'password' => 'x']], 'not allowed: password'],
+    'too much' => ['GET', 'session', ['user' => [
+        'id' => 1,
+        'name' => 'A',
+        'role' => 'trainee',
+        'password' => 'x',
+    ]], 'not allowed: password'],
     'too little' => ['GET', 'attempts/1/test', ['volt' => 1.0, 'ohm' => null], 'floats'],
     'another kind' => ['GET', 'classrooms', [['id' => 'one', 'name' => 'A', 'trainees' => []]], 'must match the type: number'],
-    'one of a list' => ['GET', 'patterns', [['key' => 'a', 'title' => 'A', 'practice' => 'na'], ['key' => 'a', 'title' => 'A', 'practice' => 'fr']], '/practice'],
+    'one of a list' => [
+        'GET',
+        'patterns',
+        [['key' => 'a', 'title' => 'A', 'practice' => 'na'], ['key' => 'a', 'title' => 'A', 'practice' => 'fr']],
+        '/practice',
+    ],
     'something where nothing is told' => ['POST', 'attempts/1/begin', ['verdict' => 'pass'], 'should answer nothing'],
-    'a key for its words' => ['GET', 'patterns', [['key' => 'a', 'title' => 'wall-parts.place.switch-box', 'practice' => 'na']], 'tells the key "wall-parts.place.switch-box"'],
+    'a key for its words' => [
+        'GET',
+        'patterns',
+        [['key' => 'a', 'title' => 'wall-parts.place.switch-box', 'practice' => 'na']],
+        'tells the key "wall-parts.place.switch-box"',
+    ],
     'a step that is none' => ['GET', 'attempts/1/debrief', ['mistakes' => [1], 'order' => null, 'questions' => []], '/mistakes/0'],
 ]);
 
 it('finds a request that was taken and should not have been', function () {
-    $step = fn (array $step) => faultsInAnswer('POST', 'attempts/1/steps', ['head' => 1, 'keptUpTo' => 1, 'startedAt' => null, 'dueAt' => null, 'setAside' => []], 200, People::batch([$step]));
+    $step = fn (array $step) => faultsInAnswer('POST', 'attempts/1/steps', [
+        'head' => 1,
+        'keptUpTo' => 1,
+        'startedAt' => null,
+        'dueAt' => null,
+        'setAside' => [],
+    ], 200, People::batch([$step]));
 
     expect($step(People::land('W1.black@B1', 'S1#3')))->toBe([])->and($step(['do' => 'solder', 'points' => ['A']]))->not->toBe([]);
 });
 
 it('finds a refusal without a word', function () {
-    expect(faultsInAnswer('GET', 'attempts', ['message' => 'No.'], 403))->toBe([])->and(faultsInAnswer('GET', 'attempts', ['trace' => []], 500))->not->toBe([]);
+    expect(faultsInAnswer('GET', 'attempts', ['message' => 'No.'], 403))->toBe([])
+        ->and(faultsInAnswer('GET', 'attempts', ['trace' => []], 500))->not->toBe([]);
 });
 
 it('takes a number only where it is one', function (array $body, string $field) {
     $people = new People;
-    $this->actingAs($people->instructor)->postJson('api/assignments', ['classroom' => $people->classroom->id, 'boardFile' => $people->attempt->assignment->board_file_id, 'trainees' => [$people->trainee->id], 'minutes' => null, ...$body])
+    $this->actingAs($people->instructor)->postJson('api/assignments', [
+        'classroom' => $people->classroom->id,
+        'boardFile' => $people->attempt->assignment->board_file_id,
+        'trainees' => [$people->trainee->id],
+        'minutes' => null,
+        ...$body,
+    ])
         ->assertStatus(422)->assertJsonValidationErrors($field);
 })->with([
     'a yes for a class' => [['classroom' => true], 'classroom'],
@@ -82,12 +123,19 @@ it('takes a number only where it is one', function (array $body, string $field) 
 
 it('takes a yes only where it is one', function () {
     $exam = new Exam;
-    $this->actingAs($exam->instructor)->putJson("api/attempts/{$exam->attempt(1)->id}/observations", ['observed' => ['tug' => 1]])->assertStatus(422);
+    $this->actingAs($exam->instructor)
+        ->putJson("api/attempts/{$exam->attempt(1)->id}/observations", ['observed' => ['tug' => 1]])
+        ->assertStatus(422);
 });
 
 it('keeps to the contract where no other test asks', function () {
     $exam = new Exam;
-    $this->actingAs($exam->instructor)->getJson("api/tasks/{$exam->task->id}")->assertOk()->assertJsonPath('board.id', $exam->task->board_file_id);
+    $this->actingAs($exam->instructor)
+        ->getJson("api/tasks/{$exam->task->id}")
+        ->assertOk()
+        ->assertJsonPath('board.id', $exam->task->board_file_id);
     $this->getJson('api/classrooms')->assertOk()->assertJsonPath('0.trainees.0.name', $exam->trainees[0]->name);
-    $this->getJson("api/board-files/{$exam->task->board_file_id}/task-words")->assertOk()->assertJsonPath('title', $exam->task->boardFile->title);
+    $this->getJson("api/board-files/{$exam->task->board_file_id}/task-words")
+        ->assertOk()
+        ->assertJsonPath('title', $exam->task->boardFile->title);
 });

@@ -30,7 +30,13 @@ function spoilBoard(Attempt $attempt): void
 /** As a board was that was handed in before judgements were kept. */
 function forgetJudgement(Attempt $attempt, string $verdict, string $headline): void
 {
-    DB::table('attempts')->where('id', $attempt->id)->update(['judgement_id' => null, 'placed' => null, 'ends' => null, 'verdict' => $verdict, 'headline' => $headline]);
+    DB::table('attempts')->where('id', $attempt->id)->update([
+        'judgement_id' => null,
+        'placed' => null,
+        'ends' => null,
+        'verdict' => $verdict,
+        'headline' => $headline,
+    ]);
     DB::table('judgements')->where('attempt_id', $attempt->id)->delete();
 }
 
@@ -47,7 +53,11 @@ it('reads verdict, mark, debrief and class page from what was kept, without the 
     $exam = new Exam;
     $attempt = handInRight($exam);
     $asked = fn () => array_map(fn (string $path) => $this->actingAs($exam->instructor)->getJson("api/$path")->assertOk()->json(), [
-        "attempts/$attempt->id/verdict", "attempts/$attempt->id/mark", "attempts/$attempt->id/debrief", "assignments/{$exam->assignment->id}/marks", "assignments/{$exam->assignment->id}",
+        "attempts/$attempt->id/verdict",
+        "attempts/$attempt->id/mark",
+        "attempts/$attempt->id/debrief",
+        "assignments/{$exam->assignment->id}/marks",
+        "assignments/{$exam->assignment->id}",
     ]);
     $before = $asked();
     spoilBoard($attempt);
@@ -63,10 +73,16 @@ it('lets one board that cannot be judged take no page with it, logs it and keeps
     $attempt = $exam->begun();
     spoilBoard($attempt);
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
-    $rows = collect($this->actingAs($exam->instructor)->getJson("api/assignments/{$exam->assignment->id}/marks")->assertOk()->json())->keyBy('seat');
+    $rows = collect($this->actingAs($exam->instructor)->getJson(
+        "api/assignments/{$exam->assignment->id}/marks",
+    )->assertOk()->json())->keyBy('seat');
 
-    expect($rows[1]['headline'])->toContain('could not be judged')->and($rows[1]['mark'])->toBeNull()->and($rows[2]['mark']['passes'])->toBeTrue()
-        ->and(Storage::disk('local')->files("unjudged/attempt-$attempt->id-try-1"))->toContain("unjudged/attempt-$attempt->id-try-1/board.json");
+    expect($rows[1]['headline'])->toContain('could not be judged')
+        ->and($rows[1]['mark'])->toBeNull()
+        ->and($rows[2]['mark']['passes'])->toBeTrue()
+        ->and(Storage::disk('local')->files(
+            "unjudged/attempt-$attempt->id-try-1",
+        ))->toContain("unjudged/attempt-$attempt->id-try-1/board.json");
     Log::shouldHaveReceived('error')->once();
     $this->getJson("api/attempts/$attempt->id/verdict")->assertStatus(409)->assertJsonPath('message', __('messages.not-judged'));
     $this->getJson("api/assignments/{$exam->assignment->id}")->assertOk();
@@ -78,7 +94,11 @@ it('judges a board after all when whoever judged it was killed in between', func
     $attempt = handInRight($exam);
     forgetJudgement($attempt, 'pass', '');
     DB::table('attempts')->where('id', $attempt->id)->update(['verdict' => null, 'headline' => null]);
-    $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/verdict")->assertOk()->assertJsonPath('verdict', 'pass')->assertJsonPath('judged.origin', 'hand-in');
+    $this->actingAs($exam->instructor)
+        ->getJson("api/attempts/$attempt->id/verdict")
+        ->assertOk()
+        ->assertJsonPath('verdict', 'pass')
+        ->assertJsonPath('judged.origin', 'hand-in');
 });
 
 it('judges only the try that was handed in', function () {
@@ -87,7 +107,8 @@ it('judges only the try that was handed in', function () {
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$attempt->id/retry")->assertNoContent();
     expect($attempt->refresh()->judgement_id)->toBeNull();
     app(HandIn::class)->execute($attempt);
-    expect(Judgement::query()->where('attempt_id', $attempt->id)->pluck('try')->all())->toBe([1, 2])->and($attempt->refresh()->judgement->try)->toBe(2);
+    expect(Judgement::query()->where('attempt_id', $attempt->id)->pluck('try')->all())->toBe([1, 2])
+        ->and($attempt->refresh()->judgement->try)->toBe(2);
 });
 
 it('adds what the eye says to the kept mark', function () {
@@ -111,8 +132,14 @@ it('judges once, at the upgrade, what was handed in before, and says so', functi
     forgetJudgement($differs, 'fail', 'Trips.');
     $this->artisan('zwindle:upgrade')->expectsOutputToContain('1 would come out otherwise')->assertSuccessful();
     $this->actingAs($exam->instructor)->getJson("api/attempts/$same->id/verdict")
-        ->assertJsonPath('verdict', 'pass')->assertJsonPath('headline', 'As it was told.')->assertJsonPath('judged.origin', 'upgrade')->assertJsonPath('judged.stood', null);
-    $this->getJson("api/attempts/$differs->id/verdict")->assertJsonPath('verdict', 'fail')->assertJsonPath('headline', 'Trips.')->assertJsonPath('judged.stood.verdict', 'fail');
+        ->assertJsonPath('verdict', 'pass')->assertJsonPath(
+            'headline',
+            'As it was told.',
+        )->assertJsonPath('judged.origin', 'upgrade')->assertJsonPath('judged.stood', null);
+    $this->getJson("api/attempts/$differs->id/verdict")
+        ->assertJsonPath('verdict', 'fail')
+        ->assertJsonPath('headline', 'Trips.')
+        ->assertJsonPath('judged.stood.verdict', 'fail');
     expect($same->refresh()->ends)->toBeGreaterThan(0);
     $this->artisan('zwindle:upgrade')->doesntExpectOutputToContain('Judging')->assertSuccessful();
     expect(Judgement::query()->count())->toBe(2);
@@ -126,7 +153,10 @@ it('changes a mark only when the instructor takes the new one, after seeing it',
     $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/re-mark")->assertOk()
         ->assertJsonPath('changes', true)->assertJsonPath('was.verdict', 'fail')->assertJsonPath('now.verdict', 'pass');
     expect($attempt->refresh()->verdict)->toBe('fail');
-    $this->postJson("api/attempts/$attempt->id/re-mark", ['take' => true])->assertOk()->assertJsonPath('verdict', 'pass')->assertJsonPath('judged.origin', 're-mark');
+    $this->postJson("api/attempts/$attempt->id/re-mark", ['take' => true])
+        ->assertOk()
+        ->assertJsonPath('verdict', 'pass')
+        ->assertJsonPath('judged.origin', 're-mark');
     expect(Judgement::query()->where('attempt_id', $attempt->id)->count())->toBe(2);
     $this->getJson("api/attempts/$attempt->id/re-mark")->assertJsonPath('changes', false);
 });
@@ -164,9 +194,15 @@ it('answers a poll with nothing where nothing is new, and with the class where a
     expect($version())->not->toBe($before);
     $this->actingAs($exam->instructor)->getJson("$path?have=$before")->assertOk();
 })->with([
-    'a step' => [fn ($test, Exam $exam, Attempt $attempt) => $test->actingAs($exam->trainees[0])->postJson("api/attempts/$attempt->id/steps", Exam::steps($exam->right()))],
+    'a step' => [fn ($test, Exam $exam, Attempt $attempt) => $test->actingAs($exam->trainees[0])->postJson(
+        "api/attempts/$attempt->id/steps",
+        Exam::steps($exam->right()),
+    )],
     'a hand-in' => [fn ($test, Exam $exam, Attempt $attempt) => app(HandIn::class)->execute($attempt)],
     'a beginning' => [fn ($test, Exam $exam) => $exam->begun(2)],
-    'a release' => [fn ($test, Exam $exam, Attempt $attempt) => [app(HandIn::class)->execute($attempt), $test->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertOk()]],
+    'a release' => [fn ($test, Exam $exam, Attempt $attempt) => [
+        app(HandIn::class)->execute($attempt),
+        $test->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertOk(),
+    ]],
     'a trainee renamed' => [fn ($test, Exam $exam) => $exam->trainees[0]->update(['name' => 'Somebody Else'])],
 ]);

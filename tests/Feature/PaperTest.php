@@ -32,7 +32,11 @@ function textsOf(string $svg): array
 
 it('prints every page of a plan, on the paper of its practice', function (string $slug, string $box, string $words) {
     $file = People::boardFile($slug);
-    $pdf = $this->actingAs(People::user('instructor'))->get("api/board-files/$file->id/plans/0/paper")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+    $pdf = $this->actingAs(People::user('instructor'))
+        ->get("api/board-files/$file->id/plans/0/paper")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'application/pdf')
+        ->getContent();
     $text = readBack($pdf);
 
     expect($pdf)->toContain("/MediaBox [0.000 0.000 $box]");
@@ -56,7 +60,11 @@ it('prints no answer on the pages that trainees work on', function () {
 it('needs nothing but ink', function () {
     $plan = Planner::plan(Files::board('database/patterns/na-08-station-fed-at-the-light.board.json'))->plans[0];
     $evidence = $plan->result->evidence;
-    preg_match_all('/#[0-9A-Fa-f]{6}/', BoardSvg::of($plan, true)->file().DiagramSvg::of(new Diagram($evidence->circuit, $evidence->roles), 'x')->file(), $colours);
+    preg_match_all(
+        '/#[0-9A-Fa-f]{6}/',
+        BoardSvg::of($plan, true)->file().DiagramSvg::of(new Diagram($evidence->circuit, $evidence->roles), 'x')->file(),
+        $colours,
+    );
 
     expect(array_values(array_unique($colours[0])))->toEqualCanonicalizing(['#FFFFFF', '#1D2129']);
 });
@@ -65,9 +73,20 @@ it('draws the board to scale', function () {
     $board = Build::boardArray([
         'wall' => ['widthMm' => 1200, 'heightMm' => 900],
         'practice' => 'gb', 'code' => 'BS7671-2018',
-        'enclosures' => [['id' => 'SRC', 'kind' => 'supply', 'label' => 'Feed & more <b>', 'at' => [200, 450]], ['id' => 'B1', 'kind' => 'switch-box', 'label' => 'Door', 'at' => [500, 450], 'material' => 'plastic'], ['id' => 'L1', 'kind' => 'light-box', 'label' => 'Light', 'at' => [800, 200], 'material' => 'plastic']],
-        'devices' => [['id' => 'PS', 'in' => 'SRC', 'model' => 'gb-supply'], ['id' => 'S1', 'in' => 'B1', 'model' => 'gb-switch-1way'], ['id' => 'LA', 'in' => 'L1', 'model' => 'gb-batten-es']],
-        'cables' => [['id' => 'W1', 'type' => 'gb-1.0-te', 'from' => 'SRC', 'to' => 'B1'], ['id' => 'W2', 'type' => 'gb-1.0-te', 'from' => 'B1', 'to' => 'L1']],
+        'enclosures' => [
+            ['id' => 'SRC', 'kind' => 'supply', 'label' => 'Feed & more <b>', 'at' => [200, 450]],
+            ['id' => 'B1', 'kind' => 'switch-box', 'label' => 'Door', 'at' => [500, 450], 'material' => 'plastic'],
+            ['id' => 'L1', 'kind' => 'light-box', 'label' => 'Light', 'at' => [800, 200], 'material' => 'plastic'],
+        ],
+        'devices' => [
+            ['id' => 'PS', 'in' => 'SRC', 'model' => 'gb-supply'],
+            ['id' => 'S1', 'in' => 'B1', 'model' => 'gb-switch-1way'],
+            ['id' => 'LA', 'in' => 'L1', 'model' => 'gb-batten-es'],
+        ],
+        'cables' => [
+            ['id' => 'W1', 'type' => 'gb-1.0-te', 'from' => 'SRC', 'to' => 'B1'],
+            ['id' => 'W2', 'type' => 'gb-1.0-te', 'from' => 'B1', 'to' => 'L1'],
+        ],
         'controls' => [['lamps' => ['LA'], 'switches' => ['S1']]],
     ]);
     $plan = Planner::plan(Build::board($board))->plans[0];
@@ -81,7 +100,12 @@ it('draws the board to scale', function () {
     // 1200 mm go into 182 mm of paper at 1 : 10; the light hangs at 800, 200.
     expect($light)->toBe([80.0, 20.0])
         ->and((string) $svg['width'])->toBe('120mm')
-        ->and(textsOf($drawing->file()))->toContain('Feed & more <b>', 'W1  1.0 mm² T&E  0.30 m', 'BN line', '500 mm; scale 1 : 10, if printed at full size')
+        ->and(textsOf($drawing->file()))->toContain(
+            'Feed & more <b>',
+            'W1  1.0 mm² T&E  0.30 m',
+            'BN line',
+            '500 mm; scale 1 : 10, if printed at full size',
+        )
         ->and(implode(' ', textsOf(BoardSvg::of($plan, false)->file())))->not->toContain('line', 'neutral');
 });
 
@@ -100,7 +124,10 @@ it('writes nothing along a level run over a box', function (string $board, bool 
     }
 
     expect($boxes)->not->toBe([])->and($overlaps)->toBe([]);
-})->with(array_map(fn (string $path) => 'database/patterns/'.basename($path), [...(glob(dirname(__DIR__, 2).'/database/patterns/*.json') ?: [])]) + ['barn' => 'database/demo/packing-barn/board.json'])->with(['with answers' => true, 'without' => false]);
+})->with(array_map(
+    fn (string $path) => 'database/patterns/'.basename($path),
+    [...(glob(dirname(__DIR__, 2).'/database/patterns/*.json') ?: [])],
+) + ['barn' => 'database/demo/packing-barn/board.json'])->with(['with answers' => true, 'without' => false]);
 
 it('draws the singles of a conduit as one run with what is in it', function () {
     $plan = Planner::plan(Files::board('database/patterns/gb-06-intermediate-in-conduit.board.json'))->plans[0];
@@ -109,12 +136,21 @@ it('draws the singles of a conduit as one run with what is in it', function () {
     $texts = textsOf(BoardSvg::of($plan, false)->file());
     $answered = textsOf(BoardSvg::of($plan, true)->file());
 
-    expect(count(array_filter($texts, fn (string $text) => preg_match('/^\d × 1\.[05] mm²/', $text) === 1)))->toBe(count($pairs))->toBeLessThan(count($board->cables))
+    expect(count(array_filter(
+        $texts,
+        fn (string $text) => preg_match('/^\d × 1\.[05] mm²/', $text) === 1,
+    )))->toBe(count($pairs))->toBeLessThan(count($board->cables))
         ->and(count(array_filter($texts, fn (string $text) => preg_match('/^C\d+ [A-Z]+$/', $text) === 1)))->toBe(count($board->cables))
-        ->and(count(array_filter($answered, fn (string $text) => preg_match('/^C\d+ [A-Z]+ (line|neutral|earth|strapper|switched live)$/', $text) === 1)))->toBe(count($board->cables));
+        ->and(count(array_filter(
+            $answered,
+            fn (string $text) => preg_match('/^C\d+ [A-Z]+ (line|neutral|earth|strapper|switched live)$/', $text) === 1,
+        )))->toBe(count($board->cables));
 });
 
-it('opens every box of the answer key: each end once with what it carries, its tape, and what it lands on', function (string $board, int $bands) {
+it('opens every box of the answer key: each end once with what it carries, its tape, and what it lands on', function (
+    string $board,
+    int $bands,
+) {
     $plan = Planner::plan(Files::board($board))->plans[0];
     $wiring = $plan->wiring;
     $seen = $drawnBands = 0;
@@ -124,15 +160,25 @@ it('opens every box of the answer key: each end once with what it carries, its t
         $ends = array_filter($wiring->points, fn ($point) => $point->core !== null && $point->enclosure === $box->id);
         foreach ($ends as $end) {
             $flag = "{$end->core?->cable} {$end->core?->colour->flag($wiring->board->practice)}";
-            expect(count(array_keys($texts, $flag, true)))->toBe(count(array_filter($ends, fn ($other) => $other->core?->cable === $end->core?->cable && $other->core?->colour === $end->core?->colour)));
+            expect(count(array_keys($texts, $flag, true)))->toBe(count(array_filter(
+                $ends,
+                fn ($other) => $other->core?->cable === $end->core?->cable && $other->core?->colour === $end->core?->colour,
+            )));
         }
-        $fixed = array_filter($wiring->points, fn ($point) => $point->core === null && $point->device !== null && $point->enclosure === $box->id && $wiring->jointAt($point->id) !== null);
+        $fixed = array_filter(
+            $wiring->points,
+            fn ($point) => $point->core === null
+                && $point->device !== null
+                && $point->enclosure === $box->id
+                && $wiring->jointAt($point->id) !== null,
+        );
         expect(count(array_filter($texts, fn (string $text) => preg_match('/^(S|L|R|PS|LA|P)\w* \S/', $text) === 1)))->toBe(count($fixed));
         $seen += count($ends);
         $drawnBands += substr_count($drawing->file(), 'width="1.8" height="2.4"');
     }
 
-    expect($seen)->toBe(count(array_filter($wiring->points, fn ($point) => $point->core !== null)))->and($drawnBands)->toBe($bands)->toBe(count($wiring->marks));
+    expect($seen)->toBe(count(array_filter($wiring->points, fn ($point) => $point->core !== null)))
+        ->and($drawnBands)->toBe($bands)->toBe(count($wiring->marks));
 })->with([['database/patterns/na-04-three-way-dead-end.board.json', 2], ['database/patterns/gb-05-two-way-at-the-rose.board.json', 12]]);
 
 it('caps what is spare in the box that it is in', function () {
@@ -153,7 +199,11 @@ it('draws every switch and lamp of the schematic', function (string $board) {
 it('gives the drawing as a file, and keeps paper and drawing from trainees', function () {
     $people = new People;
     $file = $people->assignment->boardFile;
-    $svg = $this->actingAs($people->instructor)->get("api/board-files/$file->id/plans/0/file?as=svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+    $svg = $this->actingAs($people->instructor)
+        ->get("api/board-files/$file->id/plans/0/file?as=svg")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'image/svg+xml')
+        ->getContent();
 
     expect(simplexml_load_string($svg))->not->toBeFalse();
     $this->actingAs($people->trainee)->getJson("api/board-files/$file->id/plans/0/file?as=blank-svg")->assertNotFound();
@@ -161,12 +211,29 @@ it('gives the drawing as a file, and keeps paper and drawing from trainees', fun
 });
 
 it('prints a sheet for every seat without an answer, and a key for every seat', function () {
-    $exam = new Exam(change: ['varying' => ['feed', 'lamp', 'faces'], 'seed' => 'paper', 'kind' => 'finish', 'done' => ['B1'], 'positions' => ['order-of-work' => 'box-by-box']]);
+    $exam = new Exam(change: [
+        'varying' => ['feed', 'lamp', 'faces'],
+        'seed' => 'paper',
+        'kind' => 'finish',
+        'done' => ['B1'],
+        'positions' => ['order-of-work' => 'box-by-box'],
+    ]);
     $this->actingAs($exam->instructor);
-    $read = fn (string $pages) => readBack($this->get("api/assignments/{$exam->assignment->id}/paper?pages=$pages")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+    $read = fn (string $pages) => readBack($this->get(
+        "api/assignments/{$exam->assignment->id}/paper?pages=$pages",
+    )->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
     $sheets = $read('sheets');
 
-    expect($sheets)->toContain('Evening exam', 'Wire it. 15 minutes.', 'Work box by box', 'Wired already: First switch.', 'Seat 1', 'Seat 2', 'Seat 3', $exam->trainees[2]->name)
+    expect($sheets)->toContain(
+        'Evening exam',
+        'Wire it. 15 minutes.',
+        'Work box by box',
+        'Wired already: First switch.',
+        'Seat 1',
+        'Seat 2',
+        'Seat 3',
+        $exam->trainees[2]->name,
+    )
         ->not->toContain('answer key', 'traveler screw', 'switched hot', 'common')
         ->and(substr_count($sheets, 'Write down what each conductor carries'))->toBe(3);
     $keys = $read('keys');
@@ -178,8 +245,18 @@ it('prints a sheet for every seat without an answer, and a key for every seat', 
 
 it('prints the key of the variant that hangs at the seat', function () {
     $exam = new Exam(change: ['varying' => ['feed', 'lamp', 'order'], 'seed' => 'paper']);
-    $expected = fn (int $seat) => array_map(fn (array $row) => "{$row['cable']} ".strtok($row['conductor'], ' ')." {$row['carries']}", (new WiringSchedule(Planner::plan($exam->attempt($seat)->board())->plans[0]))->rows());
-    $text = preg_split('/(?=Evening exam)/', readBack($this->actingAs($exam->instructor)->get("api/assignments/{$exam->assignment->id}/paper?pages=keys")->assertOk()->getContent()), -1, PREG_SPLIT_NO_EMPTY);
+    $expected = fn (int $seat) => array_map(
+        fn (array $row) => "{$row['cable']} ".strtok($row['conductor'], ' ')." {$row['carries']}",
+        (new WiringSchedule(Planner::plan($exam->attempt($seat)->board())->plans[0]))->rows(),
+    );
+    $text = preg_split(
+        '/(?=Evening exam)/',
+        readBack($this->actingAs($exam->instructor)->get(
+            "api/assignments/{$exam->assignment->id}/paper?pages=keys",
+        )->assertOk()->getContent()),
+        -1,
+        PREG_SPLIT_NO_EMPTY,
+    );
 
     expect($expected(1))->not->toBe($expected(2));
     foreach ([1, 2, 3] as $seat) {
@@ -191,7 +268,13 @@ it('prints the key of the variant that hangs at the seat', function () {
 
 it('prints no sheets of questions, nor of a board without a task', function () {
     $exam = new Exam(change: ['kind' => 'predict']);
-    $this->actingAs($exam->instructor)->getJson("api/assignments/{$exam->assignment->id}/paper?pages=sheets")->assertStatus(422)->assertJsonPath('errors.for.0', 'Sheets for the seats are printed of a task that is wired; questions are answered on the screen.');
+    $this->actingAs($exam->instructor)
+        ->getJson("api/assignments/{$exam->assignment->id}/paper?pages=sheets")
+        ->assertStatus(422)
+        ->assertJsonPath(
+            'errors.for.0',
+            'Sheets for the seats are printed of a task that is wired; questions are answered on the screen.',
+        );
     $people = new People;
     $this->actingAs($people->instructor)->getJson("api/assignments/{$people->assignment->id}/paper?pages=sheets")->assertStatus(422);
 });

@@ -43,7 +43,10 @@ it('says in words what stays, what is gone and what changes', function () {
 });
 
 it('gives up what a board no longer has, and refuses a file that is no wiring', function () {
-    $fewer = houseWith(fn (array $board) => [...$board, 'cables' => array_map(fn (array $cable) => $cable['id'] === 'W2' ? [...$cable, 'id' => 'W9'] : $cable, $board['cables'])]);
+    $fewer = houseWith(fn (array $board) => [
+        ...$board,
+        'cables' => array_map(fn (array $cable) => $cable['id'] === 'W2' ? [...$cable, 'id' => 'W9'] : $cable, $board['cables']),
+    ]);
     [$status, $json] = Artisan::json(['zwindle:plan', $fewer, '--from='.HOUSE_WIRING]);
     $refused = Artisan::run(['zwindle:plan', HOUSE_BOARD, '--from=composer.json']);
 

@@ -21,7 +21,10 @@ it('lists every plan of a board, those that pass first, and where an electronic 
         ->and($json['impossible'])->toBeNull()
         ->and($json['plans'][0]['differs'])->toBe([])
         ->and(array_filter(array_slice($json['plans'], 1), fn (array $plan) => $plan['differs'] === []))->toBe([])
-        ->and(array_unique(array_map(fn (array $plan) => [$plan['scheme'], ...$plan['differs']], $json['plans']), SORT_REGULAR))->toHaveCount(count($json['plans']))
+        ->and(array_unique(array_map(fn (array $plan) => [
+            $plan['scheme'],
+            ...$plan['differs'],
+        ], $json['plans']), SORT_REGULAR))->toHaveCount(count($json['plans']))
         ->and($json['neutrals'][1])->toContain('with W3 as 14/4')
         ->and($json['edition'])->toBe('NEC-2014');
 });
@@ -30,7 +33,10 @@ it('plans by another edition, and refuses one of the other practice', function (
     $file = People::boardFile('seed-store');
     $this->actingAs(People::user('instructor'));
 
-    $this->getJson("api/board-files/$file->id/plans?edition=NEC-2011")->assertOk()->assertJsonPath('plans', [])->assertJsonPath('edition', 'NEC-2011');
+    $this->getJson("api/board-files/$file->id/plans?edition=NEC-2011")
+        ->assertOk()
+        ->assertJsonPath('plans', [])
+        ->assertJsonPath('edition', 'NEC-2011');
     $this->getJson("api/board-files/$file->id/plans?edition=BS7671-2018")->assertStatus(422);
     $this->getJson("api/board-files/$file->id/plans?edition=NEC-1999")->assertStatus(422);
 });
@@ -38,7 +44,10 @@ it('plans by another edition, and refuses one of the other practice', function (
 it('shows a plan wired on the board, with its steps in either order', function () {
     $file = People::boardFile('packing-barn');
     $json = $this->actingAs(People::user('instructor'))->getJson("api/board-files/$file->id/plans/0")->assertOk()->json();
-    $wired = StepLog::replay(Files::board('database/demo/packing-barn/board.json'), array_map(Step::of(...), $json['standing']))->bench()->wiring();
+    $wired = StepLog::replay(
+        Files::board('database/demo/packing-barn/board.json'),
+        array_map(Step::of(...), $json['standing']),
+    )->bench()->wiring();
     $texts = fn (string $order) => array_column($json['orders'][$order], 'text');
 
     expect(Checker::check($wired)->verdict)->toBe(Verdict::Pass)
@@ -52,7 +61,10 @@ it('shows a plan wired on the board, with its steps in either order', function (
 it('follows the current in a plan, and has none further down than there are', function () {
     $file = People::boardFile();
     $this->actingAs(People::user('instructor'));
-    $ends = array_map(fn (int $state) => $this->getJson("api/board-files/$file->id/plans/0/path?lamp=LA&state=$state")->assertOk()->json('end'), range(0, 3));
+    $ends = array_map(
+        fn (int $state) => $this->getJson("api/board-files/$file->id/plans/0/path?lamp=LA&state=$state")->assertOk()->json('end'),
+        range(0, 3),
+    );
 
     expect($ends[0])->toBe($ends[3])->not->toBe($ends[1]);
     $this->getJson("api/board-files/$file->id/plans/999")->assertNotFound();

@@ -33,15 +33,31 @@ function endless(int $cables = 60): array
         $from === $to || $runs[] = ['id' => "W$i", 'type' => 'any', 'from' => $ids[$from], 'to' => $ids[$to]];
     }
 
-    return ['format' => 'zwindle-board', 'version' => 1, 'title' => 'Endless', 'practice' => 'na', 'code' => 'NEC-2023', 'enclosures' => $boxes, 'devices' => $devices, 'cables' => $runs, 'controls' => $controls, 'alwaysOn' => []];
+    return [
+        'format' => 'zwindle-board',
+        'version' => 1,
+        'title' => 'Endless',
+        'practice' => 'na',
+        'code' => 'NEC-2023',
+        'enclosures' => $boxes,
+        'devices' => $devices,
+        'cables' => $runs,
+        'controls' => $controls,
+        'alwaysOn' => [],
+    ];
 }
 
 it('answers about a board without end in three seconds or so, and says that it is not finished', function (int $cables) {
     $from = microtime(true);
-    $look = $this->actingAs(People::user('instructor'))->call('POST', 'api/drawing-looks', content: (string) json_encode(endless($cables)))->assertOk()->json();
+    $look = $this->actingAs(People::user('instructor'))
+        ->call('POST', 'api/drawing-looks', content: (string) json_encode(endless($cables)))
+        ->assertOk()
+        ->json();
 
     // The bound is 2.3 s; the rest is room for a slow machine: a search without it took half a minute.
-    expect(microtime(true) - $from)->toBeLessThan(12)->and($look['sentence'])->not->toBe('')->and($look['sentence'])->not->toContain('cannot be wired');
+    expect(microtime(true) - $from)->toBeLessThan(12)
+        ->and($look['sentence'])->not->toBe('')
+        ->and($look['sentence'])->not->toContain('cannot be wired');
 })->with([40, 190]);
 
 it('lets one search of a person through at a time, and another person pass', function () {
@@ -80,7 +96,11 @@ it('asks to come again where a search is under way', function () {
     $user = People::user('instructor');
     $lock = Cache::lock("search/of/$user->id", 20);
     $lock->get();
-    $this->actingAs($user)->getJson('api/board-files/'.People::boardFile()->id.'/plans')->assertStatus(429)->assertJsonPath('again', true)->assertHeader('Retry-After', '1');
+    $this->actingAs($user)
+        ->getJson('api/board-files/'.People::boardFile()->id.'/plans')
+        ->assertStatus(429)
+        ->assertJsonPath('again', true)
+        ->assertHeader('Retry-After', '1');
     $lock->release();
     $this->getJson('api/board-files/'.People::boardFile()->id.'/plans')->assertOk();
 });
@@ -94,7 +114,11 @@ it('keeps plans by board, edition and engine', function () {
 
     expect(count($again->plans))->toBe(count($first->plans))->and($one?->identity())->toBe($first->plans[0]->identity())
         ->and($plans->one($board, 999))->toBeNull()
-        ->and($plans->one($board, 0, Zwindle\Catalogue\Editions\Editions::find('NEC-2023'))?->result->evidence->edition->id)->toBe('NEC-2023')
+        ->and($plans->one(
+            $board,
+            0,
+            Zwindle\Catalogue\Editions\Editions::find('NEC-2023'),
+        )?->result->evidence->edition->id)->toBe('NEC-2023')
         ->and($plans->one($board, 0)?->result->evidence->edition->id)->toBe($board->edition->id);
 });
 

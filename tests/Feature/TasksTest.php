@@ -21,12 +21,19 @@ it('keeps a task and its versions, and refuses one that makes no sense with ever
     [$file, $marking, $answers] = [Exam::boardFile(STATION_FILE), Exam::marking('wiring'), Exam::marking('answers')];
     $body = ['boardFile' => $file->id, 'marking' => $marking->id, 'task' => Exam::json()];
     $task = $this->postJson('api/tasks', $body)->assertCreated()->json();
-    $this->putJson("api/tasks/{$task['id']}", [...$body, 'task' => Exam::json(['title' => 'Second']), 'base' => 1])->assertOk()->assertJsonPath('version', 2);
+    $this->putJson("api/tasks/{$task['id']}", [...$body, 'task' => Exam::json(['title' => 'Second']), 'base' => 1])
+        ->assertOk()
+        ->assertJsonPath('version', 2);
     $this->putJson("api/tasks/{$task['id']}", [...$body, 'task' => Exam::json(['title' => 'Lost']), 'base' => 1])->assertStatus(422);
     $this->getJson('api/tasks')->assertOk()->assertJsonPath('0.title', 'Second')->assertJsonCount(1);
 
-    $this->postJson('api/tasks', [...$body, 'task' => Exam::json(['kind' => 'find-the-fault', 'rules' => ['shell-live' => 'off']])])->assertStatus(422)->assertJsonCount(2, 'problems');
-    $this->postJson('api/tasks', [...$body, 'marking' => $answers->id])->assertStatus(422)->assertJsonPath('problems.0.message', 'This marking gives points for answers, which such a task does not earn.');
+    $this->postJson('api/tasks', [...$body, 'task' => Exam::json(['kind' => 'find-the-fault', 'rules' => ['shell-live' => 'off']])])
+        ->assertStatus(422)
+        ->assertJsonCount(2, 'problems');
+    $this->postJson('api/tasks', [...$body, 'marking' => $answers->id])->assertStatus(422)->assertJsonPath(
+        'problems.0.message',
+        'This marking gives points for answers, which such a task does not earn.',
+    );
     $this->actingAs(People::user('instructor'))->getJson("api/tasks/{$task['id']}")->assertNotFound();
     $this->actingAs(People::user('trainee'))->getJson("api/tasks/{$task['id']}")->assertNotFound();
 });
@@ -39,8 +46,12 @@ it('keeps markings as versions, the house\'s unchanged, and what was set with on
     $other['passMark'] = 10;
     $this->putJson("api/markings/$house->id", ['marking' => json_encode($other)])->assertNotFound();
     $own = $this->postJson('api/markings', ['marking' => json_encode($other)])->assertCreated()->json();
-    $this->putJson("api/markings/{$own['id']}", ['marking' => json_encode([...$other, 'passMark' => 20])])->assertOk()->assertJsonPath('version', 2);
-    $this->putJson("api/markings/{$own['id']}", ['marking' => json_encode([...$other, 'total' => 7])])->assertStatus(422)->assertJsonPath('problems.0.message', 'The points come to 100, and the total says 7.');
+    $this->putJson("api/markings/{$own['id']}", ['marking' => json_encode([...$other, 'passMark' => 20])])
+        ->assertOk()
+        ->assertJsonPath('version', 2);
+    $this->putJson("api/markings/{$own['id']}", ['marking' => json_encode([...$other, 'total' => 7])])
+        ->assertStatus(422)
+        ->assertJsonPath('problems.0.message', 'The points come to 100, and the total says 7.');
     $house->update(['json' => json_encode($other)]);
 
     expect(json_decode((string) $exam->assignment->refresh()->marking_json)->passMark)->toBe(90);
@@ -58,11 +69,20 @@ it('sets a variant to every seat, the same again for the same seed', function ()
 });
 
 it('refuses more seats than variants, and sets nothing', function () {
-    $exam = new Exam('database/patterns/na-01-single-at-the-switch.board.json', ['varying' => ['colours'], 'seed' => 's'] + ['kind' => 'wire']);
+    $exam = new Exam(
+        'database/patterns/na-01-single-at-the-switch.board.json',
+        ['varying' => ['colours'], 'seed' => 's'] + ['kind' => 'wire'],
+    );
 })->throws(Illuminate\Validation\ValidationException::class, 'Variants this board gives: 1. Seats: 3.');
 
 it('tells nothing in an exam: no terminal, model, scheme, seed or key in any answer', function (TaskKind $kind, string $board) {
-    $exam = new Exam($board, ['kind' => $kind->value, 'done' => $kind === TaskKind::Finish ? ['F'] : [], 'varying' => ['faces', 'labels'], 'seed' => 'secret-seed', 'tries' => 2]);
+    $exam = new Exam($board, [
+        'kind' => $kind->value,
+        'done' => $kind === TaskKind::Finish ? ['F'] : [],
+        'varying' => ['faces', 'labels'],
+        'seed' => 'secret-seed',
+        'tries' => 2,
+    ]);
     $this->actingAs($exam->trainees[0]);
     $id = $exam->attempt()->id;
     $bodies = [$this->getJson('api/attempts')->assertOk()->getContent()];
@@ -83,7 +103,8 @@ it('tells nothing in an exam: no terminal, model, scheme, seed or key in any ans
     $told = array_values(array_filter([...Exam::secrets(), 'secret-seed'], fn (string $secret) => str_contains($text, $secret)));
 
     // Where the common is the question, the word stands in the question, and nowhere else.
-    expect($told)->toBe([])->and(substr_count($text, 'the common'))->toBe($kind === TaskKind::Names ? substr_count($text, 'is the common?') : 0);
+    expect($told)->toBe([])
+        ->and(substr_count($text, 'the common'))->toBe($kind === TaskKind::Names ? substr_count($text, 'is the common?') : 0);
 })->with(fn () => array_merge(...array_map(fn (TaskKind $kind) => [
     "$kind->value, North America" => [$kind, STATION_FILE],
     "$kind->value, Britain" => [$kind, 'database/patterns/gb-05-two-way-at-the-rose.board.json'],
@@ -105,7 +126,9 @@ it('shows nothing of an exam before it is begun, and begins it once', function (
     $this->travel(2)->minutes();
     $this->postJson("api/attempts/$id/begin")->assertNoContent();
     $after = $this->getJson($path)->assertOk()->assertJsonPath('isToBegin', false);
-    expect(Attempt::query()->find($id)?->started_at)->toEqual($begun)->and($after->json('dueAt'))->not->toBeNull()->and($after->getContent())->toContain('First switch');
+    expect(Attempt::query()->find($id)?->started_at)->toEqual($begun)
+        ->and($after->json('dueAt'))->not->toBeNull()
+        ->and($after->getContent())->toContain('First switch');
     $this->getJson("api/attempts/$practice->id")->assertForbidden();
     $this->actingAs($exam->trainees[1])->postJson("api/attempts/$id/begin")->assertNotFound();
     $this->actingAs($exam->instructor)->postJson("api/attempts/$id/begin")->assertNotFound();
@@ -127,7 +150,10 @@ it('closes a trainee\'s other boards while an exam is open, and opens them again
     $this->actingAs($trainee)->getJson("api/attempts/$practice->id/verdict")->assertOk();
     $this->postJson("api/attempts/{$exam->attempt()->id}/steps", Exam::steps($exam->right()))->assertSuccessful();
 
-    $this->getJson("api/attempts/$practice->id/verdict")->assertForbidden()->assertJsonPath('message', 'You have an exam open. Until it is handed in, your other boards stay closed.');
+    $this->getJson("api/attempts/$practice->id/verdict")->assertForbidden()->assertJsonPath(
+        'message',
+        'You have an exam open. Until it is handed in, your other boards stay closed.',
+    );
     foreach (['', '/mark', '/debrief'] as $path) {
         $this->getJson("api/attempts/$practice->id$path")->assertForbidden();
     }
@@ -154,8 +180,13 @@ it('marks line by line, waits for the eye, and shows the trainee when it is rele
     $mark = $this->getJson("api/assignments/{$exam->assignment->id}/marks")->assertOk()->json('0.mark');
     $lines = array_column($mark['lines'], 'got', 'what');
 
-    expect($mark['got'])->toEqual(90)->and($mark['isOpen'])->toBeTrue()->and($lines['tug'])->toBeNull()->and($lines['line-unmarked'])->toEqual(5);
-    $observed = $this->putJson("api/attempts/$id/observations", ['observed' => ['tug' => true, 'copper' => false]])->assertOk()->json('mark');
+    expect($mark['got'])->toEqual(90)
+        ->and($mark['isOpen'])->toBeTrue()
+        ->and($lines['tug'])->toBeNull()
+        ->and($lines['line-unmarked'])->toEqual(5);
+    $observed = $this->putJson("api/attempts/$id/observations", ['observed' => ['tug' => true, 'copper' => false]])
+        ->assertOk()
+        ->json('mark');
     expect($observed['got'])->toEqual(95)->and($observed['isOpen'])->toBeFalse()->and($observed['passes'])->toBeTrue();
     $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/mark")->assertForbidden();
     $this->actingAs($exam->trainees[0])->putJson("api/attempts/$id/observations", ['observed' => ['tug' => true]])->assertNotFound();
@@ -172,7 +203,9 @@ it('says of half a wiring on how much of it nothing was found, and of a whole on
         $exam = new Exam;
         $id = $exam->attempt()->id;
         $right = $exam->right();
-        $wiring = $whole ? $right : new Zwindle\Board\Wiring\Wiring($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
+        $wiring = $whole
+            ? $right
+            : new Zwindle\Board\Wiring\Wiring($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
         $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($wiring))->assertSuccessful();
         $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
         $lines = $this->actingAs($exam->instructor)->getJson("api/attempts/$id/mark")->assertOk()->json('mark.lines');
@@ -190,7 +223,10 @@ it('makes one exchange cost one mistake, and debriefs it from the trainee\'s own
     $exam = new Exam;
     $id = $exam->attempt()->id;
     $right = $exam->right();
-    [$first] = array_keys(array_filter($right->board->devices, fn ($device) => $right->board->enclosures[$device->enclosure]->label === 'First switch'));
+    [$first] = array_keys(array_filter(
+        $right->board->devices,
+        fn ($device) => $right->board->enclosures[$device->enclosure]->label === 'First switch',
+    ));
     $crossed = Build::exchange($right, "$first.common", "$first.t1");
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($crossed))->assertSuccessful();
     $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
@@ -199,9 +235,11 @@ it('makes one exchange cost one mistake, and debriefs it from the trainee\'s own
     $distance = array_column($mark['lines'], null, 'part')['distance'];
     $debrief = $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/debrief")->assertOk()->json();
 
-    expect($distance['got'])->toEqual(25)->and($distance['text'])->toBe('One mistake lies between it and the nearest right wiring (15 points each).')
+    expect($distance['got'])->toEqual(25)
+        ->and($distance['text'])->toBe('One mistake lies between it and the nearest right wiring (15 points each).')
         ->and($debrief['mistakes'])->toHaveCount(1)->and($debrief['mistakes'][0])->toContain('First switch')
-        ->and($debrief['questions'])->toHaveCount(3)->and($debrief['questions'][0]['question'])->toStartWith('Suppose this is done on your board.')
+        ->and($debrief['questions'])->toHaveCount(3)
+        ->and($debrief['questions'][0]['question'])->toStartWith('Suppose this is done on your board.')
         ->and($debrief['order']['own'])->not->toBe([])->and(count($debrief['order']['own']))->toBe(count($debrief['order']['recognised']));
 });
 
@@ -214,7 +252,13 @@ it('has an answer to each what-if that the checker gives', function () {
     expect(Zwindle\Exam\Grading\WhatIf::on(new Zwindle\Board\Wiring\Wiring($right->board), new Zwindle\Exam\Vary\Dice('s')))->toBeArray();
 });
 
-it('raises a remark to a fault where the task insists, on every screen that speaks of it', function (array $rules, string $verdict, array $severities, string $headline, ?string $repair) {
+it('raises a remark to a fault where the task insists, on every screen that speaks of it', function (
+    array $rules,
+    string $verdict,
+    array $severities,
+    string $headline,
+    ?string $repair,
+) {
     $exam = new Exam('database/demo/seed-store/board.json', ['rules' => (object) $rules]);
     $id = $exam->attempt()->id;
     $right = $exam->right();
@@ -236,7 +280,13 @@ it('raises a remark to a fault where the task insists, on every screen that spea
     expect($this->getJson("api/attempts/$id/verdict?edition=NEC-2017")->assertOk()->json('verdict'))->toBe($verdict);
 })->with([
     'as it is' => [[], 'remarks', ['line-unmarked' => 'remark'], 'It works in every position. One remark', null],
-    'a fault' => [['line-unmarked' => 'fault'], 'fail', ['line-unmarked' => 'fault'], 'Works, but not as asked: used as hot', 'No conductor has to move: the task insists on a rule that is kept elsewhere as a remark. What is wrong says which.'],
+    'a fault' => [
+        ['line-unmarked' => 'fault'],
+        'fail',
+        ['line-unmarked' => 'fault'],
+        'Works, but not as asked: used as hot',
+        'No conductor has to move: the task insists on a rule that is kept elsewhere as a remark. What is wrong says which.',
+    ],
     'left out' => [['line-unmarked' => 'off'], 'pass', [], 'Right.', null],
 ]);
 
@@ -246,11 +296,20 @@ it('begins a board to finish with what others did, which cannot be undone', func
     $this->actingAs($exam->trainees[0]);
     $bench = $this->getJson("api/attempts/$id")->assertOk()->json();
     $right = $exam->right();
-    $rest = new Zwindle\Board\Wiring\Wiring($right->board, array_values(array_filter($right->joints, fn ($joint) => ! in_array($joint->enclosure, ['B1', 'F'], true))), $right->caps, array_filter($right->marks, fn (string $end) => ! str_ends_with($end, '@B1'), ARRAY_FILTER_USE_KEY));
+    $rest = new Zwindle\Board\Wiring\Wiring(
+        $right->board,
+        array_values(array_filter($right->joints, fn ($joint) => ! in_array($joint->enclosure, ['B1', 'F'], true))),
+        $right->caps,
+        array_filter($right->marks, fn (string $end) => ! str_ends_with($end, '@B1'), ARRAY_FILTER_USE_KEY),
+    );
 
     expect($bench['start'])->not->toBe([])->and($bench['steps'])->toBe([]);
-    $this->postJson("api/attempts/$id/steps", People::batch([['do' => 'undo']]))->assertSuccessful()->assertJsonPath('setAside.0.reason', 'does-not-fit:nothing-to-undo');
-    $this->postJson("api/attempts/$id/steps", People::batch(Zwindle\Bench\WiringAsSteps::of($rest), 2))->assertSuccessful()->assertJsonPath('setAside', []);
+    $this->postJson("api/attempts/$id/steps", People::batch([['do' => 'undo']]))
+        ->assertSuccessful()
+        ->assertJsonPath('setAside.0.reason', 'does-not-fit:nothing-to-undo');
+    $this->postJson("api/attempts/$id/steps", People::batch(Zwindle\Bench\WiringAsSteps::of($rest), 2))
+        ->assertSuccessful()
+        ->assertJsonPath('setAside', []);
     $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
     expect(Attempt::query()->find($id)?->verdict)->toBe('pass');
 });
@@ -259,7 +318,11 @@ it('marks what the trainee did of a board to finish, not what stood there', func
     $exam = new Exam(STATION_FILE, ['kind' => 'finish', 'done' => ['B1', 'B2', 'B3']]);
     $id = $exam->begun()->id;
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/hand-in")->assertNoContent();
-    $lines = array_column($this->actingAs($exam->instructor)->getJson("api/attempts/$id/mark")->assertOk()->json('mark.lines'), 'got', 'part');
+    $lines = array_column(
+        $this->actingAs($exam->instructor)->getJson("api/attempts/$id/mark")->assertOk()->json('mark.lines'),
+        'got',
+        'part',
+    );
 
     expect($lines['safety'])->toEqual(0)->and($lines['rule'])->toEqual(0);
 });
@@ -269,7 +332,14 @@ it('begins with what was found when the task was set, whatever is written down o
     $right = Planner::plan($exam->task->boardFile->drawing())->plans[0]->wiring;
     $found = AsFoundSheet::of(new Zwindle\Board\Wiring\Wiring($right->board, array_slice($right->joints, 0, 3)));
     Sheet::keep($exam->task->boardFile, $exam->instructor, $found);
-    $set = fn (array $change) => $this->actingAs($exam->instructor)->postJson('api/tasks/'.$this->postJson('api/tasks', ['boardFile' => $exam->task->board_file_id, 'marking' => $exam->task->marking_id, 'task' => Exam::json(['kind' => 'finish', 'start' => 'as-found', ...$change])])->assertCreated()->json('id').'/assignments', ['classroom' => $exam->classroom->id, 'trainees' => array_column($exam->trainees, 'id')]);
+    $set = fn (array $change) => $this->actingAs($exam->instructor)->postJson(
+        'api/tasks/'.$this->postJson('api/tasks', [
+            'boardFile' => $exam->task->board_file_id,
+            'marking' => $exam->task->marking_id,
+            'task' => Exam::json(['kind' => 'finish', 'start' => 'as-found', ...$change]),
+        ])->assertCreated()->json('id').'/assignments',
+        ['classroom' => $exam->classroom->id, 'trainees' => array_column($exam->trainees, 'id')],
+    );
     $assignment = $set([])->assertCreated()->json('id');
     Sheet::keep($exam->task->boardFile, $exam->instructor, new AsFoundSheet);
     $attempt = Attempt::query()->where(['assignment_id' => $assignment, 'seat' => 2])->firstOrFail();
@@ -277,16 +347,24 @@ it('begins with what was found when the task was set, whatever is written down o
     expect($attempt->stepLog()->bench()->wiring()->joints)->toHaveCount(3)
         ->and($this->actingAs($exam->trainees[1])->postJson("api/attempts/$attempt->id/begin")->status())->toBe(204)
         ->and($this->getJson("api/attempts/$attempt->id")->assertOk()->json('start'))->toHaveCount(3);
-    $set(['title' => 'Empty now'])->assertStatus(422)->assertJsonPath('errors.task.0', 'Nothing is written down of this board yet. Fill in its as-found sheet first, or choose the boxes that are wired.');
+    $set(['title' => 'Empty now'])->assertStatus(422)->assertJsonPath(
+        'errors.task.0',
+        'Nothing is written down of this board yet. Fill in its as-found sheet first, or choose the boxes that are wired.',
+    );
     expect(Assignment::query()->count())->toBe(2);
 });
 
 it('lets no layout differ from seat to seat where the board begins as it was found', function (string $varying, bool $isLet) {
     $problems = new Zwindle\Format\Read\Problems;
     $board = Exam::boardFile(STATION_FILE)->drawing();
-    $task = Zwindle\Exam\Task\TaskReader::read(Exam::json(['kind' => 'finish', 'start' => 'as-found', 'varying' => [$varying]]), $board, $problems);
+    $task = Zwindle\Exam\Task\TaskReader::read(Exam::json([
+        'kind' => 'finish',
+        'start' => 'as-found',
+        'varying' => [$varying],
+    ]), $board, $problems);
 
-    expect($task !== null)->toBe($isLet)->and(array_map(fn ($problem) => $problem->code->value, $problems->all()))->toBe($isLet ? [] : ['as-found-elsewhere']);
+    expect($task !== null)->toBe($isLet)
+        ->and(array_map(fn ($problem) => $problem->code->value, $problems->all()))->toBe($isLet ? [] : ['as-found-elsewhere']);
 })->with([['feed', false], ['lamp', false], ['order', false], ['faces', true], ['labels', true], ['colours', true]]);
 
 it('takes answers by their place, judges them in the core, and keeps what was answered', function (TaskKind $kind, string $board) {
@@ -299,9 +377,14 @@ it('takes answers by their place, judges them in the core, and keeps what was an
     $used = [];
     foreach ($questions as $i => $question) {
         $options = array_flip($question->options);
-        $right = $question->kind === Zwindle\Exam\Task\QuestionKind::Path ? $question->right : [array_values(array_diff($question->right, $used))[0]];
+        $right = $question->kind === Zwindle\Exam\Task\QuestionKind::Path
+            ? $question->right
+            : [array_values(array_diff($question->right, $used))[0]];
         $used = [...$used, ...($kind === TaskKind::Parts ? $right : [])];
-        $this->putJson("api/attempts/$attempt->id/answers", ['question' => $i + 1, 'answer' => array_map(fn (string $option) => $options[$option], $right)])->assertNoContent();
+        $this->putJson("api/attempts/$attempt->id/answers", [
+            'question' => $i + 1,
+            'answer' => array_map(fn (string $option) => $options[$option], $right),
+        ])->assertNoContent();
     }
     $this->putJson("api/attempts/$attempt->id/answers", ['question' => 99, 'answer' => [0]])->assertStatus(422);
     $this->putJson("api/attempts/$attempt->id/answers", ['question' => 1, 'answer' => [150]])->assertStatus(422);
@@ -333,7 +416,9 @@ it('names switches by their boxes in a question, and cables by nothing but a tag
     };
     $boxed = array_values(array_filter($ask('names'), fn (array $question) => str_contains($question['text'], 'which cable')))[0]['box'];
 
-    expect($ask('predict')[0]['text'])->toMatch('/^With every switch up it is (lit|dark)\\. What does the light at Light do with (First|Middle|Last) switch (up|down), (First|Middle|Last) switch (up|down) and (First|Middle|Last) switch (up|down)\?$/')
+    expect($ask('predict')[0]['text'])->toMatch(
+        '/^With every switch up it is (lit|dark)\\. What does the light at Light do with (First|Middle|Last) switch (up|down), (First|Middle|Last) switch (up|down) and (First|Middle|Last) switch (up|down)\?$/',
+    )
         ->and(array_column($boxed['cables'], 'id'))->toEqualCanonicalizing(['A', 'B'])
         ->and(array_values(array_filter(array_column($boxed['enclosures'], 'label'))))->toHaveCount(1);
 });
@@ -359,11 +444,19 @@ it('gives as many tries as the task, and none after the marks are out', function
 it('tries a task before it is used', function () {
     $this->actingAs(People::user('instructor'));
     $body = ['boardFile' => Exam::boardFile(STATION_FILE)->id, 'marking' => Exam::marking('wiring')->id, 'seats' => 12];
-    $try = fn (array $change, array $more = []) => $this->postJson('api/task-trials', [...$body, ...$more, 'task' => Exam::json($change)])->assertOk()->json();
+    $try = fn (array $change, array $more = []) => $this->postJson('api/task-trials', [...$body, ...$more, 'task' => Exam::json($change)])
+        ->assertOk()
+        ->json();
     $whole = $try(['varying' => ['feed', 'lamp', 'order', 'faces'], 'seed' => 's']);
 
-    expect($whole['problems'])->toBe([])->and($whole['seats'])->toHaveCount(12)->and($whole['spread']['layouts'])->toBeGreaterThan(8)->and($whole['spread']['refusal'])->toBe('');
-    expect($try(['varying' => ['colours']])['spread']['refusal'])->toBe('Variants this board gives: 1. Seats: 12. Let more things differ, or set it to fewer.')->and($try([])['spread']['refusal'])->toBe('')
+    expect($whole['problems'])->toBe([])
+        ->and($whole['seats'])->toHaveCount(12)
+        ->and($whole['spread']['layouts'])->toBeGreaterThan(8)
+        ->and($whole['spread']['refusal'])->toBe('');
+    expect($try(['varying' => ['colours']])['spread']['refusal'])->toBe(
+        'Variants this board gives: 1. Seats: 12. Let more things differ, or set it to fewer.',
+    )
+        ->and($try([])['spread']['refusal'])->toBe('')
         ->and($try(['kind' => 'guess'])['problems'][0]['message'])->toContain('There is no task of the kind "guess"')
         ->and($try(['kind' => 'predict'])['problems'][0]['message'])->toContain('work at the bench');
     $this->actingAs(People::user('trainee'))->postJson('api/task-trials', [...$body, 'task' => Exam::json()])->assertForbidden();
@@ -375,7 +468,9 @@ it('attacks a task before it is used, and has nothing to attack where nothing is
     $attack = fn (array $change) => $this->postJson('api/task-attacks', [...$body, 'task' => Exam::json($change)])->assertOk()->json();
     $found = $attack([]);
 
-    expect($found['attack']['mistakes'])->toBeGreaterThan(20)->and($found['attack']['losing'])->toBe([])->and($found['board'])->not->toBeNull()
+    expect($found['attack']['mistakes'])->toBeGreaterThan(20)
+        ->and($found['attack']['losing'])->toBe([])
+        ->and($found['board'])->not->toBeNull()
         ->and($found['attack']['passing'][0]['standing'] ?? [1])->not->toBe([]);
     foreach ([['kind' => 'predict'], ['kind' => 'guess']] as $nothing) {
         expect($attack($nothing))->toBe(['board' => null, 'attack' => null]);
@@ -393,10 +488,16 @@ it('keeps what was set when the board it was drawn on has gone on', function () 
 });
 
 it('says on the brief where the task stands on what practitioners dispute', function () {
-    $exam = new Exam('database/demo/seed-store/board.json', ['positions' => ['white-as-return' => 'line-out-on-white', 'order-of-work' => 'farthest-first']]);
+    $exam = new Exam('database/demo/seed-store/board.json', ['positions' => [
+        'white-as-return' => 'line-out-on-white',
+        'order-of-work' => 'farthest-first',
+    ]]);
     $positions = $this->actingAs($exam->trainees[0])->getJson("api/attempts/{$exam->attempt()->id}")->assertOk()->json('positions');
 
-    expect($positions)->toBe(['The re-identified white takes the hot out, and black or red brings it back.', 'Work farthest first: neutral all the way, switched hot, hot, travelers last.']);
+    expect($positions)->toBe([
+        'The re-identified white takes the hot out, and black or red brings it back.',
+        'Work farthest first: neutral all the way, switched hot, hot, travelers last.',
+    ]);
 });
 
 it('hints at nothing on a board that is right, though something is noted of it', function () {
@@ -405,38 +506,72 @@ it('hints at nothing on a board that is right, though something is noted of it',
     $noted = array_map(fn ($finding) => $finding->code->value, Checker::check($exam->right())->findings);
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($exam->right()))->assertSuccessful();
 
-    expect($noted)->toContain('rcd-absent')->and($this->getJson("api/attempts/$id/help")->assertOk()->json('hint'))->toBe(__('task.no-hint'));
+    expect($noted)->toContain('rcd-absent')
+        ->and($this->getJson("api/attempts/$id/help")->assertOk()->json('hint'))->toBe(__('task.no-hint'));
 });
 
 it('keeps parts and cables where they are on real boards, and says where the work is done', function () {
     $this->actingAs($instructor = People::user('instructor'));
     $body = ['boardFile' => Exam::boardFile(STATION_FILE)->id, 'marking' => Exam::marking('wiring')->id, 'seats' => 4];
-    $try = fn (array $varying) => $this->postJson('api/task-trials', [...$body, 'task' => Exam::json(['surface' => 'wall', 'varying' => $varying, 'seed' => 's'])])->assertOk()->json();
+    $try = fn (array $varying) => $this->postJson('api/task-trials', [...$body, 'task' => Exam::json([
+        'surface' => 'wall',
+        'varying' => $varying,
+        'seed' => 's',
+    ])])
+        ->assertOk()
+        ->json();
 
     expect($try(['feed', 'faces'])['problems'][0]['message'])->toStartWith('On real boards the parts and the cables stay')
         ->and($try(['feed', 'labels'])['problems'])->toBe([])->and($try(['feed'])['spread']['allLayouts'])->toBe(3);
-    $exam = new Exam(STATION_FILE, ['surface' => 'wall', 'varying' => ['feed', 'labels'], 'seed' => 's', 'positions' => ['twisting' => 'either']]);
+    $exam = new Exam(STATION_FILE, [
+        'surface' => 'wall',
+        'varying' => ['feed', 'labels'],
+        'seed' => 's',
+        'positions' => ['twisting' => 'either'],
+    ]);
     $lines = $this->actingAs($exam->trainees[0])->getJson("api/attempts/{$exam->attempt()->id}")->assertOk()->json('positions');
-    expect($lines)->toBe(['Wire it on the board at your seat; set down here what lands where.', 'Twist before the connector or not, as you were taught.']);
+    expect($lines)->toBe([
+        'Wire it on the board at your seat; set down here what lands where.',
+        'Twist before the connector or not, as you were taught.',
+    ]);
 });
 
 it('helps in a coached task as far as the task allows, and never in an exam', function () {
     $coached = fn (array $help) => new Exam(STATION_FILE, ['mode' => 'coached', 'help' => $help]);
     $exam = $coached(['hints', 'labels', 'truth-table', 'tester']);
     $id = $exam->attempt()->id;
-    $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps(Build::exchange($exam->right(), 'S1.common', 'S1.t1')))->assertSuccessful();
+    $this->actingAs($exam->trainees[0])->postJson(
+        "api/attempts/$id/steps",
+        Exam::steps(Build::exchange($exam->right(), 'S1.common', 'S1.t1')),
+    )->assertSuccessful();
     $help = $this->getJson("api/attempts/$id/help")->assertOk()->json();
-    $read = fn (string $one, string $other, string $down = '') => $this->getJson("api/attempts/$id/test?".http_build_query(['one' => $one, 'other' => $other, 'down' => $down]))->assertOk()->json();
+    $read = fn (string $one, string $other, string $down = '') => $this->getJson("api/attempts/$id/test?".http_build_query([
+        'one' => $one,
+        'other' => $other,
+        'down' => $down,
+    ]))
+        ->assertOk()
+        ->json();
 
-    expect($help['hint'])->toContain('common')->and($help['labels'][0]['carries'])->toContain('BLK hot')->and(strlen($help['table']['trips']))->toBe(8)->and($help['switches'])->toBe(['S1', 'S2', 'S3'])
+    expect($help['hint'])->toContain('common')
+        ->and($help['labels'][0]['carries'])->toContain('BLK hot')
+        ->and(strlen($help['table']['trips']))->toBe(8)
+        ->and($help['switches'])->toBe(['S1', 'S2', 'S3'])
         // The cord is live all the time: 120 V from hot to neutral; from neutral to ground nothing.
-        ->and($read('PS#1', 'PS#2')['volt'])->toEqual(120)->and($read('PS#2', 'PS#3')['volt'])->toEqual(0)->and($read('PS#1', 'PS#1')['ohm'])->toEqual(0);
+        ->and($read('PS#1', 'PS#2')['volt'])->toEqual(120)
+        ->and($read('PS#2', 'PS#3')['volt'])->toEqual(0)
+        ->and($read('PS#1', 'PS#1')['ohm'])->toEqual(0);
     $this->getJson("api/attempts/$id/test?one=PS%231&other=nowhere")->assertStatus(422);
     $this->actingAs($exam->trainees[1])->getJson("api/attempts/$id/help")->assertNotFound();
     $this->actingAs($exam->instructor)->getJson("api/attempts/$id/help")->assertNotFound();
 
     $silent = $coached(['hints']);
-    $this->actingAs($silent->trainees[0])->getJson("api/attempts/{$silent->attempt()->id}/help")->assertOk()->assertJsonPath('labels', null)->assertJsonPath('table', null)->assertJsonPath('hasTester', false);
+    $this->actingAs($silent->trainees[0])
+        ->getJson("api/attempts/{$silent->attempt()->id}/help")
+        ->assertOk()
+        ->assertJsonPath('labels', null)
+        ->assertJsonPath('table', null)
+        ->assertJsonPath('hasTester', false);
     $this->getJson("api/attempts/{$silent->attempt()->id}/test?one=PS%231&other=PS%232")->assertNotFound();
     $real = new Exam(STATION_FILE, ['help' => ['hints', 'tester']]);
     $this->actingAs($real->trainees[0])->getJson("api/attempts/{$real->attempt()->id}/help")->assertNotFound();

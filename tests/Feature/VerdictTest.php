@@ -16,7 +16,9 @@ use Zwindle\Check\Findings\Verdict;
 function handedIn(string $slug, string $wiring): People
 {
     $people = new People($slug);
-    $steps = $wiring === 'bare' ? [] : WiringAsSteps::of(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json"));
+    $steps = $wiring === 'bare'
+        ? []
+        : WiringAsSteps::of(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json"));
     $batch = [];
     foreach ($steps as $i => $step) {
         $batch[] = ['number' => $i + 1, 'at' => CarbonImmutable::now(), 'step' => $step];
@@ -46,24 +48,44 @@ it('says it in the sentence of the mistake', function (string $slug, string $wir
 
     expect($people->attempt->refresh()->headline)->toBe($headline);
 })->with([
-    ['propagation-house', 'right', 'Right. The light at Path answers to the switch at Gate post and the switch at Far bench in every position.'],
+    [
+        'propagation-house',
+        'right',
+        'Right. The light at Path answers to the switch at Gate post and the switch at Far bench in every position.',
+    ],
     ['propagation-house', 'open-neutral', 'Never lights: the neutral of the light at Path is open.'],
     ['tool-locker', 'always-lit', 'Never goes out: the light at Locker light is on the hot instead of the switched hot.'],
-    ['tool-locker', 'neutral-switched', 'Works, but is not safe: the neutral is switched, so the light at Locker light is live while it is off.'],
+    [
+        'tool-locker',
+        'neutral-switched',
+        'Works, but is not safe: the neutral is switched, so the light at Locker light is live while it is off.',
+    ],
     ['boat-store', 'drop-in-neutral-block', 'Trips in 1 of 2 combinations: line and neutral meet in Boat store rose.'],
     ['propagation-house', 'bare', 'Never lights: the hot gets no further than the hot of the supply.'],
     ['boat-store', 'unsleeved', 'It works in every position. One remark to put right.'],
-    ['towpath-workshop', 'pair-split', 'Lights only while the switch at Slipway is down: a pair is split across the intermediate at Slipway.'],
-    ['packing-barn', 'ground-off', 'Works, but is not safe: the ground does not reach the ground screw of the switch at Cold store, the grounding screw of the box at Barn ridge and the ground lead of the light at Barn ridge.'],
+    [
+        'towpath-workshop',
+        'pair-split',
+        'Lights only while the switch at Slipway is down: a pair is split across the intermediate at Slipway.',
+    ],
+    [
+        'packing-barn',
+        'ground-off',
+        'Works, but is not safe: the ground does not reach the ground screw of the switch at Cold store, the grounding screw of the box at Barn ridge and the ground lead of the light at Barn ridge.',
+    ],
 ]);
 
 it('shows the current\'s path for chosen positions, computed by the core', function () {
     $people = handedIn('propagation-house', 'right');
-    $path = fn (int $state) => $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/path?lamp=LA&state=$state")->assertOk();
+    $path = fn (int $state) => $this->actingAs($people->trainee)
+        ->getJson("api/attempts/{$people->attempt->id}/path?lamp=LA&state=$state")
+        ->assertOk();
 
     $path(0)->assertJsonPath('end', 'returns')->assertJsonPath('stopsAt', 'PS#2')->assertJsonPath('hops.0.from', 'PS#1');
     $path(1)->assertJsonPath('end', 'open-contact')->assertJsonPath('stopsAt', 'S2#1');
-    expect($path(1)->json('sentence'))->toBe('The hot gets as far as the first traveler screw of the switch at Far bench and stops at an open contact.');
+    expect($path(1)->json('sentence'))->toBe(
+        'The hot gets as far as the first traveler screw of the switch at Far bench and stops at an open contact.',
+    );
 });
 
 it('refuses a path for a lamp or a state that is not there', function (string $query) {
@@ -84,11 +106,18 @@ it('speaks in words for every finding of the corpus, in both Englishes', functio
 
 it('judges by another edition and says what changes', function () {
     $people = handedIn('seed-store', 'right');
-    $verdict = fn (string $query) => $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/verdict$query")->assertOk();
+    $verdict = fn (string $query) => $this->actingAs($people->trainee)
+        ->getJson("api/attempts/{$people->attempt->id}/verdict$query")
+        ->assertOk();
 
-    $verdict('')->assertJsonPath('edition', 'NEC-2014')->assertJsonPath('verdict', 'pass')->assertJsonPath('changes.appear', [])->assertJsonPath('editions.0.id', 'NEC-2023');
+    $verdict('')->assertJsonPath('edition', 'NEC-2014')
+        ->assertJsonPath('verdict', 'pass')
+        ->assertJsonPath('changes.appear', [])
+        ->assertJsonPath('editions.0.id', 'NEC-2023');
     $verdict('?edition=NEC-2011')->assertJsonPath('verdict', 'remarks')->assertJsonPath('changes.verdictThen', 'pass')
-        ->assertJsonPath('changes.appear', ['No neutral in the box of the switch at Yard door. This edition spares a box that can be reached later without opening finished walls.'])->assertJsonPath('changes.vanish', []);
+        ->assertJsonPath('changes.appear', [
+            'No neutral in the box of the switch at Yard door. This edition spares a box that can be reached later without opening finished walls.',
+        ])->assertJsonPath('changes.vanish', []);
 });
 
 it('refuses an edition that is unknown or of the other practice', function (string $edition) {
@@ -131,9 +160,13 @@ it('gives the smallest repair in words and places', function () {
 
     expect($json['reason'])->toBeNull()
         ->and(array_column($json['moves'], 'box'))->toBe(['B2', 'B2'])
-        ->and($json['moves'][0]['text'])->toBe('Far bench: move the red of W2 (to Gate post) [RED] from the common screw of S2 to the second traveler screw of S2.')
+        ->and($json['moves'][0]['text'])->toBe(
+            'Far bench: move the red of W2 (to Gate post) [RED] from the common screw of S2 to the second traveler screw of S2.',
+        )
         ->and($json['moves'][0]['places'])->toBe(['W2.red@B2', 'S2#2'])
-        ->and($this->actingAs($right->trainee)->getJson("api/attempts/{$right->attempt->id}/verdict")->json('repair'))->toBe(['moves' => [], 'undoes' => '', 'reason' => null])
+        ->and($this->actingAs($right->trainee)->getJson(
+            "api/attempts/{$right->attempt->id}/verdict",
+        )->json('repair'))->toBe(['moves' => [], 'undoes' => '', 'reason' => null])
         ->and($json['undoes'])->toBe('common and a traveler exchanged at the switch at Far bench (common screw, second traveler screw)');
 });
 

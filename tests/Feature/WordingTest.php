@@ -9,7 +9,23 @@ use Zwindle\Format\Read\Problem;
 use Zwindle\Format\Read\ProblemCode;
 
 it('has a sentence for every problem', function (ProblemCode $code) {
-    $params = array_fill_keys(['id', 'what', 'model', 'type', 'point', 'detail', 'count', 'most', 'bytes', 'text', 'code', 'habit', 'sum', 'total', 'mark'], 'X');
+    $params = array_fill_keys([
+        'id',
+        'what',
+        'model',
+        'type',
+        'point',
+        'detail',
+        'count',
+        'most',
+        'bytes',
+        'text',
+        'code',
+        'habit',
+        'sum',
+        'total',
+        'mark',
+    ], 'X');
     $sentence = ProblemSentence::of(new Problem('', $code, $params));
 
     expect($sentence)->not->toContain('problems.')->not->toMatch('/:[a-z]/')->toEndWith('.');
@@ -63,7 +79,10 @@ it('keeps both Englishes complete', function (string $file) {
     };
     $american = $keys(require Files::path("lang/na/$file.php"));
     $british = $keys(require Files::path("lang/gb/$file.php"));
-    $shared = fn (array $all) => array_values(array_filter($all, fn (string $key) => ! str_starts_with($key, 'terminal.') && ! str_starts_with($key, 'model.')));
+    $shared = fn (array $all) => array_values(array_filter(
+        $all,
+        fn (string $key) => ! str_starts_with($key, 'terminal.') && ! str_starts_with($key, 'model.'),
+    ));
 
     expect($shared($american))->toEqualCanonicalizing($shared($british))->not->toBe([]);
 })->with(['bench', 'findings', 'parts', 'verdict', 'plan', 'meter', 'mistakes', 'materials-words']);
@@ -71,23 +90,48 @@ it('keeps both Englishes complete', function (string $file) {
 it('asks for every standard box as over the counter, and for no two alike', function () {
     $names = array_map(App\Wording\StandardBoxName::of(...), Zwindle\Catalogue\Boxes\StandardBox::all());
 
-    expect($names)->toContain('3 × 2 in device box, 3½ in deep', '4 × 2⅛ in device box, 1⅞ in deep', '4 in octagon box, 1½ in deep', '4¹¹⁄₁₆ in square box, 2⅛ in deep', '3 × 2 in device box, 2 in deep')
+    expect($names)->toContain(
+        '3 × 2 in device box, 3½ in deep',
+        '4 × 2⅛ in device box, 1⅞ in deep',
+        '4 in octagon box, 1½ in deep',
+        '4¹¹⁄₁₆ in square box, 2⅛ in deep',
+        '3 × 2 in device box, 2 in deep',
+    )
         ->and(array_unique($names))->toHaveCount(18)->and(preg_grep('/\dx\d|\.\d/', $names))->toBe([]);
 });
 
 it('says in words what a schema has against a file', function (array $change, string $pointer, string $said) {
     $problems = new Zwindle\Format\Read\Problems;
-    Zwindle\Format\Read\BoardReader::read((string) json_encode(array_replace_recursive(Tests\Support\Build::boardArray(), $change)), $problems);
+    Zwindle\Format\Read\BoardReader::read(
+        (string) json_encode(array_replace_recursive(Tests\Support\Build::boardArray(), $change)),
+        $problems,
+    );
     $messages = array_column(App\Wording\ProblemSentence::all($problems->all()), 'message', 'pointer');
 
     expect($messages[$pointer] ?? null)->toBe($said);
 })->with([
-    'too many boxes' => [['enclosures' => array_fill(1, 300, ['id' => 'X', 'kind' => 'switch-box'])], '/enclosures', 'Too many boxes: at most 200, and there are 301.'],
-    'a cable without an end' => [['cables' => [1 => ['id' => 'W9', 'type' => 'na-14-2', 'from' => 'SRC']]], '/cables/1', 'Missing here: where it runs to.'],
-    'another kind of box' => [['enclosures' => [0 => ['kind' => 'biscuit-tin']]], '/enclosures/0/kind', '"biscuit-tin" is none of these: supply, switch-box, light-box, ceiling-rose, junction-box.'],
+    'too many boxes' => [
+        ['enclosures' => array_fill(1, 300, ['id' => 'X', 'kind' => 'switch-box'])],
+        '/enclosures',
+        'Too many boxes: at most 200, and there are 301.',
+    ],
+    'a cable without an end' => [
+        ['cables' => [1 => ['id' => 'W9', 'type' => 'na-14-2', 'from' => 'SRC']]],
+        '/cables/1',
+        'Missing here: where it runs to.',
+    ],
+    'another kind of box' => [
+        ['enclosures' => [0 => ['kind' => 'biscuit-tin']]],
+        '/enclosures/0/kind',
+        '"biscuit-tin" is none of these: supply, switch-box, light-box, ceiling-rose, junction-box.',
+    ],
     'a number for a title' => [['title' => 5], '/title', 'This must be a text, and is a whole number.'],
     'no title' => [['title' => ''], '/title', 'This must not be empty.'],
-    'a bad name' => [['devices' => [0 => ['id' => '1st']]], '/devices/0/id', '"1st" is no name for this: a letter first, then letters, digits, "-" or "_", 32 in all at most.'],
+    'a bad name' => [
+        ['devices' => [0 => ['id' => '1st']]],
+        '/devices/0/id',
+        '"1st" is no name for this: a letter first, then letters, digits, "-" or "_", 32 in all at most.',
+    ],
     'a newer file' => [['version' => 2], '/version', 'This must be "1", and is "2".'],
     'a negative length' => [['cables' => [0 => ['lengthM' => -3]]], '/cables/0/lengthM', 'This must be more than 0, and is -3.'],
 ]);
@@ -105,9 +149,33 @@ it('has a sentence for every keyword that a schema uses', function () {
         preg_match_all('/"(\w+)":/', (string) file_get_contents($schema), $found);
         $used = [...$used, ...$found[1]];
     }
-    $keywords = array_intersect(array_unique($used), ['maxItems', 'minItems', 'required', 'enum', 'const', 'type', 'additionalProperties', 'pattern', 'minimum', 'exclusiveMinimum', 'maximum', 'exclusiveMaximum', 'multipleOf', 'maxLength', 'minLength', 'uniqueItems', 'oneOf', 'anyOf', 'not', 'dependentRequired', 'propertyNames', 'contains']);
+    $keywords = array_intersect(array_unique($used), [
+        'maxItems',
+        'minItems',
+        'required',
+        'enum',
+        'const',
+        'type',
+        'additionalProperties',
+        'pattern',
+        'minimum',
+        'exclusiveMinimum',
+        'maximum',
+        'exclusiveMaximum',
+        'multipleOf',
+        'maxLength',
+        'minLength',
+        'uniqueItems',
+        'oneOf',
+        'anyOf',
+        'not',
+        'dependentRequired',
+        'propertyNames',
+        'contains',
+    ]);
 
-    expect(array_filter($keywords, fn (string $keyword) => ! Illuminate\Support\Facades\Lang::has("problems.schema.$keyword")))->toBe([])->and(count($keywords))->toBeGreaterThan(10);
+    expect(array_filter($keywords, fn (string $keyword) => ! Illuminate\Support\Facades\Lang::has("problems.schema.$keyword")))->toBe([])
+        ->and(count($keywords))->toBeGreaterThan(10);
 });
 
 /** @return array<string, string> key → sentence, of every language file of a region and of what both say */
@@ -157,15 +225,30 @@ it('says no word of the other side to a region', function (string $region, strin
 })->with([
     // What stands there only because both files have the same keys is never said on a board of the region; conversions, faults
     // in files and blank sheets speak of both.
-    'America' => ['na', BRITISH_WORDS, ['/^(findings|task.rule)\.(earth-unsleeved|flex-reversed|rocker-inverted)|^(convert|problems|paper|drawing)\./']],
-    'Britain' => ['gb', AMERICAN_WORDS, ['/^(bench\.(look|connector)|plan\.connector|materials-words|task\.rule)\.|^parts\.scheme-note|^(convert|problems|paper|drawing)\./']],
+    'America' => ['na', BRITISH_WORDS, [
+        '/^(findings|task.rule)\.(earth-unsleeved|flex-reversed|rocker-inverted)|^(convert|problems|paper|drawing)\./',
+    ]],
+    'Britain' => ['gb', AMERICAN_WORDS, [
+        '/^(bench\.(look|connector)|plan\.connector|materials-words|task\.rule)\.|^parts\.scheme-note|^(convert|problems|paper|drawing)\./',
+    ]],
 ]);
 
 it('says no word of one side in templates that both sides see', function () {
-    $paths = [...(glob(base_path('resources/js/{screens,shared}/*/*.vue'), GLOB_BRACE) ?: []), ...(glob(base_path('resources/views/*/*.blade.php')) ?: [])];
+    $paths = [
+        ...(glob(base_path('resources/js/{screens,shared}/*/*.vue'), GLOB_BRACE) ?: []),
+        ...(glob(base_path('resources/views/*/*.blade.php')) ?: []),
+    ];
     $guilty = [];
     foreach ($paths as $path) {
-        $template = (string) preg_replace(['/<script.*?<\/script>/s', '/<style.*?<\/style>/s', '/\{\{.*?\}\}/s', '/"[^"]*"/s', '/<[^>]*>/s', '/tape or sleeve/', '/@\w+(\([^)]*\))?/'], ' ', (string) file_get_contents($path));
+        $template = (string) preg_replace([
+            '/<script.*?<\/script>/s',
+            '/<style.*?<\/style>/s',
+            '/\{\{.*?\}\}/s',
+            '/"[^"]*"/s',
+            '/<[^>]*>/s',
+            '/tape or sleeve/',
+            '/@\w+(\([^)]*\))?/',
+        ], ' ', (string) file_get_contents($path));
         foreach ([BRITISH_WORDS, AMERICAN_WORDS] as $words) {
             preg_match_all($words, $template, $found);
             $guilty = [...$guilty, ...array_map(fn (string $word) => basename($path).": $word", $found[0])];

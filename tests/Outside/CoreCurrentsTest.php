@@ -19,7 +19,10 @@ function wiringsWithRings(): array
 {
     $random = new RandomWiring(seed: 99);
     $wirings = [];
-    $boards = ['tests/Corpus/findings/separate-return/board.json' => 'tests/Corpus/findings/separate-return', 'tests/Corpus/findings/parallel-path/board.json' => 'tests/Corpus/findings/parallel-path'];
+    $boards = [
+        'tests/Corpus/findings/separate-return/board.json' => 'tests/Corpus/findings/separate-return',
+        'tests/Corpus/findings/parallel-path/board.json' => 'tests/Corpus/findings/parallel-path',
+    ];
     foreach ($boards as $board => $folder) {
         foreach (['has', 'has-not'] as $name) {
             $right = Files::wiring($board, "$folder/$name.wiring.json");

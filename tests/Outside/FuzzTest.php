@@ -44,7 +44,12 @@ function readAndJudge(string $boardText, string $wiringText): string
 }
 
 it('reads, judges or refuses a thousand spoilt files without a notice', function () {
-    set_error_handler(fn (int $level, string $message, string $file, int $line) => throw new ErrorException($message, 0, $level, $file, $line));
+    set_error_handler(fn (
+        int $level,
+        string $message,
+        string $file,
+        int $line,
+    ) => throw new ErrorException($message, 0, $level, $file, $line));
     $spoiler = new MutatedFile(seed: 8);
     $pairs = array_values(Files::everyWiring());
     $became = [];
@@ -85,7 +90,9 @@ it('exits with 0, 1 or 2 and never shows a trace', function () {
             $process = new Process([PHP_BINARY, 'artisan', $command, ...$arguments], Files::path(''));
             $process->run();
             $statuses[$process->getExitCode()] = true;
-            expect($process->getOutput().$process->getErrorOutput())->not->toMatch('/Stack trace|Exception|Warning:|Notice:|Deprecated:|#0 /');
+            expect($process->getOutput().$process->getErrorOutput())->not->toMatch(
+                '/Stack trace|Exception|Warning:|Notice:|Deprecated:|#0 /',
+            );
         }
     }
     array_map(unlink(...), glob("$folder/*") ?: []);
@@ -100,7 +107,16 @@ it('answers sixteen switches on sixty cables in 128 MB, every state of them', fu
     [$board, $wiring] = Tests\Support\Chain::files(switches: 16, sheds: 43);
     file_put_contents("$folder/board.json", json_encode($board));
     file_put_contents("$folder/wiring.json", json_encode($wiring));
-    $process = new Process([PHP_BINARY, '-d', 'memory_limit=128M', 'artisan', 'zwindle:check', "$folder/board.json", "$folder/wiring.json", '--json'], Files::path(''));
+    $process = new Process([
+        PHP_BINARY,
+        '-d',
+        'memory_limit=128M',
+        'artisan',
+        'zwindle:check',
+        "$folder/board.json",
+        "$folder/wiring.json",
+        '--json',
+    ], Files::path(''));
     $process->run();
     $json = json_decode($process->getOutput(), true);
     array_map(unlink(...), glob("$folder/*") ?: []);

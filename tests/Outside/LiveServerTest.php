@@ -16,7 +16,11 @@ it('loses no confirmed step when the server is killed', function () {
     $server = new LiveServer(port: 8197);
     $server->signIn('quill');
     $attempts = $server->ask('quill', 'GET', '/api/attempts')[1];
-    $path = '/api/attempts/'.array_column($attempts, 'id')[array_search('Propagation house, path light', array_map(fn (array $attempt) => $attempt['board']['title'], $attempts), true)];
+    $path = '/api/attempts/'.array_column($attempts, 'id')[array_search(
+        'Propagation house, path light',
+        array_map(fn (array $attempt) => $attempt['board']['title'], $attempts),
+        true,
+    )];
     $confirmed = 0;
     foreach (range(1, 12) as $number) {
         [$status, $receipt] = $server->ask('quill', 'POST', "$path/steps", smallStep('tablet-aa-11', $number, $confirmed));
@@ -68,7 +72,11 @@ it('answers a trainee in normal time while somebody searches boards without end'
     $server->signIn('marit');
     $server->signIn('quill');
     $attempts = $server->ask('quill', 'GET', '/api/attempts')[1];
-    $path = '/api/attempts/'.array_column($attempts, 'id')[array_search('Propagation house, path light', array_map(fn (array $attempt) => $attempt['board']['title'], $attempts), true)];
+    $path = '/api/attempts/'.array_column($attempts, 'id')[array_search(
+        'Propagation house, path light',
+        array_map(fn (array $attempt) => $attempt['board']['title'], $attempts),
+        true,
+    )];
     $questions = array_fill(0, 9, ['marit', 'POST', '/api/drawing-looks', endlessBoard()]);
     $from = microtime(true);
     $questions[] = ['quill', 'POST', "$path/steps", smallStep('tablet-aa-11', 1, 0)];
@@ -78,7 +86,9 @@ it('answers a trainee in normal time while somebody searches boards without end'
     $looks = array_count_values(array_column(array_slice($answers, 0, 9), 0));
 
     // Nine looks of one person: the newest is answered, the others are put off; the step is kept. Nine times three seconds it was.
-    expect($answers[9][0])->toBe(200)->and($looks[200] ?? 0)->toBeGreaterThanOrEqual(1)->and(array_diff(array_keys($looks), [200, 409, 429]))->toBe([])
+    expect($answers[9][0])->toBe(200)
+        ->and($looks[200] ?? 0)->toBeGreaterThanOrEqual(1)
+        ->and(array_diff(array_keys($looks), [200, 409, 429]))->toBe([])
         ->and($all)->toBeLessThan(15);
 });
 
@@ -101,5 +111,16 @@ function endlessBoard(): array
         $i % 17 === $to || $cables[] = ['id' => "W$i", 'type' => 'any', 'from' => $boxes[$i % 17]['id'], 'to' => $boxes[$to]['id']];
     }
 
-    return ['format' => 'zwindle-board', 'version' => 1, 'title' => 'Endless', 'practice' => 'na', 'code' => 'NEC-2023', 'enclosures' => $boxes, 'devices' => $devices, 'cables' => $cables, 'controls' => $controls, 'alwaysOn' => []];
+    return [
+        'format' => 'zwindle-board',
+        'version' => 1,
+        'title' => 'Endless',
+        'practice' => 'na',
+        'code' => 'NEC-2023',
+        'enclosures' => $boxes,
+        'devices' => $devices,
+        'cables' => $cables,
+        'controls' => $controls,
+        'alwaysOn' => [],
+    ];
 }

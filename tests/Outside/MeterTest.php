@@ -25,7 +25,12 @@ function probings(int $each): iterable
             $circuit = Circuit::of($wiring);
             $points = array_keys($wiring->points);
             for ($i = 0; $i < $each; $i++) {
-                yield [$circuit, $random->getInt(0, $circuit->stateCount() - 1), $points[$random->getInt(0, count($points) - 1)], $points[$random->getInt(0, count($points) - 1)]];
+                yield [
+                    $circuit,
+                    $random->getInt(0, $circuit->stateCount() - 1),
+                    $points[$random->getInt(0, count($points) - 1)],
+                    $points[$random->getInt(0, count($points) - 1)],
+                ];
             }
         }
     }
@@ -60,7 +65,8 @@ function coldDeck(Wiring $wiring, Circuit $circuit, int $state, string $from, st
     foreach ($circuit->lamps as $lamp) {
         [$one, $other] = $wiring->modelOf($wiring->board->devices[$lamp])->lampSides();
         // trade-facts section 4, common practice: cold, a fifteenth of 240 ohms, or of 882.
-        $lines[] = "RLAMP$lamp {$node["$lamp.$one->name"]} {$node["$lamp.$other->name"]} ".($wiring->board->practice->value === 'na' ? 16 : 230 * 230 / 60 / 15);
+        $lines[] = "RLAMP$lamp {$node["$lamp.$one->name"]} {$node["$lamp.$other->name"]} "
+            .($wiring->board->practice->value === 'na' ? 16 : 230 * 230 / 60 / 15);
     }
     foreach (array_unique($node) as $name) {
         $lines[] = "RSH$name $name 0 1G";
@@ -79,7 +85,11 @@ it('shows the volts that ngspice shows with a voltmeter of a megohm between the 
         }
         $deck = str_replace("\n.op", "\nRMETER $one $other 1Meg\n.op", SpiceDeck::of($circuit, $state));
         $jobs[] = [$deck, ["v($one)-v($other)"]];
-        $expected[] = [(new Meter($circuit))->volt($state, $from, $to), $circuit->wiring->board->practice->nominalV(), "{$circuit->wiring->board->title}, $state: $from to $to"];
+        $expected[] = [
+            (new Meter($circuit))->volt($state, $from, $to),
+            $circuit->wiring->board->practice->nominalV(),
+            "{$circuit->wiring->board->title}, $state: $from to $to",
+        ];
     }
     $differences = [];
     foreach (Ngspice::figures($jobs) as $i => [$there]) {

@@ -77,7 +77,9 @@ it('gives every seat a board whose plan does in ngspice what it does here', func
     }
     $comparison = Ngspice::compare($wirings);
 
-    expect(count($wirings))->toBeGreaterThan(200)->and($comparison['differences'])->toBe([])->and($comparison['states'])->toBeGreaterThan(1000);
+    expect(count($wirings))->toBeGreaterThan(200)
+        ->and($comparison['differences'])->toBe([])
+        ->and($comparison['states'])->toBeGreaterThan(1000);
 });
 
 it('answers what the lamp does as ngspice does, what is given among it', function () {

@@ -53,8 +53,15 @@ it('shows what was released as it stood, by whom it was judged and what it would
     Artisan::call('zwindle:upgrade');
     $marit = User::query()->where('username', 'marit')->sole();
     $attempt = Attempt::query()->findOrFail(37);
-    $this->actingAs(User::query()->findOrFail($attempt->trainee_id))->getJson('api/attempts/37/verdict')->assertOk()->assertJsonPath('verdict', 'pass')->assertJsonPath('judged.origin', 'upgrade')->assertJsonPath('judged.rules', EngineVersion::RULES);
-    $marks = collect($this->actingAs($marit)->getJson("api/assignments/$attempt->assignment_id/marks")->assertOk()->json())->keyBy('attempt');
+    $this->actingAs(User::query()->findOrFail($attempt->trainee_id))
+        ->getJson('api/attempts/37/verdict')
+        ->assertOk()
+        ->assertJsonPath('verdict', 'pass')
+        ->assertJsonPath('judged.origin', 'upgrade')
+        ->assertJsonPath('judged.rules', EngineVersion::RULES);
+    $marks = collect($this->actingAs($marit)->getJson(
+        "api/assignments/$attempt->assignment_id/marks",
+    )->assertOk()->json())->keyBy('attempt');
     expect($marks[37]['judged']['stood']['verdict'])->toBe('pass')->and($marks[36]['mark']['got'])->toBeGreaterThan(0);
     $this->getJson('api/attempts/37/re-mark')->assertOk()->assertJsonPath('changes', true)->assertJsonPath('now.verdict', 'fail');
     $this->postJson('api/attempts/37/re-mark', ['take' => true])->assertOk()->assertJsonPath('verdict', 'fail');

@@ -18,7 +18,9 @@ it('answers everything about wrong parts with other mistakes, and agrees with ng
     foreach (EveryBoard::wired() as $path => $right) {
         foreach (EveryBoard::wrongParts($right) as [$switch, $part]) {
             $count++;
-            $wirings += $count % 4 === 0 ? ["$path, $switch is $part->id" => $random->withWrongPart($right, $switch, $part, $count % 3)] : [];
+            $wirings += $count % 4 === 0
+                ? ["$path, $switch is $part->id" => $random->withWrongPart($right, $switch, $part, $count % 3)]
+                : [];
         }
     }
     $complaints = [];

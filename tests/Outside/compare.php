@@ -21,7 +21,9 @@ for ($done = 0; $done < $count;) {
     $wirings = [];
     while (count($wirings) < 100 && $done < $count) {
         $right = $boards[$done % count($boards)];
-        $wirings["{$right->board->title}, no. $done"] = intdiv($done, count($boards)) % 2 === 0 ? $random->spoil($right) : $random->throwTogether($right->board);
+        $wirings["{$right->board->title}, no. $done"] = intdiv($done, count($boards)) % 2 === 0
+            ? $random->spoil($right)
+            : $random->throwTogether($right->board);
         $done++;
     }
     $comparison = Ngspice::compare($wirings);

@@ -34,7 +34,16 @@ foreach (EveryBoard::wired() as $path => $right) {
         try {
             $found = EveryAnswer::of($wiring);
         } catch (Throwable $fault) {
-            $found = [$fault::class.': '.$fault->getMessage().' at '.basename($fault->getFile()).':'.$fault->getLine().(getenv('TRACE') ? "\n".$fault->getTraceAsString() : '')];
+            $found = [
+                $fault::class
+                    .': '
+                    .$fault->getMessage()
+                    .' at '
+                    .basename($fault->getFile())
+                    .':'
+                    .$fault->getLine()
+                    .(getenv('TRACE') ? "\n".$fault->getTraceAsString() : ''),
+            ];
         }
         $slowest = max($slowest, (hrtime(true) - $from) / 1e6);
         foreach ($found as $what) {

@@ -72,7 +72,12 @@ final class BlindRepair
             foreach ($wiring->points as $other) {
                 $joint = $wiring->jointAt($other->id);
                 $place = $joint === null ? $other->id : $joint->points[0];
-                if ($other->enclosure === $point->enclosure && $other->id !== $point->id && ($joint === null || $joint !== $own) && ! isset($told[$place])) {
+                if (
+                    $other->enclosure === $point->enclosure
+                    && $other->id !== $point->id
+                    && ($joint === null || $joint !== $own)
+                    && ! isset($told[$place])
+                ) {
                     $told[$place] = true;
                     yield Move::of($point->id, $from, $other->id);
                 }

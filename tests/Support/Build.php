@@ -40,7 +40,8 @@ final class Build
     {
         $problems = new Problems;
 
-        return BoardReader::read((string) json_encode($array), $problems) ?? throw new RuntimeException((string) json_encode($problems->all()));
+        return BoardReader::read((string) json_encode($array), $problems)
+            ?? throw new RuntimeException((string) json_encode($problems->all()));
     }
 
     /**
@@ -53,7 +54,10 @@ final class Build
         $supply = $practice === 'na' ? 'na-supply' : 'gb-supply';
         $lamp = $practice === 'na' ? ['na-lampholder', 'hot', 'neutral'] : ['gb-batten-bc', 'a', 'b'];
         $devices = [['id' => 'PS', 'in' => 'SRC', 'model' => $supply]];
-        $nodes = ['hot' => ['W1.'.($practice === 'na' ? 'black' : 'brown').'@L1'], 'neutral' => ['W1.'.($practice === 'na' ? 'white' : 'blue').'@L1']];
+        $nodes = [
+            'hot' => ['W1.'.($practice === 'na' ? 'black' : 'brown').'@L1'],
+            'neutral' => ['W1.'.($practice === 'na' ? 'white' : 'blue').'@L1'],
+        ];
         foreach ($lamps as $i => [$one, $other]) {
             $devices[] = ['id' => "LA$i", 'in' => 'L1', 'model' => $lamp[0]];
             $nodes[$one][] = "LA$i.$lamp[1]";
@@ -65,7 +69,10 @@ final class Build
         ]));
         $line = $practice === 'na' ? 'black' : 'brown';
         $neutral = $practice === 'na' ? 'white' : 'blue';
-        $joints = [new Joint('SRC', ['PS.line', "W1.$line@SRC"], JoinedBy::Terminal), new Joint('SRC', ['PS.neutral', "W1.$neutral@SRC"], JoinedBy::Terminal)];
+        $joints = [
+            new Joint('SRC', ['PS.line', "W1.$line@SRC"], JoinedBy::Terminal),
+            new Joint('SRC', ['PS.neutral', "W1.$neutral@SRC"], JoinedBy::Terminal),
+        ];
         foreach ($nodes as $points) {
             if (count($points) > 1) {
                 $joints[] = new Joint('L1', $points, JoinedBy::WireNut);
@@ -84,7 +91,12 @@ final class Build
     public static function renamed(Wiring $wiring, array $names): Wiring
     {
         $joints = array_map(
-            fn (Joint $joint) => new Joint($joint->enclosure, array_map(fn (string $point) => $names[$point] ?? $point, $joint->points), $joint->by, $joint->ports),
+            fn (Joint $joint) => new Joint(
+                $joint->enclosure,
+                array_map(fn (string $point) => $names[$point] ?? $point, $joint->points),
+                $joint->by,
+                $joint->ports,
+            ),
             $wiring->joints,
         );
 
@@ -93,7 +105,10 @@ final class Build
 
     public static function marked(Wiring $wiring, string ...$asLine): Wiring
     {
-        return new Wiring($wiring->board, $wiring->joints, $wiring->caps, [...$wiring->marks, ...array_fill_keys($asLine, MarkedAs::Line)], $wiring->fitted);
+        return new Wiring($wiring->board, $wiring->joints, $wiring->caps, [
+            ...$wiring->marks,
+            ...array_fill_keys($asLine, MarkedAs::Line),
+        ], $wiring->fitted);
     }
 
     public static function without(Wiring $wiring, string $point): Wiring

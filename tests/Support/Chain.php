@@ -42,7 +42,12 @@ final class Chain
         $last = "W$switches";
         $enclosures[] = ['id' => 'L1', 'kind' => 'light-box', 'material' => 'metal'];
         $devices[] = ['id' => 'LA', 'in' => 'L1', 'model' => 'na-lampholder'];
-        array_push($joints, ['L1', ['L1.earth', "$last.bare@L1"]], ['L1', ['LA.hot', "$last.black@L1"]], ['L1', ['LA.neutral', "$last.white@L1"]]);
+        array_push(
+            $joints,
+            ['L1', ['L1.earth', "$last.bare@L1"]],
+            ['L1', ['LA.hot', "$last.black@L1"]],
+            ['L1', ['LA.neutral', "$last.white@L1"]],
+        );
         for ($i = 1; $i <= $sheds; $i++) {
             $enclosures[] = ['id' => "H$i", 'kind' => 'light-box', 'material' => 'plastic'];
             $devices[] = ['id' => "A$i", 'in' => "H$i", 'model' => 'na-lampholder'];

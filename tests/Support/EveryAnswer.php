@@ -41,7 +41,11 @@ final class EveryAnswer
         $scheme = GradingSchemeReader::read(Files::text('database/markings/wiring.marking.json'), new Problems);
         $mark = $scheme === null ? null : (new Grader($scheme, MistakeDistance::of($result)))->ofWiring($result);
 
-        return [...self::repairs($result, $canBeWired), ...self::nearest($wiring, $canBeWired), ...($mark === null || $mark->got() > $mark->total ? ['no mark'] : [])];
+        return [
+            ...self::repairs($result, $canBeWired),
+            ...self::nearest($wiring, $canBeWired),
+            ...($mark === null || $mark->got() > $mark->total ? ['no mark'] : []),
+        ];
     }
 
     /** @return list<string> */
@@ -59,7 +63,10 @@ final class EveryAnswer
             $complaints[] = 'said that a board cannot be wired that can';
         }
         foreach ($smallest->repairs as $i => $remedy) {
-            $complaints = [...$complaints, ...array_map(fn (string $what) => "repair $i: $what", self::made($result->evidence->wiring, $remedy->moves))];
+            $complaints = [
+                ...$complaints,
+                ...array_map(fn (string $what) => "repair $i: $what", self::made($result->evidence->wiring, $remedy->moves)),
+            ];
             if (Checker::check(Mover::make($result->evidence->wiring, $remedy->moves))->verdict === Verdict::Fail) {
                 $complaints[] = "repair $i does not mend";
             }
@@ -80,7 +87,11 @@ final class EveryAnswer
         $there = Mover::make($start, $nearest->moves);
         $isSame = self::joints($there) === self::joints($nearest->plan->wiring);
 
-        return [...$complaints, ...($isSame ? [] : ['the moves do not lead to the nearest plan']), ...(Planner::isAcceptable($nearest->plan->result) ? [] : ['the nearest plan has remarks'])];
+        return [
+            ...$complaints,
+            ...($isSame ? [] : ['the moves do not lead to the nearest plan']),
+            ...(Planner::isAcceptable($nearest->plan->result) ? [] : ['the nearest plan has remarks']),
+        ];
     }
 
     /**

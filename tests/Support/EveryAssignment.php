@@ -56,7 +56,10 @@ final class EveryAssignment
         foreach (self::cores($result->evidence->board) as $core) {
             $look[] = "$core->cable.$core->name ".$result->evidence->roles->at($core->ends()[0])[0]->value;
         }
-        $first = array_filter(['S1', 'S2'], fn (string $switch) => $result->evidence->nets->at("$switch.common") === $result->evidence->circuit->lineNet);
+        $first = array_filter(
+            ['S1', 'S2'],
+            fn (string $switch) => $result->evidence->nets->at("$switch.common") === $result->evidence->circuit->lineNet,
+        );
 
         return implode(', ', $look).'; '.implode(' ', $first);
     }
@@ -140,7 +143,10 @@ final class EveryAssignment
         $joints = $caps = $marks = [];
         foreach ($board->enclosures as $enclosure) {
             foreach ($terminals as $label => $points) {
-                $here = array_values(array_filter($points, fn (string $point) => $board->devices[explode('.', $point)[0]]->enclosure === $enclosure->id));
+                $here = array_values(array_filter(
+                    $points,
+                    fn (string $point) => $board->devices[explode('.', $point)[0]]->enclosure === $enclosure->id,
+                ));
                 foreach ($cores as $i => $core) {
                     if ($labels[$i] === $label && in_array($core->endIn($enclosure->id), $core->ends(), true)) {
                         $here[] = $core->endIn($enclosure->id);
@@ -152,7 +158,10 @@ final class EveryAssignment
                     $caps[] = $here[0];
                 }
             }
-            $earths = array_keys(array_filter($board->points(), fn ($point) => $point->enclosure === $enclosure->id && ($point->isEarthing() || $point->core?->colour === Colour::Bare)));
+            $earths = array_keys(array_filter(
+                $board->points(),
+                fn ($point) => $point->enclosure === $enclosure->id && ($point->isEarthing() || $point->core?->colour === Colour::Bare),
+            ));
             if (count($earths) > 1) {
                 $joints[] = new Joint($enclosure->id, $earths, JoinedBy::WireNut);
             } elseif (str_contains($earths[0] ?? '', '@')) {

@@ -30,7 +30,13 @@ final class EveryBoard
     public static function paths(): array
     {
         $paths = [];
-        foreach (['database/demo/*/board.json', 'database/patterns/*.board.json', 'tests/Corpus/contract/*.board.json', 'tests/Corpus/right/*/*board.json', 'tests/Corpus/findings/*/*board.json'] as $pattern) {
+        foreach ([
+            'database/demo/*/board.json',
+            'database/patterns/*.board.json',
+            'tests/Corpus/contract/*.board.json',
+            'tests/Corpus/right/*/*board.json',
+            'tests/Corpus/findings/*/*board.json',
+        ] as $pattern) {
             foreach (glob(Files::path($pattern)) ?: [] as $path) {
                 $path = substr($path, strlen(Files::path('')));
                 $paths[md5(Files::text($path))] = $path;
@@ -56,6 +62,11 @@ final class EveryBoard
     /** @return list<DeviceModel> */
     private static function switchesOf(Device $switch): array
     {
-        return array_values(array_filter(DeviceCatalogue::all(), fn (DeviceModel $model) => $model->kind === DeviceKind::Switch && $model->practice === $switch->model->practice && $model->id !== $switch->model->id));
+        return array_values(array_filter(
+            DeviceCatalogue::all(),
+            fn (DeviceModel $model) => $model->kind === DeviceKind::Switch
+                && $model->practice === $switch->model->practice
+                && $model->id !== $switch->model->id,
+        ));
     }
 }

@@ -34,22 +34,39 @@ final class Exam
     public readonly Assignment $assignment;
 
     /** @param  array<string, mixed>  $change  laid over a task to wire in an exam */
-    public function __construct(string $board = 'database/patterns/na-08-station-fed-at-the-first-switch.board.json', array $change = [], ?string $marking = null)
-    {
+    public function __construct(
+        string $board = 'database/patterns/na-08-station-fed-at-the-first-switch.board.json',
+        array $change = [],
+        ?string $marking = null,
+    ) {
         $this->instructor = People::user('instructor');
         $this->trainees = [People::user('trainee'), People::user('trainee'), People::user('trainee')];
         $this->classroom = Classroom::create(['instructor_id' => $this->instructor->id, 'name' => 'Exam class']);
         $this->classroom->trainees()->attach(array_column($this->trainees, 'id'));
         $json = self::json($change);
         $isWired = in_array(json_decode($json)->kind, ['wire', 'finish'], true);
-        $this->task = app(KeepTask::class)->create($this->instructor, self::boardFile($board), self::marking($marking ?? ($isWired ? 'wiring' : 'answers')), $json);
+        $this->task = app(KeepTask::class)->create(
+            $this->instructor,
+            self::boardFile($board),
+            self::marking($marking ?? ($isWired ? 'wiring' : 'answers')),
+            $json,
+        );
         $this->assignment = app(SetTask::class)->execute($this->task, $this->classroom, array_column($this->trainees, 'id'), 6);
     }
 
     /** @param  array<string, mixed>  $change */
     public static function json(array $change = []): string
     {
-        return (string) json_encode(['format' => 'zwindle-task', 'version' => 1, 'title' => 'Evening exam', 'kind' => 'wire', 'mode' => 'exam', 'minutes' => 15, 'brief' => 'Wire it.', ...$change]);
+        return (string) json_encode([
+            'format' => 'zwindle-task',
+            'version' => 1,
+            'title' => 'Evening exam',
+            'kind' => 'wire',
+            'mode' => 'exam',
+            'minutes' => 15,
+            'brief' => 'Wire it.',
+            ...$change,
+        ]);
     }
 
     public static function boardFile(string $path): BoardFile
@@ -94,7 +111,21 @@ final class Exam
     /** @return list<string> what no trainee in an exam may read: terminals, models, schemes */
     public static function secrets(): array
     {
-        $words = ['feed-through', 'dead-end', 'light-fed', 'common-link', 'scheme', 'seed', 'traveller', 'traveler', 'strapper', 'switched-line', 'answer key', '"right"', 'verdict":"'];
+        $words = [
+            'feed-through',
+            'dead-end',
+            'light-fed',
+            'common-link',
+            'scheme',
+            'seed',
+            'traveller',
+            'traveler',
+            'strapper',
+            'switched-line',
+            'answer key',
+            '"right"',
+            'verdict":"',
+        ];
         foreach (DeviceCatalogue::all() as $model) {
             $words[] = $model->id;
             foreach ($model->terminals as $terminal) {

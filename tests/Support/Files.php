@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
 use RuntimeException;
+use SplFileInfo;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Format\Read\BoardReader;
@@ -17,6 +20,20 @@ final class Files
     public static function path(string $path): string
     {
         return dirname(__DIR__, 2).'/'.$path;
+    }
+
+    /** @return list<string> every PHP file below a folder */
+    public static function below(string $folder): array
+    {
+        $files = [];
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::path($folder))) as $file) {
+            if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
+                $files[] = $file->getPathname();
+            }
+        }
+        sort($files);
+
+        return $files;
     }
 
     public static function text(string $path): string
@@ -46,7 +63,10 @@ final class Files
     {
         $pairs = [];
         foreach (glob(self::path('tests/Corpus/contract/*.wiring.json')) ?: [] as $wiring) {
-            $pairs[basename($wiring)] = ['tests/Corpus/contract/'.str_replace('.wiring.', '.board.', basename($wiring)), 'tests/Corpus/contract/'.basename($wiring)];
+            $pairs[basename($wiring)] = [
+                'tests/Corpus/contract/'.str_replace('.wiring.', '.board.', basename($wiring)),
+                'tests/Corpus/contract/'.basename($wiring),
+            ];
         }
         foreach (['tests/Corpus/findings', 'tests/Corpus/right', 'database/demo'] as $root) {
             foreach (glob(self::path("$root/*/*.wiring.json")) ?: [] as $wiring) {

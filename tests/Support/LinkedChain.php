@@ -23,17 +23,42 @@ final class LinkedChain
     /** @return array<string, mixed> a board file */
     public static function board(int $switches): array
     {
-        $boxes = [['id' => 'SRC', 'kind' => 'supply', 'label' => 'Consumer unit'], ['id' => 'L1', 'kind' => 'light-box', 'label' => 'Light', 'material' => 'plastic']];
-        $devices = [['id' => 'PS', 'in' => 'SRC', 'model' => 'gb-supply', 'breakerA' => 6, 'rcdMa' => 30], ['id' => 'LA', 'in' => 'L1', 'model' => 'gb-batten-bc']];
-        $cables = [['id' => 'F', 'type' => 'gb-1.5-te', 'from' => 'SRC', 'to' => 'K1'], ['id' => 'G', 'type' => 'gb-1.5-te', 'from' => 'K1', 'to' => 'L1']];
+        $boxes = [['id' => 'SRC', 'kind' => 'supply', 'label' => 'Consumer unit'], [
+            'id' => 'L1',
+            'kind' => 'light-box',
+            'label' => 'Light',
+            'material' => 'plastic',
+        ]];
+        $devices = [[
+            'id' => 'PS',
+            'in' => 'SRC',
+            'model' => 'gb-supply',
+            'breakerA' => 6,
+            'rcdMa' => 30,
+        ], ['id' => 'LA', 'in' => 'L1', 'model' => 'gb-batten-bc']];
+        $cables = [
+            ['id' => 'F', 'type' => 'gb-1.5-te', 'from' => 'SRC', 'to' => 'K1'],
+            ['id' => 'G', 'type' => 'gb-1.5-te', 'from' => 'K1', 'to' => 'L1'],
+        ];
         for ($i = 1; $i <= $switches; $i++) {
             $boxes[] = ['id' => "K$i", 'kind' => 'switch-box', 'label' => "Floor $i", 'material' => 'metal'];
-            $devices[] = ['id' => "S$i", 'in' => "K$i", 'model' => $i === 1 || $i === $switches ? 'gb-switch-2way' : 'gb-switch-intermediate'];
+            $devices[] = [
+                'id' => "S$i",
+                'in' => "K$i",
+                'model' => $i === 1 || $i === $switches ? 'gb-switch-2way' : 'gb-switch-intermediate',
+            ];
             $i > 1 && $cables[] = ['id' => "W$i", 'type' => 'gb-1.5-3ce', 'from' => 'K'.($i - 1), 'to' => "K$i"];
         }
 
         return [
-            'format' => 'zwindle-board', 'version' => 1, 'title' => "Stairs of $switches floors", 'practice' => 'gb', 'code' => 'BS7671-2018A2', 'enclosures' => $boxes, 'devices' => $devices, 'cables' => $cables,
+            'format' => 'zwindle-board',
+            'version' => 1,
+            'title' => "Stairs of $switches floors",
+            'practice' => 'gb',
+            'code' => 'BS7671-2018A2',
+            'enclosures' => $boxes,
+            'devices' => $devices,
+            'cables' => $cables,
             'controls' => [['lamps' => ['LA'], 'switches' => array_map(fn (int $i) => "S$i", range(1, $switches))]], 'alwaysOn' => [],
         ];
     }
@@ -167,7 +192,11 @@ final class LinkedChain
                 $marks[$point->id] = $label === 'E' ? MarkedAs::Earth : ($label === 'N' ? MarkedAs::Neutral : MarkedAs::Line);
             }
         }
-        $joints = array_map(fn (string $key, array $points) => new Joint(explode(' ', $key)[0], $points, JoinedBy::Strip), array_keys($groups), $groups);
+        $joints = array_map(
+            fn (string $key, array $points) => new Joint(explode(' ', $key)[0], $points, JoinedBy::Strip),
+            array_keys($groups),
+            $groups,
+        );
 
         return new Wiring($board, array_values(array_filter($joints, fn (Joint $joint) => count($joint->points) > 1)), [], $marks);
     }

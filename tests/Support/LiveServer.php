@@ -97,7 +97,11 @@ final class LiveServer
         $handle = curl_init("http://127.0.0.1:$this->port$path");
         curl_setopt_array($handle, ($body === null ? [] : [CURLOPT_POSTFIELDS => (string) json_encode($body)]) + [
             CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar,
-            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.urldecode($token[1] ?? '')],
+            CURLOPT_HTTPHEADER => [
+                'Accept: application/json',
+                'Content-Type: application/json',
+                'X-XSRF-TOKEN: '.urldecode($token[1] ?? ''),
+            ],
         ]);
 
         return $handle;

@@ -10,7 +10,27 @@ use Random\Randomizer;
 /** Files spoilt in ways that a broken program, a slip of the pen or an ill will might spoil them; the same for a seed. */
 final class MutatedFile
 {
-    private const ODD_VALUES = [null, true, 0, -1, 1.5, 1e308, '', 'any', 'S1', 'PS.line', 'W1.black@B1', '.', '@', 'a@b@c', "\u{0}", "\u{202E}", [], [[]], ['x' => 1]];
+    private const ODD_VALUES = [
+        null,
+        true,
+        0,
+        -1,
+        1.5,
+        1e308,
+        '',
+        'any',
+        'S1',
+        'PS.line',
+        'W1.black@B1',
+        '.',
+        '@',
+        'a@b@c',
+        "\u{0}",
+        "\u{202E}",
+        [],
+        [[]],
+        ['x' => 1],
+    ];
 
     private Randomizer $random;
 
@@ -81,7 +101,18 @@ final class MutatedFile
     /** A letter or a digit put wrong: often still a name that means something. */
     private function slip(string $text): string
     {
-        $slips = ['1' => '2', '2' => '1', 'black' => 'white', 'white' => 'black', 'line' => 'neutral', 't1' => 't2', '@B' => '@L', 'na-' => 'gb-', '3way' => '4way', '4way' => '2p'];
+        $slips = [
+            '1' => '2',
+            '2' => '1',
+            'black' => 'white',
+            'white' => 'black',
+            'line' => 'neutral',
+            't1' => 't2',
+            '@B' => '@L',
+            'na-' => 'gb-',
+            '3way' => '4way',
+            '4way' => '2p',
+        ];
         $from = array_keys($slips)[$this->random->getInt(0, count($slips) - 1)];
 
         return str_replace((string) $from, $slips[$from], $text);

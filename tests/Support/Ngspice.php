@@ -58,7 +58,10 @@ final class Ngspice
         $control = ["* all decks\n.control\nset noaskquit\nset numdgt=9\n"];
         foreach ($jobs as $i => [$deck, $prints]) {
             file_put_contents("$folder/$i.cir", $deck);
-            $control[] = "source $folder/$i.cir\nop\necho deck $i\n".implode('', array_map(fn (string $print) => "print $print\n", $prints))."remcirc\ndestroy all\n";
+            $control[] = "source $folder/$i.cir\nop\necho deck $i\n".implode(
+                '',
+                array_map(fn (string $print) => "print $print\n", $prints),
+            )."remcirc\ndestroy all\n";
         }
         $control[] = "quit\n.endc\n.end\n";
         file_put_contents("$folder/all.cir", implode('', $control));
@@ -108,7 +111,11 @@ final class Ngspice
                 default => null,
             };
             if ($trip !== $result->trip?->value) {
-                $differences[] = "$name, state $result->state: trips ".json_encode($trip).' there, '.json_encode($result->trip?->value).' here';
+                $differences[] = "$name, state $result->state: trips "
+                    .json_encode($trip)
+                    .' there, '
+                    .json_encode($result->trip?->value)
+                    .' here';
             } elseif ($trip === null) {
                 array_push($differences, ...self::lampDifferences($name, $circuit, $result, array_slice($figures, 2)));
             }
@@ -126,7 +133,9 @@ final class Ngspice
         $differences = [];
         foreach ($circuit->lampNets as $i => [$one, $other]) {
             $nominal = $circuit->wiring->board->practice->nominalV();
-            $here = abs($result->network?->shareAt($result->nodes[$one])->minus($result->network->shareAt($result->nodes[$other]))->toFloat() ?? 0.0);
+            $here = abs($result->network?->shareAt($result->nodes[$one])->minus(
+                $result->network->shareAt($result->nodes[$other]),
+            )->toFloat() ?? 0.0);
             // Milliohms against hundreds of ohms: a thousandth of nominal voltage is far more than they can drop.
             if (abs($here - abs($volts[$i]) / $nominal) > 0.001) {
                 $differences[] = "$name, state $result->state: {$circuit->lamps[$i]} at $volts[$i] V there, share $here here";

@@ -21,8 +21,21 @@ final class OddButRight
         foreach ($right->joints as $i => $joint) {
             $made["joint $i, points in another order"] = self::reordered($right, $i, $joint);
         }
-        $made['joints in another order'] = new Wiring($right->board, array_reverse($right->joints), $right->caps, $right->marks, $right->fitted);
-        $made['labels on every end'] = new Wiring($right->board, $right->joints, $right->caps, $right->marks, $right->fitted, array_map(fn () => 'not what it is', $right->points));
+        $made['joints in another order'] = new Wiring(
+            $right->board,
+            array_reverse($right->joints),
+            $right->caps,
+            $right->marks,
+            $right->fitted,
+        );
+        $made['labels on every end'] = new Wiring(
+            $right->board,
+            $right->joints,
+            $right->caps,
+            $right->marks,
+            $right->fitted,
+            array_map(fn () => 'not what it is', $right->points),
+        );
 
         return $made;
     }

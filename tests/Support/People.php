@@ -33,7 +33,10 @@ final class People
         $this->neighbour = self::user('trainee');
         $this->classroom = Classroom::create(['instructor_id' => $this->instructor->id, 'name' => 'Evening class']);
         $this->classroom->trainees()->attach([$this->trainee->id, $this->neighbour->id]);
-        $this->assignment = (new SetAssignment)->execute($this->classroom, self::boardFile($slug), [$this->trainee->id, $this->neighbour->id], $minutes);
+        $this->assignment = (new SetAssignment)->execute($this->classroom, self::boardFile($slug), [
+            $this->trainee->id,
+            $this->neighbour->id,
+        ], $minutes);
         $this->attempt = $this->assignment->attempts()->where('trainee_id', $this->trainee->id)->firstOrFail();
     }
 

@@ -57,7 +57,10 @@ final class RandomWiring
         for ($i = 0; $i < $moves; $i++) {
             $points = array_values(array_filter($wiring->points, fn (Point $point) => ! $point->isFixed()));
             $point = $points[$this->random->getInt(0, count($points) - 1)];
-            $near = array_values(array_filter($wiring->points, fn (Point $other) => $other->enclosure === $point->enclosure && $other->id !== $point->id));
+            $near = array_values(array_filter(
+                $wiring->points,
+                fn (Point $other) => $other->enclosure === $point->enclosure && $other->id !== $point->id,
+            ));
             $to = $this->random->getInt(0, 4) === 0 ? Move::CAP : $near[$this->random->getInt(0, count($near) - 1)]->id;
             $joint = $wiring->jointAt($point->id);
             $from = $joint === null ? Move::CAP : array_values(array_diff($joint->points, [$point->id]))[0];
@@ -72,7 +75,10 @@ final class RandomWiring
     {
         $joints = [];
         foreach ($board->enclosures as $enclosure) {
-            $points = array_values(array_map(fn (Point $point) => $point->id, array_filter($board->points(), fn (Point $point) => $point->enclosure === $enclosure->id)));
+            $points = array_values(array_map(
+                fn (Point $point) => $point->id,
+                array_filter($board->points(), fn (Point $point) => $point->enclosure === $enclosure->id),
+            ));
             $points = $this->random->shuffleArray($points);
             while ($points !== []) {
                 $take = min(count($points), $this->random->getInt(1, 3));
@@ -91,7 +97,10 @@ final class RandomWiring
     {
         $fitted = [$switch => $part];
         $there = $right->board->points($fitted);
-        $terminals = array_values(array_filter(array_keys($there), fn (string $point) => str_starts_with($point, "$switch.") && ! str_ends_with($point, '.earth')));
+        $terminals = array_values(array_filter(
+            array_keys($there),
+            fn (string $point) => str_starts_with($point, "$switch.") && ! str_ends_with($point, '.earth'),
+        ));
         $joints = [];
         $homeless = [];
         foreach ($right->joints as $joint) {

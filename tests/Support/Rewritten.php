@@ -34,11 +34,18 @@ final class Rewritten
     {
         [$board, $made] = self::files($wiring);
         $board['enclosures'] = array_reverse($board['enclosures']);
-        $board['cables'] = array_reverse(array_map(fn (array $cable) => [...$cable, 'from' => $cable['to'], 'to' => $cable['from']], $board['cables']));
+        $board['cables'] = array_reverse(array_map(fn (array $cable) => [
+            ...$cable,
+            'from' => $cable['to'],
+            'to' => $cable['from'],
+        ], $board['cables']));
         $isSwitch = fn (array $device) => str_contains($device['model'], '-switch-');
         $others = array_filter($board['devices'], fn (array $device) => ! $isSwitch($device));
         $board['devices'] = [...array_reverse(array_values($others)), ...array_filter($board['devices'], $isSwitch)];
-        $made['joints'] = array_reverse(array_map(fn (array $joint) => [...$joint, 'points' => array_reverse($joint['points'])], $made['joints']));
+        $made['joints'] = array_reverse(array_map(fn (array $joint) => [
+            ...$joint,
+            'points' => array_reverse($joint['points']),
+        ], $made['joints']));
 
         return self::read($board, $made);
     }
@@ -73,7 +80,11 @@ final class Rewritten
             $key = is_string($key) ? ($names[$key] ?? $key) : $key;
             $swapped[$key] = match (true) {
                 is_array($value) => self::swapNames($value, $names),
-                is_string($value) && $key !== 'title' && $key !== 'kind' => preg_replace_callback('/^([A-Za-z][\w-]*)(?=[.]|$)|(?<=@)[\w-]+$/', fn (array $match) => $names[$match[0]] ?? $match[0], $value),
+                is_string($value) && $key !== 'title' && $key !== 'kind' => preg_replace_callback(
+                    '/^([A-Za-z][\w-]*)(?=[.]|$)|(?<=@)[\w-]+$/',
+                    fn (array $match) => $names[$match[0]] ?? $match[0],
+                    $value,
+                ),
                 default => $value,
             };
         }

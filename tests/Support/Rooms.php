@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use PhpToken;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
-use SplFileInfo;
 
 /** The rooms of the core as the code has them: each folder of src/ that holds classes, and what it imports. */
 final class Rooms
@@ -18,7 +15,7 @@ final class Rooms
     public static function imports(): array
     {
         $imports = [];
-        foreach (self::files() as $path) {
+        foreach (Files::below('src') as $path) {
             $room = self::roomOf(dirname($path));
             $imports[$room] ??= [];
             foreach (PhpToken::tokenize((string) file_get_contents($path)) as $token) {
@@ -44,19 +41,6 @@ final class Rooms
     public static function groupOf(string $room): string
     {
         return explode('\\', $room)[0];
-    }
-
-    /** @return list<string> */
-    private static function files(): array
-    {
-        $files = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(Files::path('src'))) as $file) {
-            if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
-                $files[] = $file->getPathname();
-            }
-        }
-
-        return $files;
     }
 
     private static function roomOf(string $folder): string

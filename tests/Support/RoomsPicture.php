@@ -125,7 +125,10 @@ final class RoomsPicture
     /** @param  array<string, list<string>>  $groups */
     private static function isOnTheLongestWay(string $group, array $groups): bool
     {
-        $below = fn (string $one): int => count(array_filter(array_keys($groups), fn (string $other) => self::depth($other, $groups) === self::depth($one, $groups) + 1 && in_array($other, $groups[$one], true)));
+        $below = fn (string $one): int => count(array_filter(
+            array_keys($groups),
+            fn (string $other) => self::depth($other, $groups) === self::depth($one, $groups) + 1 && in_array($other, $groups[$one], true),
+        ));
         $isLowest = self::depth($group, $groups) === max(array_map(fn (string $one) => self::depth($one, $groups), array_keys($groups)));
 
         return $isLowest || $below($group) > 0;

@@ -23,7 +23,11 @@ final class SpiceCores
         $supply = $wiring->board->supply()->id;
         $volts = $wiring->board->practice->value === 'na' ? 120 : 230;
         $lines = [
-            '* cores', "VS src 0 DC $volts", "RL src {$node["$supply.line"]} 1u", "RN {$node["$supply.neutral"]} 0 1u", "RE {$node["$supply.earth"]} 0 1u",
+            '* cores',
+            "VS src 0 DC $volts",
+            "RL src {$node["$supply.line"]} 1u",
+            "RN {$node["$supply.neutral"]} 0 1u",
+            "RE {$node["$supply.earth"]} 0 1u",
         ];
         $prints = $cables = [];
         foreach ($wiring->board->cables as $cable) {

@@ -30,12 +30,18 @@ final class UsualMistakes
             if ($model->function === SwitchFunction::FourWay) {
                 $made["pair split at $switch->id"] = Build::exchange($right, "$switch->id.a2", "$switch->id.b1");
                 $twoPole = DeviceCatalogue::all()[str_starts_with($model->id, 'na') ? 'na-switch-2p' : 'gb-switch-2p'];
-                $made["two-pole at $switch->id"] = new Wiring($right->board, $right->joints, $right->caps, $right->marks, [...$right->fitted, $switch->id => $twoPole]);
+                $made["two-pole at $switch->id"] = new Wiring($right->board, $right->joints, $right->caps, $right->marks, [
+                    ...$right->fitted,
+                    $switch->id => $twoPole,
+                ]);
             }
         }
         foreach ($right->board->devicesOf(DeviceKind::Lamp) as $lamp) {
             [$one, $other] = array_map(fn ($side) => "$lamp->id.$side->name", $right->modelOf($lamp)->lampSides());
-            if ($right->modelOf($lamp)->lampSides()[1]->duty->value === 'lamp-shell' || $right->modelOf($lamp)->lampSides()[0]->duty->value === 'lamp-shell') {
+            if (
+                $right->modelOf($lamp)->lampSides()[1]->duty->value === 'lamp-shell'
+                || $right->modelOf($lamp)->lampSides()[0]->duty->value === 'lamp-shell'
+            ) {
                 $made["line and neutral exchanged at $lamp->id"] = Build::exchange($right, $one, $other);
             }
         }
@@ -51,8 +57,16 @@ final class UsualMistakes
         foreach ($right->board->cables as $cable) {
             $cores = array_values($cable->cores);
             foreach ([[0, 1], [1, 2]] as [$i, $j]) {
-                if (isset($cores[$i], $cores[$j]) && $right->jointAt($cores[$i]->ends()[1]) !== null && $right->jointAt($cores[$j]->ends()[1]) !== null) {
-                    $made["{$cores[$i]->ends()[1]} and {$cores[$j]->name} exchanged"] = Build::exchange($right, $cores[$i]->ends()[1], $cores[$j]->ends()[1]);
+                if (
+                    isset($cores[$i], $cores[$j])
+                    && $right->jointAt($cores[$i]->ends()[1]) !== null
+                    && $right->jointAt($cores[$j]->ends()[1]) !== null
+                ) {
+                    $made["{$cores[$i]->ends()[1]} and {$cores[$j]->name} exchanged"] = Build::exchange(
+                        $right,
+                        $cores[$i]->ends()[1],
+                        $cores[$j]->ends()[1],
+                    );
                 }
             }
         }
@@ -81,7 +95,13 @@ final class UsualMistakes
     {
         $rest = array_values(array_filter($right->joints, fn (Joint $joint) => $joint !== $one && $joint !== $other));
 
-        return new Wiring($right->board, [...$rest, new Joint($one->enclosure, [...$one->points, ...$other->points], JoinedBy::Lever)], $right->caps, $right->marks, $right->fitted);
+        return new Wiring(
+            $right->board,
+            [...$rest, new Joint($one->enclosure, [...$one->points, ...$other->points], JoinedBy::Lever)],
+            $right->caps,
+            $right->marks,
+            $right->fitted,
+        );
     }
 
     private static function isFullyUsed(Wiring $right, Device $switch): bool

@@ -35,7 +35,10 @@ final readonly class BoardVisibility
     /** @return array<string, mixed> the bench; before it may be seen there is nothing on it but the tray */
     public function bench(Board $board): array
     {
-        return (new BenchShape($board))->name($this->kind->isWired() && ! $this->isToBegin() ? Look::of($board) : ['enclosures' => [], 'cables' => []]);
+        return (new BenchShape($board))->name($this->kind->isWired() && ! $this->isToBegin() ? Look::of($board) : [
+            'enclosures' => [],
+            'cables' => [],
+        ]);
     }
 
     /** @return array<string, mixed>|null the board beside the questions */
@@ -58,7 +61,9 @@ final readonly class BoardVisibility
     /** Whether the file that a board came from may be told: in an exam it would tell it from one that was practised before. */
     public function mayKnowFile(): bool
     {
-        return ! $this->attempt->assignment->isExam() || ($this->viewer?->isInstructor() ?? false) || $this->attempt->assignment->released_at !== null;
+        return ! $this->attempt->assignment->isExam()
+            || ($this->viewer?->isInstructor() ?? false)
+            || $this->attempt->assignment->released_at !== null;
     }
 
     /** @return array<string, mixed> */

@@ -17,7 +17,12 @@ final class ExamLock
 {
     public static function isOpen(Attempt $attempt): bool
     {
-        if (! $attempt->assignment->isExam() || $attempt->started_at === null || $attempt->finished_at !== null || $attempt->assignment->released_at !== null) {
+        if (
+            ! $attempt->assignment->isExam()
+            || $attempt->started_at === null
+            || $attempt->finished_at !== null
+            || $attempt->assignment->released_at !== null
+        ) {
             return false;
         }
 
@@ -50,7 +55,10 @@ final class ExamLock
     public static function isHeld(Attempt $attempt): bool
     {
         /** @var \Illuminate\Database\Eloquent\Collection<int, Attempt> $begun */
-        $begun = Attempt::query()->with('assignment.boardFile')->where('trainee_id', $attempt->trainee_id)->whereNotNull('started_at')->whereNull('finished_at')
+        $begun = Attempt::query()->with('assignment.boardFile')
+            ->where('trainee_id', $attempt->trainee_id)
+            ->whereNotNull('started_at')
+            ->whereNull('finished_at')
             ->whereIn('assignment_id', Assignment::query()->where('mode', 'exam')->whereNull('released_at')->select('id'))
             ->orderBy('started_at')->orderBy('id')->get();
         $holding = $begun->first(self::isOpen(...));

@@ -26,7 +26,8 @@ final readonly class KeepAnswers
     {
         DB::transaction(function () use ($attempt, $number, $places): void {
             $attempt->claim();
-            $question = $this->ask->of($attempt)[$number - 1] ?? throw ValidationException::withMessages(['question' => __('messages.no-question')]);
+            $question = $this->ask->of($attempt)[$number - 1]
+                ?? throw ValidationException::withMessages(['question' => __('messages.no-question')]);
             $refusal = ExamLock::begin($attempt);
             match (true) {
                 $refusal !== null => throw ValidationException::withMessages(['question' => __("messages.$refusal")]),
@@ -49,6 +50,10 @@ final readonly class KeepAnswers
      */
     private static function chosen(Question $question, array $places): array
     {
-        return array_map(fn (int $place) => $question->options[$place] ?? throw ValidationException::withMessages(['question' => __('messages.no-option')]), array_values(array_unique($places)));
+        return array_map(
+            fn (int $place) => $question->options[$place]
+                ?? throw ValidationException::withMessages(['question' => __('messages.no-option')]),
+            array_values(array_unique($places)),
+        );
     }
 }

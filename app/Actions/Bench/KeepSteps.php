@@ -27,7 +27,8 @@ final class KeepSteps
     /**
      * @param  int  $base  sequence of the newest step that the device had seen when it made these
      * @param  list<array{number: int, at: CarbonImmutable, step: array<string, mixed>}>  $batch
-     * @return array{head: int, keptUpTo: int, startedAt: string|null, dueAt: string|null, setAside: list<array{number: int, reason: string}>}
+     * @return array{head: int, keptUpTo: int, startedAt: string|null, dueAt: string|null, setAside: list<array{number: int,
+     *     reason: string}>}
      *
      * @throws MalformedStep
      */
@@ -44,7 +45,12 @@ final class KeepSteps
             }
             $refusal = ExamLock::begin($attempt);
             /** @var array<int, Step> $known by number */
-            $known = $attempt->steps()->where('device', $device)->whereIn('number', array_column($batch, 'number'))->get()->keyBy('number')->all();
+            $known = $attempt->steps()
+                ->where('device', $device)
+                ->whereIn('number', array_column($batch, 'number'))
+                ->get()
+                ->keyBy('number')
+                ->all();
             $isBehind = $attempt->appliedSteps()->where('sequence', '>', $base)->where('device', '!=', $device)->exists();
             $log = null;
             $setAside = [];

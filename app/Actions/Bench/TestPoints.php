@@ -35,6 +35,10 @@ final class TestPoints
         $meter = new Meter($circuit);
         [$from, $to] = [$places->pointAt($one), $places->pointAt($other)];
 
-        return ['volt' => round($meter->volt($state, $from, $to), 1), 'ohm' => $meter->ohm($state, $from, $to), 'floats' => $meter->floats($state, $from) || $meter->floats($state, $to)];
+        return [
+            'volt' => round($meter->volt($state, $from, $to), 1),
+            'ohm' => $meter->ohm($state, $from, $to),
+            'floats' => $meter->floats($state, $from) || $meter->floats($state, $to),
+        ];
     }
 }

@@ -19,7 +19,11 @@ final class TracePath
      */
     public function execute(Attempt $attempt, string $lamp, int $state): array
     {
-        return $this->along(Circuit::of($attempt->loadMissing(['assignment.boardFile', 'appliedSteps'])->stepLog()->bench()->wiring()), $lamp, $state);
+        return $this->along(
+            Circuit::of($attempt->loadMissing(['assignment.boardFile', 'appliedSteps'])->stepLog()->bench()->wiring()),
+            $lamp,
+            $state,
+        );
     }
 
     /**

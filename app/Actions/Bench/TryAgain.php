@@ -21,8 +21,12 @@ final class TryAgain
             }
             $task = $attempt->task();
             match (true) {
-                $task === null, $attempt->tries >= $task->tries, $attempt->finished_at !== null => throw ValidationException::withMessages(['attempt' => __('messages.no-more-tries')]),
-                $attempt->assignment->released_at !== null => throw ValidationException::withMessages(['attempt' => __('messages.marks-are-out')]),
+                $task === null,
+                $attempt->tries >= $task->tries,
+                $attempt->finished_at !== null => throw ValidationException::withMessages(['attempt' => __('messages.no-more-tries')]),
+                $attempt->assignment->released_at !== null => throw ValidationException::withMessages([
+                    'attempt' => __('messages.marks-are-out'),
+                ]),
                 default => $attempt->update(['handed_in_at' => null, 'verdict' => null, 'headline' => null, 'judgement_id' => null]),
             };
         });

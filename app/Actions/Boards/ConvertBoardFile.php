@@ -20,7 +20,10 @@ final class ConvertBoardFile
         $conversion = PracticeConverter::convert($board);
         $practice = $conversion->board->practice->value;
         $title = mb_substr(__('convert.board-title', ['title' => $board->title, 'practice' => __("convert.practice.$practice")]), 0, 200);
-        $json = json_encode([...BoardArray::of($conversion->board), 'title' => $title], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        $json = json_encode(
+            [...BoardArray::of($conversion->board), 'title' => $title],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        );
         $converted = BoardFile::query()->firstOrCreate(
             ['instructor_id' => $instructor->id, 'practice' => $practice, 'title' => $title, 'json' => $json],
             ['brief' => __('convert.brief', ['practice' => __('convert.practice.'.$board->practice->value)])],

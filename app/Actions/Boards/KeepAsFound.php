@@ -23,7 +23,8 @@ final class KeepAsFound
     {
         $board = $file->board();
         $problems = new Problems;
-        WiringReader::read(json_encode($sheet->file($board), JSON_THROW_ON_ERROR), $board, $problems) ?? throw InputRefused::file('wiring', $problems->all());
+        WiringReader::read(json_encode($sheet->file($board), JSON_THROW_ON_ERROR), $board, $problems)
+            ?? throw InputRefused::file('wiring', $problems->all());
         DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, $sheet));
     }
 

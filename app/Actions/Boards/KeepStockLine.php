@@ -14,7 +14,13 @@ final class KeepStockLine
     public function execute(User $instructor, Practice $practice, string $part, ?int $priceCents, ?float $held): void
     {
         StockLine::query()->upsert(
-            [['instructor_id' => $instructor->id, 'practice' => $practice->value, 'part' => $part, 'price_cents' => $priceCents, 'held' => $held]],
+            [[
+                'instructor_id' => $instructor->id,
+                'practice' => $practice->value,
+                'part' => $part,
+                'price_cents' => $priceCents,
+                'held' => $held,
+            ]],
             ['instructor_id', 'practice', 'part'],
             ['price_cents', 'held'],
         );

@@ -77,7 +77,11 @@ final class KeptPlans
 
     private static function key(Board $board, ?CodeEdition $edition, string $which): string
     {
-        return "plans/$which/".hash('xxh128', json_encode([BoardArray::of($board), ($edition ?? $board->edition)->id, self::engine()], JSON_THROW_ON_ERROR));
+        return "plans/$which/".hash('xxh128', json_encode([
+            BoardArray::of($board),
+            ($edition ?? $board->edition)->id,
+            self::engine(),
+        ], JSON_THROW_ON_ERROR));
     }
 
     /** Tells one state of the core from another: its files with their sizes and times. */
@@ -88,7 +92,10 @@ final class KeptPlans
         if ($known === null) {
             $files = [];
             /** @var SplFileInfo $file */
-            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path('src'), FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+                base_path('src'),
+                FilesystemIterator::SKIP_DOTS,
+            )) as $file) {
                 $files[] = $file->getPathname().$file->getSize().$file->getMTime();
             }
             sort($files);

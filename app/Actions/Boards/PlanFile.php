@@ -26,7 +26,11 @@ final class PlanFile
             default => SpiceDeck::of($plan->result->evidence->circuit, 0),
         };
 
-        return ['name' => 'zwindle.'.self::NAMES[$form], 'type' => str_ends_with($form, 'svg') ? 'image/svg+xml' : 'text/plain; charset=utf-8', 'text' => $text];
+        return [
+            'name' => 'zwindle.'.self::NAMES[$form],
+            'type' => str_ends_with($form, 'svg') ? 'image/svg+xml' : 'text/plain; charset=utf-8',
+            'text' => $text,
+        ];
     }
 
     /** @param  array<string, mixed>  $array */

@@ -21,19 +21,36 @@ final class ReviewDrawing
     /** With one switch a light there is only one scheme, or being fed at the light. */
     private const SINGLE_SCHEMES = [SchemeName::Single, SchemeName::LightFed];
 
-    /** @return array{problems: list<Problem>, names: array<string, string>, board: Board|null, planning: Planning|null, refusal: Refusal, schemes: array<string, Planning>} */
+    /**
+     * @return array{problems: list<Problem>, names: array<string, string>, board: Board|null, planning: Planning|null, refusal: Refusal,
+     *     schemes: array<string, Planning>}
+     */
     public function execute(string $text): array
     {
         $problems = new Problems;
         $board = BoardReader::read($text, $problems);
         if ($board === null || $board->controls === []) {
-            return ['problems' => $problems->all(), 'names' => self::names($text), 'board' => $board, 'planning' => null, 'refusal' => new Refusal, 'schemes' => []];
+            return [
+                'problems' => $problems->all(),
+                'names' => self::names($text),
+                'board' => $board,
+                'planning' => null,
+                'refusal' => new Refusal,
+                'schemes' => [],
+            ];
         }
         $planning = Planner::plan($board);
         $hasSeveral = max(array_map(fn ($control) => count($control->switches), $board->controls)) > 1;
         $schemes = Planner::bySchemes($board, $hasSeveral ? self::SCHEMES : self::SINGLE_SCHEMES);
 
-        return ['problems' => [], 'names' => [], 'board' => $board, 'planning' => $planning, 'refusal' => Refusal::of($planning, $board), 'schemes' => $schemes];
+        return [
+            'problems' => [],
+            'names' => [],
+            'board' => $board,
+            'planning' => $planning,
+            'refusal' => Refusal::of($planning, $board),
+            'schemes' => $schemes,
+        ];
     }
 
     /** @return array<string, string> ids of boxes → their labels, even of a drawing with problems */

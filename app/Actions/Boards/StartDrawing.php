@@ -27,9 +27,18 @@ final readonly class StartDrawing
         $title = __('drawing.bare');
 
         return $this->store($instructor, $title, $practice, '', json_encode([
-            'format' => 'zwindle-board', 'version' => 1, 'title' => $title, 'practice' => $practice->value, 'code' => Editions::newest($practice)->id,
+            'format' => 'zwindle-board',
+            'version' => 1,
+            'title' => $title,
+            'practice' => $practice->value,
+            'code' => Editions::newest($practice)->id,
             'enclosures' => [['id' => 'F', 'kind' => 'supply', 'label' => __('drawing.feed'), 'at' => self::FEED_AT]],
-            'devices' => [['id' => 'PS', 'in' => 'F', 'model' => "$practice->value-supply", ...($practice === Practice::Britain ? ['breakerA' => 6, 'rcdMa' => 30] : ['breakerA' => 15])]],
+            'devices' => [[
+                'id' => 'PS',
+                'in' => 'F',
+                'model' => "$practice->value-supply",
+                ...($practice === Practice::Britain ? ['breakerA' => 6, 'rcdMa' => 30] : ['breakerA' => 15]),
+            ]],
             'cables' => [], 'controls' => [], 'alwaysOn' => [], 'wall' => self::WALLS[$practice->value],
         ], JSON_THROW_ON_ERROR));
     }
@@ -50,6 +59,12 @@ final readonly class StartDrawing
 
     private function store(User $instructor, string $title, Practice $practice, string $brief, string $json): BoardFile
     {
-        return BoardFile::query()->create(['instructor_id' => $instructor->id, 'title' => $title, 'practice' => $practice->value, 'brief' => $brief, 'json' => $json]);
+        return BoardFile::query()->create([
+            'instructor_id' => $instructor->id,
+            'title' => $title,
+            'practice' => $practice->value,
+            'brief' => $brief,
+            'json' => $json,
+        ]);
     }
 }

@@ -30,7 +30,10 @@ final readonly class JudgeHandedIn
     {
     }
 
-    /** @return array{verdict: string, headline: string, page: array<string, mixed>|null, mark: array<string, mixed>|null, debrief: array<string, mixed>} */
+    /**
+     * @return array{verdict: string, headline: string, page: array<string, mixed>|null, mark: array<string, mixed>|null,
+     *     debrief: array<string, mixed>}
+     */
     public function execute(Attempt $attempt): array
     {
         $task = $attempt->task();
@@ -38,7 +41,10 @@ final readonly class JudgeHandedIn
         return $task === null || $task->kind->isWired() ? $this->wired($attempt) : $this->answered($attempt);
     }
 
-    /** @return array{verdict: string, headline: string, page: array<string, mixed>|null, mark: array<string, mixed>|null, debrief: array<string, mixed>} */
+    /**
+     * @return array{verdict: string, headline: string, page: array<string, mixed>|null, mark: array<string, mixed>|null,
+     *     debrief: array<string, mixed>}
+     */
     private function wired(Attempt $attempt): array
     {
         $result = $this->judge->execute($attempt);
@@ -81,7 +87,14 @@ final readonly class JudgeHandedIn
         $order = $task->order === null ? null : OrderOfWork::share($result, self::steps($attempt), $task->order);
         $distance = $scheme->perMistake === null ? null : MistakeDistance::of($result);
 
-        return (new Grader($scheme, $distance, [], $order, self::minutes($attempt), $attempt->startingBench()->wiring()->placed()))->ofWiring($result);
+        return (new Grader(
+            $scheme,
+            $distance,
+            [],
+            $order,
+            self::minutes($attempt),
+            $attempt->startingBench()->wiring()->placed(),
+        ))->ofWiring($result);
     }
 
     /** @return array{mistakes: list<string>, order: array<string, mixed>, questions: list<array<string, string>>} */
@@ -106,7 +119,9 @@ final readonly class JudgeHandedIn
 
     private static function minutes(Attempt $attempt): ?float
     {
-        return $attempt->started_at === null || $attempt->handed_in_at === null ? null : $attempt->started_at->diffInSeconds($attempt->handed_in_at) / 60;
+        return $attempt->started_at === null || $attempt->handed_in_at === null
+            ? null
+            : $attempt->started_at->diffInSeconds($attempt->handed_in_at) / 60;
     }
 
     /** @return list<\Zwindle\Bench\Step> */

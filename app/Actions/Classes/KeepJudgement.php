@@ -48,12 +48,22 @@ final readonly class KeepJudgement
             if ($attempt->judgement !== null && $origin !== JudgedAt::ReGrade) {
                 return $attempt->judgement;
             }
-            $stands = $origin === JudgedAt::Upgrade && $attempt->verdict !== null ? ['verdict' => $attempt->verdict, 'headline' => (string) $attempt->headline] : null;
+            $stands = $origin === JudgedAt::Upgrade && $attempt->verdict !== null
+                ? ['verdict' => $attempt->verdict, 'headline' => (string) $attempt->headline]
+                : null;
             $judgement = Judgement::query()->create([
-                'attempt_id' => $attempt->id, 'try' => $try, 'origin' => $origin, 'rules' => EngineVersion::RULES, 'engine' => EngineVersion::ENGINE,
-                ...$judged, 'stood' => $stands !== null && $judged['verdict'] !== null && $stands['verdict'] !== $judged['verdict'] ? $stands : null,
+                'attempt_id' => $attempt->id,
+                'try' => $try,
+                'origin' => $origin,
+                'rules' => EngineVersion::RULES,
+                'engine' => EngineVersion::ENGINE,
+                ...$judged,
+                'stood' => $stands !== null && $judged['verdict'] !== null && $stands['verdict'] !== $judged['verdict'] ? $stands : null,
             ]);
-            $attempt->update(['judgement_id' => $judgement->id, ...($stands ?? ['verdict' => $judged['verdict'], 'headline' => $judged['headline']])]);
+            $attempt->update(['judgement_id' => $judgement->id, ...($stands ?? [
+                'verdict' => $judged['verdict'],
+                'headline' => $judged['headline'],
+            ])]);
             $attempt->setRelation('judgement', $judgement);
 
             return $judgement;
@@ -63,7 +73,8 @@ final readonly class KeepJudgement
     /**
      * What the rules of today make of it, not kept.
      *
-     * @return array{verdict: string|null, headline: string, page: array<string, mixed>|null, mark: array<string, mixed>|null, debrief: array<string, mixed>|null} verdict: null where it cannot be judged; the fault is logged
+     * @return array{verdict: string|null, headline: string, page: array<string, mixed>|null, mark: array<string, mixed>|null,
+     *     debrief: array<string, mixed>|null} verdict: null where it cannot be judged; the fault is logged
      */
     public function workedOut(Attempt $attempt): array
     {

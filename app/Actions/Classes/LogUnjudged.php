@@ -20,7 +20,10 @@ final class LogUnjudged
         try {
             $board = $attempt->board_json ?? $attempt->assignment->boardFile->json;
             Storage::disk('local')->put("$folder/board.json", $board);
-            Storage::disk('local')->put("$folder/steps.json", self::text($attempt->appliedSteps->map(fn (Step $step) => $step->json)->all()));
+            Storage::disk('local')->put(
+                "$folder/steps.json",
+                self::text($attempt->appliedSteps->map(fn (Step $step) => $step->json)->all()),
+            );
             Storage::disk('local')->put("$folder/wiring.json", self::text(WiringArray::of($attempt->stepLog()->bench()->wiring())));
         } catch (Throwable $other) {
             report($other);

@@ -17,7 +17,10 @@ final readonly class ReGrade
     {
     }
 
-    /** @return array{attempt: int, changes: bool, was: array<string, mixed>, now: array<string, mixed>|null} now: null where it cannot be judged */
+    /**
+     * @return array{attempt: int, changes: bool, was: array<string, mixed>, now: array<string,
+     *     mixed>|null} now: null where it cannot be judged
+     */
     public function look(Attempt $attempt): array
     {
         $kept = $this->keep->of($attempt);
@@ -49,6 +52,13 @@ final readonly class ReGrade
     {
         $seen = $grade === null ? null : KeptGrade::observed($grade, $attempt->observed ?? []);
 
-        return ['verdict' => $verdict, 'headline' => $headline, 'got' => $seen['got'] ?? null, 'total' => $seen['total'] ?? null, 'passes' => $seen['passes'] ?? null, 'rules' => $rules];
+        return [
+            'verdict' => $verdict,
+            'headline' => $headline,
+            'got' => $seen['got'] ?? null,
+            'total' => $seen['total'] ?? null,
+            'passes' => $seen['passes'] ?? null,
+            'rules' => $rules,
+        ];
     }
 }

@@ -21,7 +21,11 @@ final class ReleaseGrades
             $inIt = $attempts->filter(ExamLock::isOpen(...));
             if ($inIt->isNotEmpty()) {
                 $names = $inIt->map(fn ($attempt) => $attempt->trainee->name)->implode(', ');
-                throw ValidationException::withMessages(['assignment' => trans_choice('messages.still-in-exam', $inIt->count(), ['names' => $names])]);
+                throw ValidationException::withMessages(['assignment' => trans_choice(
+                    'messages.still-in-exam',
+                    $inIt->count(),
+                    ['names' => $names],
+                )]);
             }
             $assignment->update(['released_at' => $assignment->released_at ?? now()]);
         });

@@ -49,7 +49,10 @@ final class SetAssignment
 
             return $file;
         }
-        $frozen = $file->replicate()->fill(['frozen_of' => $file->id, 'json' => json_encode(BoardArray::of($plan->wiring->board), JSON_THROW_ON_ERROR)]);
+        $frozen = $file->replicate()->fill([
+            'frozen_of' => $file->id,
+            'json' => json_encode(BoardArray::of($plan->wiring->board), JSON_THROW_ON_ERROR),
+        ]);
         $frozen->save();
 
         return $frozen;

@@ -55,7 +55,12 @@ final class SearchGate
                 return $search();
             }
 
-            return self::bounded($search, fn () => $ticket !== null && $ticket !== (int) Cache::get("search/ticket/$user->id") ? throw SearchPutOff::overtaken() : false);
+            return self::bounded(
+                $search,
+                fn () => $ticket !== null && $ticket !== (int) Cache::get("search/ticket/$user->id")
+                    ? throw SearchPutOff::overtaken()
+                    : false,
+            );
         } finally {
             $place?->release();
             $own->release();

@@ -29,7 +29,9 @@ final class SignInPace
         $waits = [self::leftOf(self::key('device', $device), self::MOST_BY_DEVICE)];
         if (! $isKnownDevice) {
             $waits[] = self::leftOf(self::key('all', ''), self::MOST_OVER_ALL_NAMES);
-            $waits[] = RateLimiter::tooManyAttempts(self::key('name', $name), self::FREE_TRIES) ? self::leftOf(self::key('last', $name), 1) : 0;
+            $waits[] = RateLimiter::tooManyAttempts(self::key('name', $name), self::FREE_TRIES)
+                ? self::leftOf(self::key('last', $name), 1)
+                : 0;
         }
 
         return max($waits);

@@ -20,7 +20,13 @@ final class KeepTask
     /** @throws InputRefused with every problem of the task */
     public function create(User $instructor, BoardFile $file, Marking $marking, string $json): Task
     {
-        return Task::query()->create(['instructor_id' => $instructor->id, 'board_file_id' => $file->id, 'marking_id' => $marking->id, 'title' => self::titleOf($file, $marking, $json), 'json' => $json]);
+        return Task::query()->create([
+            'instructor_id' => $instructor->id,
+            'board_file_id' => $file->id,
+            'marking_id' => $marking->id,
+            'title' => self::titleOf($file, $marking, $json),
+            'json' => $json,
+        ]);
     }
 
     /**
@@ -32,11 +38,19 @@ final class KeepTask
         $title = self::titleOf($file, $marking, $json);
 
         return DB::transaction(function () use ($task, $base, $file, $marking, $json, $title): Task {
-            $changes = ['version' => $base + 1, 'board_file_id' => $file->id, 'marking_id' => $marking->id, 'title' => $title, 'json' => $json];
+            $changes = [
+                'version' => $base + 1,
+                'board_file_id' => $file->id,
+                'marking_id' => $marking->id,
+                'title' => $title,
+                'json' => $json,
+            ];
             $taken = Task::query()->where('id', $task->id)->where('version', $base)->update($changes);
             $task->refresh();
 
-            return $taken === 1 ? $task : throw ValidationException::withMessages(['base' => __('messages.task-moved-on', ['version' => $task->version])]);
+            return $taken === 1
+                ? $task
+                : throw ValidationException::withMessages(['base' => __('messages.task-moved-on', ['version' => $task->version])]);
         });
     }
 

@@ -46,7 +46,12 @@ final readonly class SetTask
             Marking::read($task->marking->json);
             $boards = self::boards($drawn, $asked, count($trainees), $rowLength);
             $assignment = $this->set->execute($classroom, $task->boardFile, $trainees, $asked->minutes);
-            $assignment->update(['task_id' => $task->id, 'mode' => $asked->mode->value, 'task_json' => $task->json, 'marking_json' => $task->marking->json]);
+            $assignment->update([
+                'task_id' => $task->id,
+                'mode' => $asked->mode->value,
+                'task_json' => $task->json,
+                'marking_json' => $task->marking->json,
+            ]);
             $sheet = AsFoundSheet::of($task->boardFile, $task->instructor);
             foreach ($trainees as $i => $trainee) {
                 $attempt = $assignment->attempts()->where('trainee_id', $trainee)->firstOrFail();
@@ -72,21 +77,30 @@ final readonly class SetTask
     {
         $file = BoardArray::of($board);
 
-        return $asked->mode === TaskMode::Exam && $asked->kind !== TaskKind::Finish ? ShuffledIds::file($file, new Dice("$asked->seed/ids")) : $file;
+        return $asked->mode === TaskMode::Exam && $asked->kind !== TaskKind::Finish
+            ? ShuffledIds::file($file, new Dice("$asked->seed/ids"))
+            : $file;
     }
 
     /** @return list<Board> one a seat; all the same where nothing varies */
     private static function boards(Board $drawn, CoreTask $asked, int $seats, int $rowLength): array
     {
         if ($asked->varying === []) {
-            $board = (Planner::plan($drawn)->plans[0] ?? null)->wiring->board ?? throw ValidationException::withMessages(['task' => __('messages.no-plan-to-set')]);
+            $board = (Planner::plan($drawn)->plans[0] ?? null)->wiring->board
+                ?? throw ValidationException::withMessages(['task' => __('messages.no-plan-to-set')]);
 
             return array_fill(0, $seats, $board);
         }
         try {
-            return array_map(fn (Variant $variant) => $variant->board, (new Variants($drawn, $asked->varying, $asked->surface))->forSeats($asked->seed, $seats, $rowLength));
+            return array_map(
+                fn (Variant $variant) => $variant->board,
+                (new Variants($drawn, $asked->varying, $asked->surface))->forSeats($asked->seed, $seats, $rowLength),
+            );
         } catch (TooFewVariants $few) {
-            throw ValidationException::withMessages(['task' => __('messages.too-few-variants', ['there' => $few->there, 'wanted' => $few->wanted])]);
+            throw ValidationException::withMessages(['task' => __('messages.too-few-variants', [
+                'there' => $few->there,
+                'wanted' => $few->wanted,
+            ])]);
         }
     }
 }

@@ -17,7 +17,8 @@ use Zwindle\Plan\Planner;
 final class TryTask
 {
     /**
-     * @return array{problems: list<Problem>, dropped: list<string>, variants: Variants|null, seats: list<Variant>, few: TooFewVariants|null}
+     * @return array{problems: list<Problem>, dropped: list<string>, variants: Variants|null, seats: list<Variant>,
+     *     few: TooFewVariants|null}
      *
      * @throws InputRefused if the board itself has problems
      */

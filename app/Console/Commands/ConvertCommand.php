@@ -13,7 +13,10 @@ use Zwindle\Plan\Convert\PracticeConverter;
 
 final class ConvertCommand extends ReadsFilesCommand
 {
-    protected $signature = 'zwindle:convert {board : a *.board.json file} {--out= : write the board of the other practice to this file} {--json : print JSON}';
+    protected $signature = 'zwindle:convert
+        {board : a *.board.json file}
+        {--out= : write the board of the other practice to this file}
+        {--json : print JSON}';
 
     protected $description = 'Carry a board over to the other practice, and explain what is different there';
 
@@ -26,7 +29,9 @@ final class ConvertCommand extends ReadsFilesCommand
             if (is_string($out) && @file_put_contents($out, self::json(BoardArray::of($conversion->board))."\n") === false) {
                 throw InputRefused::unwritable($out);
             }
-            $this->option('json') ? $this->writeJson(ConversionShape::of($board, $conversion)) : (new ConversionPage($board, $conversion))->print($this->getOutput());
+            $this->option('json')
+                ? $this->writeJson(ConversionShape::of($board, $conversion))
+                : (new ConversionPage($board, $conversion))->print($this->getOutput());
 
             return $conversion->after === null ? self::FAILED : self::DONE;
         });

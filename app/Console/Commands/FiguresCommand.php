@@ -15,7 +15,10 @@ use Zwindle\Circuit\Solve\Survey;
 
 final class FiguresCommand extends ReadsFilesCommand
 {
-    protected $signature = 'zwindle:figures {board : a *.board.json file of British practice} {wiring : a *.wiring.json file} {--json : print JSON}';
+    protected $signature = 'zwindle:figures
+        {board : a *.board.json file of British practice}
+        {wiring : a *.wiring.json file}
+        {--json : print JSON}';
 
     protected $description = 'Work out volt drop, R1+R2 and end-to-end readings, and the load, as the board is wired';
 
@@ -27,7 +30,9 @@ final class FiguresCommand extends ReadsFilesCommand
                 throw InputRefused::option(__('problems.no-figures'));
             }
             $figures = new BritishFigures(new Survey(Circuit::of($wiring)));
-            $this->option('json') ? $this->writeJson((new FiguresShape($figures))->json()) : (new FiguresPage($figures))->print($this->getOutput());
+            $this->option('json')
+                ? $this->writeJson((new FiguresShape($figures))->json())
+                : (new FiguresPage($figures))->print($this->getOutput());
 
             return self::DONE;
         });

@@ -27,7 +27,9 @@ final class FillCommand extends ReadsFilesCommand
             }
             $edition = $this->edition($board->practice) ?? $board->edition;
             $count = new FillCount($board, $edition);
-            $this->option('json') ? $this->writeJson(FillShape::of($board, $count)) : (new FillPage($board, $edition, $count))->print($this->getOutput());
+            $this->option('json')
+                ? $this->writeJson(FillShape::of($board, $count))
+                : (new FillPage($board, $edition, $count))->print($this->getOutput());
 
             return self::DONE;
         });

@@ -13,9 +13,14 @@ use Zwindle\Circuit\Net\Circuit;
 
 final class MeterCommand extends ReadsFilesCommand
 {
-    protected $signature = 'zwindle:meter {board : a *.board.json file} {wiring : a *.wiring.json file}
-        {from : a point, as S1.common} {to : another, as W2.white@B1}
-        {--state= : positions, as in S1:up,S2:down; switches not named are up} {--live : volts with the supply on, not ohms} {--json : print JSON}';
+    protected $signature = 'zwindle:meter
+        {board : a *.board.json file}
+        {wiring : a *.wiring.json file}
+        {from : a point, as S1.common}
+        {to : another, as W2.white@B1}
+        {--state= : positions, as in S1:up,S2:down; switches not named are up}
+        {--live : volts with the supply on, not ohms}
+        {--json : print JSON}';
 
     protected $description = 'What a meter shows between two points: ohms with the supply isolated, or volts';
 
@@ -30,7 +35,9 @@ final class MeterCommand extends ReadsFilesCommand
             }
             $reading = new MeterShape($circuit, $this->state($circuit), ...$points);
             $live = (bool) $this->option('live');
-            $this->option('json') ? $this->writeJson($reading->json($live)) : $this->getOutput()->writeln((new MeterPage(Words::of($wiring), $reading, ...$points))->lines($live));
+            $this->option('json')
+                ? $this->writeJson($reading->json($live))
+                : $this->getOutput()->writeln((new MeterPage(Words::of($wiring), $reading, ...$points))->lines($live));
 
             return self::DONE;
         });

@@ -48,9 +48,15 @@ final class MistakesCommand extends ReadsFilesCommand
     {
         $switches = array_column($board->devicesOf(DeviceKind::Switch), 'id');
         if (count($switches) > MistakesByTable::MOST_SWITCHES) {
-            throw InputRefused::option(__('problems.too-many-to-compare', ['count' => count($switches), 'most' => MistakesByTable::MOST_SWITCHES]));
+            throw InputRefused::option(__('problems.too-many-to-compare', [
+                'count' => count($switches),
+                'most' => MistakesByTable::MOST_SWITCHES,
+            ]));
         }
-        $flips = array_values(array_filter(array_map(trim(...), explode(',', (string) $this->option('flips'))), fn (string $flip) => $flip !== ''));
+        $flips = array_values(array_filter(
+            array_map(trim(...), explode(',', (string) $this->option('flips'))),
+            fn (string $flip) => $flip !== '',
+        ));
         foreach (array_diff($flips, $switches) as $unknown) {
             throw InputRefused::option(__('problems.unknown-switch', ['id' => $unknown]));
         }
@@ -61,7 +67,9 @@ final class MistakesCommand extends ReadsFilesCommand
     private function failed(Board $board, string $why): int
     {
         $message = __('mistakes.no-plan', ['why' => $why], $board->practice->value);
-        $this->option('json') ? $this->writeJson(['mistakes' => [], 'impossible' => ['message' => $message]]) : $this->getOutput()->writeln($message);
+        $this->option('json')
+            ? $this->writeJson(['mistakes' => [], 'impossible' => ['message' => $message]])
+            : $this->getOutput()->writeln($message);
 
         return self::FAILED;
     }

@@ -25,9 +25,15 @@ use Zwindle\Repair\NearestPlan;
 
 final class PlanCommand extends ReadsFilesCommand
 {
-    protected $signature = 'zwindle:plan {board : a *.board.json file; a cable may be of type any}
-        {--scheme= : the scheme to plan for, as dead-end} {--all : every distinct plan, up to a stated number}
-        {--order=box-by-box : of work: box-by-box or farthest-first} {--from= : a wiring that stands already: keep every joint that can stay} {--neutrals : say for each switch box whether an electronic switch could go there} {--edition= : plan by another edition than the board\'s} {--json : print JSON}';
+    protected $signature = 'zwindle:plan
+        {board : a *.board.json file; a cable may be of type any}
+        {--scheme= : the scheme to plan for, as dead-end}
+        {--all : every distinct plan, up to a stated number}
+        {--order=box-by-box : of work: box-by-box or farthest-first}
+        {--from= : a wiring that stands already: keep every joint that can stay}
+        {--neutrals : say for each switch box whether an electronic switch could go there}
+        {--edition= : plan by another edition than the board\'s}
+        {--json : print JSON}';
 
     protected $description = 'Work out right wirings of a board: what each core carries, and the steps';
 
@@ -35,13 +41,22 @@ final class PlanCommand extends ReadsFilesCommand
     {
         return $this->orRefuse(function () use ($readBoardFile): int {
             $board = $readBoardFile->undecided((string) $this->argument('board'));
-            $order = StepOrder::tryFrom((string) $this->option('order')) ?? throw InputRefused::option(__('problems.unknown-order', ['text' => (string) $this->option('order')]));
+            $order = StepOrder::tryFrom((string) $this->option('order'))
+                ?? throw InputRefused::option(__('problems.unknown-order', ['text' => (string) $this->option('order')]));
             [$scheme, $edition] = [$this->scheme(), $this->edition($board->practice)];
             [$planning, $extension] = $this->option('from') === null
                 ? [Planner::plan($board, $scheme, (bool) $this->option('all'), $edition), null]
                 : $this->extended($board, $scheme, $edition);
             $neutrals = $this->option('neutrals') ? NeutralAt::everySwitchBox($board, $scheme, $edition) : null;
-            $shape = new PlanningShape($board, $planning, $order, Refusal::of($planning, $board, $scheme, $edition), $extension, $neutrals, $edition);
+            $shape = new PlanningShape(
+                $board,
+                $planning,
+                $order,
+                Refusal::of($planning, $board, $scheme, $edition),
+                $extension,
+                $neutrals,
+                $edition,
+            );
             $this->option('json') ? $this->writeJson($shape->json()) : (new PlanPage($board, $shape))->print($this->getOutput());
 
             return $planning->plans === [] ? self::FAILED : self::DONE;
@@ -56,7 +71,8 @@ final class PlanCommand extends ReadsFilesCommand
     private function extended(Board $board, ?string $scheme, ?CodeEdition $edition): array
     {
         $problems = new Problems;
-        $earlier = EarlierWiring::read(ReadBoardFile::textOf((string) $this->option('from')), $board, $problems) ?? throw InputRefused::file('wiring', $problems->all());
+        $earlier = EarlierWiring::read(ReadBoardFile::textOf((string) $this->option('from')), $board, $problems)
+            ?? throw InputRefused::file('wiring', $problems->all());
         $nearest = NearestPlan::to($earlier->wiring, $scheme, $edition);
         if ($nearest === null) {
             $planning = Planner::plan($board, $scheme, edition: $edition);

@@ -20,7 +20,9 @@ final class UpgradeCommand extends Command
 
     public function handle(KeepJudgement $keep, CountProgress $count): int
     {
-        $open = Attempt::query()->where(fn (Builder $query) => $query->whereNull('ends')->orWhere(fn (Builder $handedIn) => $handedIn->whereNotNull('handed_in_at')->whereNull('judgement_id')))->pluck('id');
+        $open = Attempt::query()->where(fn (Builder $query) => $query->whereNull('ends')->orWhere(
+            fn (Builder $handedIn) => $handedIn->whereNotNull('handed_in_at')->whereNull('judgement_id'),
+        ))->pluck('id');
         if ($open->isEmpty()) {
             return self::SUCCESS;
         }
@@ -45,9 +47,14 @@ final class UpgradeCommand extends Command
         $differ = Judgement::query()->whereNotNull('stood')->whereIn('id', Attempt::query()->select('judgement_id'))->get();
         $unjudged = Attempt::query()->whereHas('judgement', fn (Builder $query) => $query->whereNull('verdict'))->count();
         foreach ($differ as $judgement) {
-            $this->line("  attempt $judgement->attempt_id: handed in as {$judgement->stood['verdict']}, which stands; by rules $judgement->rules it would be $judgement->verdict. $judgement->headline");
+            $then = "attempt $judgement->attempt_id: handed in as {$judgement->stood['verdict']}, which stands";
+            $this->line("  $then; by rules $judgement->rules it would be $judgement->verdict. $judgement->headline");
         }
-        $this->line($differ->isEmpty() ? 'None of them would come out otherwise.' : "{$differ->count()} would come out otherwise. What stood at the hand-in stands; decide on the Marks page.");
+        $this->line(
+            $differ->isEmpty()
+                ? 'None of them would come out otherwise.'
+                : "{$differ->count()} would come out otherwise. What stood at the hand-in stands; decide on the Marks page.",
+        );
         $unjudged === 0 ? null : $this->warn("$unjudged could not be judged: see storage/logs and storage/app/unjudged.");
     }
 }

@@ -39,7 +39,9 @@ final readonly class CheckPage
         $board = $this->result->evidence->board;
         $output->writeln(self::plain("$board->title  ({$this->result->evidence->edition->id})"));
         $output->newLine();
-        $output->writeln('<options=bold>'.self::plain(strtoupper($this->result->verdict->value).': '.(new Headline($this->result))->sentence()).'</>');
+        $output->writeln('<options=bold>'.self::plain(strtoupper(
+            $this->result->verdict->value,
+        ).': '.(new Headline($this->result))->sentence()).'</>');
         $this->printSchemes($output);
         $output->newLine();
         $output->writeln(self::plain(DiagramText::of(new Diagram($this->result->evidence->circuit, $this->result->evidence->roles))));
@@ -59,7 +61,8 @@ final readonly class CheckPage
         $schemes = (new SchemeSentence($this->result->evidence))->all();
         foreach ($schemes as ['id' => $id, 'name' => $name, 'note' => $note, 'lamps' => $lamps]) {
             if ($id !== null) {
-                $output->writeln(self::plain('Scheme'.(count($schemes) > 1 ? " of $lamps" : '').": $name ($id)".($note === '' ? '' : ". $note")));
+                $scheme = 'Scheme'.(count($schemes) > 1 ? " of $lamps" : '');
+                $output->writeln(self::plain("$scheme: $name ($id)".($note === '' ? '' : ". $note")));
             }
         }
     }
@@ -112,7 +115,10 @@ final readonly class CheckPage
                 $output->writeln(self::plain(sprintf('%3d. %s', $i + 1, $sentences->of($move))));
             }
             if ($smallest->repairs[0]->undoes !== []) {
-                $output->writeln(self::plain($this->words->say('mistakes.undoes', ['what' => (new MistakeSentence($this->words))->all($smallest->repairs[0]->undoes)])));
+                $output->writeln(self::plain($this->words->say(
+                    'mistakes.undoes',
+                    ['what' => (new MistakeSentence($this->words))->all($smallest->repairs[0]->undoes)],
+                )));
             }
             $output->newLine();
         }
@@ -126,7 +132,8 @@ final readonly class CheckPage
             Severity::Remark => ' -  remark',
             Severity::Note => ' i  note',
         };
-        $output->writeln(self::plain($lead.($lead === '' ? "$sign  " : '').$this->sentences->of($finding)." [{$finding->code->value}; $finding->reference]"));
+        $sentence = $this->sentences->of($finding)." [{$finding->code->value}; $finding->reference]";
+        $output->writeln(self::plain($lead.($lead === '' ? "$sign  " : '').$sentence));
     }
 
     private static function plain(string $text): string

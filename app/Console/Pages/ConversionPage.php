@@ -19,7 +19,10 @@ final readonly class ConversionPage
 
     public function print(OutputStyle $output): void
     {
-        $title = __('convert.title', ['title' => $this->board->title, 'practice' => __('convert.practice.'.$this->conversion->board->practice->value)]);
+        $title = __('convert.title', [
+            'title' => $this->board->title,
+            'practice' => __('convert.practice.'.$this->conversion->board->practice->value),
+        ]);
         $output->writeln('<options=bold>'.OutputFormatter::escape($title).'</>');
         $output->newLine();
         foreach ((new ConversionSentence($this->board, $this->conversion))->all() as $sentence) {

@@ -33,11 +33,20 @@ final readonly class FiguresPage
         $output->newLine();
         $output->table(
             [$this->words->say('figures.run'), 'm', $this->words->say('figures.cores'), 'R1+R2 Ω'],
-            array_map(fn (RunFigures $run) => [$run->cable, $run->lengthM ?? '?', $this->sentences->cores($run), FiguresSentence::shown($run->r1r2Ohm)], $this->figures->runs()),
+            array_map(fn (RunFigures $run) => [
+                $run->cable,
+                $run->lengthM ?? '?',
+                $this->sentences->cores($run),
+                FiguresSentence::shown($run->r1r2Ohm),
+            ], $this->figures->runs()),
         );
         $output->table(
             [$this->words->say('figures.lamp'), $this->words->say('figures.drop', ['limit' => (string) VoltDrop::limitV()]), 'R1+R2 Ω'],
-            array_map(fn (LampFigures $lamp) => [$this->words->device($lamp->lamp), FiguresSentence::shown($lamp->dropV, 2), FiguresSentence::shown($lamp->r1r2Ohm)], $this->figures->lamps()),
+            array_map(fn (LampFigures $lamp) => [
+                $this->words->device($lamp->lamp),
+                FiguresSentence::shown($lamp->dropV, 2),
+                FiguresSentence::shown($lamp->r1r2Ohm),
+            ], $this->figures->lamps()),
         );
         foreach ([...$this->sentences->remarks(), $this->words->say('figures.sources'), $this->words->say('verdict.caution')] as $line) {
             $output->writeln(self::plain($line));

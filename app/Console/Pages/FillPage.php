@@ -30,14 +30,27 @@ final readonly class FillPage
 
     public function print(OutputStyle $output): void
     {
-        $output->writeln(self::plain("{$this->board->title}  ({$this->edition->id}, {$this->edition->cite(FindingCode::BoxOverfilled->value)})"));
+        $section = $this->edition->cite(FindingCode::BoxOverfilled->value);
+        $output->writeln(self::plain("{$this->board->title}  ({$this->edition->id}, $section)"));
         foreach ($this->count->boxes() as $box) {
             $output->newLine();
             $output->writeln('<options=bold>'.self::plain($this->sentences->of($box)).'</>');
-            $rows = array_map(fn (Allowance $allowance) => [$this->sentences->what($allowance), $allowance->count, FillSentence::in3($allowance->eachIn3), FillSentence::in3($allowance->in3())], $box->allowances);
-            $output->table([$this->words->say('fill.what'), $this->words->say('fill.count'), $this->words->say('fill.each'), 'in³'], [...$rows, ['', '', '', FillSentence::in3($box->usedIn3)]]);
+            $rows = array_map(fn (Allowance $allowance) => [
+                $this->sentences->what($allowance),
+                $allowance->count,
+                FillSentence::in3($allowance->eachIn3),
+                FillSentence::in3($allowance->in3()),
+            ], $box->allowances);
+            $output->table([
+                $this->words->say('fill.what'),
+                $this->words->say('fill.count'),
+                $this->words->say('fill.each'),
+                'in³',
+            ], [...$rows, ['', '', '', FillSentence::in3($box->usedIn3)]]);
             $remedy = $this->sentences->remedy($box);
-            $output->writeln(self::plain($remedy === '' ? $this->words->say('fill.smallest', ['box' => $box->smallestBox()->id ?? '—']) : $remedy));
+            $output->writeln(self::plain($remedy === '' ? $this->words->say('fill.smallest', [
+                'box' => $box->smallestBox()->id ?? '—',
+            ]) : $remedy));
             foreach (OneMoreCable::into($box->enclosure, $this->board, $this->count) as $more) {
                 $output->writeln(self::plain($this->words->say('fill.one-more', [
                     'cable' => $more->type->print(),

@@ -32,13 +32,17 @@ final readonly class MeterPage
 
     private function volts(): string
     {
-        return $this->words->say($this->reading->isTripped() ? 'meter.tripped' : 'meter.volt', ['volt' => number_format($this->reading->volt(), 1)]);
+        return $this->words->say($this->reading->isTripped() ? 'meter.tripped' : 'meter.volt', [
+            'volt' => number_format($this->reading->volt(), 1),
+        ]);
     }
 
     private function ohms(): string
     {
         $ohm = $this->reading->ohm();
 
-        return $ohm === null ? $this->words->say('meter.open') : $this->words->say('meter.ohm', ['ohm' => number_format($ohm, $ohm < 1 ? 3 : 1)]);
+        return $ohm === null
+            ? $this->words->say('meter.open')
+            : $this->words->say('meter.ohm', ['ohm' => number_format($ohm, $ohm < 1 ? 3 : 1)]);
     }
 }

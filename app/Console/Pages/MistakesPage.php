@@ -37,7 +37,9 @@ final readonly class MistakesPage
             'count' => count($this->catalogue->mistakes),
             'scheme' => $scheme === null ? $this->words->say('findings.no-scheme') : $this->words->say("parts.scheme.$scheme->value"),
         ])).'</>');
-        $output->writeln(self::plain($this->words->say($this->catalogue->hasPairs ? 'mistakes.with-pairs' : 'mistakes.without-pairs').' '.$this->words->say('mistakes.reversed')));
+        $output->writeln(self::plain($this->words->say(
+            $this->catalogue->hasPairs ? 'mistakes.with-pairs' : 'mistakes.without-pairs',
+        ).' '.$this->words->say('mistakes.reversed')));
         $walk = FlipWalk::of($this->catalogue->circuit->switches);
         $output->writeln(self::plain($this->words->say('mistakes.walk', ['count' => count($walk), 'flips' => implode(' ', $walk)])));
         foreach ($this->catalogue->groups as $group) {
@@ -58,8 +60,14 @@ final readonly class MistakesPage
         }
         $output->newLine();
         $pairs = count($group->pairs());
-        $title = $this->words->say($group->looksRight ? 'mistakes.group-right' : 'mistakes.group', ['table' => $this->table($group), 'count' => count($singles)]);
-        $output->writeln('<options=bold>'.self::plain($title.($pairs === 0 ? '' : ' '.$this->words->say('mistakes.pairs', ['count' => $pairs]))).'</>');
+        $title = $this->words->say($group->looksRight ? 'mistakes.group-right' : 'mistakes.group', [
+            'table' => $this->table($group),
+            'count' => count($singles),
+        ]);
+        $output->writeln('<options=bold>'.self::plain($title.($pairs === 0 ? '' : ' '.$this->words->say(
+            'mistakes.pairs',
+            ['count' => $pairs],
+        ))).'</>');
         foreach ($singles as $suspect) {
             $output->writeln(self::plain('  - '.$this->sentences->all(array_values($suspect->mistakes))));
         }
@@ -87,7 +95,9 @@ final readonly class MistakesPage
         foreach ($passing as ['suspect' => $suspect, 'from' => $from]) {
             if (! $suspect->isPair()) {
                 $output->writeln(self::plain('  - '.$this->words->say('mistakes.passes', [
-                    'what' => $this->sentences->all(array_values($suspect->mistakes)), 'from' => count($from), 'all' => $this->right->evidence->table->count(),
+                    'what' => $this->sentences->all(array_values($suspect->mistakes)),
+                    'from' => count($from),
+                    'all' => $this->right->evidence->table->count(),
                 ])));
             }
         }
@@ -99,7 +109,11 @@ final readonly class MistakesPage
 
     private function table(TableGroup $group): string
     {
-        $columns = array_map(fn (string $lamp, string $column) => "$lamp $column", $this->catalogue->circuit->lamps, array_slice($group->shape, 0, -1));
+        $columns = array_map(
+            fn (string $lamp, string $column) => "$lamp $column",
+            $this->catalogue->circuit->lamps,
+            array_slice($group->shape, 0, -1),
+        );
         $trips = $group->shape[count($group->shape) - 1];
 
         return implode(', ', [...$columns, ...(trim($trips, '-') === '' ? [] : [$trips])]);

@@ -38,7 +38,11 @@ final readonly class PlanPage
         $output->writeln(self::plain("{$this->board->title}  ({$this->board->edition->id})"));
         if ($this->shape->planning->reason !== null) {
             $output->newLine();
-            $output->writeln('<options=bold>'.self::plain((new RefusalSentence($this->board))->of($this->shape->planning, $this->shape->refusal, $this->shape->edition)).'</>');
+            $output->writeln('<options=bold>'.self::plain((new RefusalSentence($this->board))->of(
+                $this->shape->planning,
+                $this->shape->refusal,
+                $this->shape->edition,
+            )).'</>');
         }
         foreach ($this->shape->planning->plans as $i => $plan) {
             $output->newLine();
@@ -69,13 +73,18 @@ final readonly class PlanPage
         $scheme = $plan->result->scheme();
         $name = $scheme === null ? $this->words->say('findings.no-scheme') : $this->words->say("parts.scheme.$scheme->value");
 
-        return (count($this->shape->planning->plans) > 1 ? ($i + 1).'. ' : '').Str::ucfirst($name).': '.(new Headline($plan->result))->sentence();
+        return (count(
+            $this->shape->planning->plans,
+        ) > 1 ? ($i + 1).'. ' : '').Str::ucfirst($name).': '.(new Headline($plan->result))->sentence();
     }
 
     /** @param  RunCores  $run */
     private static function line(array $run): string
     {
-        $cores = array_map(fn (array $core) => Colour::from($core['colour'])->isEarths() ? $core['name'] : "{$core['name']} {$core['role']}", $run['cores']);
+        $cores = array_map(
+            fn (array $core) => Colour::from($core['colour'])->isEarths() ? $core['name'] : "{$core['name']} {$core['role']}",
+            $run['cores'],
+        );
 
         return "  {$run['cable']} {$run['type']} ({$run['from']} – {$run['to']}): ".implode(', ', $cores);
     }

@@ -27,7 +27,11 @@ trait ChoosesClass
         return [
             'classroom' => ['required', 'integer:strict', Rule::exists('classrooms', 'id')->where('instructor_id', $this->user()?->id)],
             'trainees' => ['required', 'array', 'min:1', 'max:200'],
-            'trainees.*' => ['integer:strict', 'distinct', Rule::exists('classroom_trainee', 'trainee_id')->where('classroom_id', $this->integer('classroom'))],
+            'trainees.*' => [
+                'integer:strict',
+                'distinct',
+                Rule::exists('classroom_trainee', 'trainee_id')->where('classroom_id', $this->integer('classroom')),
+            ],
         ];
     }
 

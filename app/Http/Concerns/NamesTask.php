@@ -34,10 +34,17 @@ trait NamesTask
     /** @return array<string, list<mixed>> */
     private function taskRules(): array
     {
-        $shared = fn (Builder $query) => $query->where(fn (Builder $own) => $own->whereNull('instructor_id')->orWhere('instructor_id', $this->user()?->id));
+        $shared = fn (Builder $query) => $query->where(fn (Builder $own) => $own->whereNull('instructor_id')->orWhere(
+            'instructor_id',
+            $this->user()?->id,
+        ));
 
         return [
-            'boardFile' => ['required', 'integer:strict', Rule::exists('board_files', 'id')->where(fn (Builder $query) => $shared($query->whereNull('frozen_of')))],
+            'boardFile' => [
+                'required',
+                'integer:strict',
+                Rule::exists('board_files', 'id')->where(fn (Builder $query) => $shared($query->whereNull('frozen_of'))),
+            ],
             'marking' => ['required', 'integer:strict', Rule::exists('markings', 'id')->where($shared)],
             'task' => ['required', 'string', 'max:'.JsonText::MOST_BYTES],
         ];

@@ -9,7 +9,9 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Sends what searches through the gate: `search`, `search:look` where only the newest counts, `search:whole` where it may not be cut off. */
+/**
+ * Sends what searches through the gate: `search`, `search:look` where only the newest counts, `search:whole` where it may not be cut off.
+ */
 final readonly class PassSearchGate
 {
     public function __construct(private SearchGate $gate)

@@ -43,7 +43,11 @@ final class SignInRequest extends FormRequest
         $isKnown = in_array($name, $known, true);
         $seconds = SignInPace::wait($name, $device, $isKnown);
         if ($seconds > 0) {
-            throw ValidationException::withMessages(['username' => trans_choice('messages.too-many-sign-ins', $seconds, ['seconds' => $seconds])])->status(429);
+            throw ValidationException::withMessages(['username' => trans_choice(
+                'messages.too-many-sign-ins',
+                $seconds,
+                ['seconds' => $seconds],
+            )])->status(429);
         }
         $user = User::query()->where('username', $name)->first();
         $password = $this->string('password')->value();
@@ -55,7 +59,10 @@ final class SignInRequest extends FormRequest
         }
         SignInPace::succeeded($device);
         Auth::login($user);
-        Cookie::queue(Cookie::forever(self::KNOWN, json_encode(array_slice(array_values(array_unique([$name, ...$known])), 0, self::MOST_KNOWN), JSON_THROW_ON_ERROR)));
+        Cookie::queue(Cookie::forever(
+            self::KNOWN,
+            json_encode(array_slice(array_values(array_unique([$name, ...$known])), 0, self::MOST_KNOWN), JSON_THROW_ON_ERROR),
+        ));
     }
 
     private function name(): string

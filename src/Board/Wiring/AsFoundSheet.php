@@ -40,7 +40,9 @@ final readonly class AsFoundSheet
         foreach ($wiring->joints as $joint) {
             $fixed = array_values(array_filter($joint->points, fn (string $point) => $wiring->points[$point]->isFixed()));
             if ($joint->by->isConnector()) {
-                $letters[$joint->enclosure] = chr(ord('A') + (isset($letters[$joint->enclosure]) ? ord($letters[$joint->enclosure]) - ord('A') + 1 : 0));
+                $letters[$joint->enclosure] = chr(
+                    ord('A') + (isset($letters[$joint->enclosure]) ? ord($letters[$joint->enclosure]) - ord('A') + 1 : 0),
+                );
             }
             foreach ($joint->points as $point) {
                 $place = $joint->by->isConnector() ? $letters[$joint->enclosure] : $fixed[0];
@@ -67,7 +69,11 @@ final readonly class AsFoundSheet
             'format' => 'zwindle-wiring', 'version' => 1, 'board' => $board->title,
             'joints' => array_values(array_filter($joints, fn (array $joint) => count($joint['points']) > 1)),
             'caps' => array_keys(array_filter($this->lands, fn (string $place) => $place === self::CAP)),
-            'marks' => array_map(fn (string $point, string $as) => ['point' => $point, 'as' => $as], array_keys($this->marks), $this->marks),
+            'marks' => array_map(
+                fn (string $point, string $as) => ['point' => $point, 'as' => $as],
+                array_keys($this->marks),
+                $this->marks,
+            ),
         ];
     }
 

@@ -11,7 +11,15 @@ namespace Zwindle\Catalogue\Boxes;
  */
 final class ConductorVolume
 {
-    private const IN3_BY_AWG = ['18' => '1.50', '16' => '1.75', '14' => '2.00', '12' => '2.25', '10' => '2.50', '8' => '3.00', '6' => '5.00'];
+    private const IN3_BY_AWG = [
+        '18' => '1.50',
+        '16' => '1.75',
+        '14' => '2.00',
+        '12' => '2.25',
+        '10' => '2.50',
+        '8' => '3.00',
+        '6' => '5.00',
+    ];
 
     /** @return string cubic inches in decimals, exact */
     public static function in3(string $awg): string

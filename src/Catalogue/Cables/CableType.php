@@ -83,7 +83,14 @@ final readonly class CableType
         $types = [new self(self::UNDECIDED, '', null, false, null, [])];
         foreach (['14', '12'] as $awg) {
             foreach (self::NA_CORES as $shape => $cores) {
-                $types[] = new self("na-$awg-$shape", $awg, Practice::NorthAmerica, false, ColourSystem::NorthAmerican, self::coloured($cores));
+                $types[] = new self(
+                    "na-$awg-$shape",
+                    $awg,
+                    Practice::NorthAmerica,
+                    false,
+                    ColourSystem::NorthAmerican,
+                    self::coloured($cores),
+                );
             }
             $types[] = new self("na-$awg-single", $awg, Practice::NorthAmerica, true, ColourSystem::NorthAmerican, []);
         }

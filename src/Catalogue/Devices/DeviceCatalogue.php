@@ -121,8 +121,14 @@ final class DeviceCatalogue
     }
 
     /** @param  list<string>|null  $order  of the terminals, where it is not common, up, down */
-    private static function threeWay(string $id, Practice $practice, string $common, string $up, string $down, ?array $order = null): DeviceModel
-    {
+    private static function threeWay(
+        string $id,
+        Practice $practice,
+        string $common,
+        string $up,
+        string $down,
+        ?array $order = null,
+    ): DeviceModel {
         $terminals = [];
         foreach ($order ?? [$common, $up, $down] as $name) {
             $terminals[] = new Terminal($name, $name === $common ? TerminalDuty::Common : TerminalDuty::Throw);
@@ -171,7 +177,15 @@ final class DeviceCatalogue
      */
     private static function switch(string $id, Practice $practice, SwitchFunction $function, array $terminals, array $closed): DeviceModel
     {
-        return new DeviceModel($id, $practice, DeviceKind::Switch, array_column($terminals, null, 'name'), $function, $closed['up'], $closed['down']);
+        return new DeviceModel(
+            $id,
+            $practice,
+            DeviceKind::Switch,
+            array_column($terminals, null, 'name'),
+            $function,
+            $closed['up'],
+            $closed['down'],
+        );
     }
 
     /** @param  list<Terminal>  $terminals */

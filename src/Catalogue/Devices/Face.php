@@ -48,6 +48,15 @@ final readonly class Face
     {
         $landings = array_map(fn (Landing $landing) => $landing->at($this->height - $landing->y, $landing->x), $this->landings);
 
-        return new self($this->name, $this->look, $this->height, $this->width, $this->print, $landings, $this->turned + self::QUARTER, $this->isFromRear);
+        return new self(
+            $this->name,
+            $this->look,
+            $this->height,
+            $this->width,
+            $this->print,
+            $landings,
+            $this->turned + self::QUARTER,
+            $this->isFromRear,
+        );
     }
 }

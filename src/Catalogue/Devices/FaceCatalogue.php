@@ -49,7 +49,16 @@ final class FaceCatalogue
     {
         $landings = [];
         foreach ($json['landings'] as $i => $row) {
-            $landings[] = new Landing($i + 1, $row['terminal'], $row['x'], $row['y'], LandingShape::from($row['shape']), $row['finish'], $row['print'] ?? '', $row['holes'] ?? 1);
+            $landings[] = new Landing(
+                $i + 1,
+                $row['terminal'],
+                $row['x'],
+                $row['y'],
+                LandingShape::from($row['shape']),
+                $row['finish'],
+                $row['print'] ?? '',
+                $row['holes'] ?? 1,
+            );
         }
 
         return new Face($json['name'], $json['look'], $json['width'], $json['height'], $json['print'] ?? '', $landings);

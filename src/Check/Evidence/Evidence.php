@@ -87,7 +87,9 @@ final readonly class Evidence
     /** A white or grey single, which 200.7(C) lets nobody re-identify (North America). */
     public function isWhiteSingle(Core $core): bool
     {
-        return $this->board->practice === Practice::NorthAmerica && $this->board->cables[$core->cable]->type->isSingle && $core->colour->isWhiteOrGrey();
+        return $this->board->practice === Practice::NorthAmerica
+            && $this->board->cables[$core->cable]->type->isSingle
+            && $core->colour->isWhiteOrGrey();
     }
 
     /**

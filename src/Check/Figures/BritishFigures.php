@@ -84,8 +84,11 @@ final readonly class BritishFigures
                 $fed[$core] = ($fed[$core] ?? 0) + 1;
             }
         }
-        $drop = $this->sum(self::cores($way), fn (Cable $cable, Core $core) => VoltDrop::voltPerAPerMOfOneCore(ConductorResistance::sizeOf($cable->type, $core->colour))
-            * LightingLoad::ampere($fed["$cable->id.$core->name"] ?? 0));
+        $drop = $this->sum(self::cores($way), function (Cable $cable, Core $core) use ($fed): float {
+            $size = ConductorResistance::sizeOf($cable->type, $core->colour);
+
+            return VoltDrop::voltPerAPerMOfOneCore($size) * LightingLoad::ampere($fed["$cable->id.$core->name"] ?? 0);
+        });
 
         return new LampFigures($lamp, $state, $drop, $this->loopOhm($lamp, $state, $way));
     }
@@ -129,13 +132,18 @@ final readonly class BritishFigures
         $graph = new PointGraph($circuit, $state);
         $earth = null;
         foreach (["$lamp.earth", "$device->enclosure.earth", ...$this->earthsOfRosesIn($device->enclosure)] as $point) {
-            $earth ??= isset($circuit->wiring->points[$point]) ? $graph->path($point, $circuit->wiring->board->supply()->id.'.earth', [HopKind::Core, HopKind::Joint]) : null;
+            $earth ??= isset($circuit->wiring->points[$point])
+                ? $graph->path($point, $circuit->wiring->board->supply()->id.'.earth', [HopKind::Core, HopKind::Joint])
+                : null;
         }
         if ($earth === null) {
             return null;
         }
 
-        return $this->sum([...self::cores($toLamp), ...self::cores($earth)], fn (Cable $cable, Core $core) => ConductorResistance::ohmPerM($cable->type, $core->colour));
+        return $this->sum(
+            [...self::cores($toLamp), ...self::cores($earth)],
+            fn (Cable $cable, Core $core) => ConductorResistance::ohmPerM($cable->type, $core->colour),
+        );
     }
 
     /** @return list<string> a pendant has no earth of its own: it is measured at the rose it hangs from */

@@ -27,7 +27,11 @@ final readonly class BoxFill
         public Enclosure $enclosure,
         public array $allowances,
     ) {
-        $this->usedIn3 = array_reduce($allowances, fn (BigRational $sum, Allowance $allowance) => $sum->plus($allowance->in3()), BigRational::zero());
+        $this->usedIn3 = array_reduce(
+            $allowances,
+            fn (BigRational $sum, Allowance $allowance) => $sum->plus($allowance->in3()),
+            BigRational::zero(),
+        );
         $own = match (true) {
             $enclosure->volumeIn3 !== null => BigRational::of((string) $enclosure->volumeIn3),
             $enclosure->box !== null => BigRational::of($enclosure->box->volumeIn3),

@@ -136,7 +136,9 @@ final readonly class FillCount
         $further = $this->edition->earthsInOneAllowance === null ? 0 : max(0, count($sizes) - $this->edition->earthsInOneAllowance);
         $whole = self::one(AllowanceKind::Earths, 1, $largest);
 
-        return $further === 0 ? [$whole] : [$whole, new Allowance(AllowanceKind::FurtherEarths, $further, $whole->eachIn3->dividedBy(4), $largest)];
+        return $further === 0
+            ? [$whole]
+            : [$whole, new Allowance(AllowanceKind::FurtherEarths, $further, $whole->eachIn3->dividedBy(4), $largest)];
     }
 
     private static function one(AllowanceKind $kind, int $count, string $awg): Allowance

@@ -69,7 +69,12 @@ enum FindingCode: string
     public function isIn(Practice $practice): bool
     {
         return match ($this) {
-            self::ReturnOnWhite, self::WhiteSingleAsLine, self::BoxOverfilled, self::SchemeNotAcceptedEverywhere, self::BreakerTooLarge, self::ParallelPath,
+            self::ReturnOnWhite,
+            self::WhiteSingleAsLine,
+            self::BoxOverfilled,
+            self::SchemeNotAcceptedEverywhere,
+            self::BreakerTooLarge,
+            self::ParallelPath,
             self::HouseLayout => $practice === Practice::NorthAmerica,
             self::EarthUnsleeved, self::FlexReversed, self::RockerInverted, self::RcdAbsent => $practice === Practice::Britain,
             default => true,

@@ -17,7 +17,10 @@ final readonly class AlwaysLit implements Rule
         foreach ($evidence->controls as $i => $view) {
             foreach ($view->control->lamps as $lamp) {
                 if (! $evidence->table->isEverDark($lamp)) {
-                    $onLine = array_values(array_filter($view->sides($lamp), fn (string $side) => $evidence->nets->at($side) === $evidence->circuit->lineNet));
+                    $onLine = array_values(array_filter(
+                        $view->sides($lamp),
+                        fn (string $side) => $evidence->nets->at($side) === $evidence->circuit->lineNet,
+                    ));
                     $shape = $onLine === [] ? 'other' : 'on-line';
                     yield new Finding(FindingCode::AlwaysLit, $onLine ?: $view->sides($lamp), ['lamp' => $lamp, 'shape' => $shape], $i);
                 }

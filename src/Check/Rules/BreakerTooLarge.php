@@ -23,7 +23,11 @@ final readonly class BreakerTooLarge implements Rule
         foreach (array_unique(array_map(fn ($cable) => $cable->type->size, $evidence->board->cables)) as $awg) {
             $most = Ampacity::mostBreakerA((string) $awg);
             if ($most !== null && $supply->breakerA > $most) {
-                yield new Finding(FindingCode::BreakerTooLarge, ["$supply->id.line"], ['breaker' => (string) $supply->breakerA, 'most' => $most, 'awg' => (string) $awg]);
+                yield new Finding(FindingCode::BreakerTooLarge, ["$supply->id.line"], [
+                    'breaker' => (string) $supply->breakerA,
+                    'most' => $most,
+                    'awg' => (string) $awg,
+                ]);
             }
         }
     }

@@ -49,6 +49,11 @@ final readonly class CommonOnTraveller implements Rule
             default => 'exchanged',
         };
 
-        return new Finding(FindingCode::CommonOnTraveller, [...array_keys($commons), ...$fed], ['device' => $switch, 'shape' => $shape], $control);
+        return new Finding(
+            FindingCode::CommonOnTraveller,
+            [...array_keys($commons), ...$fed],
+            ['device' => $switch, 'shape' => $shape],
+            $control,
+        );
     }
 }

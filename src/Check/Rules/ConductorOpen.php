@@ -50,7 +50,13 @@ final readonly class ConductorOpen implements Rule
             return true;
         }
         $points = array_map($evidence->point(...), $evidence->nets->points[$evidence->nets->at($end)]);
-        $isContact = fn (Point $point) => in_array($point->terminal?->duty, [TerminalDuty::Common, TerminalDuty::Throw, TerminalDuty::Pole, TerminalDuty::Hot, TerminalDuty::SwitchedBlock], true);
+        $isContact = fn (Point $point) => in_array($point->terminal?->duty, [
+            TerminalDuty::Common,
+            TerminalDuty::Throw,
+            TerminalDuty::Pole,
+            TerminalDuty::Hot,
+            TerminalDuty::SwitchedBlock,
+        ], true);
 
         return array_filter($points, $isContact) !== [];
     }
@@ -58,7 +64,8 @@ final readonly class ConductorOpen implements Rule
     /** @return list<string> what the open conductor was meant for */
     private static function looseLampLeads(Evidence $evidence, string $enclosure): array
     {
-        $isLampLead = fn (string $end) => $evidence->point($end)->enclosure === $enclosure && $evidence->point($end)->terminal?->duty === TerminalDuty::LampSide;
+        $isLampLead = fn (string $end) => $evidence->point($end)->enclosure === $enclosure
+            && $evidence->point($end)->terminal?->duty === TerminalDuty::LampSide;
 
         return array_values(array_filter(LooseEnds::in($evidence), $isLampLead));
     }

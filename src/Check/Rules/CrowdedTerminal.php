@@ -16,7 +16,9 @@ final readonly class CrowdedTerminal implements Rule
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->wiring->joints as $joint) {
-            $fixed = $joint->by === JoinedBy::Terminal ? array_values(array_filter($joint->points, fn (string $id) => $evidence->point($id)->isFixed())) : [];
+            $fixed = $joint->by === JoinedBy::Terminal
+                ? array_values(array_filter($joint->points, fn (string $id) => $evidence->point($id)->isFixed()))
+                : [];
             $room = $fixed === [] ? null : $evidence->board->roomAt($fixed[0], $evidence->wiring->fitted);
             $count = count($joint->points) - 1;
             if ($room !== null && $count > $room) {

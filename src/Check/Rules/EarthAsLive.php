@@ -36,7 +36,8 @@ final readonly class EarthAsLive implements Rule
      */
     private static function endsOnCurrent(Evidence $evidence, Core $core): array
     {
-        $isOnlyReturn = $evidence->roles->at($core->ends()[0]) === [Role::Earth] && $evidence->hasCurrentTerminal($evidence->netOfCore($core));
+        $isOnlyReturn = $evidence->roles->at($core->ends()[0]) === [Role::Earth]
+            && $evidence->hasCurrentTerminal($evidence->netOfCore($core));
         $ends = [];
         foreach ($core->ends() as $end) {
             foreach ($evidence->wiring->jointAt($end)->points ?? [] as $other) {

@@ -19,7 +19,12 @@ final readonly class LineUnmarked implements Rule
             $net = $evidence->netOfCore($core);
             $colours = $evidence->board->cables[$core->cable]->type->colours;
             // A white single is told by a rule of its own.
-            if ($evidence->isWhiteSingle($core) || $evidence->isMixed($net) || ! $evidence->roles->isOnLineSide($core->ends()[0]) || ! ($colours?->needsMarkAsLine($core->colour) ?? false)) {
+            if (
+                $evidence->isWhiteSingle($core)
+                || $evidence->isMixed($net)
+                || ! $evidence->roles->isOnLineSide($core->ends()[0])
+                || ! ($colours?->needsMarkAsLine($core->colour) ?? false)
+            ) {
                 continue;
             }
             $unmarked = array_values(array_filter($core->ends(), fn (string $end) => $evidence->wiring->markOn($end) !== MarkedAs::Line));

@@ -23,8 +23,14 @@ final readonly class NeutralAbsentAtSwitch implements Rule
         $asked = $evidence->board->requirements->neutralAtSwitches;
         $rule = $asked === Requirements::NEUTRAL_BY_CODE ? $evidence->edition->neutralAtSwitches : NeutralRule::None;
         $lacking = match (true) {
-            $asked === Requirements::NEUTRAL_IN_EVERY_BOX => array_filter(self::switchBoxes($evidence), fn (string $box) => ! self::hasNeutral($evidence, $box)),
-            $rule === NeutralRule::EveryBox => array_filter(self::switchBoxes($evidence), fn (string $box) => self::lacksByCode($evidence, $box)),
+            $asked === Requirements::NEUTRAL_IN_EVERY_BOX => array_filter(
+                self::switchBoxes($evidence),
+                fn (string $box) => ! self::hasNeutral($evidence, $box),
+            ),
+            $rule === NeutralRule::EveryBox => array_filter(
+                self::switchBoxes($evidence),
+                fn (string $box) => self::lacksByCode($evidence, $box),
+            ),
             $rule === NeutralRule::OneLocation => self::boxesOfLampsWithout($evidence),
             $rule === NeutralRule::NoneForSeveral => self::boxesOfLampsWithout($evidence, onlyAlone: true),
             default => [],
@@ -37,14 +43,21 @@ final readonly class NeutralAbsentAtSwitch implements Rule
                 default => 'every-box',
             };
             $isSpared = $rule !== NeutralRule::None && $evidence->edition->isReachableExempt;
-            yield new Finding(FindingCode::NeutralAbsentAtSwitch, array_values(array_map(fn (Device $device) => $device->id, $switches)), ['shape' => $shape, 'spared' => $isSpared ? 'reachable' : '']);
+            yield new Finding(
+                FindingCode::NeutralAbsentAtSwitch,
+                array_values(array_map(fn (Device $device) => $device->id, $switches)),
+                ['shape' => $shape, 'spared' => $isSpared ? 'reachable' : ''],
+            );
         }
     }
 
     /** @return list<string> boxes with a switch in them */
     private static function switchBoxes(Evidence $evidence): array
     {
-        return array_values(array_unique(array_map(fn (Device $switch) => $switch->enclosure, $evidence->board->devicesOf(DeviceKind::Switch))));
+        return array_values(array_unique(array_map(
+            fn (Device $switch) => $switch->enclosure,
+            $evidence->board->devicesOf(DeviceKind::Switch),
+        )));
     }
 
     /**

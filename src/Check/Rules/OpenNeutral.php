@@ -18,7 +18,12 @@ final readonly class OpenNeutral implements Rule
             foreach ($view->control->lamps as $lamp) {
                 $facts = $evidence->survey->lamps[$lamp];
                 if ($facts->hasLine && ! $facts->hasNeutral) {
-                    yield new Finding(FindingCode::OpenNeutral, self::sidesWithoutLine($evidence, $lamp, $view->sides($lamp)), ['lamp' => $lamp], $i);
+                    yield new Finding(
+                        FindingCode::OpenNeutral,
+                        self::sidesWithoutLine($evidence, $lamp, $view->sides($lamp)),
+                        ['lamp' => $lamp],
+                        $i,
+                    );
                 }
             }
         }

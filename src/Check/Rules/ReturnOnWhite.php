@@ -23,7 +23,12 @@ final readonly class ReturnOnWhite implements Rule
         }
         foreach ($evidence->cores() as $core) {
             $isCored = ! $evidence->board->cables[$core->cable]->type->isSingle;
-            if ($isCored && $core->colour->isWhiteOrGrey() && $evidence->roles->at($core->ends()[0]) === [Role::SwitchedLine] && self::isReIdentified($evidence, $core)) {
+            if (
+                $isCored
+                && $core->colour->isWhiteOrGrey()
+                && $evidence->roles->at($core->ends()[0]) === [Role::SwitchedLine]
+                && self::isReIdentified($evidence, $core)
+            ) {
                 yield new Finding(FindingCode::ReturnOnWhite, $core->ends());
             }
         }

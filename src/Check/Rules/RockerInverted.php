@@ -20,8 +20,16 @@ final readonly class RockerInverted implements Rule
         foreach ($evidence->controls as $i => $view) {
             $switch = $view->control->switches[0];
             $isOneWayUse = count($view->control->switches) === 1 && $view->model($switch)->function === SwitchFunction::ThreeWay;
-            if ($evidence->board->practice === Practice::Britain && $isOneWayUse && $view->behaves && self::isOnWhenUp($evidence, $view, $switch)) {
-                $used = array_filter(array_keys($view->contacts($switch)), fn (string $contact) => $evidence->wiring->jointAt($contact) !== null);
+            if (
+                $evidence->board->practice === Practice::Britain
+                && $isOneWayUse
+                && $view->behaves
+                && self::isOnWhenUp($evidence, $view, $switch)
+            ) {
+                $used = array_filter(
+                    array_keys($view->contacts($switch)),
+                    fn (string $contact) => $evidence->wiring->jointAt($contact) !== null,
+                );
                 yield new Finding(FindingCode::RockerInverted, array_values($used), ['device' => $switch], $i);
             }
         }

@@ -22,7 +22,10 @@ final readonly class SchemeNotAsAsked implements Rule
         }
         $found = $evidence->schemes[0];
         if ($found?->value !== $asked && ($found !== null || $view->behaves)) {
-            yield new Finding(FindingCode::SchemeNotAsAsked, $view->control->switches, ['asked' => $asked, 'found' => $found->value ?? ''], 0);
+            yield new Finding(FindingCode::SchemeNotAsAsked, $view->control->switches, [
+                'asked' => $asked,
+                'found' => $found->value ?? '',
+            ], 0);
         }
     }
 }

@@ -17,7 +17,11 @@ final readonly class SeparateReturn implements Rule
     {
         foreach ((new CableBalance($evidence->survey))->unbalanced() as $cable) {
             $cores = array_values(array_filter($evidence->board->cables[$cable]->cores, fn ($core) => ! $core->colour->isEarths()));
-            yield new Finding(FindingCode::SeparateReturn, array_merge(...array_map(fn ($core) => $core->ends(), $cores)), ['cable' => $cable]);
+            yield new Finding(
+                FindingCode::SeparateReturn,
+                array_merge(...array_map(fn ($core) => $core->ends(), $cores)),
+                ['cable' => $cable],
+            );
         }
     }
 }

@@ -18,8 +18,14 @@ final readonly class WhiteSingleAsLine implements Rule
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->cores() as $core) {
-            if ($evidence->isWhiteSingle($core) && ! $evidence->isMixed($evidence->netOfCore($core)) && $evidence->roles->isOnLineSide($core->ends()[0])) {
-                yield new Finding(FindingCode::WhiteSingleAsLine, $core->ends(), ['role' => $evidence->roles->at($core->ends()[0])[0]->value]);
+            if (
+                $evidence->isWhiteSingle($core)
+                && ! $evidence->isMixed($evidence->netOfCore($core))
+                && $evidence->roles->isOnLineSide($core->ends()[0])
+            ) {
+                yield new Finding(FindingCode::WhiteSingleAsLine, $core->ends(), [
+                    'role' => $evidence->roles->at($core->ends()[0])[0]->value,
+                ]);
             }
         }
     }

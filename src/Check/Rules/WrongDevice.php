@@ -11,7 +11,10 @@ use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Circuit\Scheme\ControlView;
 
-/** A part that cannot do what its place asks, in a control that does not work: by the board where another was fitted, by the number of switches else. */
+/**
+ * A part that cannot do what its place asks, in a control that does not work: by the board where another was fitted,
+ * by the number of switches else.
+ */
 final readonly class WrongDevice implements Rule
 {
     public function findingsIn(Evidence $evidence): iterable
@@ -21,7 +24,11 @@ final readonly class WrongDevice implements Rule
                 $place = self::placeOf($evidence, $view, $switch);
                 $function = $view->model($switch)->function;
                 if ($function !== null && ! $function->canServeAs($place)) {
-                    yield new Finding(FindingCode::WrongDevice, [$switch], ['device' => $switch, 'is' => $function->value, 'needs' => $place->value], $i);
+                    yield new Finding(FindingCode::WrongDevice, [$switch], [
+                        'device' => $switch,
+                        'is' => $function->value,
+                        'needs' => $place->value,
+                    ], $i);
                 }
             }
         }

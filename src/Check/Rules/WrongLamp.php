@@ -19,7 +19,12 @@ final readonly class WrongLamp implements Rule
             foreach ($view->control->lamps as $lamp) {
                 foreach (array_diff($evidence->circuit->switches, $view->control->switches) as $switch) {
                     if ($evidence->table->effect($switch, $lamp, overTrips: false) !== FlipEffect::Never) {
-                        yield new Finding(FindingCode::WrongLamp, [...self::switchedSides($evidence, $view->sides($lamp)), $switch], ['device' => $switch, 'lamp' => $lamp], $i);
+                        yield new Finding(
+                            FindingCode::WrongLamp,
+                            [...self::switchedSides($evidence, $view->sides($lamp)), $switch],
+                            ['device' => $switch, 'lamp' => $lamp],
+                            $i,
+                        );
                     }
                 }
             }

@@ -63,7 +63,8 @@ final readonly class Circuit
     /**
      * The same circuit with parts that do not do what they should.
      *
-     * @param  array<int, array{list<array{int, int}>, list<array{int, int}>}>  $contacts  place of the switch → its pairs closed up, and closed down
+     * @param  array<int, array{list<array{int, int}>, list<array{int, int}>}>  $contacts  place of the switch → its pairs closed up,
+     *     and closed down
      * @param  list<int>  $blown  places of lamps that carry nothing
      */
     public function withFaults(array $contacts, array $blown): self

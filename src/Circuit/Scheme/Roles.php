@@ -68,7 +68,11 @@ final readonly class Roles
     private static function atSupply(Circuit $circuit, int $net): array
     {
         $roles = [];
-        foreach ([[$circuit->lineNet, Role::Line], [$circuit->neutralNet, Role::Neutral], [$circuit->earthNet, Role::Earth]] as [$supplyNet, $role]) {
+        foreach ([
+            [$circuit->lineNet, Role::Line],
+            [$circuit->neutralNet, Role::Neutral],
+            [$circuit->earthNet, Role::Earth],
+        ] as [$supplyNet, $role]) {
             if ($net === $supplyNet) {
                 $roles[] = $role;
             }
@@ -80,7 +84,10 @@ final readonly class Roles
     private static function beyondSwitches(Circuit $circuit, int $net, NetFacts $facts): Role
     {
         $points = array_map(fn (string $id) => $circuit->wiring->points[$id], $circuit->nets->points[$net]);
-        $switches = array_unique(array_map(fn (Point $point) => $point->device, self::withDuty($points, TerminalDuty::Common, TerminalDuty::Throw, TerminalDuty::Pole)));
+        $switches = array_unique(array_map(
+            fn (Point $point) => $point->device,
+            self::withDuty($points, TerminalDuty::Common, TerminalDuty::Throw, TerminalDuty::Pole),
+        ));
         $feedsALamp = self::withDuty($points, TerminalDuty::LampSide, TerminalDuty::LampShell, TerminalDuty::SwitchedBlock) !== [];
 
         return match (true) {

@@ -28,7 +28,10 @@ final readonly class CableBalance
     /** @return list<string> ids of cables; singles are never judged, whose route is the conduit's */
     public function unbalanced(): array
     {
-        $suspects = array_filter($this->board->cables, fn (Cable $cable) => ! $cable->type->isSingle && ($this->hasRunBeside($cable) || $this->mayEarthCarry($cable)));
+        $suspects = array_filter(
+            $this->board->cables,
+            fn (Cable $cable) => ! $cable->type->isSingle && ($this->hasRunBeside($cable) || $this->mayEarthCarry($cable)),
+        );
         $flow = $suspects === [] ? null : new NetFlow($this->survey->circuit);
         $unbalanced = [];
         while ($flow !== null && $suspects !== []) {

@@ -105,7 +105,12 @@ final class LampGroup
         $byPlace = array_values($facts);
 
         return array_map(
-            fn (array $lamps, int|string $key) => new self($circuit, $lamps, new LampObserver(array_map(fn (int $lamp) => $byPlace[$lamp], $lamps)), $key === self::STILL),
+            fn (array $lamps, int|string $key) => new self(
+                $circuit,
+                $lamps,
+                new LampObserver(array_map(fn (int $lamp) => $byPlace[$lamp], $lamps)),
+                $key === self::STILL,
+            ),
             $groups,
             array_keys($groups),
         );
@@ -153,7 +158,13 @@ final class LampGroup
     {
         if (! isset($this->witnessed[$this->now])) {
             $this->witnessed[$this->now] = true;
-            $this->observer->note($this->solutions[$this->now], $this->lampNodes[$this->now], self::LINE, self::NEUTRAL, $this->earths[$this->now]);
+            $this->observer->note(
+                $this->solutions[$this->now],
+                $this->lampNodes[$this->now],
+                self::LINE,
+                self::NEUTRAL,
+                $this->earths[$this->now],
+            );
         }
     }
 

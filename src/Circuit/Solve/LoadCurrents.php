@@ -19,7 +19,10 @@ final class LoadCurrents
     /** A receptacle draws in no proportion to the lamps, so that the two cannot seem to cancel. */
     private const RECEPTACLE_DRAWS = 7.389;
 
-    /** @var array<int, list<array{int, int, int, float}>> piece → contacts out of it: switch, position, piece beyond, what crossing it counts */
+    /**
+     * @var array<int, list<array{int, int, int, float}>> piece → contacts out of it: switch, position, piece beyond,
+     *     what crossing it counts
+     */
     private array $contacts = [];
 
     /** @var list<array{array{int, float}, array{int, float}}> per lamp: piece and count of its two sides */
@@ -70,7 +73,11 @@ final class LoadCurrents
      */
     public function count(int $state, array $lampCurrents): float
     {
-        $ways = $this->waysFrom($state, $this->linePiece, -$this->lineCount) + $this->waysFrom($state, $this->returnPiece, -$this->returnCount);
+        $ways = $this->waysFrom($state, $this->linePiece, -$this->lineCount) + $this->waysFrom(
+            $state,
+            $this->returnPiece,
+            -$this->returnCount,
+        );
         $sum = 0.0;
         foreach ($lampCurrents as $lamp => $current) {
             foreach ($this->lampSides[$lamp] as $side => [$piece, $count]) {

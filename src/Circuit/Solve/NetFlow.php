@@ -93,9 +93,14 @@ final class NetFlow
         if ($place === $root || $cores === []) {
             return [];
         }
-        $places = array_values(array_unique(array_merge(...array_map(fn (string $core) => [$this->cores[$core][0], $this->cores[$core][1]], $cores))));
+        $places = array_values(array_unique(array_merge(...array_map(fn (string $core) => [
+            $this->cores[$core][0],
+            $this->cores[$core][1],
+        ], $cores))));
 
-        return count($cores) === count($places) - 1 ? $this->alongTree($place, $root, $cores) : $this->throughRings($place, $root, $cores, $places);
+        return count($cores) === count($places) - 1
+            ? $this->alongTree($place, $root, $cores)
+            : $this->throughRings($place, $root, $cores, $places);
     }
 
     /**
@@ -154,7 +159,8 @@ final class NetFlow
         $flows = [];
         foreach ($cores as $core) {
             [$from, $to, $conductance] = $this->cores[$core];
-            $flows[$core] = $conductance * ((isset($column[$from]) ? $volts[$column[$from]] : 0.0) - (isset($column[$to]) ? $volts[$column[$to]] : 0.0));
+            [$before, $after] = [isset($column[$from]) ? $volts[$column[$from]] : 0.0, isset($column[$to]) ? $volts[$column[$to]] : 0.0];
+            $flows[$core] = $conductance * ($before - $after);
         }
 
         return $flows;

@@ -21,7 +21,10 @@ final class NetObserver
         $all = array_keys($this->facts);
         $moving = array_flip($circuit->netsAtContacts());
         // What stands at no contact is tied to a terminal of the supply always or never.
-        $canMove = fn (int $supplyNet) => array_filter($all, fn (int $net) => $net === $supplyNet || (isset($moving[$net], $moving[$supplyNet])));
+        $canMove = fn (int $supplyNet) => array_filter(
+            $all,
+            fn (int $net) => $net === $supplyNet || (isset($moving[$net], $moving[$supplyNet])),
+        );
         $this->unknown = [
             'line' => $canMove($circuit->lineNet),
             'neutral' => $canMove($circuit->neutralNet),

@@ -43,11 +43,24 @@ final readonly class Grader
         $lines = [$this->behaviour($judged), $this->safety($judged, $placed)];
         foreach ($this->scheme->rules as $code => $points) {
             $found = array_values(array_filter($judged->findings, fn (Finding $finding) => $finding->code->value === $code));
-            $lines[] = new GradeLine(GradePart::Rule, $found === [] ? self::half($points * $placed) : 0.0, $points, $code, $found, self::percent($placed));
+            $lines[] = new GradeLine(
+                GradePart::Rule,
+                $found === [] ? self::half($points * $placed) : 0.0,
+                $points,
+                $code,
+                $found,
+                self::percent($placed),
+            );
         }
         if ($this->scheme->order > 0) {
             $share = ($this->inOrder ?? 1.0) * $placed;
-            $lines[] = new GradeLine(GradePart::Order, self::half($this->scheme->order * $share), $this->scheme->order, $this->inOrder === null ? 'not-judged' : '', params: self::percent($share));
+            $lines[] = new GradeLine(
+                GradePart::Order,
+                self::half($this->scheme->order * $share),
+                $this->scheme->order,
+                $this->inOrder === null ? 'not-judged' : '',
+                params: self::percent($share),
+            );
         }
 
         return $this->grade([...$lines, ...$this->time(), ...$this->workmanship()], $this->critical($judged));
@@ -56,7 +69,12 @@ final readonly class Grader
     /** @param  int  $right  answers of so many asked */
     public function ofAnswers(int $right, int $asked): Grade
     {
-        $line = new GradeLine(GradePart::Answers, self::half($this->scheme->answers * $right / max(1, $asked)), $this->scheme->answers, params: ['right' => $right, 'asked' => $asked]);
+        $line = new GradeLine(
+            GradePart::Answers,
+            self::half($this->scheme->answers * $right / max(1, $asked)),
+            $this->scheme->answers,
+            params: ['right' => $right, 'asked' => $asked],
+        );
 
         return $this->grade([$line, ...$this->time(), ...$this->workmanship()], []);
     }
@@ -67,21 +85,40 @@ final readonly class Grader
      */
     private function grade(array $lines, array $critical): Grade
     {
-        return new Grade(array_values(array_filter($lines, fn (GradeLine $line) => $line->of > 0)), $this->scheme->total, $this->scheme->passMark, $critical);
+        return new Grade(
+            array_values(array_filter($lines, fn (GradeLine $line) => $line->of > 0)),
+            $this->scheme->total,
+            $this->scheme->passMark,
+            $critical,
+        );
     }
 
     private function behaviour(Result $judged): GradeLine
     {
         $faults = $judged->withSeverity(Severity::Fault);
         if ($this->scheme->perMistake !== null) {
-            $got = $this->mistakes === null ? 0.0 : max(0.0, (float) ($this->scheme->behaviour - $this->mistakes * $this->scheme->perMistake));
+            $got = $this->mistakes === null
+                ? 0.0
+                : max(0.0, (float) ($this->scheme->behaviour - $this->mistakes * $this->scheme->perMistake));
 
-            return new GradeLine(GradePart::Distance, $got, $this->scheme->behaviour, findings: $faults, params: ['mistakes' => $this->mistakes ?? '?', 'each' => $this->scheme->perMistake]);
+            return new GradeLine(
+                GradePart::Distance,
+                $got,
+                $this->scheme->behaviour,
+                findings: $faults,
+                params: ['mistakes' => $this->mistakes ?? '?', 'each' => $this->scheme->perMistake],
+            );
         }
         [$right, $all] = self::statesRight($judged);
         $share = $all === 0 ? 0.0 : max(0.0, 2 * $right / $all - 1);
 
-        return new GradeLine(GradePart::Behaviour, self::half($this->scheme->behaviour * $share), $this->scheme->behaviour, findings: $faults, params: ['right' => $right, 'states' => $all]);
+        return new GradeLine(
+            GradePart::Behaviour,
+            self::half($this->scheme->behaviour * $share),
+            $this->scheme->behaviour,
+            findings: $faults,
+            params: ['right' => $right, 'states' => $all],
+        );
     }
 
     /** @return array{int, int} states in which every controlled lamp does what it should and nothing trips, and all states */
@@ -107,7 +144,13 @@ final readonly class Grader
     {
         $dangers = $judged->withSeverity(Severity::Danger);
 
-        return new GradeLine(GradePart::Safety, $dangers === [] ? self::half($this->scheme->safety * $placed) : 0.0, $this->scheme->safety, findings: $dangers, params: self::percent($placed));
+        return new GradeLine(
+            GradePart::Safety,
+            $dangers === [] ? self::half($this->scheme->safety * $placed) : 0.0,
+            $this->scheme->safety,
+            findings: $dangers,
+            params: self::percent($placed),
+        );
     }
 
     /** @return list<GradeLine> */
@@ -118,7 +161,15 @@ final readonly class Grader
         }
         $isIn = $this->minutes !== null && $this->minutes <= ($this->scheme->withinMinutes ?? 0);
 
-        return [new GradeLine(GradePart::Time, $isIn ? (float) $this->scheme->time : 0.0, $this->scheme->time, params: ['minutes' => $this->minutes === null ? '?' : (string) round($this->minutes, 1), 'within' => $this->scheme->withinMinutes ?? 0])];
+        return [new GradeLine(
+            GradePart::Time,
+            $isIn ? (float) $this->scheme->time : 0.0,
+            $this->scheme->time,
+            params: [
+                'minutes' => $this->minutes === null ? '?' : (string) round($this->minutes, 1),
+                'within' => $this->scheme->withinMinutes ?? 0,
+            ],
+        )];
     }
 
     /** @return list<GradeLine> */
@@ -127,14 +178,21 @@ final readonly class Grader
         return array_map(function (Observation $observation): GradeLine {
             $seen = $this->observed[$observation->id] ?? null;
 
-            return new GradeLine(GradePart::Workmanship, $seen === null ? null : ($seen ? (float) $observation->points : 0.0), $observation->points, $observation->id, params: ['text' => $observation->text]);
+            return new GradeLine(
+                GradePart::Workmanship,
+                $seen === null ? null : ($seen ? (float) $observation->points : 0.0),
+                $observation->points,
+                $observation->id,
+                params: ['text' => $observation->text],
+            );
         }, $this->scheme->workmanship);
     }
 
     /** @return list<Finding> */
     private function critical(Result $judged): array
     {
-        $isCritical = fn (Finding $finding) => in_array($finding->severity()->value, $this->scheme->critical, true) || in_array($finding->code->value, $this->scheme->critical, true);
+        $isCritical = fn (Finding $finding) => in_array($finding->severity()->value, $this->scheme->critical, true)
+            || in_array($finding->code->value, $this->scheme->critical, true);
 
         return array_values(array_filter($judged->findings, $isCritical));
     }

@@ -13,8 +13,10 @@ use Zwindle\Format\Read\Problems;
 /**
  * Text of a marking file → GradingScheme, or every problem with its pointer.
  *
- * @phpstan-type MarkingJson object{title: string, total: int, passMark: int, points: object{behaviour?: int, safety?: int, answers?: int, order?: int, time?: int},
- *     rules?: object, workmanship?: list<object{id: string, text: string, points: int}>, behaviourBy?: string, perMistake?: int, withinMinutes?: int, critical?: list<string>}
+ * @phpstan-type MarkingJson object{title: string, total: int, passMark: int, points: object{behaviour?: int, safety?: int,
+ *     answers?: int, order?: int, time?: int},
+ *     rules?: object, workmanship?: list<object{id: string, text: string, points: int}>, behaviourBy?: string, perMistake?: int,
+ * withinMinutes?: int, critical?: list<string>}
  */
 final class GradingSchemeReader
 {
@@ -60,7 +62,8 @@ final class GradingSchemeReader
         }
         $seen = [];
         foreach ($scheme->workmanship as $i => $observation) {
-            isset($seen[$observation->id]) && $problems->add("/workmanship/$i/id", ProblemCode::TwiceUsedObservation, ['id' => $observation->id]);
+            isset($seen[$observation->id])
+                && $problems->add("/workmanship/$i/id", ProblemCode::TwiceUsedObservation, ['id' => $observation->id]);
             $seen[$observation->id] = true;
         }
     }

@@ -8,7 +8,8 @@ namespace Zwindle\Exam\Grading;
 final readonly class KeptGrade
 {
     /**
-     * @param  array{total: int, passMark: int, critical: string, lines: list<array{part: string, what: string, got: float|int|null, of: int}>}  $grade
+     * @param  array{total: int, passMark: int, critical: string, lines: list<array{part: string, what: string, got: float|int|null,
+     *     of: int}>}  $grade
      * @param  array<string, bool>  $observed  id of an observation → what the eye said
      * @return array<string, mixed> the same with `got`, `passes` and `isOpen`
      */
@@ -22,7 +23,11 @@ final readonly class KeptGrade
 
             return [...$line, 'got' => $seen === null ? null : ($seen ? (float) $line['of'] : 0.0)];
         }, $grade['lines']);
-        $tally = new Tally(array_map(fn (array $line) => $line['got'] === null ? null : (float) $line['got'], $lines), $grade['passMark'], $grade['critical'] !== '');
+        $tally = new Tally(
+            array_map(fn (array $line) => $line['got'] === null ? null : (float) $line['got'], $lines),
+            $grade['passMark'],
+            $grade['critical'] !== '',
+        );
 
         return [...$grade, 'lines' => $lines, 'got' => $tally->got(), 'passes' => $tally->passes(), 'isOpen' => $tally->isOpen()];
     }

@@ -53,6 +53,9 @@ final class OrderOfWork
             }
         }
 
-        return array_map(fn ($joint) => max([-1, ...array_map(fn (string $point) => $madeAt[$point] ?? -1, $joint->points)]), $wiring->joints);
+        return array_map(fn ($joint) => max([
+            -1,
+            ...array_map(fn (string $point) => $madeAt[$point] ?? -1, $joint->points),
+        ]), $wiring->joints);
     }
 }

@@ -38,7 +38,10 @@ final readonly class Bin
     /** @return list<string> slots with a part that can do what a place asks */
     public function fittingFor(?SwitchFunction $function): array
     {
-        return array_keys(array_filter($this->slots, fn (DeviceModel $model) => $function !== null && ($model->function?->canServeAs($function) ?? false)));
+        return array_keys(array_filter(
+            $this->slots,
+            fn (DeviceModel $model) => $function !== null && ($model->function?->canServeAs($function) ?? false),
+        ));
     }
 
     private static function lookAlike(?SwitchFunction $function): SwitchFunction
@@ -52,7 +55,10 @@ final readonly class Bin
 
     private static function model(DeviceModel $like, ?SwitchFunction $function): ?DeviceModel
     {
-        $own = array_filter(DeviceCatalogue::all(), fn (DeviceModel $model) => $model->practice === $like->practice && $model->function === $function);
+        $own = array_filter(
+            DeviceCatalogue::all(),
+            fn (DeviceModel $model) => $model->practice === $like->practice && $model->function === $function,
+        );
 
         return array_values($own)[0] ?? null;
     }

@@ -28,6 +28,8 @@ final readonly class Question
     /** @param  list<string>  $answer  one option, or all of them in order */
     public function isRight(array $answer): bool
     {
-        return $this->kind === QuestionKind::Path ? $answer === $this->right : count($answer) === 1 && in_array($answer[0], $this->right, true);
+        return $this->kind === QuestionKind::Path
+            ? $answer === $this->right
+            : count($answer) === 1 && in_array($answer[0], $this->right, true);
     }
 }

@@ -56,14 +56,25 @@ final readonly class Questions
                 $contacts = array_map(fn ($terminal) => "$switch->id.$terminal->name", $switch->model->contacts());
                 // In no order that would tell.
                 $shuffled = $this->dice->for("common $switch->id")->shuffled($contacts);
-                $questions[] = new Question("common-$switch->id", QuestionKind::Common, $switch->id, $shuffled, ["$switch->id.{$common[0]->name}"]);
+                $questions[] = new Question(
+                    "common-$switch->id",
+                    QuestionKind::Common,
+                    $switch->id,
+                    $shuffled,
+                    ["$switch->id.{$common[0]->name}"],
+                );
             }
         }
         $lamps = array_map(fn (Device $lamp) => $lamp->enclosure, $this->board->devicesOf(DeviceKind::Lamp));
         foreach ($this->board->enclosures as $box) {
             $cables = array_map(fn ($cable) => $cable->id, $this->board->cablesIn($box->id));
-            foreach ([[QuestionKind::FeedCable, [$this->board->supply()->enclosure]], [QuestionKind::LightCable, $lamps]] as [$kind, $ends]) {
-                $ways = array_values(array_filter($cables, fn (string $cable) => array_filter($ends, fn (string $end) => $this->leadsTo($box->id, $cable, $end)) !== []));
+            foreach ([[QuestionKind::FeedCable, [
+                $this->board->supply()->enclosure,
+            ]], [QuestionKind::LightCable, $lamps]] as [$kind, $ends]) {
+                $ways = array_values(array_filter(
+                    $cables,
+                    fn (string $cable) => array_filter($ends, fn (string $end) => $this->leadsTo($box->id, $cable, $end)) !== [],
+                ));
                 // Where singles lie in one conduit, or a ring leads both ways, there is no one answer.
                 if (count($cables) > 1 && count($ways) === 1 && ! in_array($box->id, $ends, true)) {
                     $questions[] = new Question("$kind->value-$box->id", $kind, $box->id, $cables, $ways);
@@ -102,7 +113,15 @@ final readonly class Questions
         foreach ($this->board->controls as $control) {
             foreach ($control->lamps as $lamp) {
                 for ($state = self::EVERY_SWITCH_UP + 1; $state < $table->count(); $state++) {
-                    $questions[] = new Question("lamp-$lamp-$state", QuestionKind::Lamp, $lamp, ['on', 'off', 'dim', 'trip'], [$does($lamp, $state)], $table->positionsIn($state), $does($lamp, self::EVERY_SWITCH_UP));
+                    $questions[] = new Question(
+                        "lamp-$lamp-$state",
+                        QuestionKind::Lamp,
+                        $lamp,
+                        ['on', 'off', 'dim', 'trip'],
+                        [$does($lamp, $state)],
+                        $table->positionsIn($state),
+                        $does($lamp, self::EVERY_SWITCH_UP),
+                    );
                 }
             }
         }
@@ -120,7 +139,14 @@ final readonly class Questions
                 $path = CurrentPath::towards($evidence->circuit, $lamp, $state);
                 if ($path->end === PathEnd::Returns) {
                     $order = array_values(array_filter(array_map($this->passed(...), $path->hops)));
-                    $questions[] = new Question("path-$lamp-$state", QuestionKind::Path, $lamp, $this->dice->for("path $lamp $state")->shuffled($order), $order, $evidence->table->positionsIn($state));
+                    $questions[] = new Question(
+                        "path-$lamp-$state",
+                        QuestionKind::Path,
+                        $lamp,
+                        $this->dice->for("path $lamp $state")->shuffled($order),
+                        $order,
+                        $evidence->table->positionsIn($state),
+                    );
                 }
             }
         }
@@ -144,7 +170,13 @@ final readonly class Questions
         $bin = $this->bin();
 
         return array_map(
-            fn (Device $switch) => new Question("part-$switch->id", QuestionKind::Part, $switch->id, array_keys($bin->slots), $bin->fittingFor($switch->model->function)),
+            fn (Device $switch) => new Question(
+                "part-$switch->id",
+                QuestionKind::Part,
+                $switch->id,
+                array_keys($bin->slots),
+                $bin->fittingFor($switch->model->function),
+            ),
             $this->board->devicesOf(DeviceKind::Switch),
         );
     }

@@ -23,7 +23,10 @@ enum RuleSet: string
             return [];
         }
         $edition = Editions::newest($practice);
-        $violations = array_filter(RulesInForce::remarksIn($practice), fn (FindingCode $code) => $edition->cite($code->value) !== null || $code === FindingCode::SchemeNotAcceptedEverywhere);
+        $violations = array_filter(
+            RulesInForce::remarksIn($practice),
+            fn (FindingCode $code) => $edition->cite($code->value) !== null || $code === FindingCode::SchemeNotAcceptedEverywhere,
+        );
 
         return array_fill_keys(array_map(fn (FindingCode $code) => $code->value, array_values($violations)), RuleWeight::Fault);
     }

@@ -18,8 +18,10 @@ use Zwindle\Plan\StepOrder;
 /**
  * Text of a task file → Task on one board, or every problem with its pointer.
  *
- * @phpstan-type TaskJson object{title: string, kind: string, mode: string, brief?: string, minutes?: int|null, rules?: object, help?: list<string>,
- *     tries?: int, order?: string|null, positions?: object, varying?: list<string>, seed?: string, done?: list<string>, questions?: int, start?: string, surface?: string}
+ * @phpstan-type TaskJson object{title: string, kind: string, mode: string, brief?: string, minutes?: int|null, rules?: object,
+ *     help?: list<string>,
+ *     tries?: int, order?: string|null, positions?: object, varying?: list<string>, seed?: string, done?: list<string>, questions?: int,
+ * start?: string, surface?: string}
  */
 final class TaskReader
 {
@@ -35,7 +37,10 @@ final class TaskReader
         }
         $kind = TaskKind::tryFrom($json->kind);
         if ($kind === null) {
-            $problems->add('/kind', ProblemCode::UnknownTaskKind, ['text' => $json->kind, 'detail' => implode(', ', array_column(TaskKind::cases(), 'value'))]);
+            $problems->add('/kind', ProblemCode::UnknownTaskKind, [
+                'text' => $json->kind,
+                'detail' => implode(', ', array_column(TaskKind::cases(), 'value')),
+            ]);
         }
         $weights = (array) ($json->rules ?? []);
         $dropped = self::faultsBy($weights);
@@ -49,7 +54,10 @@ final class TaskReader
         }
         $varying = array_map(VariedAspects::from(...), $json->varying ?? []);
         $isFromAsFound = ($json->start ?? 'boxes') === 'as-found';
-        if ($kind === TaskKind::Finish && $isFromAsFound && array_filter($varying, fn (VariedAspects $what) => $what->isStructural()) !== []) {
+        if ($kind === TaskKind::Finish && $isFromAsFound && array_filter(
+            $varying,
+            fn (VariedAspects $what) => $what->isStructural(),
+        ) !== []) {
             $problems->add('/varying', ProblemCode::AsFoundElsewhere);
         }
         $surface = Surface::from($json->surface ?? Surface::Screen->value);
@@ -62,7 +70,10 @@ final class TaskReader
 
         return new Task(
             $json->title, $kind, TaskMode::from($json->mode), $json->brief ?? '', $json->minutes ?? null, $rules,
-            array_map(Help::from(...), $json->help ?? []), $json->tries ?? 1, isset($json->order) ? StepOrder::from($json->order) : null, $positions,
+            array_map(Help::from(...), $json->help ?? []),
+            $json->tries ?? 1,
+            isset($json->order) ? StepOrder::from($json->order) : null,
+            $positions,
             $varying, $json->seed ?? '', $json->done ?? [], $json->questions ?? 4, $isFromAsFound, $surface, $dropped,
         );
     }
@@ -75,7 +86,10 @@ final class TaskReader
      */
     private static function faultsBy(array $weights): array
     {
-        return array_values(array_filter(array_map(strval(...), array_keys($weights)), fn (string $code) => FindingCode::tryFrom($code)?->severity()->fails() === true && in_array($code, self::ONCE_NOTES, true)));
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($weights)),
+            fn (string $code) => FindingCode::tryFrom($code)?->severity()->fails() === true && in_array($code, self::ONCE_NOTES, true),
+        ));
     }
 
     /** @param  array<mixed>  $weights */
@@ -105,7 +119,10 @@ final class TaskReader
             $dispute = Dispute::tryFrom((string) $id);
             $known = $dispute?->positions($practice) ?? [];
             if ($dispute === null || ! in_array($position, $known, true)) {
-                $problems->add("/positions/$id", ProblemCode::UnknownPosition, ['habit' => (string) $id, 'detail' => implode(', ', $known === [] ? array_column(Dispute::in($practice), 'value') : $known)]);
+                $problems->add("/positions/$id", ProblemCode::UnknownPosition, [
+                    'habit' => (string) $id,
+                    'detail' => implode(', ', $known === [] ? array_column(Dispute::in($practice), 'value') : $known),
+                ]);
 
                 continue;
             }

@@ -77,7 +77,10 @@ final readonly class Appearance
             $mounting[$switch->id] = new Mounting($faces[$dice->throw(count($faces))], self::TURNS[$dice->throw(count(self::TURNS))]);
         }
 
-        return $board->withDevices(array_map(fn (Device $device) => isset($mounting[$device->id]) ? $device->mounted($mounting[$device->id]) : $device, $board->devices));
+        return $board->withDevices(array_map(
+            fn (Device $device) => isset($mounting[$device->id]) ? $device->mounted($mounting[$device->id]) : $device,
+            $board->devices,
+        ));
     }
 
     /** The cables exchange their labels and the order in which they are listed. */
@@ -124,7 +127,14 @@ final readonly class Appearance
             $sets[] = $by === 0 ? [] : array_map(function (Cable $cable) use ($by): Cable {
                 $place = (int) array_search($cable->colour, self::HOTS, true);
 
-                return new Cable($cable->id, $cable->type, $cable->from, $cable->to, self::HOTS[($place + $by) % count(self::HOTS)], $cable->lengthM);
+                return new Cable(
+                    $cable->id,
+                    $cable->type,
+                    $cable->from,
+                    $cable->to,
+                    self::HOTS[($place + $by) % count(self::HOTS)],
+                    $cable->lengthM,
+                );
             }, $singles);
         }
 

@@ -18,8 +18,16 @@ final class EqualWork
         $best = [];
         foreach ($layouts as $layout) {
             foreach ($layouts as $other) {
-                $together = array_values(array_filter($layouts, fn (Layout $one) => self::isWithin($one, $layout->joints, $other->conductors) && $one->difficulty === $layout->difficulty));
-                if (count($together) > count($best) || (count($together) === count($best) && in_array($layouts[0], $together, true) && ! in_array($layouts[0], $best, true))) {
+                $together = array_values(array_filter(
+                    $layouts,
+                    fn (Layout $one) => self::isWithin($one, $layout->joints, $other->conductors)
+                        && $one->difficulty === $layout->difficulty,
+                ));
+                if (count($together) > count($best) || (count($together) === count($best) && in_array(
+                    $layouts[0],
+                    $together,
+                    true,
+                ) && ! in_array($layouts[0], $best, true))) {
                     $best = $together;
                 }
             }

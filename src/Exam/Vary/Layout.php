@@ -40,7 +40,15 @@ final readonly class Layout
         }
         $conductors = array_sum(array_map(fn ($cable) => count($cable->cores), $plan->wiring->board->cables));
 
-        return new self($feedAt, $lampsAt, $order, $plan->wiring->board, count($plan->wiring->joints), $conductors, self::DIFFICULTY[$plan->result->scheme()->value ?? SchemeName::Single->value] ?? 3);
+        return new self(
+            $feedAt,
+            $lampsAt,
+            $order,
+            $plan->wiring->board,
+            count($plan->wiring->joints),
+            $conductors,
+            self::DIFFICULTY[$plan->result->scheme()->value ?? SchemeName::Single->value] ?? 3,
+        );
     }
 
     /** A four-way between linked commons is refused by many North American inspectors: no seat gets a board that is wired no other way. */

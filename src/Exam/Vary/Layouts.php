@@ -49,7 +49,10 @@ final readonly class Layouts
         $mounting = $surface === Surface::Wall ? Planner::plan($board)->plans[0]->wiring->board ?? $board : $board;
         $layouts = new self($mounting, $varying, $surface);
         $most = min(self::MOST_PLANNED, max(1, intdiv(self::MOST_STATES, 2 ** count($board->devicesOf(DeviceKind::Switch)))));
-        $planned = array_map(fn (array $laid) => TimeLimit::isUp() ? null : $layouts->planned($laid), self::evenly($layouts->laid(), $most));
+        $planned = array_map(
+            fn (array $laid) => TimeLimit::isUp() ? null : $layouts->planned($laid),
+            self::evenly($layouts->laid(), $most),
+        );
 
         return array_values(array_filter($planned));
     }
@@ -91,12 +94,21 @@ final readonly class Layouts
     /** @param  Laid  $laid */
     private function planned(array $laid): ?Layout
     {
-        $board = self::moved($this->board->with($laid['models'], $this->board->requirements), $this->board->supply()->enclosure, $laid['feed']);
+        $board = self::moved(
+            $this->board->with($laid['models'], $this->board->requirements),
+            $this->board->supply()->enclosure,
+            $laid['feed'],
+        );
         foreach ($laid['lamps'] as $box => $at) {
             $board = self::moved($board, $box, $at);
         }
 
-        return Layout::of($this->surface === Surface::Wall || $this->isOwn($board) ? $board : self::undecided($board), $laid['feed'], $laid['lamps'], $laid['order']);
+        return Layout::of(
+            $this->surface === Surface::Wall || $this->isOwn($board) ? $board : self::undecided($board),
+            $laid['feed'],
+            $laid['lamps'],
+            $laid['order'],
+        );
     }
 
     private function isOwn(Board $board): bool
@@ -134,24 +146,37 @@ final readonly class Layouts
         if (! in_array($what, $this->varying, true) || count($cables) !== 1) {
             return [$own];
         }
-        $wanted = fn (Device $device) => $device->is(DeviceKind::Switch) || ($what === VariedAspects::Feed && $device->is(DeviceKind::Lamp));
+        $wanted = fn (Device $device) => $device->is(DeviceKind::Switch)
+            || ($what === VariedAspects::Feed && $device->is(DeviceKind::Lamp));
         $boxes = array_map(fn (Device $device) => $device->enclosure, array_filter($board->devices, $wanted));
 
         return array_values(array_unique([$own, ...array_values(array_diff($boxes, [$enclosure]))]));
     }
 
-    /** @return array<string, array<string, DeviceModel>> name of an order → switch → the part that hangs there in it; the board's own first */
+    /**
+     * @return array<string, array<string, DeviceModel>> name of an order → switch → the part that hangs there in it; the board's own
+     *     first
+     */
     private function orders(): array
     {
         $orders = [[]];
         foreach ($this->board->controls as $control) {
             $own = array_map(fn (string $id) => $this->board->devices[$id]->model, $control->switches);
             $permuted = in_array(VariedAspects::Order, $this->varying, true) ? self::permutations($own) : [$own];
-            $orders = array_merge(...array_map(fn (array $before) => array_map(fn (array $models) => [...$before, ...array_combine($control->switches, $models)], $permuted), $orders));
+            $orders = array_merge(...array_map(
+                fn (array $before) => array_map(fn (array $models) => [
+                    ...$before,
+                    ...array_combine($control->switches, $models),
+                ], $permuted),
+                $orders,
+            ));
         }
         $named = [];
         foreach ($orders as $models) {
-            $named[implode('+', array_map(fn (string $id, DeviceModel $model) => "$id $model->id", array_keys($models), $models))] = $models;
+            $named[implode(
+                '+',
+                array_map(fn (string $id, DeviceModel $model) => "$id $model->id", array_keys($models), $models),
+            )] = $models;
         }
 
         return $named;

@@ -17,7 +17,11 @@ final class ShuffledIds
      */
     public static function file(array $file, Dice $dice): array
     {
-        /** @var array{enclosures: list<array{id: string}>, devices: list<array{id: string, in: string}>, cables: list<array{id: string, from: string, to: string}>, controls?: list<array{lamps: list<string>, switches: list<string>}>, alwaysOn?: list<string>} $file */
+        /**
+         * @var array{enclosures: list<array{id: string}>, devices: list<array{id: string, in: string}>, cables: list<array{id: string,
+         *     from: string, to: string}>, controls?: list<array{lamps: list<string>, switches: list<string>}>,
+         *     alwaysOn?: list<string>} $file
+         */
         $names = $shuffled = [];
         foreach (['enclosures' => 'B', 'devices' => 'D', 'cables' => 'W'] as $list => $letter) {
             $shuffled[$list] = $dice->for($list)->shuffled($file[$list]);
@@ -42,7 +46,10 @@ final class ShuffledIds
             'enclosures' => array_map($renamed, $shuffled['enclosures']),
             'devices' => array_map($renamed, $shuffled['devices']),
             'cables' => array_map($renamed, $shuffled['cables']),
-            'controls' => array_map(fn (array $control) => ['lamps' => $all($control['lamps']), 'switches' => $all($control['switches'])], $file['controls'] ?? []),
+            'controls' => array_map(fn (array $control) => [
+                'lamps' => $all($control['lamps']),
+                'switches' => $all($control['switches']),
+            ], $file['controls'] ?? []),
             'alwaysOn' => $all($file['alwaysOn'] ?? []),
         ];
     }

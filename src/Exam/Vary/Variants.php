@@ -30,7 +30,13 @@ final readonly class Variants
         $all = Layouts::of($board, $varying, $surface);
         $equal = EqualWork::among($all);
         $one = $equal === [] ? $board : $equal[0]->board;
-        $this->spread = new VariantRange($equal, count($all), $this->looks->faceWays($one), $this->looks->labelWays($one), $this->looks->colourWays($one));
+        $this->spread = new VariantRange(
+            $equal,
+            count($all),
+            $this->looks->faceWays($one),
+            $this->looks->labelWays($one),
+            $this->looks->colourWays($one),
+        );
     }
 
     /**
@@ -89,9 +95,15 @@ final readonly class Variants
     {
         $layout = $this->spread->layouts[$dice->for('layout')->throw(count($this->spread->layouts))];
         $board = $this->looks->dressed($layout->board, $dice);
-        $faces = array_map(fn (Device $switch) => "$switch->id {$switch->mounting->face} {$switch->mounting->turned}", $board->devicesOf(DeviceKind::Switch));
+        $faces = array_map(
+            fn (Device $switch) => "$switch->id {$switch->mounting->face} {$switch->mounting->turned}",
+            $board->devicesOf(DeviceKind::Switch),
+        );
         $telling = $layout->name().' | '.implode(', ', $faces);
-        $cables = array_map(fn ($cable) => "$cable->id {$cable->type->id} $cable->from $cable->to {$cable->colour?->value}", $board->cables);
+        $cables = array_map(
+            fn ($cable) => "$cable->id {$cable->type->id} $cable->from $cable->to {$cable->colour?->value}",
+            $board->cables,
+        );
 
         return new Variant($seat, $layout, $board, $telling, $telling.' | '.implode(', ', $cables));
     }

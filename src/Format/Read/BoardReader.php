@@ -29,7 +29,8 @@ use Zwindle\Catalogue\Practices\Practice;
  *
  * @phpstan-type EnclosureJson object{id: string, kind: string, label?: string, material?: string, at?: array{int|float, int|float},
  *     box?: string, volumeIn3?: int|float, addedIn3?: int|float, clamps?: string}
- * @phpstan-type DeviceJson object{id: string, in: string, model: string, breakerA?: int|float, rcdMa?: int|float, face?: string, turned?: int|float, seenFrom?: string}
+ * @phpstan-type DeviceJson object{id: string, in: string, model: string, breakerA?: int|float, rcdMa?: int|float, face?: string,
+ *     turned?: int|float, seenFrom?: string}
  * @phpstan-type CableJson object{id: string, type: string, from: string, to: string, lengthM?: int|float, colour?: string}
  * @phpstan-type ControlJson object{lamps: list<string>, switches: list<string>}
  * @phpstan-type RequirementsJson object{scheme?: string, neutralAtSwitches?: string, earths?: string}
@@ -145,10 +146,21 @@ final class BoardReader
                 $problems->add("/devices/$i/model", ProblemCode::OtherPractice, ['what' => $entry->model]);
             }
             if (isset($entry->face) && ! isset(FaceCatalogue::all($model)[$entry->face])) {
-                $problems->add("/devices/$i/face", ProblemCode::UnknownFace, ['id' => $entry->id, 'text' => $entry->face, 'detail' => implode(', ', array_keys(FaceCatalogue::all($model)))]);
+                $problems->add("/devices/$i/face", ProblemCode::UnknownFace, [
+                    'id' => $entry->id,
+                    'text' => $entry->face,
+                    'detail' => implode(', ', array_keys(FaceCatalogue::all($model))),
+                ]);
             }
             $mounting = new Mounting($entry->face ?? null, (int) ($entry->turned ?? 0), ($entry->seenFrom ?? 'front') === 'rear');
-            $devices[$entry->id] = new Device($entry->id, $entry->in, $model, self::figure($entry->breakerA ?? null), self::figure($entry->rcdMa ?? null), $mounting);
+            $devices[$entry->id] = new Device(
+                $entry->id,
+                $entry->in,
+                $model,
+                self::figure($entry->breakerA ?? null),
+                self::figure($entry->rcdMa ?? null),
+                $mounting,
+            );
         }
 
         return $devices;
@@ -206,7 +218,14 @@ final class BoardReader
     /** @param  WallJson|null  $json */
     private static function wall(?object $json): ?Wall
     {
-        return $json === null ? null : new Wall((float) $json->widthMm, (float) $json->heightMm, self::figure($json->studsMm ?? null), (float) ($json->firstStudMm ?? 0));
+        return $json === null
+            ? null
+            : new Wall(
+                (float) $json->widthMm,
+                (float) $json->heightMm,
+                self::figure($json->studsMm ?? null),
+                (float) ($json->firstStudMm ?? 0),
+            );
     }
 
     private static function figure(int|float|null $figure): ?float

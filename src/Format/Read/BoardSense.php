@@ -67,8 +67,14 @@ final class BoardSense
     }
 
     /** @param  list<DeviceKind>  $kinds */
-    private static function expect(Board $board, string $id, array $kinds, string $pointer, ProblemCode $otherwise, Problems $problems): void
-    {
+    private static function expect(
+        Board $board,
+        string $id,
+        array $kinds,
+        string $pointer,
+        ProblemCode $otherwise,
+        Problems $problems,
+    ): void {
         $device = $board->devices[$id] ?? null;
         if ($device === null) {
             $problems->add($pointer, ProblemCode::UnknownDevice, ['id' => $id]);

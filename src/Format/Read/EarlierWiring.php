@@ -62,6 +62,8 @@ final readonly class EarlierWiring
         $standing->fitted = (object) $stillFitted;
         $wiring = WiringReader::read(json_encode($standing, JSON_THROW_ON_ERROR), $board, $problems);
 
-        return $wiring === null ? null : new self($wiring, array_values(array_unique([...$gone, ...array_keys(array_diff_key($fitted, $stillFitted))])));
+        return $wiring === null
+            ? null
+            : new self($wiring, array_values(array_unique([...$gone, ...array_keys(array_diff_key($fitted, $stillFitted))])));
     }
 }

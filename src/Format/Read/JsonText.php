@@ -53,7 +53,10 @@ final class JsonText
         $formatter = new ErrorFormatter;
         $formatter->formatFlat($error, function (ValidationError $part) use ($formatter, $problems): void {
             if ($part->subErrors() === []) {
-                $problems->add(self::pointer($part), ProblemCode::NotAsSchema, ['detail' => $formatter->formatErrorMessage($part), ...SchemaFault::params($part)]);
+                $problems->add(self::pointer($part), ProblemCode::NotAsSchema, [
+                    'detail' => $formatter->formatErrorMessage($part),
+                    ...SchemaFault::params($part),
+                ]);
             }
         });
     }

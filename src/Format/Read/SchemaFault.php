@@ -21,7 +21,13 @@ final class SchemaFault
             $asked[(string) $name] = self::text($value);
         }
 
-        return [...$asked, 'values' => self::text($allowed), 'keyword' => $error->keyword(), 'field' => (string) end($path), 'value' => mb_strimwidth(self::text($error->data()->value()), 0, self::MOST_OF_A_VALUE, '…')];
+        return [
+            ...$asked,
+            'values' => self::text($allowed),
+            'keyword' => $error->keyword(),
+            'field' => (string) end($path),
+            'value' => mb_strimwidth(self::text($error->data()->value()), 0, self::MOST_OF_A_VALUE, '…'),
+        ];
     }
 
     private static function text(mixed $value): string

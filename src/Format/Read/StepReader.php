@@ -62,7 +62,10 @@ final class StepReader
     /** @return array<string, string> */
     private static function schemasIn(string $text): array
     {
-        /** @var array{oneOf: list<array{'$ref': string}>, '$defs': array<string, array{properties: array{do: array{const?: string, enum?: list<string>}}}>} $schema */
+        /**
+         * @var array{oneOf: list<array{'$ref': string}>, '$defs': array<string, array{properties: array{do: array{const?: string,
+         *     enum?: list<string>}}}>} $schema
+         */
         $schema = json_decode($text, true, 16, JSON_THROW_ON_ERROR);
         $schemas = [];
         foreach ($schema['oneOf'] as ['$ref' => $ref]) {

@@ -44,7 +44,12 @@ final readonly class DiagramArray
         $pins = [];
         foreach ([[$symbol->left, $from], [$symbol->right, $to]] as [$side, $x]) {
             foreach (array_keys($side) as $i => $point) {
-                $pins[] = ['place' => $this->places->placeOf($point), 'x' => $x, 'row' => $symbol->row + $i, 'name' => self::pinName($symbol, $point)];
+                $pins[] = [
+                    'place' => $this->places->placeOf($point),
+                    'x' => $x,
+                    'row' => $symbol->row + $i,
+                    'name' => self::pinName($symbol, $point),
+                ];
             }
         }
 
@@ -89,7 +94,10 @@ final readonly class DiagramArray
      */
     private function pairs(string $device, array $closed): array
     {
-        return array_map(fn (array $pair) => [$this->places->placeOf("$device.$pair[0]"), $this->places->placeOf("$device.$pair[1]")], $closed);
+        return array_map(fn (array $pair) => [
+            $this->places->placeOf("$device.$pair[0]"),
+            $this->places->placeOf("$device.$pair[1]"),
+        ], $closed);
     }
 
     /** Whether its earth terminal reaches the supply's earth; null where it has none. */

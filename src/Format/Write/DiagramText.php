@@ -12,7 +12,24 @@ use Zwindle\Schematic\SymbolKind;
 final class DiagramText
 {
     /** Arms of a character, up 1, right 2, down 4, left 8 → the character. */
-    private const BOXES = [0 => ' ', 1 => '│', 2 => '─', 3 => '└', 4 => '│', 5 => '│', 6 => '┌', 7 => '├', 8 => '─', 9 => '┘', 10 => '─', 11 => '┴', 12 => '┐', 13 => '┤', 14 => '┬', 15 => '┼'];
+    private const BOXES = [
+        0 => ' ',
+        1 => '│',
+        2 => '─',
+        3 => '└',
+        4 => '│',
+        5 => '│',
+        6 => '┌',
+        7 => '├',
+        8 => '─',
+        9 => '┘',
+        10 => '─',
+        11 => '┴',
+        12 => '┐',
+        13 => '┤',
+        14 => '┬',
+        15 => '┼',
+    ];
 
     /** @var array<int, array<int, array<int, int>>> row → x → net → arms */
     private array $arms = [];
@@ -88,7 +105,9 @@ final class DiagramText
         }
         $name = explode('.', $point)[1];
 
-        return $symbol->kind === SymbolKind::Switch && count($symbol->left) + count($symbol->right) > 2 ? ($name === 'common' ? 'com' : $name) : '';
+        return $symbol->kind === SymbolKind::Switch && count($symbol->left) + count($symbol->right) > 2
+            ? ($name === 'common' ? 'com' : $name)
+            : '';
     }
 
     private static function centred(?string $left, string $middle, ?string $right, int $width): string

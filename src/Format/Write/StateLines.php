@@ -79,6 +79,9 @@ final class StateLines
             $lamps[$lamp] = $this->table->lampIn($lamp, $state)->value;
         }
 
-        return '"lamps":'.json_encode((object) $lamps, JSON_THROW_ON_ERROR).',"trip":'.json_encode($this->table->tripIn($state)?->value, JSON_THROW_ON_ERROR);
+        return '"lamps":'.json_encode((object) $lamps, JSON_THROW_ON_ERROR).',"trip":'.json_encode(
+            $this->table->tripIn($state)?->value,
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -45,10 +45,21 @@ final class Counterparts
         CableType::UNDECIDED => [CableType::UNDECIDED],
     ];
 
-    private const SINGLES_TO_BRITAIN = ['white' => Colour::Blue, 'grey' => Colour::Blue, 'green' => Colour::GreenYellow, 'bare' => Colour::GreenYellow, 'green-yellow' => Colour::GreenYellow];
+    private const SINGLES_TO_BRITAIN = [
+        'white' => Colour::Blue,
+        'grey' => Colour::Blue,
+        'green' => Colour::GreenYellow,
+        'bare' => Colour::GreenYellow,
+        'green-yellow' => Colour::GreenYellow,
+    ];
 
     private const SINGLES_TO_AMERICA = [
-        'blue' => Colour::White, 'green-yellow' => Colour::Green, 'green' => Colour::Green, 'bare' => Colour::Bare, 'black' => Colour::Red, 'grey' => Colour::Blue,
+        'blue' => Colour::White,
+        'green-yellow' => Colour::Green,
+        'green' => Colour::Green,
+        'bare' => Colour::Bare,
+        'black' => Colour::Red,
+        'grey' => Colour::Blue,
     ];
 
     /** Null where the other practice's catalogue has none. */
@@ -68,6 +79,8 @@ final class Counterparts
     /** The line side is brown in Britain, and black, red or blue in North America. */
     public static function ofSingle(Colour $colour, Practice $to): Colour
     {
-        return $to === Practice::Britain ? self::SINGLES_TO_BRITAIN[$colour->value] ?? Colour::Brown : self::SINGLES_TO_AMERICA[$colour->value] ?? Colour::Black;
+        return $to === Practice::Britain
+            ? self::SINGLES_TO_BRITAIN[$colour->value] ?? Colour::Brown
+            : self::SINGLES_TO_AMERICA[$colour->value] ?? Colour::Black;
     }
 }

@@ -25,7 +25,9 @@ use Zwindle\Plan\Refusal\CableChange;
  */
 final class PracticeConverter
 {
-    /** A lighting circuit in Britain: 6 A, and a 30 mA RCD in dwellings, BS 7671 411.3.4 (memory); 15 A on 14 AWG, NEC 240.4(D) (memory). */
+    /**
+     * A lighting circuit in Britain: 6 A, and a 30 mA RCD in dwellings, BS 7671 411.3.4 (memory); 15 A on 14 AWG, NEC 240.4(D) (memory).
+     */
     private const BRITISH_BREAKER_A = 6.0;
 
     private const BRITISH_RCD_MA = 30.0;
@@ -96,7 +98,11 @@ final class PracticeConverter
         foreach ($this->board->devices as $device) {
             $model = Counterparts::ofModel($device->model);
             if ($model === null) {
-                $this->notes[] = new Note($device->is(DeviceKind::Rose) ? NoteKind::RoseGone : NoteKind::DeviceGone, [$device->id], $device->model->id);
+                $this->notes[] = new Note(
+                    $device->is(DeviceKind::Rose) ? NoteKind::RoseGone : NoteKind::DeviceGone,
+                    [$device->id],
+                    $device->model->id,
+                );
 
                 continue;
             }
@@ -126,7 +132,12 @@ final class PracticeConverter
             }
             $isSame = $types[0]->id === $cable->type->id;
             if (! $isSame && $colour === null) {
-                $this->notes[] = new Note(count($types) > 1 ? NoteKind::CableSplit : NoteKind::Cable, [$cable->id], $cable->type->id, implode(' ', array_column($types, 'id')));
+                $this->notes[] = new Note(
+                    count($types) > 1 ? NoteKind::CableSplit : NoteKind::Cable,
+                    [$cable->id],
+                    $cable->type->id,
+                    implode(' ', array_column($types, 'id')),
+                );
             }
         }
 
@@ -167,7 +178,10 @@ final class PracticeConverter
     {
         $planning = Planner::plan($board);
         if ($planning->plans === [] && $board->requirements->scheme !== Requirements::ANY_SCHEME) {
-            $open = $board->with([], new Requirements(Requirements::ANY_SCHEME, $board->requirements->neutralAtSwitches, $board->requirements->earths));
+            $open = $board->with(
+                [],
+                new Requirements(Requirements::ANY_SCHEME, $board->requirements->neutralAtSwitches, $board->requirements->earths),
+            );
             $planned = Planner::plan($open);
             if ($planned->plans !== [] || ! CableChange::of($planned, $open)->isNone()) {
                 $this->notes[] = new Note(NoteKind::SchemeDropped, [], $board->requirements->scheme);
@@ -184,13 +198,26 @@ final class PracticeConverter
         $beside = [];
         foreach ($change->beside as $cable => $type) {
             $id = $this->freeId($cable);
-            $beside[] = new Cable($id, $type, $board->cables[$cable]->from, $board->cables[$cable]->to, lengthM: $board->cables[$cable]->lengthM);
+            $beside[] = new Cable(
+                $id,
+                $type,
+                $board->cables[$cable]->from,
+                $board->cables[$cable]->to,
+                lengthM: $board->cables[$cable]->lengthM,
+            );
             $this->notes[] = new Note(NoteKind::CableBeside, [$cable, $id], after: $type->id);
         }
         foreach ($change->singles as $cable => $colours) {
             foreach ($colours as $colour) {
                 $id = $this->freeId($cable.count($beside));
-                $beside[] = new Cable($id, $board->cables[$cable]->type, $board->cables[$cable]->from, $board->cables[$cable]->to, $colour, $board->cables[$cable]->lengthM);
+                $beside[] = new Cable(
+                    $id,
+                    $board->cables[$cable]->type,
+                    $board->cables[$cable]->from,
+                    $board->cables[$cable]->to,
+                    $colour,
+                    $board->cables[$cable]->lengthM,
+                );
                 $this->notes[] = new Note(NoteKind::SinglesBeside, [$cable, $id], after: $colour->value);
             }
         }

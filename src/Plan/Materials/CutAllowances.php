@@ -34,9 +34,16 @@ final readonly class CutAllowances
     /** @throws AbsurdAllowance if a figure is below nothing or beyond all measure */
     public static function of(float $freeM, float $sheathM, float $wastePercent, float $roundUpToM): self
     {
-        $areSane = [$freeM >= 0 && $freeM <= 5, $sheathM >= 0 && $sheathM <= 5, $wastePercent >= 0 && $wastePercent <= 100, $roundUpToM > 0 && $roundUpToM <= 10];
+        $areSane = [
+            $freeM >= 0 && $freeM <= 5,
+            $sheathM >= 0 && $sheathM <= 5,
+            $wastePercent >= 0 && $wastePercent <= 100,
+            $roundUpToM > 0 && $roundUpToM <= 10,
+        ];
 
-        return in_array(false, $areSane, true) ? throw AbsurdAllowance::of($freeM, $sheathM, $wastePercent, $roundUpToM) : new self($freeM, $sheathM, $wastePercent, $roundUpToM);
+        return in_array(false, $areSane, true)
+            ? throw AbsurdAllowance::of($freeM, $sheathM, $wastePercent, $roundUpToM)
+            : new self($freeM, $sheathM, $wastePercent, $roundUpToM);
     }
 
     /** The length to cut for a run, in metres, rounded up. */

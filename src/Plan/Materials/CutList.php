@@ -12,7 +12,8 @@ use Zwindle\Catalogue\Practices\Practice;
 /**
  * Every cable of a board with the length to cut and its supports.
  *
- * Source: NEC 334.30, within 12 in of a box and every 4½ ft; 314.17(C), within 8 in of a plastic single box without clamps (memory); British clips for flat cable up to 9 mm, every 250 mm
+ * Source: NEC 334.30, within 12 in of a box and every 4½ ft; 314.17(C),
+ * within 8 in of a plastic single box without clamps (memory); British clips for flat cable up to 9 mm, every 250 mm
  * (On-Site Guide, memory).
  */
 final class CutList
@@ -30,7 +31,12 @@ final class CutList
         return array_values(array_map(function (Cable $cable) use ($board, $allowances): Cut {
             $runM = RunLength::of($board, $cable);
 
-            return new Cut($cable, $runM, $runM === null ? null : $allowances->cutM($runM), $runM === null || $cable->type->isSingle ? 0 : self::supports($runM, $board, $cable));
+            return new Cut(
+                $cable,
+                $runM,
+                $runM === null ? null : $allowances->cutM($runM),
+                $runM === null || $cable->type->isSingle ? 0 : self::supports($runM, $board, $cable),
+            );
         }, $board->cables));
     }
 
@@ -49,6 +55,8 @@ final class CutList
         $isSingle = $box->kind === EnclosureKind::SwitchBox && count($board->devicesIn($enclosure)) <= 1;
         $isWithoutClamps = ! $box->isMetal && ! $box->hasInternalClamps;
 
-        return $board->practice === Practice::NorthAmerica && $isSingle && $isWithoutClamps ? self::FROM_SINGLE_BOX_M : self::FROM_BOX_M[$board->practice->value];
+        return $board->practice === Practice::NorthAmerica && $isSingle && $isWithoutClamps
+            ? self::FROM_SINGLE_BOX_M
+            : self::FROM_BOX_M[$board->practice->value];
     }
 }

@@ -23,7 +23,9 @@ final readonly class Estimate
     {
         return new self(array_map(function (Part $part) use ($practice, $shelf): PricedPart {
             $line = $shelf[$part->key()] ?? new ShelfLine;
-            $amount = $part->kind === PartKind::Cable && $practice === Practice::NorthAmerica ? round(Feet::ofMetres($part->amount), 1) : $part->amount;
+            $amount = $part->kind === PartKind::Cable && $practice === Practice::NorthAmerica
+                ? round(Feet::ofMetres($part->amount), 1)
+                : $part->amount;
             $isKnown = $amount > 0;
 
             return new PricedPart(

@@ -36,7 +36,11 @@ final class Materials
             }
         }
         foreach ($cuts as $cut) {
-            $materials->add(PartKind::Cable, $cut->cable->type->id.($cut->cable->colour === null ? '' : " {$cut->cable->colour->value}"), $cut->cutM ?? 0.0);
+            $materials->add(
+                PartKind::Cable,
+                $cut->cable->type->id.($cut->cable->colour === null ? '' : " {$cut->cable->colour->value}"),
+                $cut->cutM ?? 0.0,
+            );
             $materials->add(PartKind::Support, $wiring->board->practice->value, $cut->supports);
         }
         foreach ($wiring->joints as $joint) {

@@ -69,7 +69,10 @@ final readonly class FoldOrder
     {
         $board = $this->plan->wiring->board;
         if ($board->practice === Practice::Britain) {
-            return array_values(array_filter(array_keys($board->enclosures), fn (string $box) => $this->insulatedIn($box) >= self::MANY_CONDUCTORS && $board->devicesIn($box) !== []));
+            return array_values(array_filter(
+                array_keys($board->enclosures),
+                fn (string $box) => $this->insulatedIn($box) >= self::MANY_CONDUCTORS && $board->devicesIn($box) !== [],
+            ));
         }
         $full = [];
         foreach ((new FillCount($board, $board->edition, $this->plan->wiring))->boxes() as $fill) {

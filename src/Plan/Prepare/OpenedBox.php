@@ -27,7 +27,10 @@ final class OpenedBox
             [], [], $whole->fitted,
         )));
         $before = $plan->result->evidence->survey;
-        $dark = array_filter($whole->board->devices, fn (Device $device) => $device->enclosure !== $enclosure && self::works($before, $device) && ! self::works($survey, $device));
+        $dark = array_filter(
+            $whole->board->devices,
+            fn (Device $device) => $device->enclosure !== $enclosure && self::works($before, $device) && ! self::works($survey, $device),
+        );
 
         return array_keys($dark);
     }

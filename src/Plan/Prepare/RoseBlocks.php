@@ -26,7 +26,10 @@ final readonly class RoseBlocks
     /** @return list<self> one for each rose of the board */
     public static function of(Plan $plan): array
     {
-        return array_map(fn (Device $rose) => new self($rose, self::blocks($plan, $rose), OpenedBox::darkWithout($plan, $rose->enclosure)), $plan->wiring->board->devicesOf(DeviceKind::Rose));
+        return array_map(
+            fn (Device $rose) => new self($rose, self::blocks($plan, $rose), OpenedBox::darkWithout($plan, $rose->enclosure)),
+            $plan->wiring->board->devicesOf(DeviceKind::Rose),
+        );
     }
 
     /** @return array<string, array{int, int|null}> */

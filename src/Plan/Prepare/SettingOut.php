@@ -20,7 +20,13 @@ final class SettingOut
     {
         $placed = array_filter($board->enclosures, fn (Enclosure $box) => $box->at !== null && $box->kind !== EnclosureKind::Supply);
         $places = array_map(fn (Enclosure $box) => self::place($box, $box->at ?? [0.0, 0.0], $board->wall), array_values($placed));
-        usort($places, fn (SettingOutPlace $one, SettingOutPlace $other) => [$one->fromLeftMm, $one->fromTopMm] <=> [$other->fromLeftMm, $other->fromTopMm]);
+        usort(
+            $places,
+            fn (
+                SettingOutPlace $one,
+                SettingOutPlace $other,
+            ) => [$one->fromLeftMm, $one->fromTopMm] <=> [$other->fromLeftMm, $other->fromTopMm],
+        );
 
         return $places;
     }
@@ -31,7 +37,15 @@ final class SettingOut
         [$x, $y] = $at;
         $stud = $wall?->nearestStud($x);
 
-        return new SettingOutPlace($box, $x, $y, $wall === null ? null : $wall->heightMm - $y, $stud, $stud === null ? null : self::side($x - $wall->studAtMm($stud)), $box->box?->depthIn());
+        return new SettingOutPlace(
+            $box,
+            $x,
+            $y,
+            $wall === null ? null : $wall->heightMm - $y,
+            $stud,
+            $stud === null ? null : self::side($x - $wall->studAtMm($stud)),
+            $box->box?->depthIn(),
+        );
     }
 
     private static function side(float $offMm): StudSide

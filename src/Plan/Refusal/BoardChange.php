@@ -30,6 +30,9 @@ final readonly class BoardChange
     /** Conductors that it takes: a change of fewer is the smaller of two. */
     public function cores(): int
     {
-        return array_sum(array_map(fn (CableType $type) => count($type->cores), [...array_values($this->types), ...array_values($this->beside)])) + array_sum(array_map(count(...), $this->singles));
+        return array_sum(array_map(fn (CableType $type) => count($type->cores), [
+            ...array_values($this->types),
+            ...array_values($this->beside),
+        ])) + array_sum(array_map(count(...), $this->singles));
     }
 }

@@ -38,7 +38,11 @@ final class CableChange
     private const MOST_AT_ONCE = 2;
 
     /** Singles that are tried in a conduit: one for the neutral and two for the line side. */
-    private const SPARE_SINGLES = ['na' => [Colour::White, Colour::Black, Colour::Red], 'gb' => [Colour::Blue, Colour::Brown, Colour::Brown]];
+    private const SPARE_SINGLES = ['na' => [Colour::White, Colour::Black, Colour::Red], 'gb' => [
+        Colour::Blue,
+        Colour::Brown,
+        Colour::Brown,
+    ]];
 
     private int $triesLeft;
 
@@ -103,7 +107,10 @@ final class CableChange
             if (! $found->isNone()) {
                 return $found;
             }
-            $undecided = array_fill_keys(array_map(fn (Run $run) => $run->id(), array_filter($choice, fn (Run $run) => ! $run->cables[0]->type->isSingle)), CableType::all()[CableType::UNDECIDED]);
+            $undecided = array_fill_keys(
+                array_map(fn (Run $run) => $run->id(), array_filter($choice, fn (Run $run) => ! $run->cables[0]->type->isSingle)),
+                CableType::all()[CableType::UNDECIDED],
+            );
             $planning = Planner::plan($this->board->withCables($undecided), $this->scheme, edition: $this->edition);
             $short = self::shortIn($planning->shortages);
         }
@@ -121,10 +128,21 @@ final class CableChange
         $cables = array_values(array_filter($short, fn (string $id) => ! $this->board->cables[$id]->type->isSingle));
         $choices = array_map(fn (string $id) => [$id], array_slice($cables, 0, self::LEAST_TRIES));
         foreach (count($cables) > 1 ? [...$choices, $cables] : $choices as $choice) {
-            $seconds = array_map(fn (string $id) => new Cable("$id+", CableType::all()[CableType::UNDECIDED], $this->board->cables[$id]->from, $this->board->cables[$id]->to), $choice);
+            $seconds = array_map(
+                fn (string $id) => new Cable(
+                    "$id+",
+                    CableType::all()[CableType::UNDECIDED],
+                    $this->board->cables[$id]->from,
+                    $this->board->cables[$id]->to,
+                ),
+                $choice,
+            );
             $plan = TimeLimit::isUp() ? null : $this->planWith($this->board, $seconds);
             if ($plan !== null) {
-                return new BoardChange(beside: array_combine($choice, array_map(fn (Cable $second) => $plan->wiring->board->cables[$second->id]->type, $seconds)));
+                return new BoardChange(beside: array_combine(
+                    $choice,
+                    array_map(fn (Cable $second) => $plan->wiring->board->cables[$second->id]->type, $seconds),
+                ));
             }
         }
 
@@ -138,7 +156,10 @@ final class CableChange
     private function runs(array $short): array
     {
         $settled = array_values(array_filter($this->graph->runs, fn (Run $run) => ! $run->isUndecided()));
-        usort($settled, fn (Run $one, Run $other) => (int) in_array($other->id(), $short, true) <=> (int) in_array($one->id(), $short, true));
+        usort(
+            $settled,
+            fn (Run $one, Run $other) => (int) in_array($other->id(), $short, true) <=> (int) in_array($one->id(), $short, true),
+        );
 
         return $settled;
     }
@@ -177,7 +198,10 @@ final class CableChange
         if ($plan === null) {
             return new BoardChange;
         }
-        $used = array_map(fn (array $spare) => array_values(array_filter($spare, fn (Cable $single) => self::isUsed($plan, $single))), $singles);
+        $used = array_map(
+            fn (array $spare) => array_values(array_filter($spare, fn (Cable $single) => self::isUsed($plan, $single))),
+            $singles,
+        );
         $left = $this->needed($board, array_merge(...array_values($used), ...[[]]));
 
         return new BoardChange(

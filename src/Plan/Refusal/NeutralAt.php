@@ -36,7 +36,12 @@ final readonly class NeutralAt
         }
         $boxes = array_values(array_unique(array_map(fn (Device $switch) => $switch->enclosure, $board->devicesOf(DeviceKind::Switch))));
 
-        return array_map(fn (string $box) => self::hasNeutral($plan, $box) ? new self($box, NeutralAnswer::There, new BoardChange) : self::asked($board, $box, $scheme, $edition), $boxes);
+        return array_map(
+            fn (string $box) => self::hasNeutral($plan, $box)
+                ? new self($box, NeutralAnswer::There, new BoardChange)
+                : self::asked($board, $box, $scheme, $edition),
+            $boxes,
+        );
     }
 
     /** @return self|null null if the board cannot be wired at all */
@@ -47,7 +52,9 @@ final readonly class NeutralAt
             return null;
         }
 
-        return self::hasNeutral($plan, $box) ? new self($box, NeutralAnswer::There, new BoardChange) : self::asked($board, $box, null, null);
+        return self::hasNeutral($plan, $box)
+            ? new self($box, NeutralAnswer::There, new BoardChange)
+            : self::asked($board, $box, null, null);
     }
 
     private static function asked(Board $board, string $box, ?string $scheme, ?CodeEdition $edition): self

@@ -39,7 +39,9 @@ final readonly class Refusal
         if ($isNeutral) {
             $ways[] = Alternative::noNeutral();
         }
-        $other = $isNeutral && $asks->neutralAtSwitches === Requirements::NEUTRAL_BY_CODE ? self::otherEdition($board, $scheme, $edition ?? $board->edition) : null;
+        $other = $isNeutral && $asks->neutralAtSwitches === Requirements::NEUTRAL_BY_CODE
+            ? self::otherEdition($board, $scheme, $edition ?? $board->edition)
+            : null;
         if ($other !== null) {
             $ways[] = Alternative::edition($other);
         }

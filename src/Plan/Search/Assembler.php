@@ -77,7 +77,11 @@ final class Assembler
      */
     private function roseBlocks(string $enclosure, Strand $strand): array
     {
-        $hasLampHere = array_filter($strand->points, fn (string $point) => $this->points[$point]->enclosure === $enclosure && $this->points[$point]->terminal?->duty === TerminalDuty::LampSide) !== [];
+        $hasLampHere = array_filter(
+            $strand->points,
+            fn (string $point) => $this->points[$point]->enclosure === $enclosure
+                && $this->points[$point]->terminal?->duty === TerminalDuty::LampSide,
+        ) !== [];
         $duty = match (true) {
             $strand->role === Role::Line => TerminalDuty::Hot,
             $strand->role === Role::Neutral => TerminalDuty::Neutral,
@@ -113,7 +117,9 @@ final class Assembler
             return;
         }
         $fixed = array_values(array_filter($points, fn (string $point) => $this->points[$point]->isFixed()));
-        $by = count($fixed) === 1 && $this->hasRoom($this->points[$fixed[0]], count($points) - 1) ? JoinedBy::Terminal : $this->connector(count($points));
+        $by = count($fixed) === 1 && $this->hasRoom($this->points[$fixed[0]], count($points) - 1)
+            ? JoinedBy::Terminal
+            : $this->connector(count($points));
         $ports = match ($by) {
             JoinedBy::Terminal => null,
             JoinedBy::Lever => min(array_filter(self::LEVER_PORTS, fn (int $size) => $size >= count($points)) ?: [count($points)]),

@@ -60,7 +60,10 @@ final readonly class Chains
         if (count($switches) === 1) {
             return [[$switches[0], $switches[0]]];
         }
-        [$one, $other] = array_values(array_filter($switches, fn (string $switch) => $this->functionOf($switch) === SwitchFunction::ThreeWay));
+        [$one, $other] = array_values(array_filter(
+            $switches,
+            fn (string $switch) => $this->functionOf($switch) === SwitchFunction::ThreeWay,
+        ));
 
         return [[$one, $other], [$other, $one]];
     }
@@ -70,7 +73,9 @@ final readonly class Chains
     {
         $switches = $this->board->controls[$control]->switches;
 
-        return count($switches) < 3 ? [] : array_values(array_filter($switches, fn (string $switch) => $this->functionOf($switch) === SwitchFunction::FourWay));
+        return count($switches) < 3
+            ? []
+            : array_values(array_filter($switches, fn (string $switch) => $this->functionOf($switch) === SwitchFunction::FourWay));
     }
 
     private function functionOf(string $switch): ?SwitchFunction

@@ -57,7 +57,11 @@ final readonly class Palette
         foreach ($run->coreChoices() as $cores) {
             $forNeutral = array_filter($cores, fn (Core $core) => $this->cost(Role::Neutral, $core, $run) !== null);
             $forLine = array_filter($cores, fn (Core $core) => $this->cost(Role::Line, $core, $run) !== null);
-            if (count($cores) >= $onLineSide + ($hasNeutral ? 1 : 0) && count($forLine) >= $onLineSide && (! $hasNeutral || $forNeutral !== [])) {
+            if (
+                count($cores) >= $onLineSide + ($hasNeutral ? 1 : 0)
+                && count($forLine) >= $onLineSide
+                && (! $hasNeutral || $forNeutral !== [])
+            ) {
                 return true;
             }
         }
@@ -68,7 +72,13 @@ final readonly class Palette
     /** The cores of a run that cannot be line conductors: white and grey singles in North America. */
     public function neverLine(Run $run): int
     {
-        return max(0, ...array_map(fn (array $cores) => count(array_filter($cores, fn (Core $core) => $this->cost(Role::Line, $core, $run) === null)), $run->coreChoices()));
+        return max(
+            0,
+            ...array_map(
+                fn (array $cores) => count(array_filter($cores, fn (Core $core) => $this->cost(Role::Line, $core, $run) === null)),
+                $run->coreChoices(),
+            ),
+        );
     }
 
     /**

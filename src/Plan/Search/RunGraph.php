@@ -66,7 +66,10 @@ final readonly class RunGraph
             $breakerA > (Ampacity::mostBreakerA('14') ?? 0) => '12',
             default => '14',
         };
-        $fits = fn (CableType $type) => $type->practice === $board->practice && $type->size === $size && ! $type->isSingle && ! str_contains($type->id, '-old-');
+        $fits = fn (CableType $type) => $type->practice === $board->practice
+            && $type->size === $size
+            && ! $type->isSingle
+            && ! str_contains($type->id, '-old-');
         $types = array_values(array_filter(CableType::all(), $fits));
         usort($types, fn (CableType $one, CableType $other) => count($one->cores) <=> count($other->cores));
 
@@ -92,7 +95,11 @@ final readonly class RunGraph
         }
         [$one, $other] = [$root[$this->runs[$next]->from], $root[$this->runs[$next]->to]];
         if ($one !== $other) {
-            yield from $this->spanningTrees([...$chosen, $next], $next + 1, array_map(fn (string $name) => $name === $other ? $one : $name, $root));
+            yield from $this->spanningTrees(
+                [...$chosen, $next],
+                $next + 1,
+                array_map(fn (string $name) => $name === $other ? $one : $name, $root),
+            );
         }
         yield from $this->spanningTrees($chosen, $next + 1, $root);
     }

@@ -41,7 +41,10 @@ final class Search
     /** @var list<Arrangement> */
     private array $found = [];
 
-    /** @var array<string, array{int, bool}> run → cores asked of it, and whether it has none for the neutral, in the arrangement that comes nearest */
+    /**
+     * @var array<string, array{int, bool}> run → cores asked of it, and whether it has none for the neutral,
+     *     in the arrangement that comes nearest
+     */
     private array $least = [];
 
     private ?int $leastSum = null;
@@ -49,7 +52,10 @@ final class Search
     /** @var array<string, list<list<int>>> what is to be one → its ways */
     private array $ways = [];
 
-    /** @param  array<string, array<string, int>>  $ties  switch → switch → how much they are tied already: of chains alike these come first */
+    /**
+     * @param  array<string, array<string, int>>  $ties  switch → switch → how much they are tied already: of chains alike these come
+     *     first
+     */
     public function __construct(
         private readonly Board $board,
         private readonly RunGraph $graph,
@@ -98,7 +104,10 @@ final class Search
         return count($this->found) >= self::MOST_FOUND;
     }
 
-    /** @return array<string, array{int, bool}> cable → the cores that the nearest arrangement asks of it, and whether it has none for the neutral */
+    /**
+     * @return array<string, array{int, bool}> cable → the cores that the nearest arrangement asks of it,
+     *     and whether it has none for the neutral
+     */
     public function shortRuns(): array
     {
         return $this->least;
@@ -112,15 +121,23 @@ final class Search
     private function neutralPlacesIn(Tree $tree): array
     {
         $strands = Strands::of($this->board, [], []);
-        $lamps = array_map(fn (Device $lamp) => $lamp->enclosure, array_filter($this->board->devicesOf(DeviceKind::Lamp), $this->isControlled(...)));
+        $lamps = array_map(
+            fn (Device $lamp) => $lamp->enclosure,
+            array_filter($this->board->devicesOf(DeviceKind::Lamp), $this->isControlled(...)),
+        );
         $passed = [];
         foreach ($tree->joining([...$strands[1]->enclosures, ...$lamps]) as $run) {
             $passed[$this->graph->runs[$run]->from] = $passed[$this->graph->runs[$run]->to] = true;
         }
-        $places = array_map(fn (array $boxes) => array_values(array_filter($boxes, fn (string $box) => ! isset($passed[$box]))), $this->neutralPlaces());
+        $places = array_map(
+            fn (array $boxes) => array_values(array_filter($boxes, fn (string $box) => ! isset($passed[$box]))),
+            $this->neutralPlaces(),
+        );
         usort($places, fn (array $one, array $other) => count($one) <=> count($other));
 
-        return $this->all ? array_values(array_unique($places, SORT_REGULAR)) : array_slice($places, 0, count($places[0]) === 0 ? 1 : count($places));
+        return $this->all
+            ? array_values(array_unique($places, SORT_REGULAR))
+            : array_slice($places, 0, count($places[0]) === 0 ? 1 : count($places));
     }
 
     private function isControlled(Device $lamp): bool
@@ -144,8 +161,14 @@ final class Search
     private function neutralPlacesByRule(): array
     {
         $asked = $this->board->requirements->neutralAtSwitches;
-        $boxes = array_values(array_unique(array_map(fn (Device $switch) => $switch->enclosure, $this->board->devicesOf(DeviceKind::Switch))));
-        $cabled = array_values(array_filter($boxes, fn (string $box) => array_filter($this->board->cablesIn($box), fn (Cable $cable) => ! $cable->type->isSingle) !== []));
+        $boxes = array_values(array_unique(array_map(
+            fn (Device $switch) => $switch->enclosure,
+            $this->board->devicesOf(DeviceKind::Switch),
+        )));
+        $cabled = array_values(array_filter(
+            $boxes,
+            fn (string $box) => array_filter($this->board->cablesIn($box), fn (Cable $cable) => ! $cable->type->isSingle) !== [],
+        ));
         if ($asked === Requirements::NEUTRAL_IN_EVERY_BOX) {
             return [$boxes];
         }
@@ -157,9 +180,14 @@ final class Search
         }
         $ways = [[]];
         $isAlone = fn (Control $control) => count($control->switches) === 1;
-        $asking = $this->edition->neutralAtSwitches === NeutralRule::NoneForSeveral ? array_filter($this->board->controls, $isAlone) : $this->board->controls;
+        $asking = $this->edition->neutralAtSwitches === NeutralRule::NoneForSeveral
+            ? array_filter($this->board->controls, $isAlone)
+            : $this->board->controls;
         foreach ($asking as $control) {
-            $own = array_values(array_unique(array_map(fn (string $switch) => $this->board->devices[$switch]->enclosure, $control->switches)));
+            $own = array_values(array_unique(array_map(
+                fn (string $switch) => $this->board->devices[$switch]->enclosure,
+                $control->switches,
+            )));
             $choices = array_diff($own, $cabled) !== [] ? [null] : $own;
             $more = [];
             foreach ($ways as $way) {
@@ -200,7 +228,11 @@ final class Search
             $others = $this->loadsBeside($made, new Chain($control, $first === $last ? [$first] : [$first, $last]), $tree, $neutralAt);
             foreach ($this->orders([$first], $middles, $last, $tree, $others) as $order) {
                 $this->control($control + 1, [...$made, new Chain($control, $order)], $tree, $linked, $neutralAt);
-                if ($this->hasFoundMost() || (! $this->all && count($this->found) - $before >= self::MOST_ALIKE) || $this->steps > self::MOST_STEPS) {
+                if (
+                    $this->hasFoundMost()
+                    || (! $this->all && count($this->found) - $before >= self::MOST_ALIKE)
+                    || $this->steps > self::MOST_STEPS
+                ) {
                     break;
                 }
             }
@@ -222,7 +254,11 @@ final class Search
             for ($gap = 0; $gap < count($order) - 1; $gap++) {
                 $this->control($control + 1, [...$made, new Chain($control, $order, $gap)], $tree, true, $neutralAt);
             }
-            if ($this->hasFoundMost() || (! $this->all && count($this->found) - $before >= self::MOST_ALIKE) || $this->steps > self::MOST_STEPS) {
+            if (
+                $this->hasFoundMost()
+                || (! $this->all && count($this->found) - $before >= self::MOST_ALIKE)
+                || $this->steps > self::MOST_STEPS
+            ) {
                 break;
             }
         }
@@ -248,7 +284,13 @@ final class Search
             return;
         }
         $ties = $this->ties[$order[count($order) - 1]] ?? [];
-        usort($middles, fn (string $one, string $other) => [-($ties[$one] ?? 0), count($tree->path($here, $this->boxOf($one)))] <=> [-($ties[$other] ?? 0), count($tree->path($here, $this->boxOf($other)))]);
+        usort(
+            $middles,
+            fn (string $one, string $other) => [-($ties[$one] ?? 0), count($tree->path($here, $this->boxOf($one)))] <=> [
+                -($ties[$other] ?? 0),
+                count($tree->path($here, $this->boxOf($other))),
+            ],
+        );
         foreach ($middles as $i => $next) {
             $rest = $middles;
             unset($rest[$i]);
@@ -272,7 +314,8 @@ final class Search
     {
         $loads = [];
         foreach (Strands::of($this->board, [...$made, $chain], $neutralAt) as $strand) {
-            $isOwnPair = str_starts_with($strand->key, "traveller $chain->control ") || ($chain->linkedAt !== null && in_array($strand->key, ['line', "switched $chain->control"], true));
+            $isOwnPair = str_starts_with($strand->key, "traveller $chain->control ")
+                || ($chain->linkedAt !== null && in_array($strand->key, ['line', "switched $chain->control"], true));
             foreach ($isOwnPair ? [] : $tree->joining($strand->enclosures) as $run) {
                 $isNeutral = $strand->role === Role::Neutral;
                 $loads[$run] = [($loads[$run][0] ?? 0) + ($isNeutral ? 0 : 1), ($loads[$run][1] ?? false) || $isNeutral];
@@ -433,7 +476,10 @@ final class Search
                 $more[$run] += $isNeutral ? 0 : 1;
             }
             $taken = $isNeutral ? array_fill_keys($way, true) : $neutral;
-            $fits = array_filter($way, fn (int $run) => ! $this->palette->holds($this->graph->runs[$run], $more[$run], isset($taken[$run]))) === [];
+            $fits = array_filter(
+                $way,
+                fn (int $run) => ! $this->palette->holds($this->graph->runs[$run], $more[$run], isset($taken[$run])),
+            ) === [];
             if ($fits) {
                 $this->route($chains, $strands, [...$routes, $strand->key => $way], $more, $taken);
             }

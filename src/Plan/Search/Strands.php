@@ -48,7 +48,10 @@ final class Strands
         $made = [];
         foreach ($strands->points as $key => $points) {
             $enclosures = array_map(fn (string $point) => $board->devices[explode('.', $point)[0]]->enclosure, $points);
-            $made[] = new Strand($key, $strands->roles[$key], $points, array_values(array_unique([...$enclosures, ...($key === 'neutral' ? $neutralAt : [])])));
+            $made[] = new Strand($key, $strands->roles[$key], $points, array_values(array_unique([
+                ...$enclosures,
+                ...($key === 'neutral' ? $neutralAt : []),
+            ])));
         }
 
         return $made;
@@ -103,10 +106,14 @@ final class Strands
         foreach ($chain->switches as $i => $switch) {
             [$in, $out] = self::contactsOf($this->board->devices[$switch], $i === 0, $i === $last);
             foreach ($in as $side => $contact) {
-                $i === 0 ? $this->add('line', Role::Line, $contact) : $this->add(self::traveller($chain->control, $i, $side), Role::Traveller, $contact);
+                $i === 0
+                    ? $this->add('line', Role::Line, $contact)
+                    : $this->add(self::traveller($chain->control, $i, $side), Role::Traveller, $contact);
             }
             foreach ($out as $side => $contact) {
-                $i === $last ? $this->add("switched $chain->control", Role::SwitchedLine, $contact) : $this->add(self::traveller($chain->control, $i + 1, $side), Role::Traveller, $contact);
+                $i === $last
+                    ? $this->add("switched $chain->control", Role::SwitchedLine, $contact)
+                    : $this->add(self::traveller($chain->control, $i + 1, $side), Role::Traveller, $contact);
             }
         }
     }
@@ -128,7 +135,10 @@ final class Strands
         $poles = self::points($switch, $switch->model->contacts());
 
         return match (true) {
-            $switch->model->function === SwitchFunction::FourWay && ! $isFirst && ! $isLast => [["$switch->id.a1", "$switch->id.a2"], ["$switch->id.b1", "$switch->id.b2"]],
+            $switch->model->function === SwitchFunction::FourWay && ! $isFirst && ! $isLast => [[
+                "$switch->id.a1",
+                "$switch->id.a2",
+            ], ["$switch->id.b1", "$switch->id.b2"]],
             $switch->model->function === SwitchFunction::ThreeWay && $isFirst && $isLast => [$common, [self::onWhenDown($switch)]],
             $switch->model->function === SwitchFunction::ThreeWay => $isFirst ? [$common, $throws] : [$throws, $common],
             $switch->model->function === SwitchFunction::OnePole => [[$poles[0]], [$poles[1]]],

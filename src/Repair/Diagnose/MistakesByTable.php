@@ -40,7 +40,11 @@ final readonly class MistakesByTable
             $shape = $known[spl_object_id($table)] ??= $shapes->of($table);
             $suspects[implode(' ', $shape)][] = $suspect;
         }
-        $groups = array_map(fn (array $own, string $shape) => new TableGroup(explode(' ', $shape), explode(' ', $shape) === $rightShape, $own), $suspects, array_keys($suspects));
+        $groups = array_map(
+            fn (array $own, string $shape) => new TableGroup(explode(' ', $shape), explode(' ', $shape) === $rightShape, $own),
+            $suspects,
+            array_keys($suspects),
+        );
         $singles = array_map(fn (TableGroup $group) => count($group->singles()), $groups);
         array_multisort($singles, SORT_DESC, array_keys($groups), SORT_ASC, $groups);
         $this->groups = $groups;

@@ -34,7 +34,13 @@ final readonly class Suspect
     /** @return list<string> ends that look joined, though their conductor is open along its run */
     public function openEnds(): array
     {
-        return array_merge(...array_map(fn (Mistake $mistake) => $mistake->kind === MistakeKind::CoreOpen ? $mistake->at : [], array_values($this->mistakes)), ...[[]]);
+        return array_merge(
+            ...array_map(
+                fn (Mistake $mistake) => $mistake->kind === MistakeKind::CoreOpen ? $mistake->at : [],
+                array_values($this->mistakes),
+            ),
+            ...[[]],
+        );
     }
 
     /** @param  array<int, Mistake>  $mistakes */

@@ -123,7 +123,9 @@ final class TellingTests
                 continue;
             }
             // An end that is open along its run is joined all the same: the tester reads what it is joined with.
-            $others = $joint === null || ! in_array($id, $suspect->openEnds(), true) ? [$id] : array_values(array_diff($joint->points, [$id]));
+            $others = $joint === null || ! in_array($id, $suspect->openEnds(), true)
+                ? [$id]
+                : array_values(array_diff($joint->points, [$id]));
             $read[TellingTest::probe($id)->key()] = $survey->nets[$circuit->nets->at($others[0])]->live ? 'live' : 'dead';
         }
 

@@ -36,7 +36,11 @@ final readonly class Mistake
 
     public static function ofPart(MistakeKind $kind, PartFault $fault): self
     {
-        return new self($kind, $fault->dead === null ? [$fault->device] : array_map(fn (string $terminal) => "$fault->device.$terminal", $fault->dead), fault: $fault);
+        return new self(
+            $kind,
+            $fault->dead === null ? [$fault->device] : array_map(fn (string $terminal) => "$fault->device.$terminal", $fault->dead),
+            fault: $fault,
+        );
     }
 
     public static function unmarked(string $end): self
@@ -61,7 +65,11 @@ final readonly class Mistake
     /** @return list<string> */
     private function touched(): array
     {
-        return array_values(array_unique([...array_filter(array_map(fn (Move $move) => $move->point ?? $move->device, $this->moves)), ...$this->at, ...($this->fault === null ? [] : [$this->fault->device])]));
+        return array_values(array_unique([
+            ...array_filter(array_map(fn (Move $move) => $move->point ?? $move->device, $this->moves)),
+            ...$this->at,
+            ...($this->fault === null ? [] : [$this->fault->device]),
+        ]));
     }
 
     public function madeOn(Wiring $wiring): Wiring
@@ -71,6 +79,13 @@ final readonly class Mistake
             return $made;
         }
 
-        return new Wiring($made->board, $made->joints, $made->caps, array_diff_key($made->marks, [$this->unmarked => true]), $made->fitted, $made->labels);
+        return new Wiring(
+            $made->board,
+            $made->joints,
+            $made->caps,
+            array_diff_key($made->marks, [$this->unmarked => true]),
+            $made->fitted,
+            $made->labels,
+        );
     }
 }

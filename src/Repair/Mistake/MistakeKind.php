@@ -37,6 +37,9 @@ enum MistakeKind: string
     /** Whether making it once more takes it back. */
     public function isExchange(): bool
     {
-        return $this === self::CommonExchanged || $this === self::PairSplit || $this === self::LineNeutralExchanged || $this === self::NeutralSwitched;
+        return $this === self::CommonExchanged
+            || $this === self::PairSplit
+            || $this === self::LineNeutralExchanged
+            || $this === self::NeutralSwitched;
     }
 }

@@ -40,7 +40,13 @@ final class Mistakes
     {
         $mistakes = new self($right);
 
-        $made = [...$mistakes->atSwitches(), ...$mistakes->atLamps(), ...$mistakes->atCores(), ...$mistakes->onPermanentLine(), ...$mistakes->unmarked()];
+        $made = [
+            ...$mistakes->atSwitches(),
+            ...$mistakes->atLamps(),
+            ...$mistakes->atCores(),
+            ...$mistakes->onPermanentLine(),
+            ...$mistakes->unmarked(),
+        ];
 
         return array_values(self::once($made));
     }
@@ -106,7 +112,11 @@ final class Mistakes
             if ($isWhole && $model->function === SwitchFunction::FourWay) {
                 $made[] = $this->exchange(MistakeKind::PairSplit, "$switch->id.a2", "$switch->id.b1");
                 $made[] = $this->exchange(MistakeKind::PairSplit, "$switch->id.a2", "$switch->id.b2");
-                $made[] = Mistake::ofHand(MistakeKind::LookAlikePart, [$switch->id], [Move::fit($switch->id, self::LOOK_ALIKES[$this->right->board->practice->value])]);
+                $made[] = Mistake::ofHand(
+                    MistakeKind::LookAlikePart,
+                    [$switch->id],
+                    [Move::fit($switch->id, self::LOOK_ALIKES[$this->right->board->practice->value])],
+                );
             }
         }
 
@@ -158,7 +168,13 @@ final class Mistakes
                     break;
                 }
                 if ($net === $this->circuit->lineNet || in_array($net, $this->switched, true)) {
-                    $made[] = $this->exchangedEnds($net === $this->circuit->lineNet && $this->isBeforeSwitch($end) ? MistakeKind::NeutralSwitched : MistakeKind::LineNeutralExchanged, $end, $neutral);
+                    $made[] = $this->exchangedEnds(
+                        $net === $this->circuit->lineNet && $this->isBeforeSwitch($end)
+                            ? MistakeKind::NeutralSwitched
+                            : MistakeKind::LineNeutralExchanged,
+                        $end,
+                        $neutral,
+                    );
                 }
             }
         }
@@ -194,7 +210,10 @@ final class Mistakes
     /** Whether a switch hangs in the box that an end comes to. */
     private function isBeforeSwitch(string $end): bool
     {
-        return array_filter($this->right->board->devicesIn($this->right->points[$end]->enclosure), fn (Device $device) => $device->is(DeviceKind::Switch)) !== [];
+        return array_filter(
+            $this->right->board->devicesIn($this->right->points[$end]->enclosure),
+            fn (Device $device) => $device->is(DeviceKind::Switch),
+        ) !== [];
     }
 
     /** A point of the same joint, a fixed one rather than an end. */
@@ -216,7 +235,10 @@ final class Mistakes
             if ($oneJoint === null || $otherJoint === null) {
                 continue;
             }
-            $isMarked = array_filter($this->right->modelOf($lamp)->lampSides(), fn (Terminal $side) => $side->duty === TerminalDuty::LampShell || ($side->isForNeutral && ! $side->isFlex)) !== [];
+            $isMarked = array_filter(
+                $this->right->modelOf($lamp)->lampSides(),
+                fn (Terminal $side) => $side->duty === TerminalDuty::LampShell || ($side->isForNeutral && ! $side->isFlex),
+            ) !== [];
             // Two leads each spliced to one conductor: exchanged with those of the cable it is the same.
             $isByCable = $oneJoint->by->isConnector() && count($oneJoint->points) === 2 && count($otherJoint->points) === 2;
             if ($isMarked && ! $isByCable) {
@@ -235,7 +257,11 @@ final class Mistakes
     {
         foreach ($this->right->joints as $joint) {
             if ($joint->enclosure === $lamp->enclosure && $this->circuit->nets->at($joint->points[0]) === $this->circuit->earthNet) {
-                return [Mistake::ofHand(MistakeKind::NeutralOnEarth, [$return], [Move::of($return, $this->neighbour($return), $joint->points[0])])];
+                return [Mistake::ofHand(
+                    MistakeKind::NeutralOnEarth,
+                    [$return],
+                    [Move::of($return, $this->neighbour($return), $joint->points[0])],
+                )];
             }
         }
 
@@ -249,9 +275,16 @@ final class Mistakes
         foreach ($hotJoint->points as $end) {
             $core = $this->right->points[$end]->core;
             $far = $core === null ? null : ($core->ends()[0] === $end ? $core->ends()[1] : $core->ends()[0]);
-            $feedsLamp = $far !== null && array_filter($this->right->jointAt($far)->points ?? [], fn (string $point) => $point !== $hot && in_array($this->right->points[$point]->terminal?->duty, [TerminalDuty::LampSide, TerminalDuty::LampShell], true)) !== [];
+            $lampSides = [TerminalDuty::LampSide, TerminalDuty::LampShell];
+            $feedsLamp = $far !== null && array_filter(
+                $this->right->jointAt($far)->points ?? [],
+                fn (string $point) => $point !== $hot && in_array($this->right->points[$point]->terminal?->duty, $lampSides, true),
+            ) !== [];
             if ($feedsLamp) {
-                $made[] = Mistake::ofHand(MistakeKind::LampsInSeries, [$end, $return], [Move::of($end, $this->neighbour($end), Move::CAP), Move::of($return, $this->neighbour($return), $end)]);
+                $made[] = Mistake::ofHand(MistakeKind::LampsInSeries, [$end, $return], [
+                    Move::of($end, $this->neighbour($end), Move::CAP),
+                    Move::of($return, $this->neighbour($return), $end),
+                ]);
             }
         }
 
@@ -264,9 +297,17 @@ final class Mistakes
         $made = [];
         foreach ($this->right->joints as $line) {
             foreach ($this->circuit->nets->at($line->points[0]) === $this->circuit->lineNet ? $this->right->joints : [] as $joint) {
-                if ($joint->enclosure === $line->enclosure && in_array($this->circuit->nets->at($joint->points[0]), $this->switched, true)) {
+                if ($joint->enclosure === $line->enclosure && in_array(
+                    $this->circuit->nets->at($joint->points[0]),
+                    $this->switched,
+                    true,
+                )) {
                     foreach ($this->towardsLamp($joint) as $end) {
-                        $made[] = Mistake::ofHand(MistakeKind::OnPermanentLine, [$end], [Move::of($end, $this->neighbour($end), $line->points[0])]);
+                        $made[] = Mistake::ofHand(
+                            MistakeKind::OnPermanentLine,
+                            [$end],
+                            [Move::of($end, $this->neighbour($end), $line->points[0])],
+                        );
                     }
                 }
             }
@@ -284,7 +325,8 @@ final class Mistakes
         return array_values(array_filter($joint->points, function (string $end) use ($nets): bool {
             $duties = array_map(fn (string $point) => $this->right->points[$point]->terminal?->duty, $nets->points[$nets->at($end)]);
 
-            return ! $this->right->points[$end]->isFixed() && array_intersect(self::SWITCH_DUTIES, array_column(array_filter($duties), 'value')) === []
+            return ! $this->right->points[$end]->isFixed()
+                && array_intersect(self::SWITCH_DUTIES, array_column(array_filter($duties), 'value')) === []
                 && (in_array(TerminalDuty::LampSide, $duties, true) || in_array(TerminalDuty::LampShell, $duties, true));
         }));
     }
@@ -292,6 +334,9 @@ final class Mistakes
     /** @return list<Mistake> */
     private function unmarked(): array
     {
-        return array_map(Mistake::unmarked(...), array_keys(array_filter($this->right->marks, fn (MarkedAs $as) => $as === MarkedAs::Line)));
+        return array_map(
+            Mistake::unmarked(...),
+            array_keys(array_filter($this->right->marks, fn (MarkedAs $as) => $as === MarkedAs::Line)),
+        );
     }
 }

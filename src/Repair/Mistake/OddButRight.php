@@ -49,7 +49,9 @@ final readonly class OddButRight
         return match ($model->function) {
             SwitchFunction::OnePole => [$exchanged(OddChange::TerminalsExchanged, ...$model->contacts())],
             // Used for on and off alone, the other throw turns the rocker upside down: a remark, not the same wiring.
-            SwitchFunction::ThreeWay => $this->isAlone($switch->id) ? [] : [$exchanged(OddChange::TravellersExchanged, ...$model->withDuty(TerminalDuty::Throw))],
+            SwitchFunction::ThreeWay => $this->isAlone($switch->id)
+                ? []
+                : [$exchanged(OddChange::TravellersExchanged, ...$model->withDuty(TerminalDuty::Throw))],
             SwitchFunction::FourWay => [
                 $this->renamed(OddChange::PairTurned, $switch->id, ['a1' => 'a2', 'a2' => 'a1']),
                 $this->renamed(OddChange::PairsExchanged, $switch->id, ['a1' => 'b1', 'a2' => 'b2', 'b1' => 'a1', 'b2' => 'a2']),
@@ -72,7 +74,12 @@ final readonly class OddButRight
             $own["$device.$from"] = "$device.$to";
         }
         $joints = array_map(
-            fn (Joint $joint) => new Joint($joint->enclosure, array_map(fn (string $point) => $own[$point] ?? $point, $joint->points), $joint->by, $joint->ports),
+            fn (Joint $joint) => new Joint(
+                $joint->enclosure,
+                array_map(fn (string $point) => $own[$point] ?? $point, $joint->points),
+                $joint->by,
+                $joint->ports,
+            ),
             $this->right->joints,
         );
 

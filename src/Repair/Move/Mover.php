@@ -28,7 +28,14 @@ final class Mover
         foreach ($moves as $move) {
             $wiring = match (true) {
                 $move->device !== null => self::fit($wiring, $move),
-                $move->mark !== null => new Wiring($wiring->board, $wiring->joints, $wiring->caps, [...$wiring->marks, (string) $move->point => $move->mark], $wiring->fitted, $wiring->labels),
+                $move->mark !== null => new Wiring(
+                    $wiring->board,
+                    $wiring->joints,
+                    $wiring->caps,
+                    [...$wiring->marks, (string) $move->point => $move->mark],
+                    $wiring->fitted,
+                    $wiring->labels,
+                ),
                 default => self::movePoint($wiring, $move),
             };
         }
@@ -89,7 +96,14 @@ final class Mover
         if ($move->to === Move::CAP) {
             $isFixed = $wiring->points[$point]->isFixed();
 
-            return new Wiring($wiring->board, $joints, $isFixed ? $caps : [...$caps, $point], $wiring->marks, $wiring->fitted, $wiring->labels);
+            return new Wiring(
+                $wiring->board,
+                $joints,
+                $isFixed ? $caps : [...$caps, $point],
+                $wiring->marks,
+                $wiring->fitted,
+                $wiring->labels,
+            );
         }
         $to = (string) $move->to;
         foreach ($joints as $i => $joint) {
@@ -101,7 +115,14 @@ final class Mover
         }
         $joints[] = self::joint($wiring, $wiring->points[$to]->enclosure, [$to, $point], null);
 
-        return new Wiring($wiring->board, $joints, array_values(array_diff($caps, [$to])), $wiring->marks, $wiring->fitted, $wiring->labels);
+        return new Wiring(
+            $wiring->board,
+            $joints,
+            array_values(array_diff($caps, [$to])),
+            $wiring->marks,
+            $wiring->fitted,
+            $wiring->labels,
+        );
     }
 
     /** @param  list<string>  $points */

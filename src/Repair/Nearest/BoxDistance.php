@@ -21,7 +21,8 @@ final readonly class BoxDistance
     /**
      * @param  list<Joint>  $joints  of this box
      * @param  array<int, string>  $serves  place in the joints → key of the strand that it serves
-     * @param  array<string, string|null>  $labels  point of the box → strand that it shares with others in the box; null if it is to be alone
+     * @param  array<string, string|null>  $labels  point of the box → strand that it shares with others in the box; null if it is to be
+     *     alone
      */
     private function __construct(
         public array $joints,
@@ -49,7 +50,8 @@ final readonly class BoxDistance
             $strangers = 0;
             foreach ($joint->points as $point) {
                 if (isset($labels[$point])) {
-                    $weights[$i][$labels[$point]] = ($weights[$i][$labels[$point]] ?? 0) + self::ONE_POINT + ($wiring->points[$point]->isFixed() ? 1 : 0);
+                    $weight = self::ONE_POINT + ($wiring->points[$point]->isFixed() ? 1 : 0);
+                    $weights[$i][$labels[$point]] = ($weights[$i][$labels[$point]] ?? 0) + $weight;
                 } elseif (array_key_exists($point, $labels)) {
                     $strangers++;
                 }
@@ -83,7 +85,10 @@ final readonly class BoxDistance
         $saved = 0;
         $serves = [];
         do {
-            $holders = array_count_values(array_merge(...array_map(fn (array $strands) => array_map(strval(...), array_keys($strands)), array_values($weights)), ...[[]]));
+            $holders = array_count_values(array_merge(
+                ...array_map(fn (array $strands) => array_map(strval(...), array_keys($strands)), array_values($weights)),
+                ...[[]],
+            ));
             $before = count($weights);
             foreach ($weights as $joint => $strands) {
                 arsort($strands);

@@ -23,8 +23,12 @@ final class BoxTarget
      * @param  array<string, string|null>  $base  its points that matter → `earth`, or null for what is yet open
      * @param  list<non-empty-list<array<string, string|null>>>  $devices  device → ways
      */
-    public function __construct(private readonly StandingWiring $standing, private readonly string $enclosure, private readonly array $base, private readonly array $devices)
-    {
+    public function __construct(
+        private readonly StandingWiring $standing,
+        private readonly string $enclosure,
+        private readonly array $base,
+        private readonly array $devices,
+    ) {
         $choices = [[]];
         foreach ($devices as $ways) {
             if (count($choices) * count($ways) > self::MOST_CHOICES) {

@@ -59,7 +59,11 @@ final class DeviceWays
     /** @return list<string> the strands that may stand on its blocks */
     private function strandsOfRose(Device $rose): array
     {
-        $here = array_filter($this->terminals, fn (string $point) => $this->board->devices[explode('.', $point)[0]]->enclosure === $rose->enclosure, ARRAY_FILTER_USE_KEY);
+        $here = array_filter(
+            $this->terminals,
+            fn (string $point) => $this->board->devices[explode('.', $point)[0]]->enclosure === $rose->enclosure,
+            ARRAY_FILTER_USE_KEY,
+        );
         $switched = array_filter($here, fn (string $key) => str_starts_with($key, 'switched'));
 
         // In the order of the blocks: loop, switched, neutral.
@@ -113,8 +117,15 @@ final class DeviceWays
     private function alike(Device $device, array $own): array
     {
         $swaps = match (true) {
-            $device->model->function === SwitchFunction::ThreeWay => [array_map(fn (Terminal $terminal) => "$device->id.$terminal->name", $device->model->withDuty(TerminalDuty::Throw))],
-            $device->model->function === SwitchFunction::FourWay => [["$device->id.a1", "$device->id.a2"], ["$device->id.b1", "$device->id.b2"], ["$device->id.a1", "$device->id.b1", "$device->id.a2", "$device->id.b2"]],
+            $device->model->function === SwitchFunction::ThreeWay => [array_map(
+                fn (Terminal $terminal) => "$device->id.$terminal->name",
+                $device->model->withDuty(TerminalDuty::Throw),
+            )],
+            $device->model->function === SwitchFunction::FourWay => [
+                ["$device->id.a1", "$device->id.a2"],
+                ["$device->id.b1", "$device->id.b2"],
+                ["$device->id.a1", "$device->id.b1", "$device->id.a2", "$device->id.b2"],
+            ],
             $device->is(DeviceKind::Lamp) && $this->mayTurn($device) => [array_keys($own)],
             default => [],
         };
@@ -132,7 +143,10 @@ final class DeviceWays
     private function mayTurn(Device $lamp): bool
     {
         $sides = $lamp->model->lampSides();
-        $isMarked = array_filter($sides, fn (Terminal $side) => $side->duty === TerminalDuty::LampShell || ($side->isForNeutral && ! $side->isFlex)) !== [];
+        $isMarked = array_filter(
+            $sides,
+            fn (Terminal $side) => $side->duty === TerminalDuty::LampShell || ($side->isForNeutral && ! $side->isFlex),
+        ) !== [];
         $isFlex = array_filter($sides, fn (Terminal $side) => $side->isFlex) !== [];
 
         return ! $isMarked && (! $isFlex || $this->mayTurnFlex);

@@ -29,8 +29,13 @@ final class NearestTarget
     private array $runsIn = [];
 
     /** @param  list<RunWays>  $runs */
-    private function __construct(private readonly StandingWiring $standing, Board $board, Arrangement $arrangement, private readonly array $runs, bool $mayTurnFlex)
-    {
+    private function __construct(
+        private readonly StandingWiring $standing,
+        Board $board,
+        Arrangement $arrangement,
+        private readonly array $runs,
+        bool $mayTurnFlex,
+    ) {
         $devices = DeviceWays::of($board, $arrangement, $mayTurnFlex);
         foreach ($standing->pointsIn as $enclosure => $points) {
             $base = [];
@@ -50,8 +55,14 @@ final class NearestTarget
      * @param  bool  $thorough  whether two changes at once are tried where one alone brings nothing
      * @return array{Target, int} the target, and the moves to it
      */
-    public static function at(StandingWiring $standing, Board $board, Arrangement $arrangement, array $runs, bool $thorough, bool $mayTurnFlex = false): array
-    {
+    public static function at(
+        StandingWiring $standing,
+        Board $board,
+        Arrangement $arrangement,
+        array $runs,
+        bool $thorough,
+        bool $mayTurnFlex = false,
+    ): array {
         $aim = new self($standing, $board, $arrangement, $runs, $mayTurnFlex);
         for ($pass = 0; $pass < self::MOST_PASSES; $pass++) {
             $before = $aim->taken;

@@ -9,7 +9,10 @@ use Zwindle\Plan\Search\Run;
 /** The ways that the strands of a target can lie on the cores of one run. */
 final readonly class RunWays
 {
-    /** @param  non-empty-list<array<string, array<string, string|null>>>  $landings  way → enclosure → conductor end, always in the same order → key of its strand */
+    /**
+     * @param  non-empty-list<array<string, array<string, string|null>>>  $landings  way → enclosure → conductor end,
+     *     always in the same order → key of its strand
+     */
     private function __construct(
         public string $from,
         public string $to,

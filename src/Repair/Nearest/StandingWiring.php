@@ -56,7 +56,12 @@ final class StandingWiring
         $question = $enclosure.' '.implode(',', $strandOf);
         if (! isset($this->moves[$question])) {
             $this->looks += count($strandOf);
-            $this->moves[$question] = BoxDistance::of($this->wiring, array_keys($strandOf), $this->jointsIn[$enclosure] ?? [], $strandOf)->moves;
+            $this->moves[$question] = BoxDistance::of(
+                $this->wiring,
+                array_keys($strandOf),
+                $this->jointsIn[$enclosure] ?? [],
+                $strandOf,
+            )->moves;
         }
 
         return $this->moves[$question];

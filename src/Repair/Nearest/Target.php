@@ -10,7 +10,10 @@ final readonly class Target
     /** Of earth terminals and earth cores. */
     public const EARTH = 'earth';
 
-    /** @param  array<string, string|null>  $strandOf  point → key of its strand; null where it is to be alone; points that do not matter are left out */
+    /**
+     * @param  array<string, string|null>  $strandOf  point → key of its strand; null where it is to be alone; points that do not matter
+     *     are left out
+     */
     public function __construct(public array $strandOf)
     {
     }

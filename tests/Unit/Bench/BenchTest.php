@@ -29,22 +29,37 @@ it('does as the browser does', function (array $case) {
     $bench = $log->bench();
 
     expect($refused)->toBe($case['refused'])
-        ->and(array_map(fn (BenchJoint $joint) => ['by' => $joint->by->value, 'ports' => $joint->ports, 'points' => $joint->points], $bench->joints))->toBe($case['joints'])
+        ->and(array_map(fn (BenchJoint $joint) => [
+            'by' => $joint->by->value,
+            'ports' => $joint->ports,
+            'points' => $joint->points,
+        ], $bench->joints))->toBe($case['joints'])
         ->and($bench->caps)->toBe($case['caps'])
         ->and(array_map(fn (MarkedAs $mark) => $mark->value, $bench->marks))->toBe($case['marks']);
-})->with(fn () => array_column(array_map(fn (array $case) => ['title' => $case['title'], 'case' => [$case]], json_decode(Files::text('tests/Corpus/bench/cases.json'), true)), 'case', 'title'));
+})->with(fn () => array_column(
+    array_map(
+        fn (array $case) => ['title' => $case['title'], 'case' => [$case]],
+        json_decode(Files::text('tests/Corpus/bench/cases.json'), true),
+    ),
+    'case',
+    'title',
+));
 
 /** The bench fits no other parts and overfills no connector. */
 function canBeMadeAtTheBench(Wiring $wiring): bool
 {
-    return $wiring->fitted === [] && array_filter($wiring->joints, fn (Joint $joint) => count($joint->points) > ($joint->ports ?? PHP_INT_MAX)) === [];
+    return $wiring->fitted === []
+        && array_filter($wiring->joints, fn (Joint $joint) => count($joint->points) > ($joint->ports ?? PHP_INT_MAX)) === [];
 }
 
 it('comes to the wiring that the steps describe', function (string $board, string $wiring) {
     $expected = Files::wiring($board, $wiring);
     $steps = array_map(Step::of(...), Zwindle\Bench\WiringAsSteps::of($expected));
     $wired = StepLog::replay($expected->board, $steps)->bench()->wiring();
-    $joints = fn ($wiring) => collect($wiring->joints)->map(fn ($joint) => collect($joint->points)->sort()->implode(' '))->sort()->values()->all();
+    $joints = fn ($wiring) => collect($wiring->joints)->map(fn ($joint) => collect($joint->points)->sort()->implode(' '))
+        ->sort()
+        ->values()
+        ->all();
 
     expect($joints($wired))->toBe($joints($expected))
         ->and($wired->caps)->toBe($expected->caps)
@@ -68,7 +83,11 @@ it('names terminals by place and never by what they are', function (string $path
     foreach ($board->points() as $point) {
         expect($map->pointAt($map->placeOf($point->id)))->toBe($point->id);
     }
-    expect($look)->not->toContain('common')->not->toContain('"t1"')->not->toContain('.a1')->not->toContain('switch-3way')->not->toContain('model');
+    expect($look)->not->toContain('common')->not
+        ->toContain('"t1"')->not
+        ->toContain('.a1')->not
+        ->toContain('switch-3way')->not
+        ->toContain('model');
 })->with(Files::demoBoards());
 
 it('refuses a step that cannot be read', function (array $json, string $field) {

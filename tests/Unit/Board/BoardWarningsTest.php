@@ -35,10 +35,23 @@ it('asks about what is allowed and most likely not meant', function (callable $c
 
         return $board;
     }, []],
-    'a switch that controls nothing' => [fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'S9', 'in' => 'B1', 'model' => 'na-switch-1p']]], [[BoardWarningKind::ControlsNothing, ['S9']]]],
-    'a lamp that nothing controls' => [fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'LB', 'in' => 'L1', 'model' => 'na-lampholder']]], [[BoardWarningKind::NotControlled, ['LB']]]],
-    'one that is always on is meant so' => [fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'LB', 'in' => 'L1', 'model' => 'na-lampholder']], 'alwaysOn' => ['LB']], []],
-    'a box beyond the edge of the board' => [fn (array $board) => [...$board, 'wall' => ['widthMm' => 1000, 'heightMm' => 2000]], [[BoardWarningKind::OffTheWall, ['B2']], [BoardWarningKind::OffTheWall, ['L1']]]],
+    'a switch that controls nothing' => [
+        fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'S9', 'in' => 'B1', 'model' => 'na-switch-1p']]],
+        [[BoardWarningKind::ControlsNothing, ['S9']]],
+    ],
+    'a lamp that nothing controls' => [
+        fn (array $board) => [...$board, 'devices' => [...$board['devices'], ['id' => 'LB', 'in' => 'L1', 'model' => 'na-lampholder']]],
+        [[BoardWarningKind::NotControlled, ['LB']]],
+    ],
+    'one that is always on is meant so' => [fn (array $board) => [
+        ...$board,
+        'devices' => [...$board['devices'], ['id' => 'LB', 'in' => 'L1', 'model' => 'na-lampholder']],
+        'alwaysOn' => ['LB'],
+    ], []],
+    'a box beyond the edge of the board' => [
+        fn (array $board) => [...$board, 'wall' => ['widthMm' => 1000, 'heightMm' => 2000]],
+        [[BoardWarningKind::OffTheWall, ['B2']], [BoardWarningKind::OffTheWall, ['L1']]],
+    ],
     'a very long run' => [function (array $board) {
         $board['cables'][0]['lengthM'] = 101;
 

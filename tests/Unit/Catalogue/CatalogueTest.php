@@ -58,7 +58,10 @@ it('shows every terminal of every model once on each of its faces', function (st
     $model = DeviceCatalogue::all()[$id];
     foreach (FaceCatalogue::all($model) as $face) {
         $shown = array_map(fn ($landing) => $landing->terminal, $face->landings);
-        $leads = array_map(fn ($landing) => $landing->terminal, array_filter($face->landings, fn ($landing) => $landing->shape->value === 'lead'));
+        $leads = array_map(
+            fn ($landing) => $landing->terminal,
+            array_filter($face->landings, fn ($landing) => $landing->shape->value === 'lead'),
+        );
         $spots = array_map(fn ($landing) => "$landing->x $landing->y", $face->landings);
 
         expect($shown)->toEqualCanonicalizing(array_keys($model->terminals))
@@ -74,7 +77,10 @@ it('prints nothing on a face that tells a look-alike apart but ON and OFF', func
     );
 
     expect($places($lookAlike))->toBe($places($fourWay))
-        ->and(array_unique(array_map(fn ($face) => $face->print, array_values(FaceCatalogue::all(DeviceCatalogue::all()[$lookAlike])))))->toBe(['ON · OFF']);
+        ->and(array_unique(array_map(
+            fn ($face) => $face->print,
+            array_values(FaceCatalogue::all(DeviceCatalogue::all()[$lookAlike])),
+        )))->toBe(['ON · OFF']);
 })->with([['na-switch-4way', 'na-switch-2p'], ['gb-switch-intermediate', 'gb-switch-2p']]);
 
 // Common practice: the common is the odd screw of the three, by its finish or by its print.

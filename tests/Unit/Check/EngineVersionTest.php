@@ -20,17 +20,29 @@ it('counts the rules up when anything of the corpus is judged otherwise', functi
     $judged = [];
     foreach (Files::everyWiring() as $name => $pair) {
         $result = Checker::check(Files::wiring(...$pair));
-        $judged[$name] = [$result->verdict->value, array_map(fn (Finding $finding) => [$finding->code->value, $finding->severity()->value, $finding->at, $finding->causedBy], $result->findings)];
+        $judged[$name] = [
+            $result->verdict->value,
+            array_map(fn (Finding $finding) => [
+                $finding->code->value,
+                $finding->severity()->value,
+                $finding->at,
+                $finding->causedBy,
+            ], $result->findings),
+        ];
     }
     ksort($judged);
 
-    expect(count($judged))->toBeGreaterThan(100)->and(RULES_DIGESTS[EngineVersion::RULES] ?? null)->toBe(hash('xxh128', json_encode($judged, JSON_THROW_ON_ERROR)));
+    expect(count($judged))->toBeGreaterThan(100)
+        ->and(RULES_DIGESTS[EngineVersion::RULES] ?? null)->toBe(hash('xxh128', json_encode($judged, JSON_THROW_ON_ERROR)));
 });
 
 it('counts the engine up when anything of the corpus is repaired otherwise', function () {
     $repaired = [];
     foreach (Files::everyWiring() as $name => $pair) {
-        $repaired[$name] = array_map(fn ($remedy) => array_map(fn (Move $move) => $move->key(), $remedy->moves), RepairSearch::of(Checker::check(Files::wiring(...$pair)))->repairs);
+        $repaired[$name] = array_map(
+            fn ($remedy) => array_map(fn (Move $move) => $move->key(), $remedy->moves),
+            RepairSearch::of(Checker::check(Files::wiring(...$pair)))->repairs,
+        );
     }
     ksort($repaired);
 

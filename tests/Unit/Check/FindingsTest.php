@@ -49,7 +49,9 @@ it('finds the earth that alone brings the current of a lamp back', function (arr
     $right = Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
     $codes = array_map(fn (Finding $finding) => $finding->code, Checker::check(Build::renamed($right, $exchange))->findings);
 
-    expect($codes)->toContain(FindingCode::EarthAsLive)->toContain(FindingCode::OpenNeutral)->not->toContain(FindingCode::NeutralEarthContact);
+    expect($codes)->toContain(FindingCode::EarthAsLive)
+        ->toContain(FindingCode::OpenNeutral)->not
+        ->toContain(FindingCode::NeutralEarthContact);
 })->with([
     'the bare under the shell screw' => [['W3.white@L1' => 'W3.bare@L1', 'W3.bare@L1' => 'W3.white@L1']],
     'the white of the lamp in the ground splice one box before' => [['W2.bare@B2' => 'W2.white@B2', 'W2.white@B2' => 'W2.bare@B2']],
@@ -64,7 +66,10 @@ it('finds no wrong part where the chain works in another order', function () {
 });
 
 it('folds what follows under its cause', function () {
-    $wiring = Files::wiring('tests/Corpus/findings/common-on-traveller/board.json', 'tests/Corpus/findings/common-on-traveller/has.wiring.json');
+    $wiring = Files::wiring(
+        'tests/Corpus/findings/common-on-traveller/board.json',
+        'tests/Corpus/findings/common-on-traveller/has.wiring.json',
+    );
     $result = Checker::check($wiring);
 
     expect($result->causes())->toHaveCount(1)
@@ -97,7 +102,9 @@ it('passes every wiring that the contract calls right and fails the one that it 
 
     expect($result->verdict->value)->toBe($expected['verdict'])
         ->and($result->scheme()?->value)->toBe($expected['scheme'])
-        ->and(array_map(fn (string $line) => json_decode($line, true), [...StateLines::of($result->evidence->table)]))->toEqual($expected['states'])
+        ->and(array_map(fn (string $line) => json_decode($line, true), [
+            ...StateLines::of($result->evidence->table),
+        ]))->toEqual($expected['states'])
         ->and(array_diff($expected['findingsInclude'], $codes))->toBe([])
         ->and($expected['verdict'] === 'pass' ? $dear : [])->toBe([]);
 })->with(array_map(fn (string $path) => basename($path, '.expect.json'), glob(Files::path('tests/Corpus/contract/*.expect.json')) ?: []));

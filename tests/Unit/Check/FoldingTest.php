@@ -16,13 +16,17 @@ use Zwindle\Plan\Planner;
 use Zwindle\Repair\Mistake\Mistakes;
 
 /**
- * @param  list<array{0: FindingCode, 1: int|null, 2?: array<string, string>, 3?: list<string>}>  $findings  code, control, parameters, points
+ * @param  list<array{0: FindingCode, 1: int|null, 2?: array<string, string>, 3?: list<string>}>  $findings  code, control, parameters,
+ *     points
  * @return list<int|null>
  */
 function causesOf(array $findings): array
 {
     $nets = Nets::of(Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json'));
-    $folded = Folding::fold(array_map(fn (array $finding) => new Finding($finding[0], $finding[3] ?? ['X'], $finding[2] ?? [], $finding[1]), $findings), $nets);
+    $folded = Folding::fold(
+        array_map(fn (array $finding) => new Finding($finding[0], $finding[3] ?? ['X'], $finding[2] ?? [], $finding[1]), $findings),
+        $nets,
+    );
 
     return array_map(fn (Finding $finding) => $finding->causedBy, $folded);
 }
@@ -30,27 +34,93 @@ function causesOf(array $findings): array
 it('folds symptoms under what is wrong with the wiring', function (array $findings, array $causes) {
     expect(causesOf($findings))->toBe($causes);
 })->with([
-    'a crossed traveller' => [[[FindingCode::CommonOnTraveller, 0], [FindingCode::PartialControl, 0], [FindingCode::PartialControl, 0]], [null, 0, 0]],
+    'a crossed traveller' => [[
+        [FindingCode::CommonOnTraveller, 0],
+        [FindingCode::PartialControl, 0],
+        [FindingCode::PartialControl, 0],
+    ], [null, 0, 0]],
     'a symptom of another control stands alone' => [[[FindingCode::CommonOnTraveller, 0], [FindingCode::NeverLights, 1]], [null, null]],
-    'a short explains every control' => [[[FindingCode::ShortLineNeutral, null], [FindingCode::NeverLights, 0], [FindingCode::NeverLights, 1]], [null, 0, 0]],
+    'a short explains every control' => [
+        [[FindingCode::ShortLineNeutral, null], [FindingCode::NeverLights, 0], [FindingCode::NeverLights, 1]],
+        [null, 0, 0],
+    ],
     'the weaker symptom follows from the stronger' => [[[FindingCode::NeverLights, 0], [FindingCode::SwitchNoEffect, 0]], [null, 0]],
     'but never the other way round' => [[[FindingCode::SwitchNoEffect, 0], [FindingCode::NeverLights, 0]], [1, null]],
-    'a wrong part explains the split' => [[[FindingCode::WrongDevice, 0], [FindingCode::FourWayPairSplit, 0], [FindingCode::PartialControl, 0]], [null, 0, 0]],
-    'polarity switching explains shell and neutral' => [[[FindingCode::PolaritySwitching, 0], [FindingCode::NeutralSwitched, 0], [FindingCode::ShellLive, null]], [null, 0, 0]],
-    'a short explains a common with a traveller on it' => [[[FindingCode::ShortLineEarth, null], [FindingCode::CommonOnTraveller, 0, ['shape' => 'common']]], [null, 0]],
-    'but exchanges no two conductors' => [[[FindingCode::ShortLineEarth, null], [FindingCode::CommonOnTraveller, 0, ['shape' => 'exchanged']]], [null, null]],
-    'one reversal, one lamp' => [[[FindingCode::NeutralSwitched, 0, ['lamp' => 'LA']], [FindingCode::ShellLive, null, ['lamp' => 'LA']]], [null, 0]],
-    'another lamp, another reversal' => [[[FindingCode::NeutralSwitched, 0, ['lamp' => 'LA']], [FindingCode::ShellLive, null, ['lamp' => 'LB']]], [null, null]],
-    'earths on a current conductor follow from the exchange' => [[[FindingCode::EarthAsLive, null], [FindingCode::EarthMissing, null, ['shape' => 'on-current']]], [null, 0]],
-    'earths that are open stand alone' => [[[FindingCode::EarthAsLive, null], [FindingCode::EarthMissing, null, ['shape' => 'open']]], [null, null]],
-    'the loose end is the open neutral' => [[[FindingCode::LiveEndExposed, null, [], ['W3.white@B2']], [FindingCode::OpenNeutral, 0, ['lamp' => 'LA'], ['LA.neutral']]], [1, null]],
-    'a loose end elsewhere is another mistake' => [[[FindingCode::LiveEndExposed, null, [], ['W2.red@B2']], [FindingCode::OpenNeutral, 0, ['lamp' => 'LA'], ['LA.neutral']]], [null, null]],
-    'the same symptom of two switches is told once' => [[[FindingCode::PartialControl, 0], [FindingCode::PartialControl, 0], [FindingCode::PartialControl, 1]], [null, 0, null]],
-    'colours that a short makes wrong' => [[[FindingCode::ShortLineNeutral, null], [FindingCode::NeutralColour, null], [FindingCode::FalseMark, null]], [null, 0, 0]],
-    'a lamp on the line leaves a conductor over' => [[[FindingCode::ConductorOpen, null], [FindingCode::AlwaysLit, 0, ['shape' => 'on-line']]], [1, null]],
-    'one switch that works two other lights' => [[[FindingCode::WrongLamp, 1, ['device' => 'S1']], [FindingCode::WrongLamp, 2, ['device' => 'S1']], [FindingCode::WrongLamp, 2, ['device' => 'S3']]], [null, 0, null]],
-    'one loop, out of balance in three runs' => [[[FindingCode::SeparateReturn, null], [FindingCode::SeparateReturn, null], [FindingCode::ParallelPath, null]], [null, 0, null]],
-    'remarks stand alone' => [[[FindingCode::NeverLights, 0], [FindingCode::LineUnmarked, null], [FindingCode::EndNotCapped, null]], [null, null, null]],
+    'a wrong part explains the split' => [
+        [[FindingCode::WrongDevice, 0], [FindingCode::FourWayPairSplit, 0], [FindingCode::PartialControl, 0]],
+        [null, 0, 0],
+    ],
+    'polarity switching explains shell and neutral' => [
+        [[FindingCode::PolaritySwitching, 0], [FindingCode::NeutralSwitched, 0], [FindingCode::ShellLive, null]],
+        [null, 0, 0],
+    ],
+    'a short explains a common with a traveller on it' => [[[FindingCode::ShortLineEarth, null], [
+        FindingCode::CommonOnTraveller,
+        0,
+        ['shape' => 'common'],
+    ]], [null, 0]],
+    'but exchanges no two conductors' => [[[FindingCode::ShortLineEarth, null], [
+        FindingCode::CommonOnTraveller,
+        0,
+        ['shape' => 'exchanged'],
+    ]], [null, null]],
+    'one reversal, one lamp' => [[[
+        FindingCode::NeutralSwitched,
+        0,
+        ['lamp' => 'LA'],
+    ], [FindingCode::ShellLive, null, ['lamp' => 'LA']]], [null, 0]],
+    'another lamp, another reversal' => [[[
+        FindingCode::NeutralSwitched,
+        0,
+        ['lamp' => 'LA'],
+    ], [FindingCode::ShellLive, null, ['lamp' => 'LB']]], [null, null]],
+    'earths on a current conductor follow from the exchange' => [[[FindingCode::EarthAsLive, null], [
+        FindingCode::EarthMissing,
+        null,
+        ['shape' => 'on-current'],
+    ]], [null, 0]],
+    'earths that are open stand alone' => [[[FindingCode::EarthAsLive, null], [
+        FindingCode::EarthMissing,
+        null,
+        ['shape' => 'open'],
+    ]], [null, null]],
+    'the loose end is the open neutral' => [
+        [[FindingCode::LiveEndExposed, null, [], ['W3.white@B2']], [FindingCode::OpenNeutral, 0, ['lamp' => 'LA'], ['LA.neutral']]],
+        [1, null],
+    ],
+    'a loose end elsewhere is another mistake' => [
+        [[FindingCode::LiveEndExposed, null, [], ['W2.red@B2']], [FindingCode::OpenNeutral, 0, ['lamp' => 'LA'], ['LA.neutral']]],
+        [null, null],
+    ],
+    'the same symptom of two switches is told once' => [[
+        [FindingCode::PartialControl, 0],
+        [FindingCode::PartialControl, 0],
+        [FindingCode::PartialControl, 1],
+    ], [null, 0, null]],
+    'colours that a short makes wrong' => [[
+        [FindingCode::ShortLineNeutral, null],
+        [FindingCode::NeutralColour, null],
+        [FindingCode::FalseMark, null],
+    ], [null, 0, 0]],
+    'a lamp on the line leaves a conductor over' => [[[FindingCode::ConductorOpen, null], [
+        FindingCode::AlwaysLit,
+        0,
+        ['shape' => 'on-line'],
+    ]], [1, null]],
+    'one switch that works two other lights' => [[
+        [FindingCode::WrongLamp, 1, ['device' => 'S1']],
+        [FindingCode::WrongLamp, 2, ['device' => 'S1']],
+        [FindingCode::WrongLamp, 2, ['device' => 'S3']],
+    ], [null, 0, null]],
+    'one loop, out of balance in three runs' => [[
+        [FindingCode::SeparateReturn, null],
+        [FindingCode::SeparateReturn, null],
+        [FindingCode::ParallelPath, null],
+    ], [null, 0, null]],
+    'remarks stand alone' => [
+        [[FindingCode::NeverLights, 0], [FindingCode::LineUnmarked, null], [FindingCode::EndNotCapped, null]],
+        [null, null, null],
+    ],
 ]);
 
 it('fails on danger and fault, remarks on remarks, and passes else', function (array $codes, Verdict $verdict) {
@@ -70,11 +140,43 @@ it('has the severities of the contract', function () {
         $by[$code->severity()->value][] = $code->value;
     }
 
-    expect($by['danger'])->toEqualCanonicalizing(['short-line-neutral', 'short-line-earth', 'neutral-earth-contact', 'earth-missing', 'earth-as-live', 'neutral-switched', 'shell-live', 'live-end-exposed', 'polarity-switching'])
-        ->and($by['fault'])->toEqualCanonicalizing(['leads-reversed', 'never-lights', 'always-lit', 'switch-no-effect', 'partial-control', 'dim', 'wrong-lamp', 'not-always-on', 'open-neutral', 'common-on-traveller', 'four-way-pair-split', 'wrong-device', 'scheme-not-as-asked', 'conductor-open'])
+    expect($by['danger'])->toEqualCanonicalizing([
+        'short-line-neutral',
+        'short-line-earth',
+        'neutral-earth-contact',
+        'earth-missing',
+        'earth-as-live',
+        'neutral-switched',
+        'shell-live',
+        'live-end-exposed',
+        'polarity-switching',
+    ])
+        ->and($by['fault'])->toEqualCanonicalizing([
+            'leads-reversed',
+            'never-lights',
+            'always-lit',
+            'switch-no-effect',
+            'partial-control',
+            'dim',
+            'wrong-lamp',
+            'not-always-on',
+            'open-neutral',
+            'common-on-traveller',
+            'four-way-pair-split',
+            'wrong-device',
+            'scheme-not-as-asked',
+            'conductor-open',
+        ])
         ->and($by['remark'])->toEqualCanonicalizing([
             'line-unmarked', 'return-on-white', 'neutral-absent-at-switch', 'neutral-colour', 'false-mark', 'separate-return',
-            'box-overfilled', 'crowded-terminal', 'connector-overfilled', 'end-not-capped', 'earth-unsleeved', 'scheme-not-accepted-everywhere', 'white-single-as-line', 'flex-reversed',
+            'box-overfilled',
+            'crowded-terminal',
+            'connector-overfilled',
+            'end-not-capped',
+            'earth-unsleeved',
+            'scheme-not-accepted-everywhere',
+            'white-single-as-line',
+            'flex-reversed',
         ])
         ->and($by['note'])->toEqualCanonicalizing(['rocker-inverted', 'rcd-absent', 'breaker-too-large', 'parallel-path', 'house-layout']);
 });
@@ -114,7 +216,8 @@ it('ends where two symptoms would follow from each other, and takes the first fo
     $findings = Checker::check($wiring)->findings;
     $causes = array_filter($findings, fn ($finding) => $finding->causedBy === null);
 
-    expect(array_map(fn ($finding) => $finding->code->value, $findings))->toContain('never-lights', 'always-lit')->and($causes)->not->toBe([]);
+    expect(array_map(fn ($finding) => $finding->code->value, $findings))->toContain('never-lights', 'always-lit')
+        ->and($causes)->not->toBe([]);
     foreach ($findings as $finding) {
         expect($finding->causedBy === null || $findings[$finding->causedBy]->causedBy === null)->toBeTrue();
     }

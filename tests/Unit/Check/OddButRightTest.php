@@ -37,13 +37,26 @@ it('calls a right wiring right however odd it looks', function (Wiring $wiring) 
         ->and($result->verdict)->toBe(Verdict::Pass);
 })->with([
     'travelers exchanged at one end' => fn () => Build::exchange(demoRight('propagation-house'), 'S1.t1', 'S1.t2'),
-    'travelers exchanged at both ends' => fn () => Build::exchange(Build::exchange(demoRight('propagation-house'), 'S1.t1', 'S1.t2'), 'S2.t1', 'S2.t2'),
-    'pairs of a four-way exchanged' => fn () => Build::renamed(demoRight('packing-barn'), ['S2.a1' => 'S2.b1', 'S2.a2' => 'S2.b2', 'S2.b1' => 'S2.a1', 'S2.b2' => 'S2.a2']),
+    'travelers exchanged at both ends' => fn () => Build::exchange(
+        Build::exchange(demoRight('propagation-house'), 'S1.t1', 'S1.t2'),
+        'S2.t1',
+        'S2.t2',
+    ),
+    'pairs of a four-way exchanged' => fn () => Build::renamed(demoRight('packing-barn'), [
+        'S2.a1' => 'S2.b1',
+        'S2.a2' => 'S2.b2',
+        'S2.b1' => 'S2.a1',
+        'S2.b2' => 'S2.a2',
+    ]),
     'one pair turned' => fn () => Build::exchange(demoRight('packing-barn'), 'S2.a1', 'S2.a2'),
     'single-pole terminals exchanged' => fn () => Build::exchange(demoRight('tool-locker'), 'S1.a', 'S1.b'),
     'strappers exchanged at the intermediate' => fn () => Build::exchange(demoRight('towpath-workshop'), 'S2.b1', 'S2.b2'),
     'COM and L1 exchanged on a one-way' => fn () => Build::exchange(demoRight('boat-store'), 'S1.com', 'S1.l1'),
-    'supply cable colours kept, red as the hot and black as the return' => fn () => Build::exchange(Build::exchange(demoRight('tool-locker'), 'W2.black@L1', 'W2.red@L1'), 'W2.black@B1', 'W2.red@B1'),
+    'supply cable colours kept, red as the hot and black as the return' => fn () => Build::exchange(
+        Build::exchange(demoRight('tool-locker'), 'W2.black@L1', 'W2.red@L1'),
+        'W2.black@B1',
+        'W2.red@B1',
+    ),
 ]);
 
 it('takes every permutation of the common-link cable, sleeved where it is not brown', function (array $order) {
@@ -71,14 +84,26 @@ it('names the scheme from the nets', function (Wiring $wiring, string $scheme) {
     'looped in at the rose' => [fn () => demoRight('boat-store'), 'light-fed'],
     'singles' => [fn () => demoRight('towpath-workshop'), 'feed-through'],
     'dead-end, line out on the white' => [fn () => contractRight('na-three-way-dead-end'), 'dead-end'],
-    'dead-end, return on the white' => [fn () => Build::exchange(contractRight('na-three-way-dead-end'), 'W1.black@B1', 'W2.black@B1'), 'dead-end'],
+    'dead-end, return on the white' => [
+        fn () => Build::exchange(contractRight('na-three-way-dead-end'), 'W1.black@B1', 'W2.black@B1'),
+        'dead-end',
+    ],
     'common-link' => [fn () => contractRight('gb-two-way-common-link'), 'common-link'],
 ]);
 
 it('calls relabelled and reordered wirings the same', function (string $board, string $wiring) {
     $original = Files::wiring($board, $wiring);
-    $joints = array_reverse(array_map(fn ($joint) => new Zwindle\Board\Wiring\Joint($joint->enclosure, array_reverse($joint->points), $joint->by, $joint->ports), $original->joints));
-    $reordered = new Wiring($original->board, $joints, array_reverse($original->caps), array_reverse($original->marks, true), $original->fitted);
+    $joints = array_reverse(array_map(
+        fn ($joint) => new Zwindle\Board\Wiring\Joint($joint->enclosure, array_reverse($joint->points), $joint->by, $joint->ports),
+        $original->joints,
+    ));
+    $reordered = new Wiring(
+        $original->board,
+        $joints,
+        array_reverse($original->caps),
+        array_reverse($original->marks, true),
+        $original->fitted,
+    );
     $codes = function (Wiring $wiring): array {
         $codes = array_map(fn (Finding $finding) => $finding->code->value, Checker::check($wiring)->findings);
         sort($codes);

@@ -39,7 +39,10 @@ it('does not change when everything gets another name', function (string $board,
     }
 })->with(Files::rightWirings());
 
-it('does not change when boxes, cables and joints are listed the other way round and cables run from the other end', function (string $board, string $file) {
+it('does not change when boxes, cables and joints are listed the other way round and cables run from the other end', function (
+    string $board,
+    string $file,
+) {
     foreach (someOn($board, $file) as $wiring) {
         expect(essenceOf(Rewritten::reordered($wiring)))->toBe(essenceOf($wiring));
     }
@@ -58,7 +61,11 @@ it('turns the table over, and nothing else, when every paddle of a control is pu
         $function = $switch->model->function?->value;
         $turns = ['three-way' => [['t1', 't2'], ['l1', 'l2']], 'four-way' => [['b1', 'b2']]][$function] ?? [];
         foreach ($turns as [$one, $other]) {
-            if (! isset($switch->model->terminals[$one]) || $right->jointAt("$switch->id.$one") === null || $right->jointAt("$switch->id.$other") === null) {
+            if (
+                ! isset($switch->model->terminals[$one])
+                || $right->jointAt("$switch->id.$one") === null
+                || $right->jointAt("$switch->id.$other") === null
+            ) {
                 continue;
             }
             $turned = Tests\Support\Build::exchange($right, "$switch->id.$one", "$switch->id.$other");
@@ -66,7 +73,9 @@ it('turns the table over, and nothing else, when every paddle of a control is pu
             $after = Checker::check($turned)->evidence->table;
             foreach ($right->board->controls as $control) {
                 foreach ($control->lamps as $lamp) {
-                    $expected = in_array($switch->id, $control->switches, true) ? strtr($before->lamps[$lamp], '01', '10') : $before->lamps[$lamp];
+                    $expected = in_array($switch->id, $control->switches, true)
+                        ? strtr($before->lamps[$lamp], '01', '10')
+                        : $before->lamps[$lamp];
                     expect($after->lamps[$lamp])->toBe($expected);
                 }
             }

@@ -21,7 +21,10 @@ function pointsOf(FindingCode $code, Wiring $wiring, ?string $edition = null): a
 {
     $findings = Checker::check($wiring, $edition === null ? null : Editions::find($edition))->findings;
 
-    return array_values(array_map(fn (Finding $finding) => $finding->at, array_filter($findings, fn (Finding $finding) => $finding->code === $code)));
+    return array_values(array_map(
+        fn (Finding $finding) => $finding->at,
+        array_filter($findings, fn (Finding $finding) => $finding->code === $code),
+    ));
 }
 
 function rightOn(string $folder): Wiring
@@ -44,7 +47,11 @@ it('knows how many conductors each terminal takes', function (string $model, str
 
     expect(TerminalRoom::of($found, $found->terminals[$terminal]))->toBe($room);
 })->with([
-    ['na-switch-3way', 'common', 1], ['na-switch-1p', 'earth', 1], ['na-receptacle', 'hot', 1], ['na-lampholder', 'neutral', 1], ['na-supply', 'line', null],
+    ['na-switch-3way', 'common', 1],
+    ['na-switch-1p', 'earth', 1],
+    ['na-receptacle', 'hot', 1],
+    ['na-lampholder', 'neutral', 1],
+    ['na-supply', 'line', null],
     ['gb-switch-2way', 'l1', 3], ['gb-switch-intermediate', 'a1', 3], ['gb-batten-bc', 'a', 2], ['gb-batten-es', 'shell', 2],
     ['gb-rose', 'loop', 6], ['gb-rose', 'neutral', 6], ['gb-rose', 'earth', 6], ['gb-rose', 'switched', 4], ['gb-supply', 'earth', null],
 ]);
@@ -53,21 +60,39 @@ it('finds a crowded terminal from one conductor over its room', function (int $f
     // A rose with so many feeds out of its loop block: the feed in and the drop make two more.
     $array = Build::boardArray([
         'practice' => 'gb', 'code' => 'BS7671-2018',
-        'enclosures' => [['id' => 'SRC', 'kind' => 'supply'], ['id' => 'R1', 'kind' => 'ceiling-rose', 'material' => 'plastic'], ['id' => 'J1', 'kind' => 'junction-box', 'material' => 'plastic']],
+        'enclosures' => [
+            ['id' => 'SRC', 'kind' => 'supply'],
+            ['id' => 'R1', 'kind' => 'ceiling-rose', 'material' => 'plastic'],
+            ['id' => 'J1', 'kind' => 'junction-box', 'material' => 'plastic'],
+        ],
         'devices' => [['id' => 'PS', 'in' => 'SRC', 'model' => 'gb-supply'], ['id' => 'CR', 'in' => 'R1', 'model' => 'gb-rose']],
-        'cables' => [['id' => 'F', 'type' => 'gb-1.5-te', 'from' => 'SRC', 'to' => 'R1'], ...array_map(fn (int $i) => ['id' => "G$i", 'type' => 'gb-1.5-te', 'from' => 'R1', 'to' => 'J1'], range(1, $feeds))],
+        'cables' => [
+            ['id' => 'F', 'type' => 'gb-1.5-te', 'from' => 'SRC', 'to' => 'R1'],
+            ...array_map(fn (int $i) => ['id' => "G$i", 'type' => 'gb-1.5-te', 'from' => 'R1', 'to' => 'J1'], range(1, $feeds)),
+        ],
     ]);
     $joint = new Joint('R1', ['CR.loop', 'F.brown@R1', ...array_map(fn (int $i) => "G$i.brown@R1", range(1, $feeds))], JoinedBy::Terminal);
 
     expect(pointsOf(FindingCode::CrowdedTerminal, new Wiring(Build::board($array), [$joint])))->toBe($found)
         // In a connector, with a pigtail to the terminal, there is one under it.
-        ->and(pointsOf(FindingCode::CrowdedTerminal, new Wiring(Build::board($array), [new Joint('R1', $joint->points, JoinedBy::Strip)])))->toBe([]);
+        ->and(pointsOf(
+            FindingCode::CrowdedTerminal,
+            new Wiring(Build::board($array), [new Joint('R1', $joint->points, JoinedBy::Strip)]),
+        ))->toBe([]);
 })->with([[5, []], [6, [['CR.loop']]]]);
 
 it('counts leads, and leaves the earth of a box its fill', function () {
     $right = rightOn('tests/Corpus/right/old-and-new-colours');
-    $joints = array_map(fn (Joint $joint) => $joint->has('CR1.switched') ? new Joint('R1', [...$joint->points, 'LA.neutral'], JoinedBy::Terminal) : $joint, $right->joints);
-    $five = array_map(fn (Joint $joint) => $joint->has('CR1.switched') ? new Joint('R1', ['CR1.switched', 'W2.blue@R1', 'LA.live', 'LA.neutral', 'W1.black@R1', 'W1.red@R1'], JoinedBy::Terminal) : $joint, $right->joints);
+    $joints = array_map(
+        fn (Joint $joint) => $joint->has('CR1.switched') ? new Joint('R1', [...$joint->points, 'LA.neutral'], JoinedBy::Terminal) : $joint,
+        $right->joints,
+    );
+    $five = array_map(
+        fn (Joint $joint) => $joint->has('CR1.switched')
+            ? new Joint('R1', ['CR1.switched', 'W2.blue@R1', 'LA.live', 'LA.neutral', 'W1.black@R1', 'W1.red@R1'], JoinedBy::Terminal)
+            : $joint,
+        $right->joints,
+    );
 
     expect(pointsOf(FindingCode::CrowdedTerminal, new Wiring($right->board, $joints)))->toBe([])
         ->and(pointsOf(FindingCode::CrowdedTerminal, new Wiring($right->board, $five)))->toBe([['CR1.switched']])
@@ -76,13 +101,21 @@ it('counts leads, and leaves the earth of a box its fill', function () {
 
 function onEarthScrew(Wiring $right): Wiring
 {
-    $joints = array_map(fn (Joint $joint) => $joint->has('B1.earth') ? new Joint('B1', ['B1.earth', 'W1.bare@B1', 'W2.bare@B1', 'W3.bare@B1'], JoinedBy::Terminal) : $joint, $right->joints);
+    $joints = array_map(
+        fn (Joint $joint) => $joint->has('B1.earth')
+            ? new Joint('B1', ['B1.earth', 'W1.bare@B1', 'W2.bare@B1', 'W3.bare@B1'], JoinedBy::Terminal)
+            : $joint,
+        $right->joints,
+    );
 
     return new Wiring($right->board, $joints, $right->caps, $right->marks);
 }
 
 it('asks for a neutral at a switch as the edition and the board do', function (string $edition, string $asked, array $found) {
-    $wiring = onChangedBoard('database/demo/seed-store', fn (array $board) => [...$board, 'code' => $edition, 'requirements' => ['neutralAtSwitches' => $asked]]);
+    $wiring = onChangedBoard(
+        'database/demo/seed-store',
+        fn (array $board) => [...$board, 'code' => $edition, 'requirements' => ['neutralAtSwitches' => $asked]],
+    );
 
     expect(pointsOf(FindingCode::NeutralAbsentAtSwitch, $wiring))->toBe($found);
 })->with([
@@ -108,8 +141,16 @@ it('spares boxes into which only singles come, and all of Britain', function () 
     ]];
     $bare = fn (Board $board) => new Wiring($board, [new Joint('B1', ['S1.a', 'C1.core@B1'], JoinedBy::Terminal)]);
     $board = Build::board($singles(Build::boardArray([
-        'enclosures' => [['id' => 'SRC', 'kind' => 'supply'], ['id' => 'B1', 'kind' => 'switch-box', 'material' => 'plastic'], ['id' => 'L1', 'kind' => 'light-box', 'material' => 'plastic']],
-        'devices' => [['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply'], ['id' => 'S1', 'in' => 'B1', 'model' => 'na-switch-1p'], ['id' => 'LA', 'in' => 'L1', 'model' => 'na-lampholder']],
+        'enclosures' => [
+            ['id' => 'SRC', 'kind' => 'supply'],
+            ['id' => 'B1', 'kind' => 'switch-box', 'material' => 'plastic'],
+            ['id' => 'L1', 'kind' => 'light-box', 'material' => 'plastic'],
+        ],
+        'devices' => [
+            ['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply'],
+            ['id' => 'S1', 'in' => 'B1', 'model' => 'na-switch-1p'],
+            ['id' => 'LA', 'in' => 'L1', 'model' => 'na-lampholder'],
+        ],
         'controls' => [['lamps' => ['LA'], 'switches' => ['S1']]], 'code' => 'NEC-2011',
     ])));
 
@@ -132,14 +173,28 @@ it('remarks on a white return only where it is re-identified, joined, and Americ
 
 it('compares the breaker with every size behind it', function (float $breakerA, string $type, array $found) {
     $board = Build::board(Build::boardArray([
-        'devices' => [['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply', 'breakerA' => $breakerA], ['id' => 'LA', 'in' => 'L1', 'model' => 'na-lampholder']],
-        'cables' => [['id' => 'W1', 'type' => $type, 'from' => 'SRC', 'to' => 'L1'], ['id' => 'W2', 'type' => 'na-12-2', 'from' => 'SRC', 'to' => 'L1']],
+        'devices' => [[
+            'id' => 'PS',
+            'in' => 'SRC',
+            'model' => 'na-supply',
+            'breakerA' => $breakerA,
+        ], ['id' => 'LA', 'in' => 'L1', 'model' => 'na-lampholder']],
+        'cables' => [['id' => 'W1', 'type' => $type, 'from' => 'SRC', 'to' => 'L1'], [
+            'id' => 'W2',
+            'type' => 'na-12-2',
+            'from' => 'SRC',
+            'to' => 'L1',
+        ]],
     ]));
 
     expect(pointsOf(FindingCode::BreakerTooLarge, new Wiring($board)))->toBe($found);
 })->with([
     // NEC 240.4(D) (memory): 14 AWG 15 A, 12 AWG 20 A.
-    [15.0, 'na-14-2', []], [15.5, 'na-14-2', [['PS.line']]], [20.0, 'na-14-2', [['PS.line']]], [20.0, 'na-12-2', []], [25.0, 'na-14-2', [['PS.line'], ['PS.line']]],
+    [15.0, 'na-14-2', []],
+    [15.5, 'na-14-2', [['PS.line']]],
+    [20.0, 'na-14-2', [['PS.line']]],
+    [20.0, 'na-12-2', []],
+    [25.0, 'na-14-2', [['PS.line'], ['PS.line']]],
 ]);
 
 it('notes the layout of the box that differs from most', function () {
@@ -153,7 +208,12 @@ it('notes the layout of the box that differs from most', function () {
 
 it('asks for the sleeve on every joined bare earth, and on none that carries current or hangs spare', function () {
     $right = rightOn('database/demo/boat-store');
-    $withoutMarks = new Wiring($right->board, $right->joints, $right->caps, array_filter($right->marks, fn (MarkedAs $mark) => $mark !== MarkedAs::Earth));
+    $withoutMarks = new Wiring(
+        $right->board,
+        $right->joints,
+        $right->caps,
+        array_filter($right->marks, fn (MarkedAs $mark) => $mark !== MarkedAs::Earth),
+    );
     $spared = onChangedBoard('database/demo/boat-store', fn (array $board) => [...$board, 'requirements' => ['earths' => 'none']]);
     $unsleevedOnSpared = new Wiring($spared->board, $spared->joints, $spared->caps);
 
@@ -175,7 +235,10 @@ it('notes a rocker that is on when up, and an RCD that is missing, in Britain on
 it('remarks on linked commons in North America only', function () {
     $folder = 'tests/Corpus/findings/scheme-not-accepted-everywhere';
 
-    expect(pointsOf(FindingCode::SchemeNotAcceptedEverywhere, Files::wiring("$folder/board.json", "$folder/has.wiring.json")))->toBe([['S1.common', 'S2.common']])
+    expect(pointsOf(
+        FindingCode::SchemeNotAcceptedEverywhere,
+        Files::wiring("$folder/board.json", "$folder/has.wiring.json"),
+    ))->toBe([['S1.common', 'S2.common']])
         ->and(pointsOf(FindingCode::SchemeNotAcceptedEverywhere, rightOn('tests/Corpus/right/old-common-link')))->toBe([]);
 });
 
@@ -191,7 +254,10 @@ it('names the conductor that is off, with what it was meant for', function () {
 
 it('tells earths that are open from earths that hang on a conductor', function () {
     $right = rightOn('database/demo/propagation-house');
-    $shapes = fn (Wiring $wiring) => array_values(array_map(fn (Finding $finding) => $finding->params['shape'], array_filter(Checker::check($wiring)->findings, fn (Finding $finding) => $finding->code === FindingCode::EarthMissing)));
+    $shapes = fn (Wiring $wiring) => array_values(array_map(
+        fn (Finding $finding) => $finding->params['shape'],
+        array_filter(Checker::check($wiring)->findings, fn (Finding $finding) => $finding->code === FindingCode::EarthMissing),
+    ));
 
     expect($shapes(Build::without($right, 'W3.bare@B2')))->toBe(['open'])
         ->and($shapes(Build::exchange($right, 'W3.bare@B2', 'W3.white@B2')))->toBe(['on-current']);
@@ -200,8 +266,18 @@ it('tells earths that are open from earths that hang on a conductor', function (
 it('takes a British core sleeved blue for a neutral, end by end', function (array $sleeved, array $found) {
     // contract section 6: in Britain a core that is marked neutral at that end is none.
     $right = rightOn('database/demo/boat-store');
-    $swapped = Build::renamed($right, ['W1.brown@SRC' => 'W1.blue@SRC', 'W1.blue@SRC' => 'W1.brown@SRC', 'W1.brown@R1' => 'W1.blue@R1', 'W1.blue@R1' => 'W1.brown@R1']);
-    $marks = [...array_diff_key($swapped->marks, array_flip(['W1.brown@SRC', 'W1.brown@R1'])), 'W1.blue@SRC' => MarkedAs::Line, 'W1.blue@R1' => MarkedAs::Line, ...array_fill_keys($sleeved, MarkedAs::Neutral)];
+    $swapped = Build::renamed($right, [
+        'W1.brown@SRC' => 'W1.blue@SRC',
+        'W1.blue@SRC' => 'W1.brown@SRC',
+        'W1.brown@R1' => 'W1.blue@R1',
+        'W1.blue@R1' => 'W1.brown@R1',
+    ]);
+    $marks = [
+        ...array_diff_key($swapped->marks, array_flip(['W1.brown@SRC', 'W1.brown@R1'])),
+        'W1.blue@SRC' => MarkedAs::Line,
+        'W1.blue@R1' => MarkedAs::Line,
+        ...array_fill_keys($sleeved, MarkedAs::Neutral),
+    ];
 
     expect(pointsOf(FindingCode::NeutralColour, new Wiring($right->board, $swapped->joints, $swapped->caps, $marks)))->toBe($found);
 })->with([
@@ -210,14 +286,29 @@ it('takes a British core sleeved blue for a neutral, end by end', function (arra
     'both ends' => [['W1.brown@SRC', 'W1.brown@R1'], []],
 ]);
 
-it('asks for a neutral by edition: where there is one switch, and where there are several', function (string $edition, int $alone, int $several) {
+it('asks for a neutral by edition: where there is one switch, and where there are several', function (
+    string $edition,
+    int $alone,
+    int $several,
+) {
     // trade-facts section 5, 404.2(C) (memory)
-    expect(pointsOf(FindingCode::NeutralAbsentAtSwitch, rightOn('tests/Corpus/right/switch-loop-of-two-cores'), $edition))->toHaveCount($alone)
-        ->and(pointsOf(FindingCode::NeutralAbsentAtSwitch, rightOn('tests/Corpus/right/three-way-fed-at-the-light'), $edition))->toHaveCount($several);
+    expect(pointsOf(
+        FindingCode::NeutralAbsentAtSwitch,
+        rightOn('tests/Corpus/right/switch-loop-of-two-cores'),
+        $edition,
+    ))->toHaveCount($alone)
+        ->and(pointsOf(
+            FindingCode::NeutralAbsentAtSwitch,
+            rightOn('tests/Corpus/right/three-way-fed-at-the-light'),
+            $edition,
+        ))->toHaveCount($several);
 })->with([['NEC-2008', 0, 0], ['NEC-2011', 1, 2], ['NEC-2014', 1, 0], ['NEC-2017', 1, 2], ['NEC-2020', 1, 2], ['NEC-2023', 1, 2]]);
 
 it('says which exemption an edition has', function (string $edition, string $spared) {
-    $finding = array_values(array_filter(Checker::check(rightOn('tests/Corpus/right/switch-loop-of-two-cores'), Editions::find($edition))->findings, fn (Finding $one) => $one->code === FindingCode::NeutralAbsentAtSwitch))[0];
+    $finding = array_values(array_filter(
+        Checker::check(rightOn('tests/Corpus/right/switch-loop-of-two-cores'), Editions::find($edition))->findings,
+        fn (Finding $one) => $one->code === FindingCode::NeutralAbsentAtSwitch,
+    ))[0];
 
     expect($finding->params['spared'])->toBe($spared);
 })->with([['NEC-2011', 'reachable'], ['NEC-2020', 'reachable'], ['NEC-2023', '']]);
@@ -227,5 +318,8 @@ it('holds one conductor under the earthing screw of an American box, and any num
     $american = Files::board('database/demo/propagation-house/board.json');
     $british = Files::board('database/demo/boat-store/board.json');
 
-    expect($american->roomAt('B1.earth'))->toBe(1)->and($british->roomAt('K1.earth'))->toBeNull()->and($american->roomAt('S1.common'))->toBe(1)->and($american->roomAt('PS.line'))->toBeNull();
+    expect($american->roomAt('B1.earth'))->toBe(1)
+        ->and($british->roomAt('K1.earth'))->toBeNull()
+        ->and($american->roomAt('S1.common'))->toBe(1)
+        ->and($american->roomAt('PS.line'))->toBeNull();
 });

@@ -51,7 +51,10 @@ it('finds a loose end that is live through the lamp', function () {
 });
 
 it('blames the switch with its link off the common, not the one that is right', function () {
-    $right = Files::wiring('tests/Corpus/contract/gb-two-way-common-link.board.json', 'tests/Corpus/contract/gb-two-way-common-link.wiring.json');
+    $right = Files::wiring(
+        'tests/Corpus/contract/gb-two-way-common-link.board.json',
+        'tests/Corpus/contract/gb-two-way-common-link.wiring.json',
+    );
     $wrong = Build::exchange($right, 'S2.com', 'S2.l1');
 
     expect(placesOf(FindingCode::CommonOnTraveller, $wrong))->toBe([['S2.com', 'S2.l2']]);
@@ -80,7 +83,10 @@ it('names one missing earth for each group that hangs together', function () {
     $right = Files::wiring('database/demo/packing-barn/board.json', 'database/demo/packing-barn/right.wiring.json');
 
     expect(placesOf(FindingCode::EarthMissing, Build::without($right, 'W3.bare@B2')))->toBe([['S3.earth', 'L1.earth', 'LA.earth']])
-        ->and(placesOf(FindingCode::EarthMissing, Build::without(Build::without($right, 'W3.bare@B2'), 'W4.bare@B3')))->toBe([['S3.earth'], ['L1.earth', 'LA.earth']]);
+        ->and(placesOf(
+            FindingCode::EarthMissing,
+            Build::without(Build::without($right, 'W3.bare@B2'), 'W4.bare@B3'),
+        ))->toBe([['S3.earth'], ['L1.earth', 'LA.earth']]);
 });
 
 it('judges unmarked line by the colours of the cable', function (string $type, array $cores, array $unmarked) {

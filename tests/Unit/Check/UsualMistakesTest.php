@@ -39,7 +39,11 @@ it('tells one mistake as one mistake with its symptoms', function (string $board
 
 it('fails every crossed traveller, split pair, look-alike part and open end', function (string $board, string $wiring) {
     $mistakes = UsualMistakes::on(Files::wiring($board, $wiring));
-    $sure = array_filter($mistakes, fn (string $what) => preg_match('/^common|^pair|^two-pole|^line and neutral|off and capped$/', $what) === 1, ARRAY_FILTER_USE_KEY);
+    $sure = array_filter(
+        $mistakes,
+        fn (string $what) => preg_match('/^common|^pair|^two-pole|^line and neutral|off and capped$/', $what) === 1,
+        ARRAY_FILTER_USE_KEY,
+    );
     $passed = array_filter($sure, fn ($wrong) => Checker::check($wrong)->verdict === Verdict::Pass);
 
     expect($sure)->not->toBe([])->and(array_keys($passed))->toBe([]);

@@ -44,7 +44,10 @@ function changed(string $path, callable $change): Board
 /** @param  array<string, string>  $types  cable → type */
 function withTypes(string $path, array $types): Board
 {
-    return changed($path, fn (array $board) => [...$board, 'cables' => array_map(fn (array $cable) => [...$cable, 'type' => $types[$cable['id']] ?? $cable['type']], $board['cables'])]);
+    return changed($path, fn (array $board) => [
+        ...$board,
+        'cables' => array_map(fn (array $cable) => [...$cable, 'type' => $types[$cable['id']] ?? $cable['type']], $board['cables']),
+    ]);
 }
 
 /** What its cores carry, as `W1: black hot`. */
@@ -73,7 +76,10 @@ it('plans the contract\'s boards by the scheme that they expect', function (stri
 
     expect($planning->plans[0]->result->scheme()?->value)->toBe($scheme)->and($planning->plans[0]->result->verdict)->toBe(Verdict::Pass);
 })->with([
-    ['na-three-way', 'feed-through'], ['na-four-way', 'feed-through'], ['na-three-way-dead-end', 'dead-end'], ['na-single-light-fed', 'light-fed'],
+    ['na-three-way', 'feed-through'],
+    ['na-four-way', 'feed-through'],
+    ['na-three-way-dead-end', 'dead-end'],
+    ['na-single-light-fed', 'light-fed'],
     ['gb-loop-in', 'light-fed'], ['gb-intermediate-singles', 'feed-through'], ['gb-two-way-common-link', 'common-link'],
 ]);
 
@@ -81,12 +87,31 @@ it('puts line, neutral and travellers on the colours that the trade uses', funct
     expect(carries(Planner::plan(Files::board($path))->plans[0], $cable))->toBe($roles);
 })->with([
     // trade-facts section 2: travellers black and red, white spliced through; in the dead-end school A, line out on the white.
-    'feed-through' => ['database/demo/propagation-house/board.json', 'W2', ['black' => 'traveller', 'red' => 'traveller', 'white' => 'neutral', 'bare' => 'earth']],
-    'dead-end' => ['database/demo/seed-store/board.json', 'W3', ['black' => 'traveller', 'red' => 'traveller', 'white' => 'line', 'bare' => 'earth']],
+    'feed-through' => ['database/demo/propagation-house/board.json', 'W2', [
+        'black' => 'traveller',
+        'red' => 'traveller',
+        'white' => 'neutral',
+        'bare' => 'earth',
+    ]],
+    'dead-end' => ['database/demo/seed-store/board.json', 'W3', [
+        'black' => 'traveller',
+        'red' => 'traveller',
+        'white' => 'line',
+        'bare' => 'earth',
+    ]],
     // Switch loop of three cores: black down, red back, white neutral.
-    'switch loop' => ['database/demo/tool-locker/board.json', 'W2', ['black' => 'line', 'red' => 'switched-line', 'white' => 'neutral', 'bare' => 'earth']],
+    'switch loop' => ['database/demo/tool-locker/board.json', 'W2', [
+        'black' => 'line',
+        'red' => 'switched-line',
+        'white' => 'neutral',
+        'bare' => 'earth',
+    ]],
     'switch drop' => ['database/demo/boat-store/board.json', 'W2', ['brown' => 'line', 'blue' => 'switched-line', 'bare' => 'earth']],
-    'fed at the light' => ['tests/Corpus/right/three-way-fed-at-the-light/board.json', 'W2', ['black' => 'switched-line', 'white' => 'line', 'bare' => 'earth']],
+    'fed at the light' => ['tests/Corpus/right/three-way-fed-at-the-light/board.json', 'W2', [
+        'black' => 'switched-line',
+        'white' => 'line',
+        'bare' => 'earth',
+    ]],
 ]);
 
 it('lists with --all distinct plans, those that pass first, and every one of them is acceptable', function (string $path) {
@@ -101,7 +126,10 @@ it('lists with --all distinct plans, those that pass first, and every one of the
         ->and($firstRemark === false || ! in_array(Verdict::Pass, array_slice($verdicts, $firstRemark), true))->toBeTrue();
     foreach ($planning->plans as $plan) {
         $checked = Checker::check($plan->wiring);
-        $others = array_filter($checked->findings, fn (Finding $finding) => $finding->code->severity() !== Severity::Note && ! in_array($finding->code, $allowed, true));
+        $others = array_filter(
+            $checked->findings,
+            fn (Finding $finding) => $finding->code->severity() !== Severity::Note && ! in_array($finding->code, $allowed, true),
+        );
         expect($others)->toBe([]);
     }
 })->with(libraryBoards());
@@ -129,11 +157,23 @@ it('plans the scheme that is asked for, or says why not', function (string $path
 
 it('says which cable is short of how many cores', function (string $path, array $types, array $short) {
     $planning = Planner::plan(withTypes($path, $types));
-    $shortages = array_map(fn (Shortage $shortage) => [$shortage->scheme, $shortage->cable, $shortage->has, $shortage->needs, $shortage->hasNoneForNeutral], $planning->shortages);
+    $shortages = array_map(fn (Shortage $shortage) => [
+        $shortage->scheme,
+        $shortage->cable,
+        $shortage->has,
+        $shortage->needs,
+        $shortage->hasNoneForNeutral,
+    ], $planning->shortages);
 
     expect($planning->reason)->toBe(NoPlan::ShortOfCores)->and($shortages[0])->toBe($short);
 })->with([
-    'two cores where a three-way needs three' => ['database/demo/propagation-house/board.json', ['W2' => 'na-14-2'], ['feed-through', 'W2', 2, 3, false]],
+    'two cores where a three-way needs three' => ['database/demo/propagation-house/board.json', ['W2' => 'na-14-2'], [
+        'feed-through',
+        'W2',
+        2,
+        3,
+        false,
+    ]],
     'a four-way fed by two cores' => ['database/demo/packing-barn/board.json', ['W3' => 'na-14-2'], ['feed-through', 'W3', 2, 3, false]],
 ]);
 
@@ -152,7 +192,10 @@ it('chooses twelve gauge behind twenty amperes', function () {
         return $board;
     });
 
-    expect(array_values(array_map(fn ($cable) => $cable->type->id, Planner::plan($board)->plans[0]->wiring->board->cables)))->toBe(['na-12-2', 'na-12-3', 'na-12-2']);
+    expect(array_values(array_map(
+        fn ($cable) => $cable->type->id,
+        Planner::plan($board)->plans[0]->wiring->board->cables,
+    )))->toBe(['na-12-2', 'na-12-3', 'na-12-2']);
 });
 
 it('gives a plan or a proved no wherever the feed comes in', function (string $path) {
@@ -181,18 +224,46 @@ it('gives a plan or a proved no wherever the feed comes in', function (string $p
         }
     }
     expect(array_filter($answers, fn (?NoPlan $reason) => $reason === null))->not->toBe([]);
-})->with(array_diff_key(libraryBoards(), ['five-switches-in-singles/right.wiring.json' => 1, 'towpath-workshop/right.wiring.json' => 1, 'sheds-rose-to-rose/right.wiring.json' => 1, 'three-sheds/right.wiring.json' => 1]));
+})->with(array_diff_key(libraryBoards(), [
+    'five-switches-in-singles/right.wiring.json' => 1,
+    'towpath-workshop/right.wiring.json' => 1,
+    'sheds-rose-to-rose/right.wiring.json' => 1,
+    'three-sheds/right.wiring.json' => 1,
+]));
 
 it('finds exactly what trying every assignment of cores finds', function (string $between, string $lampIn, string $code) {
     $board = Build::board(Build::boardArray([
         'code' => $code,
-        'enclosures' => [['id' => 'SRC', 'kind' => 'supply'], ['id' => 'B1', 'kind' => 'switch-box', 'material' => 'plastic'], ['id' => 'B2', 'kind' => 'switch-box', 'material' => 'plastic']],
-        'devices' => [['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply'], ['id' => 'S1', 'in' => 'B1', 'model' => 'na-switch-3way'], ['id' => 'S2', 'in' => 'B2', 'model' => 'na-switch-3way'], ['id' => 'LA', 'in' => $lampIn, 'model' => 'na-lampholder']],
-        'cables' => [['id' => 'W1', 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'B1'], ['id' => 'W2', 'type' => $between, 'from' => 'B1', 'to' => 'B2']],
+        'enclosures' => [
+            ['id' => 'SRC', 'kind' => 'supply'],
+            ['id' => 'B1', 'kind' => 'switch-box', 'material' => 'plastic'],
+            ['id' => 'B2', 'kind' => 'switch-box', 'material' => 'plastic'],
+        ],
+        'devices' => [
+            ['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply'],
+            ['id' => 'S1', 'in' => 'B1', 'model' => 'na-switch-3way'],
+            ['id' => 'S2', 'in' => 'B2', 'model' => 'na-switch-3way'],
+            ['id' => 'LA', 'in' => $lampIn, 'model' => 'na-lampholder'],
+        ],
+        'cables' => [[
+            'id' => 'W1',
+            'type' => 'na-14-2',
+            'from' => 'SRC',
+            'to' => 'B1',
+        ], ['id' => 'W2', 'type' => $between, 'from' => 'B1', 'to' => 'B2']],
         'controls' => [['lamps' => ['LA'], 'switches' => ['S1', 'S2']]],
     ]));
     $brute = EveryAssignment::passing($board);
-    $planned = array_map(EveryAssignment::look(...), array_map(fn (Plan $plan) => $plan->result, array_values(array_filter(Planner::plan($board, all: true)->plans, fn (Plan $plan) => $plan->result->verdict === Verdict::Pass))));
+    $planned = array_map(
+        EveryAssignment::look(...),
+        array_map(
+            fn (Plan $plan) => $plan->result,
+            array_values(array_filter(
+                Planner::plan($board, all: true)->plans,
+                fn (Plan $plan) => $plan->result->verdict === Verdict::Pass,
+            )),
+        ),
+    );
     sort($planned);
 
     expect(array_values(array_unique($planned)))->toBe($brute);
@@ -265,7 +336,10 @@ it('answers in words about a mesh that cannot hold its chain, instead of trying 
     expect(Planner::plan(Build::board($board))->reason)->toBe(NoPlan::NotFinished);
 });
 
-it('lays out the steps so that every joint comes once, marked before it is joined, and the supply last', function (string $path, StepOrder $order) {
+it('lays out the steps so that every joint comes once, marked before it is joined, and the supply last', function (
+    string $path,
+    StepOrder $order,
+) {
     $plan = Planner::plan(Files::board($path))->plans[0];
     $steps = PlanSteps::of($plan, $order);
     $joints = array_values(array_filter(array_map(fn (PlanStep $step) => $step->joint, $steps), is_int(...)));
@@ -286,13 +360,19 @@ it('lays out the steps so that every joint comes once, marked before it is joine
     expect($sorted)->toBe(array_keys($plan->wiring->joints))
         ->and($boxes[count($boxes) - 1])->toBe($supply)
         ->and(array_unique(array_slice($boxes, array_search($supply, $boxes, true))))->toBe([$supply]);
-})->with(fn () => array_merge(...array_map(fn (array $board) => [[$board[0], StepOrder::BoxByBox], [$board[0], StepOrder::FarthestFirst]], array_values(libraryBoards()))));
+})->with(fn () => array_merge(...array_map(
+    fn (array $board) => [[$board[0], StepOrder::BoxByBox], [$board[0], StepOrder::FarthestFirst]],
+    array_values(libraryBoards()),
+)));
 
 it('finds in one search the schemes that asking for each finds', function (string $path) {
     $board = Files::board($path);
     $schemes = [SchemeName::Single, SchemeName::FeedThrough, SchemeName::DeadEnd, SchemeName::LightFed, SchemeName::CommonLink];
     $works = fn (array $plannings) => array_map(fn (Planning $planning) => $planning->plans !== [], $plannings);
-    $asked = array_map(fn (SchemeName $scheme) => Planner::plan($board, $scheme->value), array_combine(array_column($schemes, 'value'), $schemes));
+    $asked = array_map(
+        fn (SchemeName $scheme) => Planner::plan($board, $scheme->value),
+        array_combine(array_column($schemes, 'value'), $schemes),
+    );
 
     expect($works(Planner::bySchemes($board, $schemes)))->toBe($works($asked))->and(in_array(true, $works($asked), true))->toBeTrue();
 })->with(libraryBoards());
@@ -321,7 +401,14 @@ it('lands nothing in any plan that the checker would remark on where a pigtail a
         foreach ($planning->plans as $i => $plan) {
             $count++;
             foreach ($plan->result->findings as $finding) {
-                in_array($finding->code, [FindingCode::CrowdedTerminal, FindingCode::ConnectorOverfilled, FindingCode::EndNotCapped, FindingCode::FlexReversed, FindingCode::LeadsReversed], true) && $remarked[] = "$path plan $i: {$finding->code->value}";
+                in_array($finding->code, [
+                    FindingCode::CrowdedTerminal,
+                    FindingCode::ConnectorOverfilled,
+                    FindingCode::EndNotCapped,
+                    FindingCode::FlexReversed,
+                    FindingCode::LeadsReversed,
+                ], true)
+                    && $remarked[] = "$path plan $i: {$finding->code->value}";
             }
         }
     }

@@ -44,7 +44,8 @@ function earlier(string $folder, callable $change): EarlierWiring
     $problems = new Problems;
     $board = Build::board($change(json_decode(Files::text("$folder/board.json"), true)));
 
-    return EarlierWiring::read(Files::text("$folder/right.wiring.json"), $board, $problems) ?? throw new RuntimeException((string) json_encode($problems->all()));
+    return EarlierWiring::read(Files::text("$folder/right.wiring.json"), $board, $problems)
+        ?? throw new RuntimeException((string) json_encode($problems->all()));
 }
 
 $addLamp = function (array $board): array {
@@ -94,7 +95,12 @@ it('adds to what exists and keeps what can stay', function (callable $change, in
         ->and($earlier->gone)->toBe($gone);
 })->with([
     'another lamp, fed from the first' => [$addLamp, 13, 0, []],
-    'a four-way between the three-ways: the cable that ends in another box now is gone there' => [$addFourWay, 12, 0, ['W2.bare@B2', 'W2.white@B2', 'W2.black@B2', 'W2.red@B2']],
+    'a four-way between the three-ways: the cable that ends in another box now is gone there' => [$addFourWay, 12, 0, [
+        'W2.bare@B2',
+        'W2.white@B2',
+        'W2.black@B2',
+        'W2.red@B2',
+    ]],
     'a receptacle that is always live' => [$addReceptacle, 13, 0, []],
     'a light with a switch of its own' => [$addSwitch, 13, 0, []],
 ]);
@@ -134,7 +140,10 @@ it('wires a bare board from nothing, and one of another scheme over', function (
 it('takes off a mark that says something else, and marks what needs it', function () {
     $right = Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/unsleeved.wiring.json');
     $nearest = NearestPlan::to(Build::marked($right, 'W1.blue@R1'));
-    $marks = array_values(array_map(fn (Move $move) => $move->point, array_filter($nearest->moves, fn (Move $move) => $move->mark !== null)));
+    $marks = array_values(array_map(
+        fn (Move $move) => $move->point,
+        array_filter($nearest->moves, fn (Move $move) => $move->mark !== null),
+    ));
 
     expect($nearest?->unmarked)->toBe(['W1.blue@R1'])->and($marks)->toContain('W2.blue@R1');
 });
@@ -146,17 +155,24 @@ it('puts the board\'s part in again', function () {
 });
 
 it('has none where the board cannot be wired', function () {
-    $short = earlier(HOUSE, fn (array $board) => [...$board, 'cables' => array_map(fn (array $cable) => [...$cable, 'type' => 'na-14-2'], $board['cables'])]);
+    $short = earlier(HOUSE, fn (array $board) => [
+        ...$board,
+        'cables' => array_map(fn (array $cable) => [...$cable, 'type' => 'na-14-2'], $board['cables']),
+    ]);
 
     expect(NearestPlan::to($short->wiring))->toBeNull()->and(Planner::plan($short->wiring->board)->plans)->toBe([])
         ->and($short->gone)->toBe(['W2.red@B1', 'W2.red@B2']);
 });
 
 it('chooses a cable that is still open, and lays the rest as it stands', function () {
-    $open = earlier(HOUSE, fn (array $board) => [...$board, 'cables' => array_map(fn (array $cable) => $cable['id'] === 'W2' ? [...$cable, 'type' => 'any'] : $cable, $board['cables'])]);
+    $open = earlier(HOUSE, fn (array $board) => [
+        ...$board,
+        'cables' => array_map(fn (array $cable) => $cable['id'] === 'W2' ? [...$cable, 'type' => 'any'] : $cable, $board['cables']),
+    ]);
     $nearest = NearestPlan::to($open->wiring);
 
-    expect($nearest?->plan->wiring->board->cables['W2']->type->id)->toBe('na-14-3')->and($nearest?->plan->result->verdict)->toBe(Verdict::Pass);
+    expect($nearest?->plan->wiring->board->cables['W2']->type->id)->toBe('na-14-3')
+        ->and($nearest?->plan->result->verdict)->toBe(Verdict::Pass);
 });
 
 it('refuses a file that is no wiring at all', function () {

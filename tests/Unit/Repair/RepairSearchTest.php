@@ -30,11 +30,17 @@ function repairsOf(Wiring $wiring): array
 
 function movesOf(array $moves): array
 {
-    return array_map(fn (Move $move) => $move->device === null ? "$move->point: $move->from > $move->to" : "$move->device: $move->fit", $moves);
+    return array_map(
+        fn (Move $move) => $move->device === null ? "$move->point: $move->from > $move->to" : "$move->device: $move->fit",
+        $moves,
+    );
 }
 
 it('has none for a wiring that has not failed', function () {
-    expect(repairsOf(Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json')))->toBe([])
+    expect(repairsOf(Files::wiring(
+        'database/demo/propagation-house/board.json',
+        'database/demo/propagation-house/right.wiring.json',
+    )))->toBe([])
         ->and(repairsOf(Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/unsleeved.wiring.json')))->toBe([]);
 });
 
@@ -106,9 +112,21 @@ it('finds as few moves as trying all of them, up to three moves and four switche
     }
     expect(max($counts))->toBe(3);
 })->with([
-    'one switch, fed at the light' => [fn () => Files::wiring('database/demo/tool-locker/board.json', 'database/demo/tool-locker/right.wiring.json'), 1, 8],
-    'British switch drop' => [fn () => Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/right.wiring.json'), 3, 8],
-    'two three-ways' => [fn () => Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json'), 5, 8],
+    'one switch, fed at the light' => [
+        fn () => Files::wiring('database/demo/tool-locker/board.json', 'database/demo/tool-locker/right.wiring.json'),
+        1,
+        8,
+    ],
+    'British switch drop' => [
+        fn () => Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/right.wiring.json'),
+        3,
+        8,
+    ],
+    'two three-ways' => [
+        fn () => Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json'),
+        5,
+        8,
+    ],
     'four switches' => [fn () => Chain::wiring(4), 5, 2],
 ]);
 
@@ -137,7 +155,10 @@ it('makes moves in their turn, as the contract has them', function () {
         ->and($elsewhere->jointAt('S1.t1')?->points)->toBe(['S1.t1', 'W2.black@B1', 'W2.red@B1'])
         ->and(Checker::check($back)->verdict)->toBe(Verdict::Pass)
         // An end left alone counts as capped.
-        ->and(Mover::make(Build::renamed($right, []), [Move::of('W1.white@B1', 'W2.white@B1', Move::CAP)])->isCapped('W2.white@B1'))->toBeTrue();
+        ->and(Mover::make(
+            Build::renamed($right, []),
+            [Move::of('W1.white@B1', 'W2.white@B1', Move::CAP)],
+        )->isCapped('W2.white@B1'))->toBeTrue();
 });
 
 /** The rose of the boat store with the switch drop in the neutral block: `sleeved` or not, the place is the rose. */
@@ -152,10 +173,16 @@ function dropInNeutralBlock(bool $isSleeved): Wiring
 it('puts a short where the smallest repair is, whatever is sleeved', function (bool $isSleeved) {
     $result = Checker::check(dropInNeutralBlock($isSleeved));
     $repairs = RepairSearch::of($result)->repairs;
-    $short = array_values(array_filter(Pinpoint::of($result)->findings, fn (Finding $finding) => $finding->code === FindingCode::ShortLineNeutral))[0];
+    $short = array_values(array_filter(
+        Pinpoint::of($result)->findings,
+        fn (Finding $finding) => $finding->code === FindingCode::ShortLineNeutral,
+    ))[0];
 
     expect($repairs[0]->moves[0]->point)->toBe('W2.blue@R1')->and($short->at[0])->toBe('W2.blue@R1')
-        ->and(array_unique(array_map(fn (string $point) => $result->evidence->wiring->points[$point]->enclosure, $short->at)))->toBe(['R1']);
+        ->and(array_unique(array_map(
+            fn (string $point) => $result->evidence->wiring->points[$point]->enclosure,
+            $short->at,
+        )))->toBe(['R1']);
 })->with([true, false]);
 
 it('reverses no flex, lead or holder that stands right, in a repair or in the nearest plan', function (string $slug) {

@@ -61,8 +61,15 @@ function pinsOf(Diagram $diagram): array
 it('draws every device once, with every pin that is there for current', function (string $board, string $file) {
     foreach (wiringsToDraw($board, $file) as $wiring) {
         $diagram = diagramOf($wiring);
-        $drawn = array_values(array_map(fn (Symbol $symbol) => $symbol->id, array_filter($diagram->symbols, fn (Symbol $symbol) => ! $symbol->kind->isSupply())));
-        $devices = array_merge(...array_map($wiring->board->devicesOf(...), [DeviceKind::Switch, DeviceKind::Lamp, DeviceKind::Receptacle]));
+        $drawn = array_values(array_map(
+            fn (Symbol $symbol) => $symbol->id,
+            array_filter($diagram->symbols, fn (Symbol $symbol) => ! $symbol->kind->isSupply()),
+        ));
+        $devices = array_merge(...array_map($wiring->board->devicesOf(...), [
+            DeviceKind::Switch,
+            DeviceKind::Lamp,
+            DeviceKind::Receptacle,
+        ]));
         expect($drawn)->toEqualCanonicalizing(array_map(fn ($device) => $device->id, $devices));
         foreach ($diagram->symbols as $symbol) {
             foreach ([...$symbol->left, ...$symbol->right] as $point => $net) {
@@ -104,7 +111,9 @@ it('lets wires of different nets cross but never run together or meet at a corne
         foreach ($diagram->wires as $wire) {
             foreach ($wire->pieces as $piece) {
                 foreach (placesOn($piece) as $place) {
-                    $piece[1] === $piece[3] ? $level[implode(',', $place)][$wire->net] = true : $upright[implode(',', $place)][$wire->net] = true;
+                    $piece[1] === $piece[3]
+                        ? $level[implode(',', $place)][$wire->net] = true
+                        : $upright[implode(',', $place)][$wire->net] = true;
                 }
                 $ends[] = [implode(',', [$piece[0], $piece[1]]), $wire->net];
                 $ends[] = [implode(',', [$piece[2], $piece[3]]), $wire->net];
@@ -127,7 +136,10 @@ it('keeps wires off the symbols', function (string $board, string $file) {
         $diagram = diagramOf($wiring);
         foreach ($diagram->symbols as $symbol) {
             [$from, $to] = $diagram->edges[$symbol->column];
-            foreach (array_merge(...array_map(fn (Wire $wire) => array_merge(...array_map(placesOn(...), $wire->pieces)), $diagram->wires)) as [$x, $row]) {
+            foreach (array_merge(...array_map(
+                fn (Wire $wire) => array_merge(...array_map(placesOn(...), $wire->pieces)),
+                $diagram->wires,
+            )) as [$x, $row]) {
                 $isInside = $x > $from && $x < $to && $row >= $symbol->row && $row < $symbol->row + $symbol->rows();
                 expect($isInside)->toBeFalse();
             }

@@ -14,6 +14,11 @@ final class TesterController extends Controller
 {
     public function show(TestPointsRequest $request, Attempt $attempt, TestPoints $test): JsonResponse
     {
-        return response()->json($test->execute($attempt->load(['assignment.boardFile', 'appliedSteps']), $request->one(), $request->other(), $request->down()));
+        return response()->json($test->execute(
+            $attempt->load(['assignment.boardFile', 'appliedSteps']),
+            $request->one(),
+            $request->other(),
+            $request->down(),
+        ));
     }
 }

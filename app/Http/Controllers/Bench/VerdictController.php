@@ -15,8 +15,12 @@ use Illuminate\Http\JsonResponse;
 
 final class VerdictController extends Controller
 {
-    public function show(ShowVerdictRequest $request, Attempt $attempt, KeepJudgement $keep, JudgeAttempt $judge): VerdictResource|JsonResponse
-    {
+    public function show(
+        ShowVerdictRequest $request,
+        Attempt $attempt,
+        KeepJudgement $keep,
+        JudgeAttempt $judge,
+    ): VerdictResource|JsonResponse {
         $edition = $request->edition();
         $kept = $keep->of($attempt);
         if ($edition === null || $edition->id === ($kept->page['edition'] ?? null)) {

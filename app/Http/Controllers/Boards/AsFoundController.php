@@ -24,7 +24,9 @@ final class AsFoundController extends Controller
     public function update(UpdateAsFoundRequest $request, BoardFile $boardFile, KeepAsFound $keep): AsFoundResource
     {
         $text = $request->wiring();
-        $text === null ? $keep->fromSheet($boardFile, $request->instructor(), $request->sheet()) : $keep->fromFile($boardFile, $request->instructor(), $text);
+        $text === null
+            ? $keep->fromSheet($boardFile, $request->instructor(), $request->sheet())
+            : $keep->fromFile($boardFile, $request->instructor(), $text);
 
         return AsFoundResource::make(['file' => $boardFile, 'sheet' => AsFoundSheet::of($boardFile, $request->instructor())]);
     }

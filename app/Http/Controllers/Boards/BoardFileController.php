@@ -20,7 +20,10 @@ final class BoardFileController extends Controller
         $this->authorize('viewAny', BoardFile::class);
 
         return BoardFileResource::collection(
-            BoardFile::query()->whereNull('frozen_of')->where(fn ($own) => $own->whereNull('instructor_id')->orWhere('instructor_id', $request->user()?->id))->orderBy('id')->get(),
+            BoardFile::query()->whereNull('frozen_of')
+                ->where(fn ($own) => $own->whereNull('instructor_id')->orWhere('instructor_id', $request->user()?->id))
+                ->orderBy('id')
+                ->get(),
         );
     }
 

@@ -38,7 +38,13 @@ final class DrawingController extends Controller
     public function update(UpdateDrawingRequest $request, BoardFile $boardFile, KeepDrawing $keep): JsonResponse
     {
         try {
-            return DrawingResource::make($keep->execute($boardFile, $request->base(), $request->title(), $request->practice(), $request->board()))->response();
+            return DrawingResource::make($keep->execute(
+                $boardFile,
+                $request->base(),
+                $request->title(),
+                $request->practice(),
+                $request->board(),
+            ))->response();
         } catch (DrawingMovedOn $conflict) {
             return response()->json(['message' => $conflict->getMessage(), 'theirs' => DrawingResource::make($conflict->theirs)], 409);
         }

@@ -18,6 +18,8 @@ final class DrawingNeutralController extends Controller
         $board = $read->undecided($request->text());
         $answer = isset($board->enclosures[$request->box()]) ? NeutralAt::in($board, $request->box()) : abort(404);
 
-        return response()->json(['sentence' => $answer === null ? __('drawing.no-plan-yet') : (new ChangeSentence($board))->neutral($answer)]);
+        return response()->json([
+            'sentence' => $answer === null ? __('drawing.no-plan-yet') : (new ChangeSentence($board))->neutral($answer),
+        ]);
     }
 }

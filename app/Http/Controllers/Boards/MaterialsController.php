@@ -21,7 +21,12 @@ final class MaterialsController extends Controller
     {
         $found = $planner->plan($boardFile, $plan, $request->edition()) ?? abort(404);
         $practice = $found->wiring->board->practice;
-        $report = new MaterialsShape($found, $request->allowances($practice), $request->sets(), StockLine::shelfOf($request->instructor(), $practice));
+        $report = new MaterialsShape(
+            $found,
+            $request->allowances($practice),
+            $request->sets(),
+            StockLine::shelfOf($request->instructor(), $practice),
+        );
         $table = $request->table();
         if ($table === null) {
             return response()->json([...$report->json(), ...(new PrepareShape($found))->json()]);

@@ -15,7 +15,11 @@ final class PlanController extends Controller
 {
     public function index(ShowPlansRequest $request, BoardFile $boardFile, PlanBoardFile $planner): PlanListResource
     {
-        return PlanListResource::make(['file' => $boardFile, 'planning' => $planner->execute($boardFile, $request->edition()), 'edition' => $request->edition()]);
+        return PlanListResource::make([
+            'file' => $boardFile,
+            'planning' => $planner->execute($boardFile, $request->edition()),
+            'edition' => $request->edition(),
+        ]);
     }
 
     public function show(ShowPlansRequest $request, BoardFile $boardFile, int $plan, PlanBoardFile $planner): PlanResource

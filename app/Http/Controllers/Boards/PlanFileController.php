@@ -15,7 +15,10 @@ final class PlanFileController extends Controller
 {
     public function show(ShowPlanFileRequest $request, BoardFile $boardFile, int $plan, PlanBoardFile $planner, PlanFile $write): Response
     {
-        ['name' => $name, 'type' => $type, 'text' => $text] = $write->execute($planner->plan($boardFile, $plan, $request->edition()) ?? abort(404), $request->form());
+        ['name' => $name, 'type' => $type, 'text' => $text] = $write->execute(
+            $planner->plan($boardFile, $plan, $request->edition()) ?? abort(404),
+            $request->form(),
+        );
 
         return response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""]);
     }

@@ -13,8 +13,13 @@ use App\Models\BoardFile;
 
 final class PlanPathController extends Controller
 {
-    public function show(ShowPlanPathRequest $request, BoardFile $boardFile, int $plan, PlanBoardFile $planner, TracePath $trace): PathResource
-    {
+    public function show(
+        ShowPlanPathRequest $request,
+        BoardFile $boardFile,
+        int $plan,
+        PlanBoardFile $planner,
+        TracePath $trace,
+    ): PathResource {
         $found = $planner->plan($boardFile, $plan, $request->edition()) ?? abort(404);
 
         return PathResource::make($trace->along($found->result->evidence->circuit, $request->lamp(), $request->state()));

@@ -19,7 +19,10 @@ final class MarkingController extends Controller
     {
         $this->authorize('viewAny', Marking::class);
 
-        return MarkingResource::collection(Marking::query()->whereNull('instructor_id')->orWhere('instructor_id', $request->user()?->id)->orderBy('id')->get());
+        return MarkingResource::collection(Marking::query()->whereNull('instructor_id')->orWhere(
+            'instructor_id',
+            $request->user()?->id,
+        )->orderBy('id')->get());
     }
 
     public function store(StoreMarkingRequest $request, KeepMarking $keep): JsonResponse

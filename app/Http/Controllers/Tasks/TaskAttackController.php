@@ -13,6 +13,10 @@ final class TaskAttackController extends Controller
 {
     public function store(StoreTaskRequest $request, AttackTask $attack): TaskAttackResource
     {
-        return TaskAttackResource::make(['found' => $attack->execute($request->boardFile()->drawing(), $request->task(), $request->marking()->json)]);
+        return TaskAttackResource::make(['found' => $attack->execute(
+            $request->boardFile()->drawing(),
+            $request->task(),
+            $request->marking()->json,
+        )]);
     }
 }

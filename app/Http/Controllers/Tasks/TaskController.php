@@ -20,7 +20,10 @@ final class TaskController extends Controller
     {
         $this->authorize('viewAny', Task::class);
 
-        return TaskResource::collection(Task::query()->where('instructor_id', $request->user()?->id)->with(['boardFile', 'marking'])->orderByDesc('id')->get());
+        return TaskResource::collection(Task::query()->where(
+            'instructor_id',
+            $request->user()?->id,
+        )->with(['boardFile', 'marking'])->orderByDesc('id')->get());
     }
 
     public function store(StoreTaskRequest $request, KeepTask $keep): JsonResponse

@@ -15,6 +15,9 @@ final class TaskTrialController extends Controller
     {
         $board = $request->boardFile()->drawing();
 
-        return TaskTrialResource::make(['board' => $board, ...$try->execute($board, $request->task(), $request->marking()->json, $request->seats(), $request->rowLength())]);
+        return TaskTrialResource::make([
+            'board' => $board,
+            ...$try->execute($board, $request->task(), $request->marking()->json, $request->seats(), $request->rowLength()),
+        ]);
     }
 }

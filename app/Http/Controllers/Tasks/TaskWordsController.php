@@ -21,8 +21,16 @@ final class TaskWordsController extends Controller
         $this->authorize('create', Task::class);
         $this->authorize('view', $boardFile);
 
-        $boxes = array_map(fn (Enclosure $box) => ['id' => $box->id, 'label' => $box->label], array_values($boardFile->drawing()->enclosures));
+        $boxes = array_map(
+            fn (Enclosure $box) => ['id' => $box->id, 'label' => $box->label],
+            array_values($boardFile->drawing()->enclosures),
+        );
 
-        return response()->json(['title' => $boardFile->title, 'boxes' => $boxes, 'hasAsFound' => AsFoundSheet::of($boardFile, $request->user() ?? abort(401))->lands !== [], ...TaskWordsShape::in(Practice::from($boardFile->practice))]);
+        return response()->json([
+            'title' => $boardFile->title,
+            'boxes' => $boxes,
+            'hasAsFound' => AsFoundSheet::of($boardFile, $request->user() ?? abort(401))->lands !== [],
+            ...TaskWordsShape::in(Practice::from($boardFile->practice)),
+        ]);
     }
 }

@@ -17,7 +17,11 @@ final class KeepAnswersRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['question' => ['required', 'integer:strict', 'min:1', 'max:100'], 'answer' => ['present', 'array', 'max:100'], 'answer.*' => ['integer:strict', 'min:0', 'max:200']];
+        return [
+            'question' => ['required', 'integer:strict', 'min:1', 'max:100'],
+            'answer' => ['present', 'array', 'max:100'],
+            'answer.*' => ['integer:strict', 'min:0', 'max:200'],
+        ];
     }
 
     public function question(): int

@@ -18,7 +18,11 @@ final class TestPointsRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['one' => ['required', 'string', 'max:120'], 'other' => ['required', 'string', 'max:120'], 'down' => ['sometimes', 'nullable', 'string', 'max:600']];
+        return [
+            'one' => ['required', 'string', 'max:120'],
+            'other' => ['required', 'string', 'max:120'],
+            'down' => ['sometimes', 'nullable', 'string', 'max:600'],
+        ];
     }
 
     public function one(): string

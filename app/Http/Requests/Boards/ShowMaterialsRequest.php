@@ -53,9 +53,16 @@ final class ShowMaterialsRequest extends FormRequest
     public function allowances(Practice $practice): CutAllowances
     {
         $usual = CutAllowances::usualIn($practice);
-        $metres = fn (string $field, float $usualM) => $this->has($field) ? (new Lengths($practice))->metresOf($this->float($field)) : $usualM;
+        $metres = fn (string $field, float $usualM) => $this->has($field)
+            ? (new Lengths($practice))->metresOf($this->float($field))
+            : $usualM;
         try {
-            return CutAllowances::of($metres('free', $usual->freeM), $metres('sheath', $usual->sheathM), $this->float('waste', $usual->wastePercent), $metres('round', $usual->roundUpToM));
+            return CutAllowances::of(
+                $metres('free', $usual->freeM),
+                $metres('sheath', $usual->sheathM),
+                $this->float('waste', $usual->wastePercent),
+                $metres('round', $usual->roundUpToM),
+            );
         } catch (AbsurdAllowance) {
             throw ValidationException::withMessages(['free' => __('messages.absurd-allowances')]);
         }

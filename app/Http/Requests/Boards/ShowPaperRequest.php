@@ -35,7 +35,9 @@ final class ShowPaperRequest extends FormRequest
     public function pages(): array
     {
         $wanted = explode(',', $this->string('pages')->value());
-        $pages = $this->has('pages') ? array_values(array_filter(Page::cases(), fn (Page $page) => in_array($page->value, $wanted, true))) : Page::cases();
+        $pages = $this->has('pages')
+            ? array_values(array_filter(Page::cases(), fn (Page $page) => in_array($page->value, $wanted, true)))
+            : Page::cases();
 
         return $pages === [] ? throw ValidationException::withMessages(['pages' => __('messages.no-page')]) : $pages;
     }

@@ -28,7 +28,10 @@ final class StoreAssignmentRequest extends FormRequest
         return [
             ...$this->classRules(),
             'boardFile' => ['required', 'integer:strict', Rule::exists('board_files', 'id')->where(
-                fn (Builder $query) => $query->whereNull('frozen_of')->where(fn (Builder $own) => $own->whereNull('instructor_id')->orWhere('instructor_id', $instructor)),
+                fn (Builder $query) => $query->whereNull('frozen_of')->where(fn (Builder $own) => $own->whereNull('instructor_id')->orWhere(
+                    'instructor_id',
+                    $instructor,
+                )),
             )],
             'minutes' => ['nullable', 'integer:strict', 'min:1', 'max:480'],
         ];

@@ -20,7 +20,11 @@ final class TryTaskRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...$this->taskRules(), 'seats' => ['required', 'integer:strict', 'min:1', 'max:200'], 'row' => ['sometimes', 'integer:strict', 'min:1', 'max:50']];
+        return [
+            ...$this->taskRules(),
+            'seats' => ['required', 'integer:strict', 'min:1', 'max:200'],
+            'row' => ['sometimes', 'integer:strict', 'min:1', 'max:50'],
+        ];
     }
 
     /** @return array<string, string> */

@@ -54,7 +54,8 @@ final class BenchResource extends JsonResource
             ])->values(),
             'setAside' => $this->steps->whereNotNull('set_aside')->map(fn (Step $step) => [
                 'device' => $step->device, 'number' => $step->number, 'reason' => $step->set_aside,
-                'madeAt' => $step->made_at->toIso8601ZuluString('millisecond'), 'receivedAt' => $step->received_at->toIso8601ZuluString('millisecond'),
+                'madeAt' => $step->made_at->toIso8601ZuluString('millisecond'),
+                'receivedAt' => $step->received_at->toIso8601ZuluString('millisecond'),
             ])->values(),
         ];
     }

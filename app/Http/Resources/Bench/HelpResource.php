@@ -32,7 +32,9 @@ final class HelpResource extends JsonResource
         return [
             'hint' => $task->allows(Help::Hints) ? self::hint($result) : null,
             'labels' => $task->allows(Help::Labels) ? $this->labels() : null,
-            'table' => $task->allows(Help::TruthTable) ? ['lamps' => $result->evidence->table->lamps, 'trips' => $result->evidence->table->trips] : null,
+            'table' => $task->allows(Help::TruthTable)
+                ? ['lamps' => $result->evidence->table->lamps, 'trips' => $result->evidence->table->trips]
+                : null,
             'switches' => $result->evidence->circuit->switches,
             'hasTester' => $task->allows(Help::Tester),
         ];
@@ -57,7 +59,15 @@ final class HelpResource extends JsonResource
 
         return array_map(fn ($cable) => [
             'cable' => $cable->id,
-            'carries' => implode(', ', array_map(fn (Core $core) => $core->colour->flag($plan->wiring->board->practice).' '.$words->role($plan->result->evidence->roles->at($core->ends()[0])[0]->value), array_values($cable->cores))),
+            'carries' => implode(
+                ', ',
+                array_map(
+                    fn (Core $core) => $core->colour->flag($plan->wiring->board->practice).' '.$words->role(
+                        $plan->result->evidence->roles->at($core->ends()[0])[0]->value,
+                    ),
+                    array_values($cable->cores),
+                ),
+            ),
         ], array_values($plan->wiring->board->cables));
     }
 }

@@ -53,7 +53,10 @@ final class QuestionsResource extends JsonResource
             'questions' => array_map(fn (Question $question, int $i) => [
                 'number' => $i + 1,
                 ...$words->of($question),
-                'answer' => array_values(array_filter(array_map(fn (string $option) => array_search($option, $question->options, true), $this->answers[$question->id] ?? []), is_int(...))),
+                'answer' => array_values(array_filter(
+                    array_map(fn (string $option) => array_search($option, $question->options, true), $this->answers[$question->id] ?? []),
+                    is_int(...),
+                )),
             ], $isToBegin ? [] : $questions, $isToBegin ? [] : array_keys($questions)),
         ];
     }
@@ -66,7 +69,14 @@ final class QuestionsResource extends JsonResource
 
             return [
                 'look' => $face->look, 'width' => $face->width, 'height' => $face->height, 'print' => $face->print,
-                'landings' => array_map(fn ($landing) => ['x' => $landing->x, 'y' => $landing->y, 'shape' => $landing->shape->value, 'finish' => $landing->finish, 'print' => $landing->print, 'holes' => $landing->holes], $face->landings),
+                'landings' => array_map(fn ($landing) => [
+                    'x' => $landing->x,
+                    'y' => $landing->y,
+                    'shape' => $landing->shape->value,
+                    'finish' => $landing->finish,
+                    'print' => $landing->print,
+                    'holes' => $landing->holes,
+                ], $face->landings),
             ];
         }, array_values($ask->questions($this->resource, $plan)->bin()->slots));
     }

@@ -23,6 +23,12 @@ final class VerdictResource extends JsonResource
             abort(409, __($judgement === null || $judgement->isJudged() ? 'messages.not-answered-here' : 'messages.not-judged'));
         }
 
-        return [...$judgement->page, 'verdict' => $this->verdict, 'headline' => $this->headline, 'editions' => EditionsShape::of($judgement->page['edition']), 'judged' => $judgement->told()];
+        return [
+            ...$judgement->page,
+            'verdict' => $this->verdict,
+            'headline' => $this->headline,
+            'editions' => EditionsShape::of($judgement->page['edition']),
+            'judged' => $judgement->told(),
+        ];
     }
 }

@@ -13,6 +13,12 @@ final class BoardFileResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['id' => $this->id, 'title' => $this->title, 'practice' => $this->practice, 'brief' => $this->brief, 'isMine' => $this->instructor_id !== null && $this->instructor_id === $request->user()?->id];
+        return [
+            'id' => $this->id,
+            'title' => $this->title,
+            'practice' => $this->practice,
+            'brief' => $this->brief,
+            'isMine' => $this->instructor_id !== null && $this->instructor_id === $request->user()?->id,
+        ];
     }
 }

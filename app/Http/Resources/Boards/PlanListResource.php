@@ -46,7 +46,9 @@ final class PlanListResource extends JsonResource
                 'verdict' => $plan->result->verdict->value,
                 'headline' => (new Headline($plan->result))->sentence(),
             ], $planning->plans),
-            'impossible' => $planning->reason === null ? null : (new RefusalSentence($board))->of($planning, Refusal::of($planning, $board, edition: $edition), $edition),
+            'impossible' => $planning->reason === null
+                ? null
+                : (new RefusalSentence($board))->of($planning, Refusal::of($planning, $board, edition: $edition), $edition),
             'truncated' => $planning->isTruncated ? Planner::MOST_PLANS : null,
             'neutrals' => array_map($changes->neutral(...), NeutralAt::everySwitchBox($board, edition: $edition)),
         ];

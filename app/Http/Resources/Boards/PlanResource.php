@@ -43,7 +43,10 @@ final class PlanResource extends JsonResource
         ];
     }
 
-    /** @return list<array{text: string, box: string, places: list<string>, steps: list<array<string, mixed>>}> with what is done at the bench */
+    /**
+     * @return list<array{text: string, box: string, places: list<string>, steps: list<array<string,
+     *     mixed>>}> with what is done at the bench
+     */
     private function steps(StepOrder $order): array
     {
         $sentences = new PlanStepSentence($this->resource);

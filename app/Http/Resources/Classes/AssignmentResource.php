@@ -28,7 +28,13 @@ final class AssignmentResource extends JsonResource
             'handedIn' => $this->countOf('handed_in_count', fn ($attempts) => $attempts->whereNotNull('handed_in_at')->count()),
             'seats' => $this->countOf('attempts_count', fn ($attempts) => $attempts->count()),
             'version' => $this->when($this->resource->relationLoaded('attempts'), fn () => $this->resource->versionTag()),
-            'attempts' => $this->whenLoaded('attempts', fn () => AttemptSummaryResource::collection($this->attempts->each(fn ($attempt) => $attempt->setRelation('assignment', $this->resource))->sortBy('trainee.name')->values())),
+            'attempts' => $this->whenLoaded(
+                'attempts',
+                fn () => AttemptSummaryResource::collection($this->attempts->each(fn ($attempt) => $attempt->setRelation(
+                    'assignment',
+                    $this->resource,
+                ))->sortBy('trainee.name')->values()),
+            ),
         ];
     }
 

@@ -31,14 +31,22 @@ final class AttemptSummaryResource extends JsonResource
             'mode' => $this->assignment->mode,
             'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
             'trainee' => UserResource::make($this->whenLoaded('trainee')),
-            'board' => [...((new BoardVisibility($this->resource, $request->user()))->mayKnowFile() ? BoardFileResource::make($this->assignment->boardFile)->resolve($request) : ['practice' => $this->assignment->boardFile->practice]), 'title' => $this->assignment->title(), 'brief' => $this->assignment->brief()],
+            'board' => [
+                ...((new BoardVisibility($this->resource, $request->user()))->mayKnowFile()
+                    ? BoardFileResource::make($this->assignment->boardFile)->resolve($request)
+                    : ['practice' => $this->assignment->boardFile->practice]),
+                'title' => $this->assignment->title(),
+                'brief' => $this->assignment->brief(),
+            ],
             'minutes' => $this->assignment->minutes,
             'startedAt' => $this->started_at?->toIso8601ZuluString(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
             'steps' => $this->head,
             'verdict' => $isSilent ? null : $this->verdict,
-            'headline' => $isSilent ? __('messages.not-released') : $this->headline ?? ($this->handed_in_at === null ? null : __('messages.being-judged')),
+            'headline' => $isSilent
+                ? __('messages.not-released')
+                : $this->headline ?? ($this->handed_in_at === null ? null : __('messages.being-judged')),
             ...$this->ends === null ? app(CountProgress::class)->of($this->resource) : ['placed' => $this->placed, 'ends' => $this->ends],
         ];
     }

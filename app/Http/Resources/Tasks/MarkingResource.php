@@ -13,6 +13,12 @@ final class MarkingResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['id' => $this->id, 'title' => $this->title, 'version' => $this->version, 'isMine' => $this->instructor_id !== null, 'marking' => json_decode($this->json, flags: JSON_THROW_ON_ERROR)];
+        return [
+            'id' => $this->id,
+            'title' => $this->title,
+            'version' => $this->version,
+            'isMine' => $this->instructor_id !== null,
+            'marking' => json_decode($this->json, flags: JSON_THROW_ON_ERROR),
+        ];
     }
 }

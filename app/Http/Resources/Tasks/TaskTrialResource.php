@@ -17,7 +17,8 @@ use Zwindle\Format\Read\Problem;
 /**
  * A task tried before it is used.
  *
- * @property array{board: Board, problems: list<Problem>, dropped: list<string>, variants: Variants|null, seats: list<Variant>, few: TooFewVariants|null} $resource
+ * @property array{board: Board, problems: list<Problem>, dropped: list<string>, variants: Variants|null, seats: list<Variant>,
+ *     few: TooFewVariants|null} $resource
  */
 final class TaskTrialResource extends JsonResource
 {
@@ -31,7 +32,10 @@ final class TaskTrialResource extends JsonResource
             'problems' => ProblemSentence::all($problems),
             'dropped' => array_map(fn (string $code) => __('task.dropped', ['rule' => $code]), $this->resource['dropped']),
             'spread' => $spread === null ? null : [
-                'layouts' => count($spread->layouts), 'allLayouts' => $spread->allLayouts, 'looks' => $spread->looks, 'all' => $spread->all(),
+                'layouts' => count($spread->layouts),
+                'allLayouts' => $spread->allLayouts,
+                'looks' => $spread->looks,
+                'all' => $spread->all(),
                 'joints' => $spread->joints(), 'conductors' => $spread->conductors(),
                 'refusal' => $few === null ? '' : __('messages.too-few-variants', ['there' => $few->there, 'wanted' => $few->wanted]),
             ],
@@ -49,8 +53,21 @@ final class TaskTrialResource extends JsonResource
         return [
             'seat' => $variant->seat,
             'feed' => $supply === null ? '' : $label($supply->farFrom($variant->board->supply()->enclosure)),
-            'light' => implode(', ', array_map(fn (string $box, string $at) => count($lamps) === 1 ? $label($at) : "{$label($box)}: {$label($at)}", array_keys($lamps), $lamps)),
-            'order' => implode('; ', array_map(fn ($switch) => "{$label($switch->enclosure)}: {$switch->face()->name}", $variant->board->devicesOf(DeviceKind::Switch))),
+            'light' => implode(
+                ', ',
+                array_map(
+                    fn (string $box, string $at) => count($lamps) === 1 ? $label($at) : "{$label($box)}: {$label($at)}",
+                    array_keys($lamps),
+                    $lamps,
+                ),
+            ),
+            'order' => implode(
+                '; ',
+                array_map(
+                    fn ($switch) => "{$label($switch->enclosure)}: {$switch->face()->name}",
+                    $variant->board->devicesOf(DeviceKind::Switch),
+                ),
+            ),
             'joints' => $variant->layout->joints,
         ];
     }

@@ -24,10 +24,15 @@ it('has no edition without a test, and names the newest', function () {
 });
 
 it('has what differs from edition to edition', function (string $id, string $neutral, ?int $earths) {
-    // trade-facts section 5: 404.2(C) from 2011, none where several switches serve a light in 2014, one location from 2017; 314.16(B)(5) from 2020 (memory).
+    // trade-facts section 5: 404.2(C) from 2011, none where several switches serve a light in 2014, one location from 2017; 314.16(B)(5)
+    // from 2020 (memory).
     expect(Editions::find($id)?->neutralAtSwitches->value)->toBe($neutral)
         ->and(Editions::find($id)?->earthsInOneAllowance)->toBe($earths);
 })->with([
     ['NEC-2008', 'none', null], ['NEC-2011', 'every-box', null], ['NEC-2014', 'none-for-several', null], ['NEC-2017', 'one-location', null],
-    ['NEC-2020', 'one-location', 4], ['NEC-2023', 'one-location', 4], ['BS7671-2018', 'none', null], ['BS7671-2018A2', 'none', null], ['BS7671-2018A3', 'none', null],
+    ['NEC-2020', 'one-location', 4],
+    ['NEC-2023', 'one-location', 4],
+    ['BS7671-2018', 'none', null],
+    ['BS7671-2018A2', 'none', null],
+    ['BS7671-2018A3', 'none', null],
 ]);

@@ -25,8 +25,10 @@ function figuresOf(string $folder, string $wiring, array $lengthsM): BritishFigu
         }
     }
     $problems = new Problems;
-    $read = BoardReader::read((string) json_encode($board), $problems) ?? throw new RuntimeException((string) json_encode($problems->all()));
-    $wiring = WiringReader::read(Files::text("$folder/$wiring.wiring.json"), $read, $problems) ?? throw new RuntimeException((string) json_encode($problems->all()));
+    $read = BoardReader::read((string) json_encode($board), $problems)
+        ?? throw new RuntimeException((string) json_encode($problems->all()));
+    $wiring = WiringReader::read(Files::text("$folder/$wiring.wiring.json"), $read, $problems)
+        ?? throw new RuntimeException((string) json_encode($problems->all()));
 
     return new BritishFigures(new Survey(Circuit::of($wiring)));
 }
@@ -98,5 +100,8 @@ it('knows load and limits', function () {
 });
 
 it('is British', function () {
-    new BritishFigures(new Survey(Circuit::of(Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json'))));
+    new BritishFigures(new Survey(Circuit::of(Files::wiring(
+        'database/demo/propagation-house/board.json',
+        'database/demo/propagation-house/right.wiring.json',
+    ))));
 })->throws(NoFigures::class);

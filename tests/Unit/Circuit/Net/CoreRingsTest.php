@@ -13,7 +13,10 @@ function ringsOf(string $name): array
     $cores = array_merge(...array_map(fn ($cable) => array_values($cable->cores), array_values($wiring->board->cables)));
     $insulated = array_values(array_filter($cores, fn (Core $core) => $core->name !== 'bare'));
 
-    return array_map(fn (array $ring) => array_map(fn (Core $core) => "$core->cable.$core->name", $ring), CoreRings::among($wiring, $insulated));
+    return array_map(
+        fn (array $ring) => array_map(fn (Core $core) => "$core->cable.$core->name", $ring),
+        CoreRings::among($wiring, $insulated),
+    );
 }
 
 it('finds the cores that close a ring and leaves out what only hangs on it', function () {

@@ -50,7 +50,11 @@ it('counts states with the first switch slowest and all up first', function () {
 
 it('closes the contacts of a state and no others', function () {
     $circuit = Circuit::of(Files::wiring('database/demo/packing-barn/board.json', 'database/demo/packing-barn/right.wiring.json'));
-    $one = fn (string $a, string $b, int $state) => $circuit->nodesIn($state)[$circuit->nets->at($a)] === $circuit->nodesIn($state)[$circuit->nets->at($b)];
+    $one = fn (
+        string $a,
+        string $b,
+        int $state,
+    ) => $circuit->nodesIn($state)[$circuit->nets->at($a)] === $circuit->nodesIn($state)[$circuit->nets->at($b)];
 
     expect($one('S2.a1', 'S2.b1', 0))->toBeTrue()
         ->and($one('S2.a1', 'S2.b2', 0))->toBeFalse()

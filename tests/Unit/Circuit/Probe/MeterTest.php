@@ -56,5 +56,6 @@ it('shows nothing after a trip', function () {
 it('shares the voltage between lamps in series', function () {
     $meter = new Meter(Circuit::of(Build::lamps([['hot', 'm'], ['m', 'neutral']])));
 
-    expect($meter->volt(0, 'LA0.hot', 'LA0.neutral'))->toBe(60.0)->and($meter->ohm(0, 'LA0.hot', 'LA1.neutral'))->toEqualWithDelta(32.0, 1e-9);
+    expect($meter->volt(0, 'LA0.hot', 'LA0.neutral'))->toBe(60.0)
+        ->and($meter->ohm(0, 'LA0.hot', 'LA1.neutral'))->toEqualWithDelta(32.0, 1e-9);
 });

@@ -47,12 +47,18 @@ it('finds the cable whose earth carries some of the current', function () {
 });
 
 it('counts a receptacle as a load', function () {
-    $right = Files::wiring('tests/Corpus/right/receptacle-spliced-through/board.json', 'tests/Corpus/right/receptacle-spliced-through/right.wiring.json');
+    $right = Files::wiring(
+        'tests/Corpus/right/receptacle-spliced-through/board.json',
+        'tests/Corpus/right/receptacle-spliced-through/right.wiring.json',
+    );
     $onEarth = Build::renamed($right, ['RC.neutral' => 'RC.earth', 'RC.earth' => 'RC.neutral']);
 
     expect(unbalanced($right))->toBe([])->and(unbalanced($onEarth))->toBe(['W1']);
 });
 
 it('never judges singles', function () {
-    expect(unbalanced(Files::wiring('tests/Corpus/right/five-switches-in-singles/board.json', 'tests/Corpus/right/five-switches-in-singles/right.wiring.json')))->toBe([]);
+    expect(unbalanced(Files::wiring(
+        'tests/Corpus/right/five-switches-in-singles/board.json',
+        'tests/Corpus/right/five-switches-in-singles/right.wiring.json',
+    )))->toBe([]);
 });

@@ -40,12 +40,25 @@ it('puts every lamp on the right side of the 10 % and 90 % lines', function (arr
 it('solves a balanced and an unbalanced bridge', function (array $lamps, array $shares) {
     $circuit = Circuit::of(Build::lamps($lamps));
     $result = Solver::solve($circuit, 0);
-    $seen = array_map(fn (array $nets) => (string) $result->network?->shareAt($result->nodes[$nets[0]])->minus($result->network->shareAt($result->nodes[$nets[1]]))->abs()->simplified(), $circuit->lampNets);
+    $seen = array_map(
+        fn (array $nets) => (string) $result->network?->shareAt($result->nodes[$nets[0]])
+            ->minus($result->network->shareAt($result->nodes[$nets[1]]))
+            ->abs()
+            ->simplified(),
+        $circuit->lampNets,
+    );
 
     expect($seen)->toBe($shares);
 })->with([
     // By symmetry the middle of a balanced bridge carries nothing.
     'balanced' => [[['hot', 'a'], ['hot', 'b'], ['a', 'neutral'], ['b', 'neutral'], ['a', 'b']], ['1/2', '1/2', '1/2', '1/2', '0']],
     // Two lamps in parallel in one arm. Kirchhoff by hand: 4a − b = 2 and 3b − a = 1, so a = 7/11 and b = 6/11.
-    'unbalanced' => [[['hot', 'a'], ['hot', 'a'], ['hot', 'b'], ['a', 'neutral'], ['b', 'neutral'], ['a', 'b']], ['4/11', '4/11', '5/11', '7/11', '6/11', '1/11']],
+    'unbalanced' => [[
+        ['hot', 'a'],
+        ['hot', 'a'],
+        ['hot', 'b'],
+        ['a', 'neutral'],
+        ['b', 'neutral'],
+        ['a', 'b'],
+    ], ['4/11', '4/11', '5/11', '7/11', '6/11', '1/11']],
 ]);

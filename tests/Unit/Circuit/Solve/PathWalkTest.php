@@ -16,7 +16,9 @@ function expectTheSameByWalking(Wiring $wiring): int
     foreach (Solver::everyState($circuit) as $result) {
         expect($result->trip?->value)->toBe($walked[$result->state]['trip']);
         foreach ($circuit->lampNets as $i => [$one, $other]) {
-            $share = abs($result->network?->shareAt($result->nodes[$one])->minus($result->network->shareAt($result->nodes[$other]))->toFloat() ?? 0.0);
+            $share = abs($result->network?->shareAt($result->nodes[$one])->minus(
+                $result->network->shareAt($result->nodes[$other]),
+            )->toFloat() ?? 0.0);
             expect($share)->toEqualWithDelta($walked[$result->state]['lamps'][$circuit->lamps[$i]], 1e-6);
         }
     }

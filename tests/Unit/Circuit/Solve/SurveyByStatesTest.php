@@ -32,7 +32,11 @@ function seenStateByState(Circuit $circuit): array
         if ($result->network === null) {
             continue;
         }
-        [$line, $neutral, $earth] = array_map(fn (int $net) => $result->nodes[$net], [$circuit->lineNet, $circuit->neutralNet, $circuit->earthNet]);
+        [$line, $neutral, $earth] = array_map(fn (int $net) => $result->nodes[$net], [
+            $circuit->lineNet,
+            $circuit->neutralNet,
+            $circuit->earthNet,
+        ]);
         $live = $result->network->nodesFrom(BigRational::of('1/10'));
         foreach ($nets as $net => $facts) {
             $facts->tiedToLine = $facts->tiedToLine || $result->nodes[$net] === $line;

@@ -16,7 +16,12 @@ function britishLamp(array $atLamp, ?float $rcdMa): Wiring
 {
     $board = Build::board(Build::boardArray([
         'practice' => 'gb', 'code' => 'BS7671-2018',
-        'devices' => [['id' => 'PS', 'in' => 'SRC', 'model' => 'gb-supply', ...($rcdMa === null ? [] : ['rcdMa' => $rcdMa])], ['id' => 'LA', 'in' => 'L1', 'model' => 'gb-batten-bc']],
+        'devices' => [[
+            'id' => 'PS',
+            'in' => 'SRC',
+            'model' => 'gb-supply',
+            ...($rcdMa === null ? [] : ['rcdMa' => $rcdMa]),
+        ], ['id' => 'LA', 'in' => 'L1', 'model' => 'gb-batten-bc']],
         'cables' => [['id' => 'W1', 'type' => 'gb-1.5-te', 'from' => 'SRC', 'to' => 'L1']],
     ]));
     $joints = [];
@@ -40,7 +45,11 @@ it('trips what would trip', function (array $joints, ?float $rcdMa, ?Trip $trip,
     'line on earth, without RCD' => [[['W1.brown@L1', 'W1.bare@L1']], null, Trip::Breaker, LampState::Off],
     'lamp returns by earth, with RCD' => [[['W1.brown@L1', 'LA.a'], ['W1.bare@L1', 'LA.b']], 30.0, Trip::Rcd, LampState::Off],
     'lamp returns by earth, without RCD' => [[['W1.brown@L1', 'LA.a'], ['W1.bare@L1', 'LA.b']], null, null, LampState::On],
-    'neutral and earth joined at the lamp, with RCD' => [[['W1.brown@L1', 'LA.a'], ['W1.blue@L1', 'W1.bare@L1', 'LA.b']], 30.0, Trip::Rcd, LampState::Off],
+    'neutral and earth joined at the lamp, with RCD' => [[['W1.brown@L1', 'LA.a'], [
+        'W1.blue@L1',
+        'W1.bare@L1',
+        'LA.b',
+    ]], 30.0, Trip::Rcd, LampState::Off],
     'neutral and earth joined but no lamp current' => [[['W1.blue@L1', 'W1.bare@L1', 'LA.b']], 30.0, null, LampState::Off],
     'lamp between neutral and earth' => [[['W1.blue@L1', 'LA.a'], ['W1.bare@L1', 'LA.b']], 30.0, null, LampState::Off],
 ]);

@@ -10,7 +10,11 @@ use Zwindle\Circuit\Trace\PathEnd;
 
 function pathIn(string $slug, string $wiring, int $state): CurrentPath
 {
-    return CurrentPath::towards(Circuit::of(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json")), 'LA', $state);
+    return CurrentPath::towards(
+        Circuit::of(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json")),
+        'LA',
+        $state,
+    );
 }
 
 it('tells how the way of the current ends', function (string $slug, string $wiring, int $state, PathEnd $end, string $stopsAt) {

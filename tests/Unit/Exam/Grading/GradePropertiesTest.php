@@ -27,12 +27,16 @@ function markedBoards(): array
 {
     $paths = [...(glob(Files::path('database/patterns/*.board.json')) ?: []), ...(glob(Files::path('database/demo/*/board.json')) ?: [])];
 
-    return array_combine($paths = array_map(fn (string $path) => substr($path, strlen(Files::path(''))), $paths), array_map(fn (string $path) => [$path], $paths));
+    return array_combine(
+        $paths = array_map(fn (string $path) => substr($path, strlen(Files::path(''))), $paths),
+        array_map(fn (string $path) => [$path], $paths),
+    );
 }
 
 function house(): GradingScheme
 {
-    return GradingSchemeReader::read(Files::text('database/markings/wiring.marking.json'), new Problems) ?? throw new RuntimeException('no house marking');
+    return GradingSchemeReader::read(Files::text('database/markings/wiring.marking.json'), new Problems)
+        ?? throw new RuntimeException('no house marking');
 }
 
 function judgedOf(Wiring $wiring): Result
@@ -53,7 +57,10 @@ function soundness(Grade $grade): void
 {
     $of = array_sum(array_map(fn (GradeLine $line) => $line->of, $grade->lines));
     $got = array_sum(array_map(fn (GradeLine $line) => $line->got ?? 0.0, $grade->lines));
-    $outside = array_filter($grade->lines, fn (GradeLine $line) => $line->got !== null && ($line->got < 0 || $line->got > $line->of || fmod(2 * $line->got, 1.0) !== 0.0));
+    $outside = array_filter(
+        $grade->lines,
+        fn (GradeLine $line) => $line->got !== null && ($line->got < 0 || $line->got > $line->of || fmod(2 * $line->got, 1.0) !== 0.0),
+    );
 
     expect($of)->toBe($grade->total)->and($grade->got())->toEqual($got)->and($outside)->toBe([]);
 }
@@ -90,7 +97,10 @@ it('gives a bare board nothing but what the eye and the clock give', function (s
     $bare = Bench::bare(Planner::plan(Files::board($board))->plans[0]->wiring->board)->wiring();
     $grade = gradeOf($bare);
     soundness($grade);
-    $earned = array_filter($grade->lines, fn (GradeLine $line) => ($line->got ?? 0.0) > 0 && ! in_array($line->part, [GradePart::Workmanship, GradePart::Time], true));
+    $earned = array_filter(
+        $grade->lines,
+        fn (GradeLine $line) => ($line->got ?? 0.0) > 0 && ! in_array($line->part, [GradePart::Workmanship, GradePart::Time], true),
+    );
 
     expect($earned)->toBe([])->and($grade->passes())->toBeFalse();
 })->with(markedBoards());
@@ -112,7 +122,10 @@ it('counts from what stood already', function () {
     $right = Planner::plan(Files::board('database/patterns/na-03-three-way-feed-through.board.json'))->plans[0]->wiring;
     $half = new Wiring($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
     $stood = $half->placed();
-    $kept = fn (Grade $grade) => array_sum(array_map(fn (GradeLine $line) => $line->part === GradePart::Rule ? $line->got : 0.0, $grade->lines));
+    $kept = fn (Grade $grade) => array_sum(array_map(
+        fn (GradeLine $line) => $line->part === GradePart::Rule ? $line->got : 0.0,
+        $grade->lines,
+    ));
 
     expect($stood)->toBeGreaterThan(3)
         ->and($kept(gradeOf($half, $stood)))->toEqual(0)

@@ -43,7 +43,10 @@ function judged(Wiring $wiring, RulesInForce $rules = new RulesInForce): Result
 /** @return array<string, float|null> part and what it is for → what was earned */
 function earned(Zwindle\Exam\Grading\Grade $grade): array
 {
-    return array_combine(array_map(fn (GradeLine $line) => trim("{$line->part->value} $line->what"), $grade->lines), array_map(fn (GradeLine $line) => $line->got, $grade->lines));
+    return array_combine(
+        array_map(fn (GradeLine $line) => trim("{$line->part->value} $line->what"), $grade->lines),
+        array_map(fn (GradeLine $line) => $line->got, $grade->lines),
+    );
 }
 
 it('gives a right wiring everything', function (string $slug) {
@@ -73,7 +76,9 @@ it('makes one exchange cost one mistake, and two two', function () {
     $scheme = new GradingScheme('distance', 40, 20, behaviour: 40, perMistake: 15, critical: []);
     $grade = fn (Wiring $wiring) => (new Grader($scheme, MistakeDistance::of(judged($wiring))))->ofWiring(judged($wiring));
 
-    expect(MistakeDistance::of(judged($right)))->toBe(0)->and(MistakeDistance::of(judged($one)))->toBe(1)->and(MistakeDistance::of(judged($two)))->toBe(2)
+    expect(MistakeDistance::of(judged($right)))->toBe(0)
+        ->and(MistakeDistance::of(judged($one)))->toBe(1)
+        ->and(MistakeDistance::of(judged($two)))->toBe(2)
         ->and($grade($right)->got())->toBe(40.0)->and($grade($one)->got())->toBe(25.0)->and($grade($two)->got())->toBe(10.0)
         ->and($grade($one)->lines[0]->findings)->not->toBe([])
         ->and($grade(new Wiring($right->board))->got())->toBe(0.0);
@@ -82,13 +87,24 @@ it('makes one exchange cost one mistake, and two two', function () {
 it('counts moves that go round as the exchanges that make them', function (array $moves, int $mistakes) {
     $wiring = planned()->wiring;
 
-    expect(MistakeDistance::count(array_map(fn (array $move) => count($move) === 3 ? Move::of(...$move) : Move::fit(...$move), $moves), $wiring))->toBe($mistakes);
+    expect(MistakeDistance::count(
+        array_map(fn (array $move) => count($move) === 3 ? Move::of(...$move) : Move::fit(...$move), $moves),
+        $wiring,
+    ))->toBe($mistakes);
 })->with([
     'nothing' => [[], 0],
     'one conductor brought where it belongs' => [[['W1.black@B1', 'S1.t1', 'S1.common']], 1],
     'two that change places' => [[['W1.black@B1', 'S1.t1', 'S1.common'], ['W2.black@B1', 'S1.common', 'S1.t1']], 1],
-    'three that go round' => [[['W1.black@B1', 'S1.t1', 'S1.common'], ['W2.black@B1', 'S1.common', 'S1.t2'], ['W2.red@B1', 'S1.t2', 'S1.t1']], 2],
-    'an exchange and a capped end' => [[['W1.black@B1', 'S1.t1', 'S1.common'], ['W2.black@B1', 'S1.common', 'S1.t1'], ['W2.red@B2', 'cap', 'S2.t2']], 2],
+    'three that go round' => [[
+        ['W1.black@B1', 'S1.t1', 'S1.common'],
+        ['W2.black@B1', 'S1.common', 'S1.t2'],
+        ['W2.red@B1', 'S1.t2', 'S1.t1'],
+    ], 2],
+    'an exchange and a capped end' => [[
+        ['W1.black@B1', 'S1.t1', 'S1.common'],
+        ['W2.black@B1', 'S1.common', 'S1.t1'],
+        ['W2.red@B2', 'cap', 'S2.t2'],
+    ], 2],
     'a part exchanged' => [[['S1', 'na-switch-3way']], 1],
 ]);
 
@@ -101,7 +117,13 @@ it('fails the whole for a danger, whatever the points', function () {
 
     expect($grade->critical)->not->toBe([])->and($grade->passes())->toBeFalse()->and($grade->got())->toBeGreaterThan(10.0)
         ->and(earned($grade)['safety'])->toBe(0.0)
-        ->and((new Grader(new GradingScheme('code', 100, 0, behaviour: 100, critical: ['open-neutral'])))->ofWiring(judged($bare))->passes())->toBeFalse();
+        ->and((new Grader(new GradingScheme(
+            'code',
+            100,
+            0,
+            behaviour: 100,
+            critical: ['open-neutral'],
+        )))->ofWiring(judged($bare))->passes())->toBeFalse();
 });
 
 it('earns nothing for breaking no rule on a bare board, and half on half of one', function () {
@@ -117,21 +139,30 @@ it('raises a remark to a fault, or leaves it out, and touches nothing else', fun
     $plan = planned('seed-store');
     $unmarked = new Wiring($plan->wiring->board, $plan->wiring->joints, $plan->wiring->caps, [], $plan->wiring->fitted);
     $verdict = fn (array $weights) => judged($unmarked, new RulesInForce($weights))->verdict->value;
-    $codes = fn (array $weights) => array_unique(array_map(fn ($finding) => $finding->code->value, judged($unmarked, new RulesInForce($weights))->findings));
+    $codes = fn (array $weights) => array_unique(array_map(
+        fn ($finding) => $finding->code->value,
+        judged($unmarked, new RulesInForce($weights))->findings,
+    ));
 
-    expect($verdict([]))->toBe('remarks')->and($verdict(['line-unmarked' => RuleWeight::Fault]))->toBe('fail')->and($verdict(['line-unmarked' => RuleWeight::Off]))->toBe('pass')
+    expect($verdict([]))->toBe('remarks')
+        ->and($verdict(['line-unmarked' => RuleWeight::Fault]))->toBe('fail')
+        ->and($verdict(['line-unmarked' => RuleWeight::Off]))->toBe('pass')
         ->and($codes([]))->toContain('line-unmarked')->and($codes(['line-unmarked' => RuleWeight::Off]))->not->toContain('line-unmarked');
     $dangerous = Build::exchange($plan->wiring, 'LA.hot', 'LA.neutral');
     expect(judged($dangerous, new RulesInForce(['shell-live' => RuleWeight::Off]))->verdict->value)->toBe('fail');
 });
 
 it('waits for the instructor\'s eye, and for nobody else\'s', function () {
-    $scheme = new GradingScheme('eye', 20, 10, behaviour: 10, workmanship: [new Observation('tug', 'holds a tug', 6), new Observation('loop', 'loops run clockwise', 4)]);
+    $scheme = new GradingScheme('eye', 20, 10, behaviour: 10, workmanship: [
+        new Observation('tug', 'holds a tug', 6),
+        new Observation('loop', 'loops run clockwise', 4),
+    ]);
     $grade = fn (array $observed) => (new Grader($scheme, observed: $observed))->ofWiring(judged(planned()->wiring));
 
     expect($grade([])->isOpen())->toBeTrue()->and($grade([])->got())->toBe(10.0)
         ->and($grade(['tug' => true])->isOpen())->toBeTrue()->and($grade(['tug' => true])->got())->toBe(16.0)
-        ->and($grade(['tug' => true, 'loop' => false])->isOpen())->toBeFalse()->and($grade(['tug' => true, 'loop' => false])->got())->toBe(16.0);
+        ->and($grade(['tug' => true, 'loop' => false])->isOpen())->toBeFalse()
+        ->and($grade(['tug' => true, 'loop' => false])->got())->toBe(16.0);
 });
 
 it('gives points for time within the limit, on the minute too', function () {
@@ -144,15 +175,23 @@ it('gives points for time within the limit, on the minute too', function () {
 it('marks answers by how many are right', function () {
     $grader = new Grader(new GradingScheme('answers', 20, 14, answers: 20));
 
-    expect($grader->ofAnswers(4, 4)->got())->toBe(20.0)->and($grader->ofAnswers(3, 4)->passes())->toBeTrue()->and($grader->ofAnswers(2, 4)->passes())->toBeFalse()
+    expect($grader->ofAnswers(4, 4)->got())->toBe(20.0)
+        ->and($grader->ofAnswers(3, 4)->passes())->toBeTrue()
+        ->and($grader->ofAnswers(2, 4)->passes())->toBeFalse()
         ->and($grader->ofAnswers(1, 3)->got())->toBe(6.5)->and($grader->ofAnswers(0, 0)->got())->toBe(0.0);
 });
 
 it('tells work in a recognised order from work against it', function (StepOrder $order) {
     $plan = planned('packing-barn');
     $bench = new WiringAsSteps($plan->wiring);
-    $joints = array_values(array_filter(array_map(fn ($step) => $step->joint, PlanSteps::of($plan, $order)), fn (?int $joint) => $joint !== null));
-    $steps = fn (array $inOrder) => array_map(Step::of(...), array_merge(...array_map(fn (int $joint) => $bench->joint($plan->wiring->joints[$joint]), $inOrder)));
+    $joints = array_values(array_filter(
+        array_map(fn ($step) => $step->joint, PlanSteps::of($plan, $order)),
+        fn (?int $joint) => $joint !== null,
+    ));
+    $steps = fn (array $inOrder) => array_map(
+        Step::of(...),
+        array_merge(...array_map(fn (int $joint) => $bench->joint($plan->wiring->joints[$joint]), $inOrder)),
+    );
     $share = fn (array $inOrder) => OrderOfWork::share($plan->result, $steps($inOrder), $order);
 
     expect($share($joints))->toBe(1.0)->and($share(array_reverse($joints)))->toBe(0.0)
@@ -165,14 +204,26 @@ it('refuses a marking that makes no sense, with every reason', function (array $
     $problems = new Problems;
     $read = GradingSchemeReader::read((string) json_encode([...$file, ...$change]), $problems);
 
-    expect($read)->toBeNull()->and(array_map(fn (Problem $problem) => [$problem->pointer, $problem->code->value], $problems->all()))->toContain([$pointer, $code]);
+    expect($read)->toBeNull()
+        ->and(array_map(fn (Problem $problem) => [
+            $problem->pointer,
+            $problem->code->value,
+        ], $problems->all()))->toContain([$pointer, $code]);
 })->with([
     'points that do not add up' => [['total' => 99], '/total', 'points-do-not-add-up'],
     'a pass mark that nobody reaches' => [['passMark' => 101], '/passMark', 'pass-mark-too-high'],
     'points for a rule that there is not' => [['rules' => ['tidy-van' => 25]], '/rules/tidy-van', 'unknown-rule'],
     'something critical that there is not' => [['critical' => ['bad-mood']], '/critical/0', 'unknown-critical'],
-    'the same observation twice' => [['workmanship' => [['id' => 'tug', 'text' => 'a', 'points' => 5], ['id' => 'tug', 'text' => 'b', 'points' => 5]]], '/workmanship/1/id', 'twice-used-observation'],
-    'points for time without a limit' => [['points' => ['behaviour' => 40, 'safety' => 20, 'time' => 5]], '/withinMinutes', 'time-without-limit'],
+    'the same observation twice' => [
+        ['workmanship' => [['id' => 'tug', 'text' => 'a', 'points' => 5], ['id' => 'tug', 'text' => 'b', 'points' => 5]]],
+        '/workmanship/1/id',
+        'twice-used-observation',
+    ],
+    'points for time without a limit' => [['points' => [
+        'behaviour' => 40,
+        'safety' => 20,
+        'time' => 5,
+    ]], '/withinMinutes', 'time-without-limit'],
     'negative points' => [['points' => ['behaviour' => -40]], '/points/behaviour', 'not-as-schema'],
 ]);
 
@@ -195,7 +246,10 @@ it('attacks a marking: what would pass, and what right wiring would lose', funct
     // Nobody fails a marking that asks for nothing; the house's lets no mistake pass that stops the light, and no danger.
     expect($lax->passing)->toHaveCount($lax->mistakes)->and($strict->mistakes)->toBe($lax->mistakes)
         ->and(count($strict->passing))->toBeGreaterThan(0)->toBeLessThan($strict->mistakes)
-        ->and(array_filter($strict->passing, fn ($attacked) => $attacked->grade->critical !== [] || Checker::check($attacked->wiring)->verdict->value === 'fail'))->toBe([])
+        ->and(array_filter(
+            $strict->passing,
+            fn ($attacked) => $attacked->grade->critical !== [] || Checker::check($attacked->wiring)->verdict->value === 'fail',
+        ))->toBe([])
         ->and($told)->toBe(array_values([...array_filter($told, fn ($n) => $n === 1), ...array_filter($told, fn ($n) => $n === 2)]))
         ->and($strict->losing)->toBe([])->and($strict->oddities)->toBeGreaterThan(10)->and($strict->hasPairs)->toBeTrue();
     $picky = Attack::on($task, new GradingScheme('picky', 10, 10, rules: ['connector-overfilled' => 10], critical: []), $plan);
@@ -205,7 +259,10 @@ it('attacks a marking: what would pass, and what right wiring would lose', funct
 it('finds that a marking by states passes a traveler exchange that lights in one of four', function () {
     $byStates = new GradingScheme('states', 100, 40, behaviour: 100, critical: ['danger']);
     $passing = Attack::on(new Task('t', TaskKind::Wire, TaskMode::Exam), $byStates, planned())->passing;
-    $kinds = array_unique(array_map(fn ($attacked) => $attacked->mistakes[0]->kind->value, array_filter($passing, fn ($attacked) => count($attacked->mistakes) === 1)));
+    $kinds = array_unique(array_map(
+        fn ($attacked) => $attacked->mistakes[0]->kind->value,
+        array_filter($passing, fn ($attacked) => count($attacked->mistakes) === 1),
+    ));
 
     expect($kinds)->toContain('common-and-traveller-exchanged');
 });

@@ -45,12 +45,29 @@ function planOf(string $pattern): Plan
 it('reads everything that a task says', function () {
     $problems = new Problems;
     $task = TaskReader::read((string) json_encode([
-        ...TASK, 'brief' => 'Wire it.', 'minutes' => 15, 'rules' => ['return-on-white' => 'fault', 'end-not-capped' => 'off'], 'help' => ['tester'], 'tries' => 2,
-        'order' => 'farthest-first', 'positions' => ['white-as-return' => 'line-out-on-white'], 'varying' => ['feed', 'faces'], 'seed' => 'nov', 'questions' => 6,
+        ...TASK,
+        'brief' => 'Wire it.',
+        'minutes' => 15,
+        'rules' => ['return-on-white' => 'fault', 'end-not-capped' => 'off'],
+        'help' => ['tester'],
+        'tries' => 2,
+        'order' => 'farthest-first',
+        'positions' => ['white-as-return' => 'line-out-on-white'],
+        'varying' => ['feed', 'faces'],
+        'seed' => 'nov',
+        'questions' => 6,
     ]), Files::board('database/demo/seed-store/board.json'), $problems);
 
     expect($problems->all())->toBe([])
-        ->and([$task->kind, $task->mode, $task->minutes, $task->tries, $task->order?->value, $task->seed, $task->questions])->toBe([TaskKind::Wire, TaskMode::Exam, 15, 2, 'farthest-first', 'nov', 6])
+        ->and([
+            $task->kind,
+            $task->mode,
+            $task->minutes,
+            $task->tries,
+            $task->order?->value,
+            $task->seed,
+            $task->questions,
+        ])->toBe([TaskKind::Wire, TaskMode::Exam, 15, 2, 'farthest-first', 'nov', 6])
         ->and($task->varying)->toBe([VariedAspects::Feed, VariedAspects::Faces])
         ->and($task->allows(Help::Tester))->toBeTrue()->and($task->allows(Help::Hints))->toBeFalse()
         ->and($task->positions)->toBe(['white-as-return' => 'line-out-on-white']);
@@ -60,7 +77,11 @@ it('refuses what no task can be, with its place', function (array $change, strin
     $problems = new Problems;
     $task = TaskReader::read((string) json_encode([...TASK, ...$change]), Files::board('database/demo/seed-store/board.json'), $problems);
 
-    expect($task)->toBeNull()->and(array_map(fn (Problem $problem) => [$problem->pointer, $problem->code->value], $problems->all()))->toContain([$pointer, $code]);
+    expect($task)->toBeNull()
+        ->and(array_map(fn (Problem $problem) => [
+            $problem->pointer,
+            $problem->code->value,
+        ], $problems->all()))->toContain([$pointer, $code]);
 })->with([
     'a kind that comes later' => [['kind' => 'find-the-fault'], '/kind', 'unknown-task-kind'],
     'a danger left out' => [['rules' => ['shell-live' => 'off']], '/rules/shell-live', 'not-a-remark'],
@@ -81,7 +102,10 @@ it('refuses a task on a board without a lamp', function () {
 });
 
 it('lets every remark be raised or left out, and every habit be taken either way', function () {
-    expect(array_map(fn ($code) => $code->value, RulesInForce::remarks()))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(19);
+    expect(array_map(
+        fn ($code) => $code->value,
+        RulesInForce::remarks(),
+    ))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(19);
     foreach (Practice::cases() as $practice) {
         foreach (Dispute::in($practice) as $dispute) {
             expect(count($dispute->positions($practice)))->toBeGreaterThan(1);
@@ -91,26 +115,50 @@ it('lets every remark be raised or left out, and every habit be taken either way
 
 it('fails the reversed leads of a luminaire, whatever a stored task says of them, and tells that the rule was dropped', function () {
     $problems = new Problems;
-    $task = TaskReader::read(Exam::json(['rules' => ['leads-reversed' => 'fault', 'line-unmarked' => 'fault']]), Files::board('tests/Corpus/findings/leads-reversed/board.json'), $problems);
-    $result = Checker::check(Files::wiring('tests/Corpus/findings/leads-reversed/board.json', 'tests/Corpus/findings/leads-reversed/has.wiring.json'));
+    $task = TaskReader::read(
+        Exam::json(['rules' => ['leads-reversed' => 'fault', 'line-unmarked' => 'fault']]),
+        Files::board('tests/Corpus/findings/leads-reversed/board.json'),
+        $problems,
+    );
+    $result = Checker::check(Files::wiring(
+        'tests/Corpus/findings/leads-reversed/board.json',
+        'tests/Corpus/findings/leads-reversed/has.wiring.json',
+    ));
 
     expect($problems->any())->toBeFalse()->and($task->dropped)->toBe(['leads-reversed'])
         ->and($task->rules->judge($result)->verdict)->toBe(Verdict::Fail)
         ->and($task->rules->severityOf(FindingCode::LineUnmarked))->toBe(Severity::Fault);
 });
 
-it('has two ready sets of rules: a trainer\'s raises nothing, an inspector\'s every code violation and nothing else', function (Practice $practice, array $raised, array $not) {
+it('has two ready sets of rules: a trainer\'s raises nothing, an inspector\'s every code violation and nothing else', function (
+    Practice $practice,
+    array $raised,
+    array $not,
+) {
     $weights = RuleSet::AsInspector->weights($practice);
 
-    expect(RuleSet::AsTrainer->weights($practice))->toBe([])->and(array_keys($weights))->toContain(...$raised)->and(array_intersect($not, array_keys($weights)))->toBe([])
+    expect(RuleSet::AsTrainer->weights($practice))->toBe([])
+        ->and(array_keys($weights))->toContain(...$raised)
+        ->and(array_intersect($not, array_keys($weights)))->toBe([])
         ->and(array_unique(array_values($weights), SORT_REGULAR))->toBe([RuleWeight::Fault]);
 })->with([
-    [Practice::NorthAmerica, ['return-on-white', 'box-overfilled', 'crowded-terminal', 'breaker-too-large', 'white-single-as-line', 'neutral-absent-at-switch'], ['house-layout', 'rocker-inverted', 'earth-unsleeved']],
-    [Practice::Britain, ['earth-unsleeved', 'neutral-colour', 'rcd-absent', 'flex-reversed', 'crowded-terminal'], ['rocker-inverted', 'return-on-white', 'scheme-not-accepted-everywhere']],
+    [
+        Practice::NorthAmerica,
+        ['return-on-white', 'box-overfilled', 'crowded-terminal', 'breaker-too-large', 'white-single-as-line', 'neutral-absent-at-switch'],
+        ['house-layout', 'rocker-inverted', 'earth-unsleeved'],
+    ],
+    [
+        Practice::Britain,
+        ['earth-unsleeved', 'neutral-colour', 'rcd-absent', 'flex-reversed', 'crowded-terminal'],
+        ['rocker-inverted', 'return-on-white', 'scheme-not-accepted-everywhere'],
+    ],
 ]);
 
 it('insists on L1 where the task does', function () {
-    $result = Checker::check(Files::wiring('tests/Corpus/findings/rocker-inverted/board.json', 'tests/Corpus/findings/rocker-inverted/has.wiring.json'));
+    $result = Checker::check(Files::wiring(
+        'tests/Corpus/findings/rocker-inverted/board.json',
+        'tests/Corpus/findings/rocker-inverted/has.wiring.json',
+    ));
 
     expect((new RulesInForce)->judge($result)->verdict)->not->toBe(Verdict::Fail)
         ->and((new RulesInForce(['rocker-inverted' => RuleWeight::Fault]))->judge($result)->verdict)->toBe(Verdict::Fail);
@@ -122,9 +170,19 @@ it('lets every note be raised, those on the board too', function () {
     expect($codes)->toContain('rocker-inverted', 'house-layout', 'rcd-absent', 'breaker-too-large', 'parallel-path');
 });
 
-it('takes no position on what a practice does not dispute', function (string $practice, string $board, string $dispute, string $position, ?string $known) {
+it('takes no position on what a practice does not dispute', function (
+    string $practice,
+    string $board,
+    string $dispute,
+    string $position,
+    ?string $known,
+) {
     $problems = new Problems;
-    $task = TaskReader::read((string) json_encode([...TASK, 'positions' => [$dispute => $position]]), Files::board("database/patterns/$board.board.json"), $problems);
+    $task = TaskReader::read(
+        (string) json_encode([...TASK, 'positions' => [$dispute => $position]]),
+        Files::board("database/patterns/$board.board.json"),
+        $problems,
+    );
 
     expect($task?->positions)->toBe($known === null ? [$dispute => $position] : null)
         ->and(array_map(fn ($problem) => [$problem->code->value, $problem->pointer, $problem->params['detail']], $problems->all()))
@@ -142,7 +200,8 @@ it('asks for the common of every three-way, and for the cables from the feed and
 
     // The near box has the feed, the run to the far box and the cable to the light; the far box has one cable only.
     expect(array_keys($questions))->toEqualCanonicalizing(['common-S1', 'common-S2', 'feed-cable-B1', 'light-cable-B1'])
-        ->and($questions['common-S1']->options)->toEqualCanonicalizing(['S1.common', 'S1.t1', 'S1.t2'])->and($questions['common-S1']->right)->toBe(['S1.common'])
+        ->and($questions['common-S1']->options)->toEqualCanonicalizing(['S1.common', 'S1.t1', 'S1.t2'])
+        ->and($questions['common-S1']->right)->toBe(['S1.common'])
         ->and($questions['feed-cable-B1']->right)->toBe(['W1'])->and($questions['light-cable-B1']->right)->toBe(['W3']);
 });
 
@@ -154,7 +213,10 @@ it('asks nothing of cables where singles share a conduit', function () {
 
 it('asks what the lamp does in every state but the one that is given, and knows', function () {
     $questions = questionsOn('na-08-station-fed-at-the-light', TaskKind::Predict, 20);
-    $at = array_column(array_map(fn (Question $question) => ['key' => implode('', array_map(fn ($p) => $p[0], $question->positions)), 'right' => $question->right[0]], $questions), 'right', 'key');
+    $at = array_column(array_map(fn (Question $question) => [
+        'key' => implode('', array_map(fn ($p) => $p[0], $question->positions)),
+        'right' => $question->right[0],
+    ], $questions), 'right', 'key');
 
     // Parity: from what is given, an odd number of flips changes the lamp and an even one does not.
     expect($questions)->toHaveCount(7)->and($at)->not->toHaveKey('uuu');
@@ -200,8 +262,12 @@ it('puts look-alikes into the bin, and takes each part once', function () {
     $slotsOf = fn (string $model) => array_keys(array_filter($bin->slots, fn ($part) => $part->id === $model));
     [$threes, $fours] = [$slotsOf('na-switch-3way'), $slotsOf('na-switch-4way')];
 
-    expect($slotsOf('na-switch-2p'))->toHaveCount(1)->and($slotsOf('na-switch-1p'))->toHaveCount(1)->and($threes)->toHaveCount(3)->and($fours)->toHaveCount(2)
-        ->and($questions['part-S2']->right)->toBe($fours)->and($questions['part-S1']->right)->toEqualCanonicalizing([...$threes, ...$fours]);
+    expect($slotsOf('na-switch-2p'))->toHaveCount(1)
+        ->and($slotsOf('na-switch-1p'))->toHaveCount(1)
+        ->and($threes)->toHaveCount(3)
+        ->and($fours)->toHaveCount(2)
+        ->and($questions['part-S2']->right)->toBe($fours)
+        ->and($questions['part-S1']->right)->toEqualCanonicalizing([...$threes, ...$fours]);
     $judge = fn (array $answers) => array_sum((new Answers($answers))->judgedBy(array_values($questions)));
 
     expect($judge(['part-S1' => [$threes[0]], 'part-S2' => [$fours[0]], 'part-S3' => [$threes[1]]]))->toBe(3)
@@ -211,7 +277,10 @@ it('puts look-alikes into the bin, and takes each part once', function () {
 });
 
 it('asks the same of the same seed, and as many as are wanted', function () {
-    $ids = fn (string $seed, int $count) => array_map(fn (Question $question) => $question->id, questionsOn('na-08-station-fed-at-the-light', TaskKind::Predict, $count, $seed));
+    $ids = fn (string $seed, int $count) => array_map(
+        fn (Question $question) => $question->id,
+        questionsOn('na-08-station-fed-at-the-light', TaskKind::Predict, $count, $seed),
+    );
 
     expect($ids('a', 4))->toBe($ids('a', 4))->toHaveCount(4)->not->toBe($ids('b', 4))
         ->and(questionsOn('na-08-station-fed-at-the-light', TaskKind::Wire))->toBe([]);

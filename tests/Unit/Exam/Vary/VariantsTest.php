@@ -52,7 +52,10 @@ it('gives the same variants for the same seed, and others for another', function
 
     expect($keys('2026-11'))->toBe($keys('2026-11'))->not->toBe($keys('2026-12'))
         // One of them is written down: it must be the same after any change of the product.
-        ->and(json_encode(BoardArray::of(variantsOf(STATION, 'golden', 12)[0]->board), JSON_PRETTY_PRINT)."\n")->toBe(file_get_contents(__DIR__.'/golden.board.json'));
+        ->and(json_encode(
+            BoardArray::of(variantsOf(STATION, 'golden', 12)[0]->board),
+            JSON_PRETTY_PRINT,
+        )."\n")->toBe(file_get_contents(__DIR__.'/golden.board.json'));
 });
 
 it('keeps the work equal, the neighbours different and every variant possible', function (string $board, int $seats) {
@@ -103,17 +106,32 @@ it('gives neighbours another layout wherever there are three to choose from', fu
 });
 
 it('moves each of several lights, and a light whose feed has gone elsewhere', function () {
-    $lamps = fn (string $board, array $varying) => array_values(array_unique(array_map(fn (Layout $layout) => $layout->feedAt.' '.json_encode($layout->lampsAt), Layouts::of(Files::board($board), $varying))));
+    $lamps = fn (string $board, array $varying) => array_values(array_unique(array_map(
+        fn (Layout $layout) => $layout->feedAt.' '.json_encode($layout->lampsAt),
+        Layouts::of(Files::board($board), $varying),
+    )));
 
-    expect($lamps('database/patterns/na-07-two-lights.board.json', [VariedAspects::Lamp]))->toBe(['B1 {"H1":"B1","H2":"H1"}', 'B1 {"H1":"B1","H2":"B1"}'])
+    expect($lamps(
+        'database/patterns/na-07-two-lights.board.json',
+        [VariedAspects::Lamp],
+    ))->toBe(['B1 {"H1":"B1","H2":"H1"}', 'B1 {"H1":"B1","H2":"B1"}'])
         // Fed at the light it stays, for two cables come there; fed elsewhere it hangs on one cable, and can go to any switch.
         ->and($lamps('database/patterns/na-08-station-fed-at-the-light.board.json', [VariedAspects::Lamp]))->toBe(['H1 {"H1":"F"}'])
-        ->and(count($lamps('database/patterns/na-08-station-fed-at-the-light.board.json', [VariedAspects::Lamp, VariedAspects::Feed])))->toBe(10);
+        ->and(count($lamps('database/patterns/na-08-station-fed-at-the-light.board.json', [
+            VariedAspects::Lamp,
+            VariedAspects::Feed,
+        ])))->toBe(10);
 });
 
 it('gives the examination station the same layouts wherever it is drawn to be fed', function () {
     $layouts = function (string $station): array {
-        $moved = array_filter(Layouts::of(Files::board("database/patterns/na-08-station-fed-at-the-$station.board.json"), [VariedAspects::Feed, VariedAspects::Lamp]), fn (Layout $layout) => $layout->feedAt !== 'H1');
+        $moved = array_filter(
+            Layouts::of(
+                Files::board("database/patterns/na-08-station-fed-at-the-$station.board.json"),
+                [VariedAspects::Feed, VariedAspects::Lamp],
+            ),
+            fn (Layout $layout) => $layout->feedAt !== 'H1',
+        );
         $work = array_map(fn (Layout $layout) => $layout->feedAt.' '.implode(',', $layout->lampsAt)." $layout->difficulty", $moved);
         sort($work);
 
@@ -129,7 +147,10 @@ it('lays out a chain of twelve switches without trying every order of ten that a
 
     // 12 places for two three-ways among ten four-ways: 66 orders, each with its feeds and lights; 48 of them are planned.
     expect(count($layouts))->toBeLessThanOrEqual(48)->toBeGreaterThan(15)
-        ->and($layouts[0]->order)->toBe(implode('+', array_map(fn (int $i) => "S$i na-switch-".(in_array($i, [1, 12], true) ? '3way' : '4way'), range(1, 12))));
+        ->and($layouts[0]->order)->toBe(implode(
+            '+',
+            array_map(fn (int $i) => "S$i na-switch-".(in_array($i, [1, 12], true) ? '3way' : '4way'), range(1, 12)),
+        ));
 });
 
 it('varies on a wall only what can be moved there: cords and tags, never a part or a cable', function () {
@@ -142,7 +163,12 @@ it('varies on a wall only what can be moved there: cords and tags, never a part 
         $cables = array_map(fn ($cable) => [$cable->type->id, min($cable->from, $cable->to), max($cable->from, $cable->to)], $fixed);
         sort($cables);
 
-        return [array_map(fn ($device) => [$device->enclosure, $device->model->id, $device->mounting->face, $device->mounting->turned], $board->devices), $cables];
+        return [array_map(fn ($device) => [
+            $device->enclosure,
+            $device->model->id,
+            $device->mounting->face,
+            $device->mounting->turned,
+        ], $board->devices), $cables];
     };
 
     // With its own cables the station can be fed at any of its switches, and not at its light: no neutral comes to a switch then.
@@ -181,6 +207,9 @@ it('finds the layouts whose work is equal', function () {
     $equal = EqualWork::among($layouts);
 
     expect(count($layouts))->toBe(19)->and(count($equal))->toBeGreaterThan(8)
-        ->and(max(array_map(fn ($layout) => $layout->conductors, $equal)))->toBeLessThanOrEqual(1.1 * min(array_map(fn ($layout) => $layout->conductors, $equal)))
+        ->and(max(array_map(fn ($layout) => $layout->conductors, $equal)))->toBeLessThanOrEqual(1.1 * min(array_map(
+            fn ($layout) => $layout->conductors,
+            $equal,
+        )))
         ->and(EqualWork::among([]))->toBe([]);
 });

@@ -66,7 +66,10 @@ it('runs two cores to a British switch where the American one had a neutral besi
 });
 
 it('says that no cable is a switch drop where none is', function () {
-    expect(notesOf(PracticeConverter::convert(Files::board('database/demo/towpath-workshop/board.json')), NoteKind::ReturnRule)[0]->at)->toBe([]);
+    expect(notesOf(
+        PracticeConverter::convert(Files::board('database/demo/towpath-workshop/board.json')),
+        NoteKind::ReturnRule,
+    )[0]->at)->toBe([]);
 });
 
 it('sleeves a core of a British three-core blue where a neutral has to pass', function () {
@@ -106,7 +109,10 @@ it('leaves out what the other practice has no counterpart of, and says so', func
 it('lets a scheme go that cannot be wired there', function () {
     $array = json_decode(Files::text('database/demo/seed-store/board.json'), true);
     $array['requirements'] = ['scheme' => 'dead-end', 'neutralAtSwitches' => 'by-code'];
-    $array['cables'] = array_map(fn (array $cable) => $cable['id'] === 'W3' ? [...$cable, 'type' => 'na-14-2-2'] : $cable, $array['cables']);
+    $array['cables'] = array_map(
+        fn (array $cable) => $cable['id'] === 'W3' ? [...$cable, 'type' => 'na-14-2-2'] : $cable,
+        $array['cables'],
+    );
     $conversion = PracticeConverter::convert(Build::board($array));
 
     expect($conversion->board->practice)->toBe(Practice::Britain)->and($conversion->after)->not->toBeNull();

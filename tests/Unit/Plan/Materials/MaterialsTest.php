@@ -32,7 +32,10 @@ function amounts(string $slug, int $sets = 1): array
 
 it('runs along and up where the board gives no length, and does not guess where it gives no place', function () {
     $board = fn (array $cable, ?array $at) => Build::board(Build::boardArray([
-        'enclosures' => [['id' => 'SRC', 'kind' => 'supply', ...($at === null ? [] : ['at' => [100, 900]])], ['id' => 'L1', 'kind' => 'light-box', 'material' => 'plastic', 'at' => $at ?? [0, 0]]],
+        'enclosures' => [
+            ['id' => 'SRC', 'kind' => 'supply', ...($at === null ? [] : ['at' => [100, 900]])],
+            ['id' => 'L1', 'kind' => 'light-box', 'material' => 'plastic', 'at' => $at ?? [0, 0]],
+        ],
         'cables' => [['id' => 'W1', 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'L1', ...$cable]],
     ]));
     $length = fn ($made) => RunLength::of($made, $made->cables['W1']);
@@ -46,7 +49,11 @@ it('runs along and up where the board gives no length, and does not guess where 
 it('adds what both ends and the waste take, and rounds up', function (float $run, array $allowances, float $cut) {
     expect(CutAllowances::of(...$allowances)->cutM($run))->toBe($cut);
 })->with([
-    'two ends of 9 in and ¼ in of sheath, 5 % waste, to the decimetre: (2 + 0.4699) × 1.05 = 2.5934' => [2.0, [0.2286, 0.00635, 5.0, 0.1], 2.6],
+    'two ends of 9 in and ¼ in of sheath, 5 % waste, to the decimetre: (2 + 0.4699) × 1.05 = 2.5934' => [
+        2.0,
+        [0.2286, 0.00635, 5.0, 0.1],
+        2.6,
+    ],
     'the same to the half foot: 17.02 of them' => [2.0, [0.2286, 0.00635, 5.0, 0.1524], 2.7432],
     'on the mark it stays there' => [1.6, [0.15, 0.05, 0.0, 0.1], 2.0],
     'a hair above it does not' => [1.601, [0.15, 0.05, 0.0, 0.1], 2.1],
@@ -59,8 +66,17 @@ it('refuses absurd allowances', function (array $allowances) {
 })->with([[[-0.1, 0.0, 5.0, 0.1]], [[0.2, 5.1, 5.0, 0.1]], [[0.2, 0.0, 101.0, 0.1]], [[0.2, 0.0, 5.0, 0.0]], [[NAN, 0.0, 5.0, 0.1]]]);
 
 it('prices a list and counts what the shelf is short of', function () {
-    $parts = [new Part(PartKind::Device, 'na-switch-3way', 24.0), new Part(PartKind::Cable, 'na-14-2', 3.048), new Part(PartKind::Cap, 'cap', 2.0), new Part(PartKind::Cable, 'na-14-3', 0.0)];
-    $shelf = ['device na-switch-3way' => new ShelfLine(349, 20.0), 'cable na-14-2' => new ShelfLine(52, 250.0), 'cable na-14-3' => new ShelfLine(80, 0.0)];
+    $parts = [
+        new Part(PartKind::Device, 'na-switch-3way', 24.0),
+        new Part(PartKind::Cable, 'na-14-2', 3.048),
+        new Part(PartKind::Cap, 'cap', 2.0),
+        new Part(PartKind::Cable, 'na-14-3', 0.0),
+    ];
+    $shelf = [
+        'device na-switch-3way' => new ShelfLine(349, 20.0),
+        'cable na-14-2' => new ShelfLine(52, 250.0),
+        'cable na-14-3' => new ShelfLine(80, 0.0),
+    ];
     $estimate = Estimate::of($parts, Practice::NorthAmerica, $shelf);
     $lines = array_map(fn ($line) => [$line->amount, $line->costCents, $line->short], $estimate->lines);
 
@@ -103,7 +119,10 @@ it('lists what a planned board takes', function () {
 it('has a connector for every joint in one, a mark for every end, and every cable', function (string $board) {
     $plan = Planner::plan(Files::board($board))->plans[0] ?? null;
     $cuts = CutList::of($plan->wiring->board, CutAllowances::usualIn($plan->wiring->board->practice));
-    $sum = fn (string $kind) => array_sum(array_map(fn (Part $part) => $part->kind->value === $kind ? $part->amount : 0.0, Materials::of($plan, $cuts)));
+    $sum = fn (string $kind) => array_sum(array_map(
+        fn (Part $part) => $part->kind->value === $kind ? $part->amount : 0.0,
+        Materials::of($plan, $cuts),
+    ));
 
     expect($sum('connector'))->toEqual(count(array_filter($plan->wiring->joints, fn (Joint $joint) => $joint->by->isConnector())))
         ->and($sum('mark'))->toEqual(count($plan->wiring->marks))
@@ -115,7 +134,12 @@ it('has a connector for every joint in one, a mark for every end, and every cabl
 it('supports a cable nearer to a plastic single box without clamps', function (array $box, float $fromBoxM) {
     // NEC 314.17(C), 8 in; 334.30, 12 in (memory, trade-facts section 5).
     $board = Build::board(Build::boardArray([
-        'enclosures' => [['id' => 'SRC', 'kind' => 'supply', 'label' => 'Feed'], ['id' => 'B1', 'kind' => 'switch-box', 'label' => 'Box', ...$box]],
+        'enclosures' => [['id' => 'SRC', 'kind' => 'supply', 'label' => 'Feed'], [
+            'id' => 'B1',
+            'kind' => 'switch-box',
+            'label' => 'Box',
+            ...$box,
+        ]],
         'devices' => [['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply'], ['id' => 'S1', 'in' => 'B1', 'model' => 'na-switch-1p']],
         'cables' => [['id' => 'W1', 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'B1']], 'controls' => [],
     ]));

@@ -18,7 +18,10 @@ const PROPAGATION_HOUSE = 'database/demo/propagation-house/board.json';
  */
 function retyped(array $board, array $types): Board
 {
-    return Build::board([...$board, 'cables' => array_map(fn (array $cable) => [...$cable, 'type' => $types[$cable['id']] ?? $cable['type']], $board['cables'])]);
+    return Build::board([
+        ...$board,
+        'cables' => array_map(fn (array $cable) => [...$cable, 'type' => $types[$cable['id']] ?? $cable['type']], $board['cables']),
+    ]);
 }
 
 /** @return array<string, string> */

@@ -35,10 +35,19 @@ function changeArray(BoardChange $change): array
 it('says for each switch box whether a neutral is there, or which cable would bring one', function (string $path, array $answers) {
     expect(neutralsOf($path))->toBe($answers);
 })->with([
-    'feed-through: the white passes both boxes' => ['database/demo/propagation-house/board.json', ['B1' => [NeutralAnswer::There, []], 'B2' => [NeutralAnswer::There, []]]],
-    'dead-end: the white of the 14/3 is the line' => ['database/demo/seed-store/board.json', ['B1' => [NeutralAnswer::There, []], 'B2' => [NeutralAnswer::OtherCable, ['instead' => ['W3' => 'na-14-4']]]]],
+    'feed-through: the white passes both boxes' => ['database/demo/propagation-house/board.json', [
+        'B1' => [NeutralAnswer::There, []],
+        'B2' => [NeutralAnswer::There, []],
+    ]],
+    'dead-end: the white of the 14/3 is the line' => ['database/demo/seed-store/board.json', [
+        'B1' => [NeutralAnswer::There, []],
+        'B2' => [NeutralAnswer::OtherCable, ['instead' => ['W3' => 'na-14-4']]],
+    ]],
     'switch loop of three cores: a spare white' => ['database/demo/tool-locker/board.json', ['B1' => [NeutralAnswer::There, []]]],
-    'British switch drop: a core of a three-core is sleeved blue' => ['database/demo/boat-store/board.json', ['K1' => [NeutralAnswer::OtherCable, ['instead' => ['W2' => 'gb-1.5-3ce']]]]],
+    'British switch drop: a core of a three-core is sleeved blue' => [
+        'database/demo/boat-store/board.json',
+        ['K1' => [NeutralAnswer::OtherCable, ['instead' => ['W2' => 'gb-1.5-3ce']]]],
+    ],
     'singles: one more from the feed, or from the lamp' => ['tests/Corpus/right/five-switches-in-singles/board.json', [
         'K1' => [NeutralAnswer::OtherCable, ['singles' => ['FL' => ['blue']]]],
         'K2' => [NeutralAnswer::OtherCable, ['singles' => ['FL' => ['blue'], 'A1' => ['blue']]]],
@@ -61,14 +70,20 @@ it('makes a board that can be wired so by every change that it names', function 
     $wanting = $board->with([], $board->requirements->withNeutralIn($box));
     $change = CableChange::of(Planner::plan($wanting), $wanting);
     $plan = Planner::plan($wanting->withCables($change->types))->plans[0] ?? null;
-    $roles = array_map(fn ($core) => $plan?->result->evidence->roles->at($core->endIn($box))[0]->value, array_merge(...array_map(fn ($cable) => array_values($cable->cores), $plan?->wiring->board->cablesIn($box) ?? [[]])));
+    $roles = array_map(
+        fn ($core) => $plan?->result->evidence->roles->at($core->endIn($box))[0]->value,
+        array_merge(...array_map(fn ($cable) => array_values($cable->cores), $plan?->wiring->board->cablesIn($box) ?? [[]])),
+    );
 
     expect($change->isNone())->toBeFalse()->and($roles)->toContain('neutral');
 })->with([['database/demo/seed-store/board.json', 'B2']]);
 
 it('draws a single into a conduit that is short of one, and no more', function (string $gone, array $change) {
     $array = json_decode(Files::text('tests/Corpus/right/five-switches-in-singles/board.json'), true);
-    $board = Build::board([...$array, 'cables' => array_values(array_filter($array['cables'], fn (array $cable) => $cable['id'] !== $gone))]);
+    $board = Build::board([
+        ...$array,
+        'cables' => array_values(array_filter($array['cables'], fn (array $cable) => $cable['id'] !== $gone)),
+    ]);
     $planning = Planner::plan($board);
 
     expect($planning->plans)->toBe([])->and(changeArray(CableChange::of($planning, $board)))->toBe($change);

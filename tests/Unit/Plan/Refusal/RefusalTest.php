@@ -21,15 +21,20 @@ function star(string $type = 'na-14-3', array $change = []): Board
     return Build::board([
         'format' => 'zwindle-board', 'version' => 1, 'title' => 'Light in the middle', 'practice' => 'na', 'code' => 'NEC-2023',
         'enclosures' => [
-            ['id' => 'SRC', 'kind' => 'supply', 'label' => 'Panel'], ['id' => 'L1', 'kind' => 'light-box', 'label' => 'Light', 'material' => 'plastic'],
-            ['id' => 'B1', 'kind' => 'switch-box', 'label' => 'Left', 'material' => 'plastic'], ['id' => 'B2', 'kind' => 'switch-box', 'label' => 'Right', 'material' => 'plastic'],
+            ['id' => 'SRC', 'kind' => 'supply', 'label' => 'Panel'],
+            ['id' => 'L1', 'kind' => 'light-box', 'label' => 'Light', 'material' => 'plastic'],
+            ['id' => 'B1', 'kind' => 'switch-box', 'label' => 'Left', 'material' => 'plastic'],
+            ['id' => 'B2', 'kind' => 'switch-box', 'label' => 'Right', 'material' => 'plastic'],
         ],
         'devices' => [
-            ['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply', 'breakerA' => 15], ['id' => 'S1', 'in' => 'B1', 'model' => 'na-switch-3way'],
+            ['id' => 'PS', 'in' => 'SRC', 'model' => 'na-supply', 'breakerA' => 15],
+            ['id' => 'S1', 'in' => 'B1', 'model' => 'na-switch-3way'],
             ['id' => 'S2', 'in' => 'B2', 'model' => 'na-switch-3way'], ['id' => 'LA', 'in' => 'L1', 'model' => 'na-lampholder'],
         ],
         'cables' => [
-            ['id' => 'W1', 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'L1'], ['id' => 'W2', 'type' => $type, 'from' => 'L1', 'to' => 'B1'], ['id' => 'W3', 'type' => $type, 'from' => 'L1', 'to' => 'B2'],
+            ['id' => 'W1', 'type' => 'na-14-2', 'from' => 'SRC', 'to' => 'L1'],
+            ['id' => 'W2', 'type' => $type, 'from' => 'L1', 'to' => 'B1'],
+            ['id' => 'W3', 'type' => $type, 'from' => 'L1', 'to' => 'B2'],
         ],
         'controls' => [['lamps' => ['LA'], 'switches' => ['S1', 'S2']]], 'alwaysOn' => [], ...$change,
     ]);
@@ -45,9 +50,17 @@ it('names the rule that asks for the missing core, and everything that would do'
     expect(Refusal::of(Planner::plan($board), $board)->askedBy)->toBe($askedBy)->and(waysOf($board))->toBe($ways);
 })->with([
     'the code asks for a neutral' => [fn () => star(), AskedBy::NeutralByCode, ['cables', 'no-neutral', 'edition']],
-    'the board asks for one in every box' => [fn () => star(change: ['code' => 'NEC-2008', 'requirements' => ['scheme' => 'any', 'neutralAtSwitches' => 'every']]), AskedBy::NeutralByBoard, ['cables', 'no-neutral']],
+    'the board asks for one in every box' => [
+        fn () => star(change: ['code' => 'NEC-2008', 'requirements' => ['scheme' => 'any', 'neutralAtSwitches' => 'every']]),
+        AskedBy::NeutralByBoard,
+        ['cables', 'no-neutral'],
+    ],
     'short whatever is asked' => [fn () => star('na-14-2'), null, ['cables']],
-    'the scheme is insisted on' => [fn () => star('na-14-4', ['requirements' => ['scheme' => 'dead-end', 'neutralAtSwitches' => 'by-code']]), AskedBy::Scheme, ['any-scheme']],
+    'the scheme is insisted on' => [
+        fn () => star('na-14-4', ['requirements' => ['scheme' => 'dead-end', 'neutralAtSwitches' => 'by-code']]),
+        AskedBy::Scheme,
+        ['any-scheme'],
+    ],
     'it can be wired' => [fn () => star('na-14-4'), null, []],
 ]);
 

@@ -24,7 +24,9 @@ function passesOfWrongThreeWays(array $flips): array
     return $passes;
 }
 
-it('lets 24 of the 32 wrong three-way wirings pass four flips of one switch when the other stands luckily, 12 on average', function (string $switch) {
+it('lets 24 of the 32 wrong three-way wirings pass four flips of one switch when the other stands luckily, 12 on average', function (
+    string $switch,
+) {
     // trade-facts section 3, derived by enumeration: checked here.
     $passes = passesOfWrongThreeWays([$switch, $switch, $switch, $switch]);
     $lucky = array_filter($passes, fn (array $states) => $states !== []);
@@ -59,7 +61,10 @@ it('passes a right wiring from everywhere, and one that trips from nowhere that 
     $right = Files::wiring('database/demo/packing-barn/board.json', 'database/demo/packing-barn/right.wiring.json');
     $test = new FlipTest(Circuit::of($right), ['S1', 'S2', 'S3', 'S2']);
     $passes = fn (Wiring $wiring) => $test->passedFrom((new Survey(Circuit::of($wiring)))->truthTable);
-    $shorted = Files::wiring('tests/Corpus/findings/short-line-neutral/board.json', 'tests/Corpus/findings/short-line-neutral/has.wiring.json');
+    $shorted = Files::wiring(
+        'tests/Corpus/findings/short-line-neutral/board.json',
+        'tests/Corpus/findings/short-line-neutral/has.wiring.json',
+    );
     $short = (new Survey(Circuit::of($shorted)))->truthTable;
     $switch = Circuit::of($shorted)->switches[0];
 

@@ -37,7 +37,13 @@ it('cannot tell a split pair from a two-pole part by the table, and tells them b
     // trade-facts section 4: "the table cannot tell which".
     $catalogue = catalogueOf('packing-barn');
     $alike = alikeTo($catalogue, 'pair-split S2.a2 S2.b1');
-    $group = array_values(array_filter($catalogue->groups, fn (TableGroup $group) => str_contains(json_encode(array_map(fn (Suspect $suspect) => array_values($suspect->mistakes)[0]->id(), $group->singles())), 'look-alike')))[0];
+    $group = array_values(array_filter(
+        $catalogue->groups,
+        fn (TableGroup $group) => str_contains(
+            json_encode(array_map(fn (Suspect $suspect) => array_values($suspect->mistakes)[0]->id(), $group->singles())),
+            'look-alike',
+        ),
+    ))[0];
     $apart = TellingTests::of($group->singles());
 
     expect($alike)->toBe(['pair-split S2.a2 S2.b1', 'pair-split S2.a2 S2.b2', 'look-alike-part S2'])
@@ -64,13 +70,20 @@ it('shows what no flipping can: grounds off, and line and neutral reversed', fun
     $right = array_values(array_filter($catalogue->groups, fn (TableGroup $group) => $group->looksRight))[0];
     $kinds = array_map(fn (Suspect $suspect) => array_values($suspect->mistakes)[0]->kind, $right->singles());
 
-    expect($kinds)->toContain(MistakeKind::EarthOff, MistakeKind::LineNeutralExchanged, MistakeKind::NeutralSwitched)->not->toContain(MistakeKind::CommonExchanged);
+    expect($kinds)->toContain(
+        MistakeKind::EarthOff,
+        MistakeKind::LineNeutralExchanged,
+        MistakeKind::NeutralSwitched,
+    )->not->toContain(MistakeKind::CommonExchanged);
 });
 
 it('has the tables of the hand\'s mistakes as walking the metal path by path finds them', function (string $board, string $file) {
     $right = Files::wiring($board, $file);
     $compared = 0;
-    foreach (array_filter(MistakesByTable::of($right, withPairs: false)->mistakes, fn (Mistake $mistake) => $mistake->moves !== []) as $mistake) {
+    foreach (array_filter(
+        MistakesByTable::of($right, withPairs: false)->mistakes,
+        fn (Mistake $mistake) => $mistake->moves !== [],
+    ) as $mistake) {
         $wrong = $mistake->madeOn($right);
         $table = (new Survey(Circuit::of($wrong)))->truthTable;
         foreach (PathWalk::everyState($wrong) as $state => $walked) {
@@ -138,14 +151,20 @@ it('leaves the pairs out where they would be too many', function () {
 it('tells every two single mistakes apart that differ to the eye, the tester or the hand', function (string $slug) {
     foreach (catalogueOf($slug)->groups as $group) {
         $apart = TellingTests::of($group->singles());
-        $ids = array_map(fn (array $set) => array_map(fn (Suspect $suspect) => array_values($suspect->mistakes)[0]->id(), $set), $apart->together);
+        $ids = array_map(
+            fn (array $set) => array_map(fn (Suspect $suspect) => array_values($suspect->mistakes)[0]->id(), $set),
+            $apart->together,
+        );
         expect($ids)->toBe([]);
     }
 })->with(['propagation-house', 'packing-barn', 'towpath-workshop', 'boat-store', 'three-sheds', 'tool-locker']);
 
 it('says which mistakes a sequence of flips would have passed', function () {
     $catalogue = catalogueOf('propagation-house');
-    $kinds = fn (array $flips) => array_unique(array_map(fn (array $one) => array_values($one['suspect']->mistakes)[0]->kind, $catalogue->passing($flips)), SORT_REGULAR);
+    $kinds = fn (array $flips) => array_unique(
+        array_map(fn (array $one) => array_values($one['suspect']->mistakes)[0]->kind, $catalogue->passing($flips)),
+        SORT_REGULAR,
+    );
 
     expect($kinds(['S1', 'S1', 'S1', 'S1']))->toContain(MistakeKind::CommonExchanged, MistakeKind::ContactStuck)
         ->and($kinds(['S1', 'S2', 'S1']))->not->toContain(MistakeKind::CommonExchanged)->toContain(MistakeKind::EarthOff);

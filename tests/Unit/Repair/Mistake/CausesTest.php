@@ -24,7 +24,10 @@ it('makes no mistake that is none', function (string $board, string $file) {
     foreach ($mistakes as $mistake) {
         $verdict = Checker::check($mistake->madeOn($right))->verdict;
         // Reversed leads of a luminaire show nowhere in lamps or rules: the shell is inside it.
-        if ($mistake->fault === null && $verdict === Verdict::Pass && ! in_array($mistake->kind, [MistakeKind::LineNeutralExchanged, MistakeKind::NeutralSwitched], true)) {
+        if ($mistake->fault === null && $verdict === Verdict::Pass && ! in_array($mistake->kind, [
+            MistakeKind::LineNeutralExchanged,
+            MistakeKind::NeutralSwitched,
+        ], true)) {
             $harmless[] = $mistake->id();
         }
     }
@@ -61,13 +64,19 @@ it('finds two mistakes in two boxes, and none where something else was done', fu
     $both = Build::exchange(Build::exchange($right, 'S1.common', 'S1.t1'), 'S2.a2', 'S2.b1');
     $other = Build::exchange($right, 'W1.bare@B1', 'W2.red@B1');
 
-    expect(array_map(fn (Mistake $mistake) => $mistake->id(), Causes::of($right, $both)))->toBe(['common-and-traveller-exchanged S1.common S1.t1', 'pair-split S2.a2 S2.b1'])
+    expect(array_map(
+        fn (Mistake $mistake) => $mistake->id(),
+        Causes::of($right, $both),
+    ))->toBe(['common-and-traveller-exchanged S1.common S1.t1', 'pair-split S2.a2 S2.b1'])
         ->and(Causes::of($right, $other))->toBe([])
         ->and(Causes::of($right, $right))->toBe([]);
 });
 
 it('names first the usual mistake where several repairs are equally small', function (string $slug, string $wiring, string $undoes) {
-    $repairs = RepairSearch::of(Checker::check(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json")))->repairs;
+    $repairs = RepairSearch::of(Checker::check(Files::wiring(
+        "database/demo/$slug/board.json",
+        "database/demo/$slug/$wiring.wiring.json",
+    )))->repairs;
 
     expect(array_map(fn (Mistake $mistake) => $mistake->id(), $repairs[0]->undoes))->toBe([$undoes]);
 })->with([
@@ -110,7 +119,12 @@ it('makes faults of parts: a blown lamp is dark, a dead contact costs its states
 it('fails whatever the verdict fails, and nothing else', function (string $board, string $file) {
     $right = Files::wiring($board, $file);
     $random = new Tests\Support\RandomWiring(seed: 5);
-    $wirings = [$right, ...array_values(UsualMistakes::on($right)), ...array_map(fn () => $random->spoil($right), range(1, 20)), $random->throwTogether($right->board)];
+    $wirings = [
+        $right,
+        ...array_values(UsualMistakes::on($right)),
+        ...array_map(fn () => $random->spoil($right), range(1, 20)),
+        $random->throwTogether($right->board),
+    ];
     foreach ($wirings as $wiring) {
         expect(Checker::fails($wiring))->toBe(Checker::check($wiring)->verdict === Verdict::Fail);
     }
