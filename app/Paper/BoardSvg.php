@@ -206,7 +206,7 @@ final class BoardSvg
         $lengthM = RunLength::of($this->board, $cables[0]);
         $length = $lengthM === null ? '' : '  '.(new Lengths($this->board->practice))->run($lengthM);
         $flag = fn (Core $core) => $core->colour->flag($this->board->practice);
-        $carries = fn (Core $core) => $this->words->role($this->plan->result->evidence->roles->at($core->ends()[0])[0]->value);
+        $carries = fn (Core $core) => $this->words->role($this->plan->roleOf($core)->value);
         if (! $cables[0]->type->isSingle) {
             $cores = array_map(fn (Core $core) => "{$flag($core)} {$carries($core)}", array_values($cables[0]->cores));
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shapes;
 
 use App\Wording\Words;
+use Zwindle\Bench\PlaceMap;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Practices\Practice;
 
@@ -42,15 +43,15 @@ final readonly class BenchShape
     /** What eyes call a terminal by its place: `brass screw, place 3 of S1`. */
     public function placeName(string $place): string
     {
-        [$id, $number] = [...explode('#', $place), ''];
-        $device = $this->board->devices[$id] ?? null;
-        foreach ($device?->face()->landings ?? [] as $landing) {
-            if ((string) $landing->place === $number) {
-                return $this->landing([
-                    'shape' => $landing->shape->value,
-                    'finish' => $landing->finish,
-                    'print' => $landing->print,
-                ], $landing->place, ['id' => $id]);
+        foreach ($this->board->devices as $id => $device) {
+            foreach ($device->face()->landings as $landing) {
+                if (PlaceMap::landing($id, $landing->place) === $place) {
+                    return $this->landing([
+                        'shape' => $landing->shape->value,
+                        'finish' => $landing->finish,
+                        'print' => $landing->print,
+                    ], $landing->place, ['id' => $id]);
+                }
             }
         }
 

@@ -84,7 +84,7 @@ final readonly class DrawingNotesShape
 
     private function role(Plan $plan, Core $core): string
     {
-        $role = $this->words->role($plan->result->evidence->roles->at($core->ends()[0])[0]->value);
+        $role = $this->words->role($plan->roleOf($core)->value);
         $isMarked = array_filter(
             $core->ends(),
             fn (string $end) => $plan->wiring->markOn($end) !== null && ! $core->colour->isEarths(),

@@ -143,7 +143,7 @@ final readonly class MaterialsShape
                 ', ',
                 array_map(
                     fn (Core $core) => $core->colour->flag($this->board->practice).' '.$this->words->role(
-                        $this->plan->result->evidence->roles->at($core->ends()[0])[0]->value,
+                        $this->plan->roleOf($core)->value,
                     ),
                     array_values($cable->cores),
                 ),

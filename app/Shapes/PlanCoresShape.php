@@ -32,7 +32,7 @@ final class PlanCoresShape
                 'colour' => $core->colour->value,
                 'flag' => $core->colour->flag($plan->wiring->board->practice),
                 'name' => $words->say('parts.colour.'.$core->colour->value),
-                'role' => $words->role($roles->at($core->ends()[0])[0]->value),
+                'role' => $words->role($roles->ofCore($core)->value),
             ], $cable->cores)),
         ], array_values($plan->wiring->board->cables));
     }

@@ -10,6 +10,7 @@ use Zwindle\Bench\Look;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Board\Device;
+use Zwindle\Board\End;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Exam\Task\Question;
 use Zwindle\Exam\Task\QuestionKind;
@@ -100,12 +101,11 @@ final readonly class QuestionsShape
 
     private function passed(string $option): string
     {
-        if (! str_contains($option, '.')) {
-            return $this->words->device($option);
-        }
-        [$cable, $core] = explode('.', $option);
+        $board = $this->plan->wiring->board;
 
-        return $this->words->shortPlace($this->plan->wiring->board->cables[$cable]->cores[$core]->ends()[0]);
+        return isset($board->devices[$option])
+            ? $this->words->device($option)
+            : $this->words->shortPlace($board->coreNamed($option)->ends()[0]);
     }
 
     /**
@@ -137,9 +137,11 @@ final readonly class QuestionsShape
             $tags[$cable->id] = self::TAGS[$i] ?? "T$i";
         }
         $retag = function (string $point) use ($tags): string {
-            $parts = explode('.', $point, 2);
+            $end = End::parse($point);
 
-            return isset($tags[$parts[0]], $parts[1]) && str_contains($point, '@') ? "{$tags[$parts[0]]}.$parts[1]" : $point;
+            return End::isOne($point) && isset($tags[$end->cable])
+                ? End::id(End::coreId($tags[$end->cable], $end->core), $end->enclosure)
+                : $point;
         };
         $label = fn (string $tag) => $this->words->say('task.cable', ['tag' => $tag]);
         foreach ($named['enclosures'] as &$enclosure) {

@@ -49,6 +49,6 @@ final readonly class PlanDifference
 
     private static function role(Plan $plan, Core $core): string
     {
-        return $plan->result->evidence->roles->at($core->ends()[0])[0]->value;
+        return $plan->roleOf($core)->value;
     }
 }

@@ -57,7 +57,7 @@ final readonly class Bench
 
     public function wiring(): Wiring
     {
-        return new Wiring(
+        return Wiring::of(
             $this->board,
             array_map(
                 fn (BenchJoint $joint) => new Joint($joint->enclosure, $this->places->pointsAt($joint->points), $joint->by, $joint->ports),

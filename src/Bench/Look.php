@@ -76,7 +76,7 @@ final class Look
             'print' => $face->print,
             'turned' => $face->turned,
             'landings' => array_map(fn (Landing $landing) => [
-                'id' => "$device->id#$landing->place",
+                'id' => PlaceMap::landing($device->id, $landing->place),
                 'x' => $landing->x,
                 'y' => $landing->y,
                 'shape' => $landing->shape->value,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Bench;
 
 use Zwindle\Board\Board;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Point;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceModel;
@@ -34,7 +35,7 @@ final readonly class PlaceMap
         foreach ($board->devices as $device) {
             $seen = isset($fitted[$device->id]) ? $device->fitted($fitted[$device->id]) : $device;
             foreach ($seen->face()->landings as $landing) {
-                $pointAt["$device->id#$landing->place"] = "$device->id.$landing->terminal";
+                $pointAt[self::landing($device->id, $landing->place)] = DevicePoint::id($device->id, $landing->terminal);
             }
         }
         foreach ($all as $id => $point) {
@@ -45,6 +46,12 @@ final readonly class PlaceMap
         $this->pointAt = $pointAt;
         $this->placeOf = array_flip($pointAt);
         $this->points = array_map(fn (string $id) => $all[$id], $pointAt);
+    }
+
+    /** The name of a landing as eyes see it: `S1#3`. */
+    public static function landing(string $device, int $place): string
+    {
+        return "$device#$place";
     }
 
     public static function of(Wiring $wiring): self

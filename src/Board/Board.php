@@ -26,9 +26,9 @@ final readonly class Board
      * @param  array<string, Device>  $devices
      * @param  array<string, Cable>  $cables
      * @param  list<Control>  $controls
-     * @param  list<string>  $alwaysOn  ids of devices that stay live whatever the switches do
+     * @param  list<string>  $alwaysOn
      */
-    public function __construct(
+    private function __construct(
         public string $title,
         public Practice $practice,
         public CodeEdition $edition,
@@ -38,9 +38,36 @@ final readonly class Board
         public array $controls,
         public array $alwaysOn,
         public Requirements $requirements,
-        public ?Wall $wall = null,
+        public ?Wall $wall,
     ) {
         $this->ownPoints = $this->pointsWith([]);
+    }
+
+    /**
+     * @param  array<string, Enclosure>  $enclosures
+     * @param  array<string, Device>  $devices
+     * @param  array<string, Cable>  $cables
+     * @param  list<Control>  $controls
+     * @param  list<string>  $alwaysOn  ids of devices that stay live whatever the switches do
+     *
+     * @throws ImpossibleBoard if anything hangs, runs or is asked for where nothing is
+     */
+    public static function of(
+        string $title,
+        Practice $practice,
+        CodeEdition $edition,
+        array $enclosures,
+        array $devices,
+        array $cables,
+        array $controls,
+        array $alwaysOn,
+        Requirements $requirements,
+        ?Wall $wall = null,
+    ): self {
+        $board = new self($title, $practice, $edition, $enclosures, $devices, $cables, $controls, $alwaysOn, $requirements, $wall);
+        $board->mustHoldTogether();
+
+        return $board;
     }
 
     public function supply(): Device
@@ -64,6 +91,14 @@ final readonly class Board
     public function cablesIn(string $enclosure): array
     {
         return array_values(array_filter($this->cables, fn (Cable $cable) => $cable->touches($enclosure)));
+    }
+
+    /** @param  string  $core  `W2.white` */
+    public function coreNamed(string $core): Core
+    {
+        $parts = End::parse($core);
+
+        return $this->cables[$parts->cable]->cores[$parts->core];
     }
 
     /** @param  array<string, CableType>  $types  cable → its type: the cables chosen for runs that were undecided */
@@ -195,6 +230,21 @@ final readonly class Board
             $requirements,
             $this->wall,
         );
+    }
+
+    private function mustHoldTogether(): void
+    {
+        $this->devicesOf(DeviceKind::Supply) !== [] || throw ImpossibleBoard::withoutSupply();
+        foreach ($this->devices as $device) {
+            isset($this->enclosures[$device->enclosure]) || throw ImpossibleBoard::hangsNowhere($device->id, $device->enclosure);
+        }
+        foreach ($this->cables as $cable) {
+            isset($this->enclosures[$cable->from], $this->enclosures[$cable->to]) || throw ImpossibleBoard::runsNowhere($cable->id);
+        }
+        $asked = array_map(fn (Control $control) => [...$control->lamps, ...$control->switches], $this->controls);
+        foreach (array_merge($this->alwaysOn, ...$asked) as $device) {
+            isset($this->devices[$device]) || throw ImpossibleBoard::unknownPart($device);
+        }
     }
 
     /**

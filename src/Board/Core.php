@@ -18,6 +18,12 @@ final readonly class Core
     ) {
     }
 
+    /** `W2.white` */
+    public function id(): string
+    {
+        return End::coreId($this->cable, $this->name);
+    }
+
     /** @return array{string, string} the points of its two ends */
     public function ends(): array
     {
@@ -26,6 +32,6 @@ final readonly class Core
 
     public function endIn(string $enclosure): string
     {
-        return "$this->cable.$this->name@$enclosure";
+        return End::id($this->id(), $enclosure);
     }
 }

@@ -31,6 +31,11 @@ final readonly class Enclosure
     /** The name of its earthing point, whether or not it has one. */
     public function earthPoint(): string
     {
-        return "$this->id.earth";
+        return self::earthOf($this->id);
+    }
+
+    public static function earthOf(string $enclosure): string
+    {
+        return DevicePoint::id($enclosure, 'earth');
     }
 }

@@ -28,7 +28,7 @@ final readonly class Point
     {
         $kind = $terminal->isLead ? PointKind::Lead : PointKind::Terminal;
 
-        return new self("$device->id.$terminal->name", $kind, $device->enclosure, device: $device->id, terminal: $terminal);
+        return new self(DevicePoint::id($device->id, $terminal->name), $kind, $device->enclosure, device: $device->id, terminal: $terminal);
     }
 
     public static function enclosureEarth(Enclosure $enclosure): self

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Zwindle\Plan;
 
+use Zwindle\Board\Core;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Result;
+use Zwindle\Circuit\Scheme\Role;
 use Zwindle\Plan\Search\Chain;
 
 /** A worked-out wiring with the check of it. */
@@ -20,12 +22,17 @@ final readonly class Plan
     ) {
     }
 
+    public function roleOf(Core $core): Role
+    {
+        return $this->result->evidence->roles->ofCore($core);
+    }
+
     /** What tells it from other plans: what each core carries, and the order of the chain. */
     public function identity(): string
     {
         $roles = [];
         foreach ($this->result->evidence->cores() as $core) {
-            $roles["$core->cable.$core->name"] = $this->result->evidence->roles->at($core->ends()[0])[0]->value;
+            $roles[$core->id()] = $this->roleOf($core)->value;
         }
 
         return json_encode([$roles, array_map(fn (Chain $chain) => $chain->switches, $this->chains)], JSON_THROW_ON_ERROR);

@@ -56,7 +56,7 @@ final class HarmlessExtras
         $cores = array_filter(array_map(fn (string $point) => $plan->points[$point]->core, $over));
         $ends = array_merge(...array_map(fn ($core) => $core->ends(), array_values($cores)), ...[[]]);
 
-        return new Wiring(
+        return Wiring::of(
             $plan->board,
             $joints,
             array_values(array_diff($plan->caps, $over)),

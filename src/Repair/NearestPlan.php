@@ -69,7 +69,7 @@ final readonly class NearestPlan
         if ($board === null || (new Chains($board))->controlWithWrongParts() !== null) {
             return null;
         }
-        $start = new Wiring($board, $from->joints, $from->caps, $from->marks, $from->fitted, $from->labels);
+        $start = Wiring::of($board, $from->joints, $from->caps, $from->marks, $from->fitted, $from->labels);
         $parts = PartChange::toOwnParts($start);
         $standing = $parts->then;
         $best = null;
@@ -159,7 +159,7 @@ final readonly class NearestPlan
         foreach ($target->strandOf as $point => $key) {
             $core = $standing->points[$point]->core;
             if ($core !== null && $key !== null && $key !== Target::EARTH) {
-                $cores["$core->cable.$core->name"] = $key;
+                $cores[$core->id()] = $key;
             }
         }
         $fresh = Assembler::assemble($standing->board, $strands, $cores);
@@ -178,7 +178,7 @@ final readonly class NearestPlan
     {
         $joints = array_map(fn (Joint $joint) => self::sameIn($standing, $joint) ?? $joint, $fresh->joints);
 
-        return new Wiring($fresh->board, $joints, $fresh->caps, $fresh->marks, $fresh->fitted, $standing->labels);
+        return Wiring::of($fresh->board, $joints, $fresh->caps, $fresh->marks, $fresh->fitted, $standing->labels);
     }
 
     private static function sameIn(Wiring $standing, Joint $joint): ?Joint

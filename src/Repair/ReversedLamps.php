@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Circuit\Net\Circuit;
@@ -31,7 +32,7 @@ final class ReversedLamps
         $reversed = [];
         foreach ($marked as $lamp) {
             foreach ($wiring->modelOf($lamp)->lampSides() as $side) {
-                $point = "$lamp->id.$side->name";
+                $point = DevicePoint::id($lamp->id, $side->name);
                 $isNeutral = $roles->has($point, Role::Neutral);
                 if ($side->isForNeutral ? ! $isNeutral && $roles->isOnLineSide($point) : $roles->at($point) === [Role::Neutral]) {
                     $reversed[$lamp->id] = true;

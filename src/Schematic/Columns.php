@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Schematic;
 
 use Zwindle\Board\Device;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Catalogue\Devices\TerminalDuty;
@@ -117,11 +118,15 @@ final class Columns
             ...array_values($symbol->right),
         ], $symbols), ...[[]]);
         $supply = [
-            new Symbol("$id.line", SymbolKind::Line, 0, [], ["$id.line" => $this->circuit->lineNet]),
-            new Symbol("$id.neutral", SymbolKind::Neutral, $last, ["$id.neutral" => $this->circuit->neutralNet], []),
+            new Symbol(DevicePoint::id($id, 'line'), SymbolKind::Line, 0, [], [DevicePoint::id($id, 'line') => $this->circuit->lineNet]),
+            new Symbol(DevicePoint::id($id, 'neutral'), SymbolKind::Neutral, $last, [
+                DevicePoint::id($id, 'neutral') => $this->circuit->neutralNet,
+            ], []),
         ];
         if (in_array($this->circuit->earthNet, [...$used, $this->circuit->lineNet, $this->circuit->neutralNet], true)) {
-            $supply[] = new Symbol("$id.earth", SymbolKind::Earth, $last, ["$id.earth" => $this->circuit->earthNet], []);
+            $supply[] = new Symbol(DevicePoint::id($id, 'earth'), SymbolKind::Earth, $last, [
+                DevicePoint::id($id, 'earth') => $this->circuit->earthNet,
+            ], []);
         }
 
         return $supply;
@@ -132,7 +137,7 @@ final class Columns
     {
         $pins = [];
         foreach (self::terminals($this->circuit->wiring->modelOf($device)) as $terminal) {
-            $point = "$device->id.$terminal->name";
+            $point = DevicePoint::id($device->id, $terminal->name);
             $pins[$point] = $this->circuit->nets->at($point);
         }
 

@@ -155,6 +155,20 @@ it('breaks lines so that methods show how long they are', function () {
     expect($long)->toBe([]);
 });
 
+it('puts names of points together, and takes them apart, in one place each', function () {
+    $guilty = [];
+    foreach ([...Files::below('src'), ...Files::below('app')] as $path) {
+        $isName = in_array(basename($path, '.php'), ['DevicePoint', 'End', 'PlaceMap'], true);
+        // `"$lamp->id.$side->name"`, `"$switch.a1"`, `"$core@$box"`, `explode('.', $point)`
+        $glue = '/"\$[\w>-]+[.#@](\$[\w>-]+|\{[^}]+\}|line|neutral|earth|switched|[ab][12])"|(explode|str_contains)\([^)]*\'[@#]\'/';
+        if (! $isName && preg_match($glue, (string) file_get_contents($path), $found) === 1) {
+            $guilty[] = "$path: $found[0]";
+        }
+    }
+
+    expect($guilty)->toBe([]);
+});
+
 arch('the core knows no framework, clock or database')->expect('Zwindle')->toOnlyUse(['Zwindle', 'Brick\Math', 'Opis\JsonSchema']);
 
 arch('values of the core are final')->expect('Zwindle')->classes()->toBeFinal();

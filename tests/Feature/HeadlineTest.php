@@ -41,7 +41,7 @@ it('puts a short at the rose, sleeved or not', function (bool $isSleeved) {
     $wrong = Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/drop-in-neutral-block.wiring.json');
     $marks = array_diff_key($wrong->marks, $isSleeved ? [] : ['W2.blue@R1' => true, 'W2.blue@K1' => true]);
 
-    expect(headlineOf(new Wiring(
+    expect(headlineOf(Wiring::of(
         $wrong->board,
         $wrong->joints,
         $wrong->caps,

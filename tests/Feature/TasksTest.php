@@ -205,7 +205,7 @@ it('says of half a wiring on how much of it nothing was found, and of a whole on
         $right = $exam->right();
         $wiring = $whole
             ? $right
-            : new Zwindle\Board\Wiring\Wiring($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
+            : Zwindle\Board\Wiring\Wiring::of($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
         $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($wiring))->assertSuccessful();
         $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
         $lines = $this->actingAs($exam->instructor)->getJson("api/attempts/$id/mark")->assertOk()->json('mark.lines');
@@ -249,7 +249,7 @@ it('has an answer to each what-if that the checker gives', function () {
     foreach (Zwindle\Exam\Grading\WhatIf::on($right, new Zwindle\Exam\Vary\Dice('s')) as $whatIf) {
         expect($whatIf->then->verdict)->toBe(Checker::check($whatIf->done->madeOn($right))->verdict);
     }
-    expect(Zwindle\Exam\Grading\WhatIf::on(new Zwindle\Board\Wiring\Wiring($right->board), new Zwindle\Exam\Vary\Dice('s')))->toBeArray();
+    expect(Zwindle\Exam\Grading\WhatIf::on(Zwindle\Board\Wiring\Wiring::bare($right->board), new Zwindle\Exam\Vary\Dice('s')))->toBeArray();
 });
 
 it('raises a remark to a fault where the task insists, on every screen that speaks of it', function (
@@ -262,7 +262,7 @@ it('raises a remark to a fault where the task insists, on every screen that spea
     $exam = new Exam('database/demo/seed-store/board.json', ['rules' => (object) $rules]);
     $id = $exam->attempt()->id;
     $right = $exam->right();
-    $unmarked = new Zwindle\Board\Wiring\Wiring($right->board, $right->joints, $right->caps);
+    $unmarked = Zwindle\Board\Wiring\Wiring::of($right->board, $right->joints, $right->caps);
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($unmarked))->assertSuccessful();
     $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
     $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertSuccessful();
@@ -296,7 +296,7 @@ it('begins a board to finish with what others did, which cannot be undone', func
     $this->actingAs($exam->trainees[0]);
     $bench = $this->getJson("api/attempts/$id")->assertOk()->json();
     $right = $exam->right();
-    $rest = new Zwindle\Board\Wiring\Wiring(
+    $rest = Zwindle\Board\Wiring\Wiring::of(
         $right->board,
         array_values(array_filter($right->joints, fn ($joint) => ! in_array($joint->enclosure, ['B1', 'F'], true))),
         $right->caps,
@@ -330,7 +330,7 @@ it('marks what the trainee did of a board to finish, not what stood there', func
 it('begins with what was found when the task was set, whatever is written down of the board later', function () {
     $exam = new Exam;
     $right = Planner::plan($exam->task->boardFile->drawing())->plans[0]->wiring;
-    $found = AsFoundSheet::of(new Zwindle\Board\Wiring\Wiring($right->board, array_slice($right->joints, 0, 3)));
+    $found = AsFoundSheet::of(Zwindle\Board\Wiring\Wiring::of($right->board, array_slice($right->joints, 0, 3)));
     Sheet::keep($exam->task->boardFile, $exam->instructor, $found);
     $set = fn (array $change) => $this->actingAs($exam->instructor)->postJson(
         'api/tasks/'.$this->postJson('api/tasks', [

@@ -79,7 +79,7 @@ final class Build
             }
         }
 
-        return new Wiring($board, $joints);
+        return Wiring::of($board, $joints);
     }
 
     public static function exchange(Wiring $wiring, string $one, string $other): Wiring
@@ -100,12 +100,12 @@ final class Build
             $wiring->joints,
         );
 
-        return new Wiring($wiring->board, $joints, $wiring->caps, $wiring->marks, $wiring->fitted);
+        return Wiring::of($wiring->board, $joints, $wiring->caps, $wiring->marks, $wiring->fitted);
     }
 
     public static function marked(Wiring $wiring, string ...$asLine): Wiring
     {
-        return new Wiring($wiring->board, $wiring->joints, $wiring->caps, [
+        return Wiring::of($wiring->board, $wiring->joints, $wiring->caps, [
             ...$wiring->marks,
             ...array_fill_keys($asLine, MarkedAs::Line),
         ], $wiring->fitted);
@@ -121,6 +121,6 @@ final class Build
             }
         }
 
-        return new Wiring($wiring->board, $joints, [...$wiring->caps, $point], $wiring->marks, $wiring->fitted);
+        return Wiring::of($wiring->board, $joints, [...$wiring->caps, $point], $wiring->marks, $wiring->fitted);
     }
 }

@@ -54,7 +54,7 @@ final class EveryAssignment
     {
         $look = [];
         foreach (self::cores($result->evidence->board) as $core) {
-            $look[] = "$core->cable.$core->name ".$result->evidence->roles->at($core->ends()[0])[0]->value;
+            $look[] = "$core->cable.$core->name ".$result->evidence->roles->ofCore($core)->value;
         }
         $first = array_filter(
             ['S1', 'S2'],
@@ -178,6 +178,6 @@ final class EveryAssignment
             }
         }
 
-        return new Wiring($board, $joints, $caps, $marks);
+        return Wiring::of($board, $joints, $caps, $marks);
     }
 }

@@ -90,7 +90,7 @@ final class LinkedChain
         $look = [];
         foreach ($result->evidence->board->cables as $cable) {
             foreach ($cable->cores as $core) {
-                $look[] = "$core->cable.$core->name ".$result->evidence->roles->at($core->ends()[0])[0]->value;
+                $look[] = "$core->cable.$core->name ".$result->evidence->roles->ofCore($core)->value;
             }
         }
 
@@ -198,6 +198,6 @@ final class LinkedChain
             $groups,
         );
 
-        return new Wiring($board, array_values(array_filter($joints, fn (Joint $joint) => count($joint->points) > 1)), [], $marks);
+        return Wiring::of($board, array_values(array_filter($joints, fn (Joint $joint) => count($joint->points) > 1)), [], $marks);
     }
 }

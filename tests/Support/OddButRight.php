@@ -21,14 +21,14 @@ final class OddButRight
         foreach ($right->joints as $i => $joint) {
             $made["joint $i, points in another order"] = self::reordered($right, $i, $joint);
         }
-        $made['joints in another order'] = new Wiring(
+        $made['joints in another order'] = Wiring::of(
             $right->board,
             array_reverse($right->joints),
             $right->caps,
             $right->marks,
             $right->fitted,
         );
-        $made['labels on every end'] = new Wiring(
+        $made['labels on every end'] = Wiring::of(
             $right->board,
             $right->joints,
             $right->caps,
@@ -45,6 +45,6 @@ final class OddButRight
         $joints = $right->joints;
         $joints[$i] = new Joint($joint->enclosure, array_reverse($joint->points), $joint->by, $joint->ports);
 
-        return new Wiring($right->board, $joints, $right->caps, $right->marks, $right->fitted);
+        return Wiring::of($right->board, $joints, $right->caps, $right->marks, $right->fitted);
     }
 }

@@ -113,7 +113,7 @@ final class RandomWiring
                 $homeless = [...$homeless, ...$left];
             }
         }
-        $wiring = new Wiring($right->board, $joints, $right->caps, $right->marks, $fitted);
+        $wiring = Wiring::of($right->board, $joints, $right->caps, $right->marks, $fitted);
         foreach ($homeless as $end) {
             if ($this->random->getInt(0, 3) > 0) {
                 $wiring = Mover::make($wiring, [Move::of($end, Move::LOOSE, $terminals[$this->random->getInt(0, count($terminals) - 1)])]);
@@ -128,6 +128,6 @@ final class RandomWiring
     {
         $kept = array_values(array_filter($joints, fn (array $joint) => count($joint[1]) > 1));
 
-        return new Wiring($board, array_map(fn (array $joint) => new Joint($joint[0], $joint[1], JoinedBy::WireNut), $kept));
+        return Wiring::of($board, array_map(fn (array $joint) => new Joint($joint[0], $joint[1], JoinedBy::WireNut), $kept));
     }
 }

@@ -30,7 +30,7 @@ final class UsualMistakes
             if ($model->function === SwitchFunction::FourWay) {
                 $made["pair split at $switch->id"] = Build::exchange($right, "$switch->id.a2", "$switch->id.b1");
                 $twoPole = DeviceCatalogue::all()[str_starts_with($model->id, 'na') ? 'na-switch-2p' : 'gb-switch-2p'];
-                $made["two-pole at $switch->id"] = new Wiring($right->board, $right->joints, $right->caps, $right->marks, [
+                $made["two-pole at $switch->id"] = Wiring::of($right->board, $right->joints, $right->caps, $right->marks, [
                     ...$right->fitted,
                     $switch->id => $twoPole,
                 ]);
@@ -95,7 +95,7 @@ final class UsualMistakes
     {
         $rest = array_values(array_filter($right->joints, fn (Joint $joint) => $joint !== $one && $joint !== $other));
 
-        return new Wiring(
+        return Wiring::of(
             $right->board,
             [...$rest, new Joint($one->enclosure, [...$one->points, ...$other->points], JoinedBy::Lever)],
             $right->caps,

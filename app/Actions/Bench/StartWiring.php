@@ -44,7 +44,7 @@ final readonly class StartWiring
         }
         $isDone = fn (string $point) => in_array($plan->wiring->points[$point]->enclosure, $done, true);
 
-        return new Wiring(
+        return Wiring::of(
             $plan->wiring->board,
             array_values(array_filter($plan->wiring->joints, fn (Joint $joint) => in_array($joint->enclosure, $done, true))),
             array_values(array_filter($plan->wiring->caps, $isDone)),

@@ -26,7 +26,7 @@ final class SetAssignment
         return DB::transaction(function () use ($classroom, $boardFile, $trainees, $minutes): Assignment {
             $boardFile = $this->decided($boardFile);
             $assignment = $classroom->assignments()->create(['board_file_id' => $boardFile->id, 'minutes' => $minutes]);
-            $ends = count((new Wiring($boardFile->board()))->ends());
+            $ends = count(Wiring::bare($boardFile->board())->ends());
             foreach ($trainees as $trainee) {
                 $assignment->attempts()->create(['trainee_id' => $trainee, 'placed' => 0, 'ends' => $ends]);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Board\Wiring;
 
 use Zwindle\Board\Board;
+use Zwindle\Board\End;
 use Zwindle\Board\Point;
 use Zwindle\Catalogue\Practices\Practice;
 
@@ -130,6 +131,6 @@ final readonly class AsFoundSheet
      */
     private static function enclosureOf(string $point, array $points): ?string
     {
-        return $points[$point]->enclosure ?? explode('@', $point)[1] ?? null;
+        return $points[$point]->enclosure ?? (End::isOne($point) ? End::parse($point)->enclosure : null);
     }
 }

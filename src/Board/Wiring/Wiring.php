@@ -24,27 +24,56 @@ final readonly class Wiring
     /**
      * @param  list<Joint>  $joints
      * @param  list<string>  $caps
-     * @param  array<string, MarkedAs>  $marks  conductor end → what its tape or sleeve says
-     * @param  array<string, DeviceModel>  $fitted  device id → the part in its place
-     * @param  array<string, string>  $labels  point → text of a tag; never judged
+     * @param  array<string, MarkedAs>  $marks
+     * @param  array<string, DeviceModel>  $fitted
+     * @param  array<string, string>  $labels
      */
-    public function __construct(
+    private function __construct(
         public Board $board,
-        public array $joints = [],
-        public array $caps = [],
-        public array $marks = [],
-        public array $fitted = [],
-        public array $labels = [],
+        public array $joints,
+        public array $caps,
+        public array $marks,
+        public array $fitted,
+        public array $labels,
     ) {
         $this->points = $board->points($fitted);
         $jointOf = [];
         foreach ($joints as $index => $joint) {
             foreach ($joint->points as $point) {
+                if (isset($jointOf[$point])) {
+                    throw ImpossibleWiring::inTwoJoints($point);
+                }
                 $jointOf[$point] = $index;
             }
         }
         $this->jointOf = $jointOf;
         $this->capped = array_fill_keys($caps, true);
+    }
+
+    /** A board on which nothing is connected yet. */
+    public static function bare(Board $board): self
+    {
+        return new self($board, [], [], [], [], []);
+    }
+
+    /**
+     * @param  list<Joint>  $joints
+     * @param  list<string>  $caps
+     * @param  array<string, MarkedAs>  $marks  conductor end → what its tape or sleeve says
+     * @param  array<string, DeviceModel>  $fitted  device id → the part in its place
+     * @param  array<string, string>  $labels  point → text of a tag; never judged
+     *
+     * @throws ImpossibleWiring if a point is in two joints
+     */
+    public static function of(
+        Board $board,
+        array $joints,
+        array $caps = [],
+        array $marks = [],
+        array $fitted = [],
+        array $labels = [],
+    ): self {
+        return new self($board, $joints, $caps, $marks, $fitted, $labels);
     }
 
     public function modelOf(Device $device): DeviceModel

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Evidence;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Point;
 use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Catalogue\Devices\TerminalDuty;
@@ -21,7 +22,7 @@ final class ShortCircuitJoint
     {
         $supply = $evidence->board->supply()->id;
         $path = (new PointGraph($evidence->circuit, $state))
-            ->path("$supply.$from", "$supply.$to", [HopKind::Core, HopKind::Joint, HopKind::Contact]) ?? [];
+            ->path(DevicePoint::id($supply, $from), DevicePoint::id($supply, $to), [HopKind::Core, HopKind::Joint, HopKind::Contact]) ?? [];
         $joints = array_values(array_filter($path, fn (Hop $hop) => $hop->kind === HopKind::Joint));
         foreach ($joints as $hop) {
             $here = self::lookOf($evidence, $hop->from);

@@ -6,6 +6,9 @@ namespace Zwindle\Check\Figures;
 
 use Zwindle\Board\Cable;
 use Zwindle\Board\Core;
+use Zwindle\Board\DevicePoint;
+use Zwindle\Board\Enclosure;
+use Zwindle\Board\End;
 use Zwindle\Catalogue\Cables\ConductorResistance;
 use Zwindle\Catalogue\Cables\VoltDrop;
 use Zwindle\Catalogue\Devices\DeviceKind;
@@ -87,7 +90,7 @@ final readonly class BritishFigures
         $drop = $this->sum(self::cores($way), function (Cable $cable, Core $core) use ($fed): float {
             $size = ConductorResistance::sizeOf($cable->type, $core->colour);
 
-            return VoltDrop::voltPerAPerMOfOneCore($size) * LightingLoad::ampere($fed["$cable->id.$core->name"] ?? 0);
+            return VoltDrop::voltPerAPerMOfOneCore($size) * LightingLoad::ampere($fed[$core->id()] ?? 0);
         });
 
         return new LampFigures($lamp, $state, $drop, $this->loopOhm($lamp, $state, $way));
@@ -131,9 +134,13 @@ final readonly class BritishFigures
         $device = $circuit->wiring->board->devices[$lamp];
         $graph = new PointGraph($circuit, $state);
         $earth = null;
-        foreach (["$lamp.earth", "$device->enclosure.earth", ...$this->earthsOfRosesIn($device->enclosure)] as $point) {
+        foreach ([
+            DevicePoint::id($lamp, 'earth'),
+            Enclosure::earthOf($device->enclosure),
+            ...$this->earthsOfRosesIn($device->enclosure),
+        ] as $point) {
             $earth ??= isset($circuit->wiring->points[$point])
-                ? $graph->path($point, $circuit->wiring->board->supply()->id.'.earth', [HopKind::Core, HopKind::Joint])
+                ? $graph->path($point, DevicePoint::id($circuit->wiring->board->supply()->id, 'earth'), [HopKind::Core, HopKind::Joint])
                 : null;
         }
         if ($earth === null) {
@@ -152,7 +159,7 @@ final readonly class BritishFigures
         $board = $this->survey->circuit->wiring->board;
         $roses = array_filter($board->devicesIn($enclosure), fn ($device) => $device->is(DeviceKind::Rose));
 
-        return array_values(array_map(fn ($device) => "$device->id.earth", $roses));
+        return array_values(array_map(fn ($device) => DevicePoint::id($device->id, 'earth'), $roses));
     }
 
     /**
@@ -163,7 +170,7 @@ final readonly class BritishFigures
     {
         $cores = array_filter($way, fn (Hop $hop) => $hop->kind === HopKind::Core);
 
-        return array_values(array_map(fn (Hop $hop) => explode('@', $hop->from)[0], $cores));
+        return array_values(array_map(fn (Hop $hop) => End::parse($hop->from)->ofCore(), $cores));
     }
 
     /**
@@ -175,12 +182,12 @@ final readonly class BritishFigures
     {
         $sum = 0.0;
         foreach ($cores as $id) {
-            [$cableId, $name] = explode('.', $id);
-            $cable = $this->survey->circuit->wiring->board->cables[$cableId];
+            $core = $this->survey->circuit->wiring->board->coreNamed($id);
+            $cable = $this->survey->circuit->wiring->board->cables[$core->cable];
             if ($cable->lengthM === null) {
                 return null;
             }
-            $sum += $cable->lengthM * $perM($cable, $cable->cores[$name]);
+            $sum += $cable->lengthM * $perM($cable, $core);
         }
 
         return $sum;

@@ -9,6 +9,7 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Cable;
 use Zwindle\Board\Core;
 use Zwindle\Board\Device;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Enclosure;
 use Zwindle\Board\EnclosureKind;
 use Zwindle\Board\Wiring\Wiring;
@@ -112,7 +113,7 @@ final readonly class FillCount
         }
         $sizes = [];
         foreach ($wiring->modelOf($device)->terminals as $terminal) {
-            foreach ($wiring->jointAt("$device->id.$terminal->name")->points ?? [] as $id) {
+            foreach ($wiring->jointAt(DevicePoint::id($device->id, $terminal->name))->points ?? [] as $id) {
                 $core = $wiring->points[$id]->core;
                 if ($core instanceof Core) {
                     $sizes[] = $this->board->cables[$core->cable]->type->size;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Cables\Ampacity;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
@@ -23,7 +24,7 @@ final readonly class BreakerTooLarge implements Rule
         foreach (array_unique(array_map(fn ($cable) => $cable->type->size, $evidence->board->cables)) as $awg) {
             $most = Ampacity::mostBreakerA((string) $awg);
             if ($most !== null && $supply->breakerA > $most) {
-                yield new Finding(FindingCode::BreakerTooLarge, ["$supply->id.line"], [
+                yield new Finding(FindingCode::BreakerTooLarge, [DevicePoint::id($supply->id, 'line')], [
                     'breaker' => (string) $supply->breakerA,
                     'most' => $most,
                     'awg' => (string) $awg,

@@ -54,6 +54,6 @@ final readonly class EarthAsLive implements Rule
 
     private static function roleOf(Evidence $evidence, Core $core): Role
     {
-        return $evidence->roles->at($core->ends()[0])[0];
+        return $evidence->roles->ofCore($core);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\TerminalDuty;
 use Zwindle\Catalogue\Practices\Colour;
@@ -44,7 +45,7 @@ final readonly class HouseLayout implements Rule
             $red = self::landingOf($evidence, $switch, $pair, Colour::Red);
             $black = self::landingOf($evidence, $switch, $pair, Colour::Black);
             if ($red !== null && $black !== null && $xOf[$red] !== $xOf[$black]) {
-                yield ["$switch.$red", "$switch.$black", $xOf[$red] < $xOf[$black] ? 'left' : 'right'];
+                yield [DevicePoint::id($switch, $red), DevicePoint::id($switch, $black), $xOf[$red] < $xOf[$black] ? 'left' : 'right'];
             }
         }
     }
@@ -53,7 +54,7 @@ final readonly class HouseLayout implements Rule
     private static function landingOf(Evidence $evidence, string $switch, array $terminals, Colour $colour): ?string
     {
         foreach ($terminals as $terminal) {
-            foreach ($evidence->wiring->jointAt("$switch.$terminal")->points ?? [] as $id) {
+            foreach ($evidence->wiring->jointAt(DevicePoint::id($switch, $terminal))->points ?? [] as $id) {
                 if ($evidence->point($id)->core?->colour === $colour) {
                     return $terminal;
                 }

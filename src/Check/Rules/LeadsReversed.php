@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Findings\Finding;
@@ -19,7 +20,7 @@ final readonly class LeadsReversed implements Rule
     {
         foreach ($evidence->reversedAtLamps() as [$lamp, $terminal]) {
             if (! $terminal->isFlex) {
-                yield new Finding(FindingCode::LeadsReversed, ["$lamp->id.$terminal->name"], ['lamp' => $lamp->id]);
+                yield new Finding(FindingCode::LeadsReversed, [DevicePoint::id($lamp->id, $terminal->name)], ['lamp' => $lamp->id]);
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Device;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\TerminalDuty;
 use Zwindle\Check\Evidence\Evidence;
@@ -31,7 +32,9 @@ final readonly class NotAlwaysOn implements Rule
     {
         $sides = $evidence->wiring->modelOf($device)->lampSides();
 
-        return $evidence->table->isOnThroughout($device->id) ? [] : array_map(fn ($side) => "$device->id.$side->name", $sides);
+        return $evidence->table->isOnThroughout($device->id)
+            ? []
+            : array_map(fn ($side) => DevicePoint::id($device->id, $side->name), $sides);
     }
 
     /** @return list<string> */
@@ -44,7 +47,7 @@ final readonly class NotAlwaysOn implements Rule
                 TerminalDuty::Neutral => $evidence->circuit->neutralNet,
                 default => null,
             };
-            $point = "$device->id.$terminal->name";
+            $point = DevicePoint::id($device->id, $terminal->name);
             if ($wanted !== null && ! $evidence->survey->areAlwaysOne($evidence->nets->at($point), $wanted)) {
                 $dead[] = $point;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\TerminalDuty;
 use Zwindle\Check\Evidence\Evidence;
@@ -19,7 +20,7 @@ final readonly class ShellLive implements Rule
         foreach ($evidence->board->devicesOf(DeviceKind::Lamp) as $lamp) {
             foreach ($evidence->wiring->modelOf($lamp)->lampSides() as $side => $terminal) {
                 if ($terminal->duty === TerminalDuty::LampShell && $evidence->survey->lamps[$lamp->id]->onLineSide[$side]) {
-                    yield new Finding(FindingCode::ShellLive, ["$lamp->id.$terminal->name"], ['lamp' => $lamp->id]);
+                    yield new Finding(FindingCode::ShellLive, [DevicePoint::id($lamp->id, $terminal->name)], ['lamp' => $lamp->id]);
                 }
             }
         }

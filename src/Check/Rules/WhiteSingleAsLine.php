@@ -24,7 +24,7 @@ final readonly class WhiteSingleAsLine implements Rule
                 && $evidence->roles->isOnLineSide($core->ends()[0])
             ) {
                 yield new Finding(FindingCode::WhiteSingleAsLine, $core->ends(), [
-                    'role' => $evidence->roles->at($core->ends()[0])[0]->value,
+                    'role' => $evidence->roles->ofCore($core)->value,
                 ]);
             }
         }

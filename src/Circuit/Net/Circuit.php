@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Circuit\Net;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 
@@ -43,15 +44,15 @@ final readonly class Circuit
         foreach ($wiring->board->devicesOf(DeviceKind::Lamp) as $lamp) {
             [$one, $other] = $wiring->modelOf($lamp)->lampSides();
             $lamps[] = $lamp->id;
-            $lampNets[] = [$nets->at("$lamp->id.$one->name"), $nets->at("$lamp->id.$other->name")];
+            $lampNets[] = [$nets->at(DevicePoint::id($lamp->id, $one->name)), $nets->at(DevicePoint::id($lamp->id, $other->name))];
         }
 
         return new self(
             $wiring,
             $nets,
-            $nets->at("$supply->id.line"),
-            $nets->at("$supply->id.neutral"),
-            $nets->at("$supply->id.earth"),
+            $nets->at(DevicePoint::id($supply->id, 'line')),
+            $nets->at(DevicePoint::id($supply->id, 'neutral')),
+            $nets->at(DevicePoint::id($supply->id, 'earth')),
             $supply->rcdMa !== null,
             $switches,
             $contacts,
@@ -87,7 +88,10 @@ final readonly class Circuit
      */
     private static function netsOf(array $pairs, string $device, Nets $nets): array
     {
-        return array_map(fn (array $pair) => [$nets->at("$device.$pair[0]"), $nets->at("$device.$pair[1]")], $pairs);
+        return array_map(fn (array $pair) => [
+            $nets->at(DevicePoint::id($device, $pair[0])),
+            $nets->at(DevicePoint::id($device, $pair[1])),
+        ], $pairs);
     }
 
     /** @return list<int> nets at which some switch has a contact: the others stay as they are in every state */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Circuit\Probe;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Cables\ConductorResistance;
 use Zwindle\Catalogue\Loads\ReckonedLamp;
 use Zwindle\Circuit\Net\Circuit;
@@ -116,7 +117,7 @@ final readonly class Meter
         foreach ($this->circuit->switches as $i => $switch) {
             $model = $wiring->modelOf($wiring->board->devices[$switch]);
             foreach ($this->circuit->isDown($i, $state) ? $model->closedDown : $model->closedUp as [$one, $other]) {
-                $sets->join($number["$switch.$one"], $number["$switch.$other"]);
+                $sets->join($number[DevicePoint::id($switch, $one)], $number[DevicePoint::id($switch, $other)]);
             }
         }
 
@@ -140,7 +141,11 @@ final readonly class Meter
         }
         foreach ($this->circuit->lamps as $lamp) {
             [$one, $other] = $wiring->modelOf($wiring->board->devices[$lamp])->lampSides();
-            $resistors[] = [$nodes["$lamp.$one->name"], $nodes["$lamp.$other->name"], ReckonedLamp::coldOhm($wiring->board->practice)];
+            $resistors[] = [
+                $nodes[DevicePoint::id($lamp, $one->name)],
+                $nodes[DevicePoint::id($lamp, $other->name)],
+                ReckonedLamp::coldOhm($wiring->board->practice),
+            ];
         }
 
         return array_values(array_filter($resistors, fn (array $resistor) => $resistor[0] !== $resistor[1]));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Circuit\Scheme;
 
 use Zwindle\Board\Control;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Catalogue\Devices\SwitchFunction;
 use Zwindle\Catalogue\Devices\Terminal;
@@ -69,7 +70,7 @@ final readonly class ControlView
         $terminals = $duties === [] ? $this->model($switch)->contacts() : $this->model($switch)->withDuty(...$duties);
         $nets = [];
         foreach ($terminals as $terminal) {
-            $nets["$switch.$terminal->name"] = $this->circuit->nets->at("$switch.$terminal->name");
+            $nets[DevicePoint::id($switch, $terminal->name)] = $this->circuit->nets->at(DevicePoint::id($switch, $terminal->name));
         }
 
         return $nets;
@@ -87,7 +88,7 @@ final readonly class ControlView
         $wiring = $this->circuit->wiring;
 
         return array_map(
-            fn (Terminal $side) => "$lamp.$side->name",
+            fn (Terminal $side) => DevicePoint::id($lamp, $side->name),
             $wiring->modelOf($wiring->board->devices[$lamp])->lampSides(),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Circuit\Scheme;
 
+use Zwindle\Board\Core;
 use Zwindle\Board\Point;
 use Zwindle\Catalogue\Devices\TerminalDuty;
 use Zwindle\Circuit\Net\Circuit;
@@ -46,6 +47,12 @@ final readonly class Roles
     public function at(string $point): array
     {
         return $this->byNet[$this->circuit->nets->at($point)];
+    }
+
+    /** What a core carries; the first of it where its net stands on more than one terminal of the supply. */
+    public function ofCore(Core $core): Role
+    {
+        return $this->at($core->ends()[0])[0];
     }
 
     public function has(string $point, Role $role): bool

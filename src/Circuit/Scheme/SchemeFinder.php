@@ -6,6 +6,7 @@ namespace Zwindle\Circuit\Scheme;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Control;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\EnclosureKind;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\SwitchFunction;
@@ -167,7 +168,7 @@ final readonly class SchemeFinder
     {
         $boxes = array_map($this->boxOf(...), $view->control->lamps);
         foreach ($this->board->devicesOf(DeviceKind::Rose) as $rose) {
-            $isItsRose = in_array($this->circuit->nets->at("$rose->id.switched"), $view->switchedNets(), true);
+            $isItsRose = in_array($this->circuit->nets->at(DevicePoint::id($rose->id, 'switched')), $view->switchedNets(), true);
             if ($isItsRose && $this->board->enclosures[$rose->enclosure]->kind === EnclosureKind::CeilingRose) {
                 $boxes[] = $rose->enclosure;
             }

@@ -117,7 +117,7 @@ final readonly class CableBalance
         $weights = [];
         foreach ($cable->cores as $core) {
             if (! $core->colour->isEarths()) {
-                $weights["$cable->id.$core->name"] = $weight;
+                $weights[$core->id()] = $weight;
             }
         }
 

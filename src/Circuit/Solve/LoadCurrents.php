@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Circuit\Solve;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\TerminalDuty;
 use Zwindle\Circuit\Net\Circuit;
@@ -47,23 +48,26 @@ final class LoadCurrents
             $model = $wiring->modelOf($wiring->board->devices[$switch]);
             foreach ([$model->closedUp, $model->closedDown] as $position => $pairs) {
                 foreach ($pairs as [$one, $other]) {
-                    $this->addContact($i, $position, "$switch.$one", "$switch.$other");
+                    $this->addContact($i, $position, DevicePoint::id($switch, $one), DevicePoint::id($switch, $other));
                 }
             }
         }
         $this->lampSides = array_map(function (string $lamp): array {
             [$one, $other] = $this->circuit->wiring->modelOf($this->circuit->wiring->board->devices[$lamp])->lampSides();
 
-            return [$this->at("$lamp.$one->name"), $this->at("$lamp.$other->name")];
+            return [$this->at(DevicePoint::id($lamp, $one->name)), $this->at(DevicePoint::id($lamp, $other->name))];
         }, $circuit->lamps);
         foreach ($wiring->board->devicesOf(DeviceKind::Receptacle) as $receptacle) {
             [$hot] = $wiring->modelOf($receptacle)->withDuty(TerminalDuty::Hot);
             [$neutral] = $wiring->modelOf($receptacle)->withDuty(TerminalDuty::Neutral);
-            $this->receptacles[] = [$this->at("$receptacle->id.$hot->name"), $this->at("$receptacle->id.$neutral->name")];
+            $this->receptacles[] = [
+                $this->at(DevicePoint::id($receptacle->id, $hot->name)),
+                $this->at(DevicePoint::id($receptacle->id, $neutral->name)),
+            ];
         }
         $supply = $wiring->board->supply()->id;
-        [$this->linePiece, $this->lineCount] = $this->at("$supply.line");
-        [$this->returnPiece, $this->returnCount] = $this->at("$supply.neutral");
+        [$this->linePiece, $this->lineCount] = $this->at(DevicePoint::id($supply, 'line'));
+        [$this->returnPiece, $this->returnCount] = $this->at(DevicePoint::id($supply, 'neutral'));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Circuit\Solve;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Cables\ConductorResistance;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Net\DisjointSets;
@@ -45,7 +46,7 @@ final class NetFlow
                 $places->join($number[$joint->points[0]], $number[$point]);
             }
         }
-        $places->join($number["$supply.neutral"], $number["$supply.earth"]);
+        $places->join($number[DevicePoint::id($supply, 'neutral')], $number[DevicePoint::id($supply, 'earth')]);
         foreach ($number as $point => $index) {
             $this->placeOf[$point] = $places->find($index);
         }
@@ -54,7 +55,7 @@ final class NetFlow
             foreach ($cable->cores as $core) {
                 [$from, $to] = array_map(fn (string $end) => $this->placeOf[$end], $core->ends());
                 $ohm = ConductorResistance::ohmPerM($cable->type, $core->colour) * ($cable->lengthM ?? self::UNKNOWN_LENGTH_M);
-                $this->cores["$cable->id.$core->name"] = [$from, $to, 1 / $ohm];
+                $this->cores[$core->id()] = [$from, $to, 1 / $ohm];
                 $pieces->join($from, $to);
             }
         }

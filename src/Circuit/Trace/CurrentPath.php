@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Circuit\Trace;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Solver;
 
@@ -27,8 +28,8 @@ final readonly class CurrentPath
     {
         $graph = new PointGraph($circuit, $state);
         $supply = $circuit->wiring->board->supply()->id;
-        foreach (["$supply.neutral", "$supply.earth"] as $return) {
-            $short = $graph->path("$supply.line", $return, self::METAL);
+        foreach ([DevicePoint::id($supply, 'neutral'), DevicePoint::id($supply, 'earth')] as $return) {
+            $short = $graph->path(DevicePoint::id($supply, 'line'), $return, self::METAL);
             if ($short !== null) {
                 return new self($lamp, $short, PathEnd::Short, $return);
             }
@@ -54,8 +55,8 @@ final readonly class CurrentPath
         [$one, $other] = self::sides($circuit, $lamp);
         $best = null;
         foreach ([[$one, $other], [$other, $one]] as [$in, $out]) {
-            foreach (["$supply.neutral", "$supply.earth"] as $return) {
-                $there = $graph->path("$supply.line", $in, [...self::METAL, HopKind::Lamp]);
+            foreach ([DevicePoint::id($supply, 'neutral'), DevicePoint::id($supply, 'earth')] as $return) {
+                $there = $graph->path(DevicePoint::id($supply, 'line'), $in, [...self::METAL, HopKind::Lamp]);
                 $back = $graph->path($out, $return, [...self::METAL, HopKind::Lamp]);
                 if ($there === null || $back === null) {
                     continue;
@@ -75,7 +76,7 @@ final readonly class CurrentPath
     /** Up to the open contact with the fewest further ones between it and the lamp; of equals, the one farthest along. */
     private static function asFarAsItGets(Circuit $circuit, PointGraph $graph, string $lamp): self
     {
-        $line = $circuit->wiring->board->supply()->id.'.line';
+        $line = DevicePoint::id($circuit->wiring->board->supply()->id, 'line');
         $reached = $graph->reach($line, self::METAL);
         foreach (array_intersect(self::sides($circuit, $lamp), $reached) as $side) {
             return new self($lamp, $graph->path($line, $side, self::METAL) ?? [], PathEnd::NoReturn, $side);
@@ -99,7 +100,7 @@ final readonly class CurrentPath
     /** No way to the lamp even with every contact closed: the longest way that the line does go. */
     private static function intoNothing(Circuit $circuit, PointGraph $graph, string $lamp): self
     {
-        $line = $circuit->wiring->board->supply()->id.'.line';
+        $line = DevicePoint::id($circuit->wiring->board->supply()->id, 'line');
         $longest = [];
         foreach ($graph->reach($line, self::METAL) as $point) {
             $path = $graph->path($line, $point, self::METAL) ?? [];
@@ -122,6 +123,6 @@ final readonly class CurrentPath
         $wiring = $circuit->wiring;
         [$one, $other] = $wiring->modelOf($wiring->board->devices[$lamp])->lampSides();
 
-        return ["$lamp.$one->name", "$lamp.$other->name"];
+        return [DevicePoint::id($lamp, $one->name), DevicePoint::id($lamp, $other->name)];
     }
 }

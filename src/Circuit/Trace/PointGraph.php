@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Circuit\Trace;
 
 use SplPriorityQueue;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Circuit\Net\Circuit;
@@ -142,7 +143,7 @@ final readonly class PointGraph
         }
         foreach ($wiring->board->devicesOf(DeviceKind::Lamp) as $lamp) {
             [$one, $other] = $wiring->modelOf($lamp)->lampSides();
-            yield new Hop(HopKind::Lamp, "$lamp->id.$one->name", "$lamp->id.$other->name");
+            yield new Hop(HopKind::Lamp, DevicePoint::id($lamp->id, $one->name), DevicePoint::id($lamp->id, $other->name));
         }
     }
 
@@ -153,11 +154,11 @@ final readonly class PointGraph
         $model = $wiring->modelOf($wiring->board->devices[$switch]);
         $closed = $down ? $model->closedDown : $model->closedUp;
         foreach ($closed as [$one, $other]) {
-            yield new Hop(HopKind::Contact, "$switch.$one", "$switch.$other");
+            yield new Hop(HopKind::Contact, DevicePoint::id($switch, $one), DevicePoint::id($switch, $other));
         }
         foreach ($down ? $model->closedUp : $model->closedDown as $pair) {
             if (! in_array($pair, $closed, true)) {
-                yield new Hop(HopKind::OpenContact, "$switch.$pair[0]", "$switch.$pair[1]");
+                yield new Hop(HopKind::OpenContact, DevicePoint::id($switch, $pair[0]), DevicePoint::id($switch, $pair[1]));
             }
         }
     }

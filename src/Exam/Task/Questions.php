@@ -6,6 +6,8 @@ namespace Zwindle\Exam\Task;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Device;
+use Zwindle\Board\DevicePoint;
+use Zwindle\Board\End;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\TerminalDuty;
 use Zwindle\Circuit\Trace\CurrentPath;
@@ -53,7 +55,7 @@ final readonly class Questions
         foreach ($this->board->devicesOf(DeviceKind::Switch) as $switch) {
             $common = $switch->model->withDuty(TerminalDuty::Common);
             if ($common !== []) {
-                $contacts = array_map(fn ($terminal) => "$switch->id.$terminal->name", $switch->model->contacts());
+                $contacts = array_map(fn ($terminal) => DevicePoint::id($switch->id, $terminal->name), $switch->model->contacts());
                 // In no order that would tell.
                 $shuffled = $this->dice->for("common $switch->id")->shuffled($contacts);
                 $questions[] = new Question(
@@ -61,7 +63,7 @@ final readonly class Questions
                     QuestionKind::Common,
                     $switch->id,
                     $shuffled,
-                    ["$switch->id.{$common[0]->name}"],
+                    [DevicePoint::id($switch->id, $common[0]->name)],
                 );
             }
         }
@@ -158,8 +160,8 @@ final readonly class Questions
     private function passed(Hop $hop): ?string
     {
         return match ($hop->kind) {
-            HopKind::Core => explode('@', $hop->from)[0],
-            HopKind::Contact, HopKind::Lamp => explode('.', $hop->from)[0],
+            HopKind::Core => End::parse($hop->from)->ofCore(),
+            HopKind::Contact, HopKind::Lamp => DevicePoint::parse($hop->from)->device,
             default => null,
         };
     }

@@ -52,25 +52,29 @@ final class BoardReader
         $edition = self::edition($json->code, $practice, $problems);
         self::refuseTwiceUsedIds($json, $problems);
         $enclosures = self::enclosures($json);
-        $devices = self::devices($json, $practice, $enclosures, $problems);
-        $cables = self::cables($json, $practice, $enclosures, $problems);
-        $board = new Board(
+        $parts = new BoardParts(
+            $enclosures,
+            self::devices($json, $practice, $enclosures, $problems),
+            self::cables($json, $practice, $enclosures, $problems),
+            array_map(fn (object $control) => new Control($control->lamps, $control->switches), $json->controls ?? []),
+            array_values(array_unique($json->alwaysOn ?? [])),
+        );
+        if (! $problems->any()) {
+            BoardSense::check($parts, $problems);
+        }
+
+        return $problems->any() ? null : Board::of(
             $json->title,
             $practice,
             $edition,
-            $enclosures,
-            $devices,
-            $cables,
-            array_map(fn (object $control) => new Control($control->lamps, $control->switches), $json->controls ?? []),
-            array_values(array_unique($json->alwaysOn ?? [])),
+            $parts->enclosures,
+            $parts->devices,
+            $parts->cables,
+            $parts->controls,
+            $parts->alwaysOn,
             self::requirements($json->requirements ?? null),
             self::wall($json->wall ?? null),
         );
-        if (! $problems->any()) {
-            BoardSense::check($board, $problems);
-        }
-
-        return $problems->any() ? null : $board;
     }
 
     /** The newest edition of the practice stands in for one that is refused, so that the rest of the file is read. */

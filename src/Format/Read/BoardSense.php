@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Zwindle\Format\Read;
 
 use Zwindle\Board\Board;
+use Zwindle\Board\Cable;
+use Zwindle\Board\Device;
 use Zwindle\Catalogue\Devices\DeviceKind;
 
-/** What makes a well-formed board file a board that can be judged. */
+/** What makes of the parts that a file names a board that can be judged. */
 final class BoardSense
 {
-    public static function check(Board $board, Problems $problems): void
+    public static function check(BoardParts $board, Problems $problems): void
     {
         self::oneSupply($board, $problems);
         self::smallEnough($board, $problems);
@@ -19,7 +21,7 @@ final class BoardSense
         self::allConnected($board, $problems);
     }
 
-    private static function oneSupply(Board $board, Problems $problems): void
+    private static function oneSupply(BoardParts $board, Problems $problems): void
     {
         $supplies = array_keys(array_filter(array_values($board->devices), fn ($device) => $device->is(DeviceKind::Supply)));
         if ($supplies === []) {
@@ -30,9 +32,9 @@ final class BoardSense
         }
     }
 
-    private static function smallEnough(Board $board, Problems $problems): void
+    private static function smallEnough(BoardParts $board, Problems $problems): void
     {
-        $count = count($board->devicesOf(DeviceKind::Switch));
+        $count = count(array_filter($board->devices, fn (Device $device) => $device->is(DeviceKind::Switch)));
         if ($count > Board::MOST_SWITCHES) {
             $problems->add('/devices', ProblemCode::TooManySwitches, ['count' => $count, 'most' => Board::MOST_SWITCHES]);
         }
@@ -41,7 +43,7 @@ final class BoardSense
         }
     }
 
-    private static function controls(Board $board, Problems $problems): void
+    private static function controls(BoardParts $board, Problems $problems): void
     {
         $controlled = [];
         foreach ($board->controls as $i => $control) {
@@ -58,7 +60,7 @@ final class BoardSense
         }
     }
 
-    private static function alwaysOn(Board $board, Problems $problems): void
+    private static function alwaysOn(BoardParts $board, Problems $problems): void
     {
         $kinds = [DeviceKind::Receptacle, DeviceKind::Rose, DeviceKind::Lamp];
         foreach ($board->alwaysOn as $i => $id) {
@@ -68,7 +70,7 @@ final class BoardSense
 
     /** @param  list<DeviceKind>  $kinds */
     private static function expect(
-        Board $board,
+        BoardParts $board,
         string $id,
         array $kinds,
         string $pointer,
@@ -83,7 +85,7 @@ final class BoardSense
         }
     }
 
-    private static function allConnected(Board $board, Problems $problems): void
+    private static function allConnected(BoardParts $board, Problems $problems): void
     {
         $reached = [];
         $next = [array_key_first($board->enclosures)];
@@ -92,7 +94,7 @@ final class BoardSense
                 continue;
             }
             $reached[$id] = true;
-            foreach ($board->cablesIn((string) $id) as $cable) {
+            foreach (array_filter($board->cables, fn (Cable $cable) => $cable->touches((string) $id)) as $cable) {
                 $next[] = $cable->farFrom((string) $id);
             }
         }

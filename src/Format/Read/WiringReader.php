@@ -55,7 +55,7 @@ final class WiringReader
             $labels[$label->point] = $label->text;
         }
 
-        return $problems->any() ? null : new Wiring($board, $joints, $caps, $marks, $fitted, $labels);
+        return $problems->any() ? null : Wiring::of($board, $joints, $caps, $marks, $fitted, $labels);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Zwindle\Format\Write;
 
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Board\Board;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Schematic\Diagram;
 use Zwindle\Schematic\Symbol;
 use Zwindle\Schematic\SymbolKind;
@@ -68,7 +69,7 @@ final readonly class DiagramArray
 
     private static function pinName(Symbol $symbol, string $point): string
     {
-        $name = explode('.', $point)[1];
+        $name = DevicePoint::parse($point)->terminal;
 
         return match (true) {
             $symbol->kind !== SymbolKind::Switch => '',
@@ -95,8 +96,8 @@ final readonly class DiagramArray
     private function pairs(string $device, array $closed): array
     {
         return array_map(fn (array $pair) => [
-            $this->places->placeOf("$device.$pair[0]"),
-            $this->places->placeOf("$device.$pair[1]"),
+            $this->places->placeOf(DevicePoint::id($device, $pair[0])),
+            $this->places->placeOf(DevicePoint::id($device, $pair[1])),
         ], $closed);
     }
 
@@ -105,8 +106,8 @@ final readonly class DiagramArray
     {
         $nets = $this->diagram->circuit->nets;
 
-        return isset($nets->netOf["$symbol->id.earth"]) && ! $symbol->kind->isSupply()
-            ? $nets->at("$symbol->id.earth") === $this->diagram->circuit->earthNet
+        return isset($nets->netOf[DevicePoint::id($symbol->id, 'earth')]) && ! $symbol->kind->isSupply()
+            ? $nets->at(DevicePoint::id($symbol->id, 'earth')) === $this->diagram->circuit->earthNet
             : null;
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Format\Write;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Schematic\Diagram;
 use Zwindle\Schematic\Symbol;
 use Zwindle\Schematic\SymbolKind;
@@ -103,7 +104,7 @@ final class DiagramText
         if ($point === null) {
             return null;
         }
-        $name = explode('.', $point)[1];
+        $name = DevicePoint::parse($point)->terminal;
 
         return $symbol->kind === SymbolKind::Switch && count($symbol->left) + count($symbol->right) > 2
             ? ($name === 'common' ? 'com' : $name)

@@ -15,7 +15,7 @@ final class PlanArray
     {
         $conductors = [];
         foreach ($plan->result->evidence->cores() as $core) {
-            $conductors["$core->cable.$core->name"] = $plan->result->evidence->roles->at($core->ends()[0])[0]->value;
+            $conductors[$core->id()] = $plan->roleOf($core)->value;
         }
 
         return [

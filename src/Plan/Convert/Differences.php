@@ -76,6 +76,6 @@ final class Differences
 
     private static function roleOf(Plan $plan, Core $core): Role
     {
-        return $plan->result->evidence->roles->at($core->ends()[0])[0];
+        return $plan->roleOf($core);
     }
 }

@@ -62,7 +62,7 @@ final class PracticeConverter
         $devices = $this->devices();
         $isGone = fn (string $id) => ! isset($devices[$id]);
 
-        return new Board(
+        return Board::of(
             $this->board->title,
             $this->to,
             Editions::newest($this->to),

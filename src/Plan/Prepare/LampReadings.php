@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Plan\Prepare;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Circuit\Probe\Meter;
 use Zwindle\Plan\Plan;
@@ -44,16 +45,19 @@ final readonly class LampReadings
             if ($lit === false || $dark === false) {
                 continue;
             }
-            [$one, $other] = array_map(fn ($terminal) => "$lamp->id.$terminal->name", $evidence->wiring->modelOf($lamp)->lampSides());
+            [$one, $other] = array_map(
+                fn ($terminal) => DevicePoint::id($lamp->id, $terminal->name),
+                $evidence->wiring->modelOf($lamp)->lampSides(),
+            );
             $readings[] = new self(
                 $lamp->id,
                 $evidence->table->positionsIn($lit),
                 $evidence->table->positionsIn($dark),
                 $meter->volt($lit, $one, $other),
                 $meter->volt($dark, $one, $other),
-                $meter->ohm($lit, "$supply.line", "$supply.neutral"),
-                $meter->ohm($dark, "$supply.line", "$supply.neutral"),
-                $meter->ohm($lit, "$supply.line", "$supply.earth"),
+                $meter->ohm($lit, DevicePoint::id($supply, 'line'), DevicePoint::id($supply, 'neutral')),
+                $meter->ohm($dark, DevicePoint::id($supply, 'line'), DevicePoint::id($supply, 'neutral')),
+                $meter->ohm($lit, DevicePoint::id($supply, 'line'), DevicePoint::id($supply, 'earth')),
             );
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Plan\Prepare;
 
 use Zwindle\Board\Device;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
@@ -21,7 +22,7 @@ final class OpenedBox
     public static function darkWithout(Plan $plan, string $enclosure): array
     {
         $whole = $plan->wiring;
-        $survey = new Survey(Circuit::of(new Wiring(
+        $survey = new Survey(Circuit::of(Wiring::of(
             $whole->board,
             array_values(array_filter($whole->joints, fn (Joint $joint) => $joint->enclosure !== $enclosure)),
             [], [], $whole->fitted,
@@ -49,7 +50,7 @@ final class OpenedBox
         $circuit = $survey->circuit;
         foreach ([[TerminalDuty::Hot, $circuit->lineNet], [TerminalDuty::Neutral, $circuit->neutralNet]] as [$duty, $net]) {
             foreach ($model->withDuty($duty) as $terminal) {
-                if (! $survey->areAlwaysOne($circuit->nets->at("$device.$terminal->name"), $net)) {
+                if (! $survey->areAlwaysOne($circuit->nets->at(DevicePoint::id($device, $terminal->name)), $net)) {
                     return false;
                 }
             }

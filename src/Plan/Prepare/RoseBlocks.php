@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Plan\Prepare;
 
 use Zwindle\Board\Device;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\TerminalRoom;
 use Zwindle\Plan\Plan;
@@ -37,7 +38,7 @@ final readonly class RoseBlocks
     {
         $blocks = [];
         foreach ($rose->model->terminals as $terminal) {
-            $point = "$rose->id.$terminal->name";
+            $point = DevicePoint::id($rose->id, $terminal->name);
             $joint = $plan->wiring->jointAt($point);
             $others = $joint === null ? [] : array_filter($joint->points, fn (string $other) => $other !== $point);
             $blocks[$terminal->name] = [count($others), TerminalRoom::of($rose->model, $terminal)];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Plan\Search;
 
 use Zwindle\Board\Board;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Point;
 use Zwindle\Board\PointKind;
 use Zwindle\Board\Wiring\JoinedBy;
@@ -52,7 +53,7 @@ final class Assembler
             }
         }
 
-        return new Wiring($board, $assembler->joints, $assembler->caps(), $assembler->marks($strands));
+        return Wiring::of($board, $assembler->joints, $assembler->caps(), $assembler->marks($strands));
     }
 
     private function strand(string $enclosure, Strand $strand): void
@@ -61,7 +62,7 @@ final class Assembler
         $ends = [];
         foreach ($this->board->cablesIn($enclosure) as $cable) {
             foreach ($cable->cores as $core) {
-                if (($this->cores["$cable->id.$core->name"] ?? null) === $strand->key) {
+                if (($this->cores[$core->id()] ?? null) === $strand->key) {
                     $ends[] = $core->endIn($enclosure);
                 }
             }
@@ -94,7 +95,7 @@ final class Assembler
         $blocks = [];
         foreach ($this->board->devicesIn($enclosure) as $device) {
             foreach ($device->is(DeviceKind::Rose) ? $device->model->withDuty($duty) : [] as $terminal) {
-                $blocks[] = "$device->id.$terminal->name";
+                $blocks[] = DevicePoint::id($device->id, $terminal->name);
             }
         }
 
@@ -169,7 +170,7 @@ final class Assembler
                 continue;
             }
             $core = $point->core;
-            $role = $roles[$this->cores["$core->cable.$core->name"] ?? ''] ?? null;
+            $role = $roles[$this->cores[$core->id()] ?? ''] ?? null;
             $colours = $this->board->cables[$core->cable]->type->colours ?? ColourSystem::NorthAmerican;
             if ($role?->isOnLineSide() && $colours->needsMarkAsLine($core->colour)) {
                 $marks[$point->id] = MarkedAs::Line;

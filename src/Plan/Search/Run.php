@@ -70,6 +70,6 @@ final readonly class Run
     {
         $insulated = array_filter($cores, fn (Core $core) => ! $core->colour->isEarths());
 
-        return array_combine(array_map(fn (Core $core) => "$core->cable.$core->name", $insulated), $insulated);
+        return array_combine(array_map(fn (Core $core) => $core->id(), $insulated), $insulated);
     }
 }

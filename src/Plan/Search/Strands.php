@@ -6,6 +6,7 @@ namespace Zwindle\Plan\Search;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Device;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\SwitchFunction;
 use Zwindle\Catalogue\Devices\Terminal;
@@ -29,7 +30,7 @@ final class Strands
     private function __construct(private readonly Board $board)
     {
         $supply = $board->supply()->id;
-        $this->points = ['line' => ["$supply.line"], 'neutral' => ["$supply.neutral"]];
+        $this->points = ['line' => [DevicePoint::id($supply, 'line')], 'neutral' => [DevicePoint::id($supply, 'neutral')]];
     }
 
     /**
@@ -47,7 +48,7 @@ final class Strands
         }
         $made = [];
         foreach ($strands->points as $key => $points) {
-            $enclosures = array_map(fn (string $point) => $board->devices[explode('.', $point)[0]]->enclosure, $points);
+            $enclosures = array_map(fn (string $point) => $board->devices[DevicePoint::parse($point)->device]->enclosure, $points);
             $made[] = new Strand($key, $strands->roles[$key], $points, array_values(array_unique([
                 ...$enclosures,
                 ...($key === 'neutral' ? $neutralAt : []),
@@ -75,10 +76,10 @@ final class Strands
                 continue;
             }
             foreach ($device->model->withDuty(TerminalDuty::Hot) as $terminal) {
-                $this->add('line', Role::Line, "$id.$terminal->name");
+                $this->add('line', Role::Line, DevicePoint::id($id, $terminal->name));
             }
             foreach ($device->model->withDuty(TerminalDuty::Neutral) as $terminal) {
-                $this->add('neutral', Role::Neutral, "$id.$terminal->name");
+                $this->add('neutral', Role::Neutral, DevicePoint::id($id, $terminal->name));
             }
         }
     }
@@ -97,7 +98,7 @@ final class Strands
     {
         [$hot, $return] = $lamp->model->lampSides();
 
-        return ["$lamp->id.$hot->name", "$lamp->id.$return->name"];
+        return [DevicePoint::id($lamp->id, $hot->name), DevicePoint::id($lamp->id, $return->name)];
     }
 
     private function chain(Chain $chain): void
@@ -136,13 +137,13 @@ final class Strands
 
         return match (true) {
             $switch->model->function === SwitchFunction::FourWay && ! $isFirst && ! $isLast => [[
-                "$switch->id.a1",
-                "$switch->id.a2",
-            ], ["$switch->id.b1", "$switch->id.b2"]],
+                DevicePoint::id($switch->id, 'a1'),
+                DevicePoint::id($switch->id, 'a2'),
+            ], [DevicePoint::id($switch->id, 'b1'), DevicePoint::id($switch->id, 'b2')]],
             $switch->model->function === SwitchFunction::ThreeWay && $isFirst && $isLast => [$common, [self::onWhenDown($switch)]],
             $switch->model->function === SwitchFunction::ThreeWay => $isFirst ? [$common, $throws] : [$throws, $common],
             $switch->model->function === SwitchFunction::OnePole => [[$poles[0]], [$poles[1]]],
-            default => [["$switch->id.a1"], ["$switch->id.b1"]],
+            default => [[DevicePoint::id($switch->id, 'a1')], [DevicePoint::id($switch->id, 'b1')]],
         };
     }
 
@@ -152,13 +153,13 @@ final class Strands
      */
     private static function points(Device $switch, array $terminals): array
     {
-        return array_map(fn (Terminal $terminal) => "$switch->id.$terminal->name", $terminals);
+        return array_map(fn (Terminal $terminal) => DevicePoint::id($switch->id, $terminal->name), $terminals);
     }
 
     /** A two-way plate used one-way is on with the bottom of the rocker pressed; a three-way either way. */
     private static function onWhenDown(Device $switch): string
     {
-        return "$switch->id.{$switch->model->closedDown[0][1]}";
+        return DevicePoint::id($switch->id, $switch->model->closedDown[0][1]);
     }
 
     /** The commons tied to each other, line and switched line the pair of one gap: the usual British extension, intermediates and all. */
@@ -199,7 +200,10 @@ final class Strands
         return match (true) {
             $isFirst => [[], $throws],
             $isLast => [$throws, []],
-            default => [["$switch->id.a1", "$switch->id.a2"], ["$switch->id.b1", "$switch->id.b2"]],
+            default => [
+                [DevicePoint::id($switch->id, 'a1'), DevicePoint::id($switch->id, 'a2')],
+                [DevicePoint::id($switch->id, 'b1'), DevicePoint::id($switch->id, 'b2')],
+            ],
         };
     }
 }

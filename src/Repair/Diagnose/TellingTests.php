@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair\Diagnose;
 
+use Zwindle\Board\End;
 use Zwindle\Board\PointKind;
 use Zwindle\Circuit\Solve\Survey;
 
@@ -62,7 +63,7 @@ final class TellingTests
             [$best, $most] = ['', [$count, 0, 0]];
             foreach ($keys as $key) {
                 $sets = count(array_unique(array_map(fn (int $class, array $looks) => "$class ".($looks[$key] ?? ''), $classes, $seen)));
-                $weight = [$sets, $this->isOpen($key, $suspects[0]) ? 1 : 0, str_contains($key, '@') ? 0 : 1];
+                $weight = [$sets, $this->isOpen($key, $suspects[0]) ? 1 : 0, End::isOne($key) ? 0 : 1];
                 if ($sets > $count && $weight > $most) {
                     [$best, $most] = [$key, $weight];
                 }

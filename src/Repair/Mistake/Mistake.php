@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair\Mistake;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
@@ -38,7 +39,9 @@ final readonly class Mistake
     {
         return new self(
             $kind,
-            $fault->dead === null ? [$fault->device] : array_map(fn (string $terminal) => "$fault->device.$terminal", $fault->dead),
+            $fault->dead === null
+                ? [$fault->device]
+                : array_map(fn (string $terminal) => DevicePoint::id($fault->device, $terminal), $fault->dead),
             fault: $fault,
         );
     }
@@ -79,7 +82,7 @@ final readonly class Mistake
             return $made;
         }
 
-        return new Wiring(
+        return Wiring::of(
             $made->board,
             $made->joints,
             $made->caps,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Repair\Mistake;
 
 use Zwindle\Board\Device;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Board\Wiring\Wiring;
@@ -101,17 +102,20 @@ final class Mistakes
         $made = [];
         foreach ($this->right->board->devicesOf(DeviceKind::Switch) as $switch) {
             $model = $this->right->modelOf($switch);
-            $points = array_map(fn (Terminal $terminal) => "$switch->id.$terminal->name", $model->contacts());
+            $points = array_map(fn (Terminal $terminal) => DevicePoint::id($switch->id, $terminal->name), $model->contacts());
             $isWhole = array_filter($points, fn (string $point) => $this->right->jointAt($point) === null) === [];
             if ($isWhole && $model->function === SwitchFunction::ThreeWay) {
-                [$common] = array_map(fn (Terminal $terminal) => "$switch->id.$terminal->name", $model->withDuty(TerminalDuty::Common));
+                [$common] = array_map(
+                    fn (Terminal $terminal) => DevicePoint::id($switch->id, $terminal->name),
+                    $model->withDuty(TerminalDuty::Common),
+                );
                 foreach (array_diff($points, [$common]) as $throw) {
                     $made[] = $this->exchange(MistakeKind::CommonExchanged, $common, $throw);
                 }
             }
             if ($isWhole && $model->function === SwitchFunction::FourWay) {
-                $made[] = $this->exchange(MistakeKind::PairSplit, "$switch->id.a2", "$switch->id.b1");
-                $made[] = $this->exchange(MistakeKind::PairSplit, "$switch->id.a2", "$switch->id.b2");
+                $made[] = $this->exchange(MistakeKind::PairSplit, DevicePoint::id($switch->id, 'a2'), DevicePoint::id($switch->id, 'b1'));
+                $made[] = $this->exchange(MistakeKind::PairSplit, DevicePoint::id($switch->id, 'a2'), DevicePoint::id($switch->id, 'b2'));
                 $made[] = Mistake::ofHand(
                     MistakeKind::LookAlikePart,
                     [$switch->id],
@@ -230,7 +234,10 @@ final class Mistakes
     {
         $made = [];
         foreach ($this->right->board->devicesOf(DeviceKind::Lamp) as $lamp) {
-            [$one, $other] = array_map(fn (Terminal $side) => "$lamp->id.$side->name", $this->right->modelOf($lamp)->lampSides());
+            [$one, $other] = array_map(
+                fn (Terminal $side) => DevicePoint::id($lamp->id, $side->name),
+                $this->right->modelOf($lamp)->lampSides(),
+            );
             [$oneJoint, $otherJoint] = [$this->right->jointAt($one), $this->right->jointAt($other)];
             if ($oneJoint === null || $otherJoint === null) {
                 continue;
@@ -320,7 +327,7 @@ final class Mistakes
     private function towardsLamp(Joint $joint): array
     {
         $rest = array_values(array_filter($this->right->joints, fn (Joint $other) => $other !== $joint));
-        $nets = Nets::of(new Wiring($this->right->board, $rest, fitted: $this->right->fitted));
+        $nets = Nets::of(Wiring::of($this->right->board, $rest, fitted: $this->right->fitted));
 
         return array_values(array_filter($joint->points, function (string $end) use ($nets): bool {
             $duties = array_map(fn (string $point) => $this->right->points[$point]->terminal?->duty, $nets->points[$nets->at($end)]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Repair\Mistake;
 
 use Zwindle\Board\Device;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\JoinedBy;
 use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\Wiring;
@@ -71,7 +72,7 @@ final readonly class OddButRight
     {
         $own = [];
         foreach ($names as $from => $to) {
-            $own["$device.$from"] = "$device.$to";
+            $own[DevicePoint::id($device, $from)] = DevicePoint::id($device, $to);
         }
         $joints = array_map(
             fn (Joint $joint) => new Joint(
@@ -98,6 +99,6 @@ final readonly class OddButRight
     /** @param  list<Joint>  $joints */
     private function with(array $joints): Wiring
     {
-        return new Wiring($this->right->board, $joints, $this->right->caps, $this->right->marks, $this->right->fitted);
+        return Wiring::of($this->right->board, $joints, $this->right->caps, $this->right->marks, $this->right->fitted);
     }
 }

@@ -28,7 +28,7 @@ final class Mover
         foreach ($moves as $move) {
             $wiring = match (true) {
                 $move->device !== null => self::fit($wiring, $move),
-                $move->mark !== null => new Wiring(
+                $move->mark !== null => Wiring::of(
                     $wiring->board,
                     $wiring->joints,
                     $wiring->caps,
@@ -66,7 +66,7 @@ final class Mover
             $fitted[(string) $move->device] = $model;
         }
 
-        $made = new Wiring($wiring->board, $wiring->joints, $wiring->caps, $wiring->marks, $fitted, $wiring->labels);
+        $made = Wiring::of($wiring->board, $wiring->joints, $wiring->caps, $wiring->marks, $fitted, $wiring->labels);
         foreach ($made->joints as $joint) {
             foreach ($joint->points as $point) {
                 isset($made->points[$point]) || throw MoveNotPossible::stillHeld($point);
@@ -80,7 +80,8 @@ final class Mover
     {
         $point = (string) $move->point;
         $box = $wiring->points[$point]->enclosure ?? throw MoveNotPossible::noPlace($point);
-        if ($move->to !== Move::CAP && ($wiring->points[(string) $move->to]->enclosure ?? null) !== $box) {
+        $isElsewhere = ($wiring->points[(string) $move->to]->enclosure ?? null) !== $box;
+        if ($move->to === $point || ($move->to !== Move::CAP && $isElsewhere)) {
             throw MoveNotPossible::noPlace((string) $move->to);
         }
         $caps = array_values(array_diff($wiring->caps, [$point]));
@@ -96,7 +97,7 @@ final class Mover
         if ($move->to === Move::CAP) {
             $isFixed = $wiring->points[$point]->isFixed();
 
-            return new Wiring(
+            return Wiring::of(
                 $wiring->board,
                 $joints,
                 $isFixed ? $caps : [...$caps, $point],
@@ -110,12 +111,12 @@ final class Mover
             if ($joint->has($to)) {
                 $joints[$i] = self::joint($wiring, $joint->enclosure, [...$joint->points, $point], $joint);
 
-                return new Wiring($wiring->board, $joints, $caps, $wiring->marks, $wiring->fitted, $wiring->labels);
+                return Wiring::of($wiring->board, $joints, $caps, $wiring->marks, $wiring->fitted, $wiring->labels);
             }
         }
         $joints[] = self::joint($wiring, $wiring->points[$to]->enclosure, [$to, $point], null);
 
-        return new Wiring(
+        return Wiring::of(
             $wiring->board,
             $joints,
             array_values(array_diff($caps, [$to])),

@@ -6,6 +6,7 @@ namespace Zwindle\Repair\Nearest;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Device;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\SwitchFunction;
 use Zwindle\Catalogue\Devices\Terminal;
@@ -42,7 +43,7 @@ final class DeviceWays
         $none = [];
         foreach ($device->model->terminals as $terminal) {
             if (! $terminal->isEarth()) {
-                $none["$device->id.$terminal->name"] = null;
+                $none[DevicePoint::id($device->id, $terminal->name)] = null;
             }
         }
         $own = array_intersect_key($this->terminals, $none);
@@ -61,7 +62,7 @@ final class DeviceWays
     {
         $here = array_filter(
             $this->terminals,
-            fn (string $point) => $this->board->devices[explode('.', $point)[0]]->enclosure === $rose->enclosure,
+            fn (string $point) => $this->board->devices[DevicePoint::parse($point)->device]->enclosure === $rose->enclosure,
             ARRAY_FILTER_USE_KEY,
         );
         $switched = array_filter($here, fn (string $key) => str_starts_with($key, 'switched'));
@@ -103,8 +104,8 @@ final class DeviceWays
     {
         $ways = [];
         foreach ([...$switch->model->closedDown, ...$switch->model->closedUp] as [$one, $other]) {
-            $ways[] = ["$switch->id.$one" => $keys[0], "$switch->id.$other" => $keys[1]];
-            $ways[] = ["$switch->id.$one" => $keys[1], "$switch->id.$other" => $keys[0]];
+            $ways[] = [DevicePoint::id($switch->id, $one) => $keys[0], DevicePoint::id($switch->id, $other) => $keys[1]];
+            $ways[] = [DevicePoint::id($switch->id, $one) => $keys[1], DevicePoint::id($switch->id, $other) => $keys[0]];
         }
 
         return $ways === [] ? [[]] : $ways;
@@ -118,13 +119,18 @@ final class DeviceWays
     {
         $swaps = match (true) {
             $device->model->function === SwitchFunction::ThreeWay => [array_map(
-                fn (Terminal $terminal) => "$device->id.$terminal->name",
+                fn (Terminal $terminal) => DevicePoint::id($device->id, $terminal->name),
                 $device->model->withDuty(TerminalDuty::Throw),
             )],
             $device->model->function === SwitchFunction::FourWay => [
-                ["$device->id.a1", "$device->id.a2"],
-                ["$device->id.b1", "$device->id.b2"],
-                ["$device->id.a1", "$device->id.b1", "$device->id.a2", "$device->id.b2"],
+                [DevicePoint::id($device->id, 'a1'), DevicePoint::id($device->id, 'a2')],
+                [DevicePoint::id($device->id, 'b1'), DevicePoint::id($device->id, 'b2')],
+                [
+                    DevicePoint::id($device->id, 'a1'),
+                    DevicePoint::id($device->id, 'b1'),
+                    DevicePoint::id($device->id, 'a2'),
+                    DevicePoint::id($device->id, 'b2'),
+                ],
             ],
             $device->is(DeviceKind::Lamp) && $this->mayTurn($device) => [array_keys($own)],
             default => [],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Repair\Nearest;
 
 use Zwindle\Board\Board;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Circuit\Net\Nets;
 use Zwindle\Plan\Search\Arrangement;
@@ -32,7 +33,7 @@ final class NetVotes
         $this->nets = Nets::of($standing->wiring);
         foreach ($arrangement->strands as $strand) {
             foreach ($strand->points as $point) {
-                $this->speak($point, $strand->key, match ($board->devices[explode('.', $point)[0]]->model->kind) {
+                $this->speak($point, $strand->key, match ($board->devices[DevicePoint::parse($point)->device]->model->kind) {
                     DeviceKind::Supply => 4, DeviceKind::Switch => 2, default => 1,
                 });
             }
@@ -100,9 +101,7 @@ final class NetVotes
 
     private function netOf(string $core): int
     {
-        [$cable, $name] = explode('.', $core);
-
-        return $this->nets->at($this->standing->wiring->board->cables[$cable]->cores[$name]->ends()[0]);
+        return $this->nets->at($this->standing->wiring->board->coreNamed($core)->ends()[0]);
     }
 
     /** @param  array<string, string|null>  $way */

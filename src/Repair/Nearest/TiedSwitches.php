@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair\Nearest;
 
+use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Circuit\Net\Circuit;
@@ -17,7 +18,10 @@ final class TiedSwitches
         $circuit = Circuit::of($wiring);
         $nets = [];
         foreach ($wiring->board->devicesOf(DeviceKind::Switch) as $switch) {
-            $own = array_map(fn ($terminal) => $circuit->nets->at("$switch->id.$terminal->name"), $wiring->modelOf($switch)->contacts());
+            $own = array_map(
+                fn ($terminal) => $circuit->nets->at(DevicePoint::id($switch->id, $terminal->name)),
+                $wiring->modelOf($switch)->contacts(),
+            );
             $nets[$switch->id] = array_diff(array_unique($own), [$circuit->lineNet, $circuit->neutralNet, $circuit->earthNet]);
         }
         $ties = [];

@@ -60,7 +60,7 @@ it('finds the earth that alone brings the current of a lamp back', function (arr
 it('finds no wrong part where the chain works in another order', function () {
     $right = Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
     $fourWay = Build::renamed($right, ['S1.common' => 'S1.a1', 'S1.t1' => 'S1.b1', 'S1.t2' => 'S1.b2']);
-    $fitted = new Wiring($right->board, $fourWay->joints, [], [], ['S1' => DeviceCatalogue::all()['na-switch-4way']]);
+    $fitted = Wiring::of($right->board, $fourWay->joints, [], [], ['S1' => DeviceCatalogue::all()['na-switch-4way']]);
 
     expect(Checker::check($fitted)->verdict)->toBe(Verdict::Pass);
 });

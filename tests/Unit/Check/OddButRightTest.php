@@ -97,7 +97,7 @@ it('calls relabelled and reordered wirings the same', function (string $board, s
         fn ($joint) => new Zwindle\Board\Wiring\Joint($joint->enclosure, array_reverse($joint->points), $joint->by, $joint->ports),
         $original->joints,
     ));
-    $reordered = new Wiring(
+    $reordered = Wiring::of(
         $original->board,
         $joints,
         array_reverse($original->caps),

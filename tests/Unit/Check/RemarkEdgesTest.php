@@ -38,7 +38,7 @@ function onChangedBoard(string $folder, callable $change): Wiring
     $right = rightOn($folder);
     $board = Build::board($change(json_decode(Files::text("$folder/board.json"), true)));
 
-    return new Wiring($board, $right->joints, $right->caps, $right->marks, $right->fitted);
+    return Wiring::of($board, $right->joints, $right->caps, $right->marks, $right->fitted);
 }
 
 it('knows how many conductors each terminal takes', function (string $model, string $terminal, ?int $room) {
@@ -73,29 +73,24 @@ it('finds a crowded terminal from one conductor over its room', function (int $f
     ]);
     $joint = new Joint('R1', ['CR.loop', 'F.brown@R1', ...array_map(fn (int $i) => "G$i.brown@R1", range(1, $feeds))], JoinedBy::Terminal);
 
-    expect(pointsOf(FindingCode::CrowdedTerminal, new Wiring(Build::board($array), [$joint])))->toBe($found)
+    expect(pointsOf(FindingCode::CrowdedTerminal, Wiring::of(Build::board($array), [$joint])))->toBe($found)
         // In a connector, with a pigtail to the terminal, there is one under it.
         ->and(pointsOf(
             FindingCode::CrowdedTerminal,
-            new Wiring(Build::board($array), [new Joint('R1', $joint->points, JoinedBy::Strip)]),
+            Wiring::of(Build::board($array), [new Joint('R1', $joint->points, JoinedBy::Strip)]),
         ))->toBe([]);
 })->with([[5, []], [6, [['CR.loop']]]]);
 
 it('counts leads, and leaves the earth of a box its fill', function () {
     $right = rightOn('tests/Corpus/right/old-and-new-colours');
-    $joints = array_map(
-        fn (Joint $joint) => $joint->has('CR1.switched') ? new Joint('R1', [...$joint->points, 'LA.neutral'], JoinedBy::Terminal) : $joint,
-        $right->joints,
-    );
-    $five = array_map(
-        fn (Joint $joint) => $joint->has('CR1.switched')
-            ? new Joint('R1', ['CR1.switched', 'W2.blue@R1', 'LA.live', 'LA.neutral', 'W1.black@R1', 'W1.red@R1'], JoinedBy::Terminal)
-            : $joint,
-        $right->joints,
-    );
+    // The only joint of a board is enough to count what is in it.
+    $block = fn (string ...$points) => [new Joint('R1', ['CR1.switched', ...$points], JoinedBy::Terminal)];
+    $held = current(array_filter($right->joints, fn (Joint $joint) => $joint->has('CR1.switched')))->points;
+    $joints = $block(...array_diff($held, ['CR1.switched']), ...['LA.neutral']);
+    $five = $block('W2.blue@R1', 'LA.live', 'LA.neutral', 'W1.black@R1', 'W1.red@R1');
 
-    expect(pointsOf(FindingCode::CrowdedTerminal, new Wiring($right->board, $joints)))->toBe([])
-        ->and(pointsOf(FindingCode::CrowdedTerminal, new Wiring($right->board, $five)))->toBe([['CR1.switched']])
+    expect(pointsOf(FindingCode::CrowdedTerminal, Wiring::of($right->board, $joints)))->toBe([])
+        ->and(pointsOf(FindingCode::CrowdedTerminal, Wiring::of($right->board, $five)))->toBe([['CR1.switched']])
         ->and(pointsOf(FindingCode::CrowdedTerminal, onEarthScrew(rightOn('database/demo/seed-store'))))->toBe([['B1.earth']]);
 });
 
@@ -108,7 +103,7 @@ function onEarthScrew(Wiring $right): Wiring
         $right->joints,
     );
 
-    return new Wiring($right->board, $joints, $right->caps, $right->marks);
+    return Wiring::of($right->board, $joints, $right->caps, $right->marks);
 }
 
 it('asks for a neutral at a switch as the edition and the board do', function (string $edition, string $asked, array $found) {
@@ -139,7 +134,7 @@ it('spares boxes into which only singles come, and all of Britain', function () 
         ['id' => 'C1', 'type' => 'na-14-single', 'colour' => 'black', 'from' => 'SRC', 'to' => 'B1'],
         ['id' => 'C2', 'type' => 'na-14-single', 'colour' => 'red', 'from' => 'B1', 'to' => 'L1'],
     ]];
-    $bare = fn (Board $board) => new Wiring($board, [new Joint('B1', ['S1.a', 'C1.core@B1'], JoinedBy::Terminal)]);
+    $bare = fn (Board $board) => Wiring::of($board, [new Joint('B1', ['S1.a', 'C1.core@B1'], JoinedBy::Terminal)]);
     $board = Build::board($singles(Build::boardArray([
         'enclosures' => [
             ['id' => 'SRC', 'kind' => 'supply'],
@@ -161,7 +156,7 @@ it('spares boxes into which only singles come, and all of Britain', function () 
 it('remarks on a white return only where it is re-identified, joined, and American', function () {
     $right = rightOn('database/demo/seed-store');
     $back = Files::wiring('database/demo/seed-store/board.json', 'database/demo/seed-store/return-on-white.wiring.json');
-    $unmarked = new Wiring($back->board, $back->joints);
+    $unmarked = Wiring::of($back->board, $back->joints);
 
     expect(pointsOf(FindingCode::ReturnOnWhite, $right))->toBe([])
         ->and(pointsOf(FindingCode::ReturnOnWhite, $back))->toBe([['W3.white@B1', 'W3.white@B2']])
@@ -187,7 +182,7 @@ it('compares the breaker with every size behind it', function (float $breakerA, 
         ]],
     ]));
 
-    expect(pointsOf(FindingCode::BreakerTooLarge, new Wiring($board)))->toBe($found);
+    expect(pointsOf(FindingCode::BreakerTooLarge, Wiring::bare($board)))->toBe($found);
 })->with([
     // NEC 240.4(D) (memory): 14 AWG 15 A, 12 AWG 20 A.
     [15.0, 'na-14-2', []],
@@ -208,14 +203,14 @@ it('notes the layout of the box that differs from most', function () {
 
 it('asks for the sleeve on every joined bare earth, and on none that carries current or hangs spare', function () {
     $right = rightOn('database/demo/boat-store');
-    $withoutMarks = new Wiring(
+    $withoutMarks = Wiring::of(
         $right->board,
         $right->joints,
         $right->caps,
         array_filter($right->marks, fn (MarkedAs $mark) => $mark !== MarkedAs::Earth),
     );
     $spared = onChangedBoard('database/demo/boat-store', fn (array $board) => [...$board, 'requirements' => ['earths' => 'none']]);
-    $unsleevedOnSpared = new Wiring($spared->board, $spared->joints, $spared->caps);
+    $unsleevedOnSpared = Wiring::of($spared->board, $spared->joints, $spared->caps);
 
     expect(pointsOf(FindingCode::EarthUnsleeved, $withoutMarks))->toBe([['W1.bare@SRC'], ['W1.bare@R1', 'W2.bare@R1'], ['W2.bare@K1']])
         ->and(pointsOf(FindingCode::EarthUnsleeved, Build::without($withoutMarks, 'W1.bare@SRC')))->not->toContain(['W1.bare@SRC'])
@@ -279,7 +274,7 @@ it('takes a British core sleeved blue for a neutral, end by end', function (arra
         ...array_fill_keys($sleeved, MarkedAs::Neutral),
     ];
 
-    expect(pointsOf(FindingCode::NeutralColour, new Wiring($right->board, $swapped->joints, $swapped->caps, $marks)))->toBe($found);
+    expect(pointsOf(FindingCode::NeutralColour, Wiring::of($right->board, $swapped->joints, $swapped->caps, $marks)))->toBe($found);
 })->with([
     'neither end' => [[], [['W1.brown@SRC', 'W1.brown@R1']]],
     'one end' => [['W1.brown@SRC'], [['W1.brown@R1']]],

@@ -27,7 +27,7 @@ function hanging(Wiring $wiring, string $end): Wiring
 {
     $without = Build::without($wiring, $end);
 
-    return new Wiring($without->board, $without->joints, array_values(array_diff($without->caps, [$end])), $without->marks);
+    return Wiring::of($without->board, $without->joints, array_values(array_diff($without->caps, [$end])), $without->marks);
 }
 
 it('finds a shell that is nearer to the line through another lamp', function () {
@@ -63,7 +63,7 @@ it('blames the switch with its link off the common, not the one that is right', 
 it('lets marks on a spare core be', function () {
     $right = Files::wiring('database/demo/tool-locker/board.json', 'database/demo/tool-locker/right.wiring.json');
     $spare = Build::without($right, 'W2.white@L1');
-    $marked = new Wiring($spare->board, $spare->joints, $spare->caps, ['W2.white@L1' => MarkedAs::Line, 'W2.white@B1' => MarkedAs::Line]);
+    $marked = Wiring::of($spare->board, $spare->joints, $spare->caps, ['W2.white@L1' => MarkedAs::Line, 'W2.white@B1' => MarkedAs::Line]);
 
     expect(placesOf(FindingCode::FalseMark, $marked))->toBe([]);
 });
@@ -74,7 +74,7 @@ it('asks for no earth on a station that has none', function (string $earths, Ver
     $right = Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
     $bare = fn (string $point) => str_contains($point, '.bare@') || str_ends_with($point, '.earth');
     $joints = array_values(array_filter($right->joints, fn (Joint $joint) => array_filter($joint->points, $bare) === []));
-    $result = Checker::check(new Wiring(Build::board($array), $joints));
+    $result = Checker::check(Wiring::of(Build::board($array), $joints));
 
     expect($result->verdict)->toBe($verdict);
 })->with([['none', Verdict::Pass], ['required', Verdict::Fail]]);

@@ -55,7 +55,7 @@ function carries(Plan $plan, string $cable): array
 {
     $roles = [];
     foreach ($plan->wiring->board->cables[$cable]->cores as $core) {
-        $roles[$core->name] = $plan->result->evidence->roles->at($core->ends()[0])[0]->value;
+        $roles[$core->name] = $plan->roleOf($core)->value;
     }
 
     return $roles;

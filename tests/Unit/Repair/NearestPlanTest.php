@@ -128,7 +128,7 @@ it('comes by its moves from what stands to the plan that it names', function (st
 
 it('wires a bare board from nothing, and one of another scheme over', function () {
     $seed = Files::board('database/demo/seed-store/board.json');
-    $bare = NearestPlan::to(new Wiring($seed));
+    $bare = NearestPlan::to(Wiring::bare($seed));
     $right = Files::wiring('database/demo/seed-store/board.json', 'database/demo/seed-store/right.wiring.json');
     $linked = NearestPlan::to($right, 'common-link');
 
@@ -196,7 +196,7 @@ it('takes nothing off a half-wired right board, whatever the plan does not need'
         for ($i = 0; $i < 5; $i++) {
             $joints = array_values(array_filter($right->joints, fn () => $random->getInt(0, 1) === 1));
             $isThere = fn (string $end) => array_filter($joints, fn (Joint $joint) => $joint->has($end)) !== [];
-            $half = new Wiring($right->board, $joints, [], array_filter($right->marks, $isThere, ARRAY_FILTER_USE_KEY));
+            $half = Wiring::of($right->board, $joints, [], array_filter($right->marks, $isThere, ARRAY_FILTER_USE_KEY));
             $nearest = NearestPlan::to($half);
             $tried++;
             if ($nearest === null || $nearest->comesOff() !== []) {

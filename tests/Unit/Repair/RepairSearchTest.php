@@ -167,7 +167,7 @@ function dropInNeutralBlock(bool $isSleeved): Wiring
     $wrong = Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/drop-in-neutral-block.wiring.json');
     $marks = array_diff_key($wrong->marks, $isSleeved ? [] : ['W2.blue@R1' => true, 'W2.blue@K1' => true]);
 
-    return new Wiring($wrong->board, $wrong->joints, $wrong->caps, $marks);
+    return Wiring::of($wrong->board, $wrong->joints, $wrong->caps, $marks);
 }
 
 it('puts a short where the smallest repair is, whatever is sleeved', function (bool $isSleeved) {

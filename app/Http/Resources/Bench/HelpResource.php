@@ -63,7 +63,7 @@ final class HelpResource extends JsonResource
                 ', ',
                 array_map(
                     fn (Core $core) => $core->colour->flag($plan->wiring->board->practice).' '.$words->role(
-                        $plan->result->evidence->roles->at($core->ends()[0])[0]->value,
+                        $plan->roleOf($core)->value,
                     ),
                     array_values($cable->cores),
                 ),

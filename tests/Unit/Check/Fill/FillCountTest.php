@@ -137,7 +137,7 @@ it('shows every allowance', function () {
 it('gives a device two of the largest conductor on it where the wiring is known', function () {
     $board = boxBoard(['na-14-2', 'na-12-2'], ['volumeIn3' => 40], ['na-switch-1p']);
     $joint = new Zwindle\Board\Wiring\Joint('B1', ['D0.a', 'W0.black@B1'], Zwindle\Board\Wiring\JoinedBy::Terminal);
-    $wiring = new Zwindle\Board\Wiring\Wiring($board, [$joint]);
+    $wiring = Zwindle\Board\Wiring\Wiring::of($board, [$joint]);
     $devices = fn (FillCount $count) => array_values(array_filter(
         $count->boxes()[0]->allowances,
         fn (Allowance $allowance) => $allowance->kind->value === 'devices',

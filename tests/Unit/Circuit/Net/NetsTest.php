@@ -30,7 +30,7 @@ it('makes one net of a core\'s two ends and of a joint\'s points', function () {
 
 it('keeps every core of a bare board a net of its own', function () {
     $board = Files::board('database/demo/propagation-house/board.json');
-    $nets = Nets::of(new Wiring($board));
+    $nets = Nets::of(Wiring::bare($board));
     $cores = array_sum(array_map(fn ($cable) => count($cable->cores), $board->cables));
 
     // One net a core, and one for each terminal and enclosure earth.

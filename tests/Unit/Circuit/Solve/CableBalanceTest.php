@@ -32,7 +32,7 @@ it('lets two rings side by side be: what goes round in one comes back in the oth
         ['B1', 'W1.white@B1 W2.white@B1'], ['L1', 'LA.hot W2.black@L1 W3.black@L1'], ['L1', 'LA.neutral W2.white@L1 W3.white@L1'],
     ];
     $joint = fn (array $line) => new Zwindle\Board\Wiring\Joint($line[0], explode(' ', $line[1]), Zwindle\Board\Wiring\JoinedBy::WireNut);
-    $ring = new Wiring(Build::board($board), array_map($joint, $joints));
+    $ring = Wiring::of(Build::board($board), array_map($joint, $joints));
 
     expect(unbalanced($ring))->toBe([])
         ->and(unbalanced(Build::without($ring, 'W3.white@L1')))->toBe(['W1', 'W2', 'W3']);

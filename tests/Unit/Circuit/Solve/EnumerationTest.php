@@ -34,7 +34,7 @@ it('never lights in 8 of the 24 landings on a two-pole part in the place of the 
     // trade-facts section 4: "a two-pole never lights in 8 of its 24 landings".
     $right = Files::wiring('database/demo/packing-barn/board.json', 'database/demo/packing-barn/right.wiring.json');
     $counts = array_count_values(array_map(
-        fn (Wiring $wiring) => litIn(new Wiring($wiring->board, $wiring->joints, $wiring->caps, $wiring->marks, [
+        fn (Wiring $wiring) => litIn(Wiring::of($wiring->board, $wiring->joints, $wiring->caps, $wiring->marks, [
             'S2' => DeviceCatalogue::all()['na-switch-2p'],
         ])),
         Landings::of($right, ['S2.a1', 'S2.a2', 'S2.b1', 'S2.b2']),

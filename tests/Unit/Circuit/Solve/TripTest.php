@@ -32,7 +32,7 @@ function britishLamp(array $atLamp, ?float $rcdMa): Wiring
         $joints[] = new Joint('L1', $points, JoinedBy::Lever);
     }
 
-    return new Wiring($board, $joints);
+    return Wiring::of($board, $joints);
 }
 
 it('trips what would trip', function (array $joints, ?float $rcdMa, ?Trip $trip, LampState $lamp) {

@@ -120,7 +120,7 @@ it('marks whatever was thrown together, and the same twice', function () {
 
 it('counts from what stood already', function () {
     $right = Planner::plan(Files::board('database/patterns/na-03-three-way-feed-through.board.json'))->plans[0]->wiring;
-    $half = new Wiring($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
+    $half = Wiring::of($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
     $stood = $half->placed();
     $kept = fn (Grade $grade) => array_sum(array_map(
         fn (GradeLine $line) => $line->part === GradePart::Rule ? $line->got : 0.0,
@@ -132,5 +132,5 @@ it('counts from what stood already', function () {
         ->and($kept(gradeOf($half)))->toBeGreaterThan(0)
         ->and($kept(gradeOf($right, $stood)))->toEqual($kept(gradeOf($right)))
         // What was taken off again earns no less than nothing.
-        ->and($kept(gradeOf(new Wiring($right->board), $stood)))->toEqual(0);
+        ->and($kept(gradeOf(Wiring::bare($right->board), $stood)))->toEqual(0);
 });

@@ -65,7 +65,7 @@ it('marks behaviour by the states that are right, over what chance gives', funct
     // Lit in 1 of 4: three states agree with a right circuit, 2 × 3/4 − 1 is a half. Never lit agrees with two of four: nothing.
     expect($grades(Build::exchange($right, 'S2.common', 'S2.t1')))->toBe(20.0)
         ->and($grades(Build::without($right, 'S1.common')))->toBe(0.0)
-        ->and($grades(new Wiring($right->board)))->toBe(0.0)
+        ->and($grades(Wiring::bare($right->board)))->toBe(0.0)
         ->and($grades($right))->toBe(40.0);
 });
 
@@ -81,7 +81,7 @@ it('makes one exchange cost one mistake, and two two', function () {
         ->and(MistakeDistance::of(judged($two)))->toBe(2)
         ->and($grade($right)->got())->toBe(40.0)->and($grade($one)->got())->toBe(25.0)->and($grade($two)->got())->toBe(10.0)
         ->and($grade($one)->lines[0]->findings)->not->toBe([])
-        ->and($grade(new Wiring($right->board))->got())->toBe(0.0);
+        ->and($grade(Wiring::bare($right->board))->got())->toBe(0.0);
 });
 
 it('counts moves that go round as the exchanges that make them', function (array $moves, int $mistakes) {
@@ -130,14 +130,14 @@ it('earns nothing for breaking no rule on a bare board, and half on half of one'
     $right = planned('packing-barn')->wiring;
     $scheme = new GradingScheme('rules', 20, 10, rules: ['line-unmarked' => 10, 'crowded-terminal' => 10], critical: []);
     $grades = fn (Wiring $wiring) => (new Grader($scheme))->ofWiring(judged($wiring))->got();
-    $half = new Wiring($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
+    $half = Wiring::of($right->board, array_slice($right->joints, 0, intdiv(count($right->joints), 2)));
 
-    expect($grades(new Wiring($right->board)))->toBe(0.0)->and($grades($half))->toBeGreaterThan(4.0)->toBeLessThan(16.0);
+    expect($grades(Wiring::bare($right->board)))->toBe(0.0)->and($grades($half))->toBeGreaterThan(4.0)->toBeLessThan(16.0);
 });
 
 it('raises a remark to a fault, or leaves it out, and touches nothing else', function () {
     $plan = planned('seed-store');
-    $unmarked = new Wiring($plan->wiring->board, $plan->wiring->joints, $plan->wiring->caps, [], $plan->wiring->fitted);
+    $unmarked = Wiring::of($plan->wiring->board, $plan->wiring->joints, $plan->wiring->caps, [], $plan->wiring->fitted);
     $verdict = fn (array $weights) => judged($unmarked, new RulesInForce($weights))->verdict->value;
     $codes = fn (array $weights) => array_unique(array_map(
         fn ($finding) => $finding->code->value,

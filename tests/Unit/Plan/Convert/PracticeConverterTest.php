@@ -25,7 +25,7 @@ function carriedAfter(Conversion $conversion, string $cable): array
 {
     $carried = [];
     foreach ($conversion->after?->wiring->board->cables[$cable]->cores ?? [] as $core) {
-        $carried[$core->colour->value] = $conversion->after->result->evidence->roles->at($core->ends()[0])[0]->value;
+        $carried[$core->colour->value] = $conversion->after->result->evidence->roles->ofCore($core)->value;
     }
 
     return $carried;

@@ -22,7 +22,7 @@ function oneWayForTwoWay(): Wiring
     $end = array_values(array_diff($right->jointAt("$switch.l2")->points, ["$switch.l2"]))[0];
     $off = Mover::make($right, [Move::of($end, "$switch.l2", Move::CAP)]);
 
-    return new Wiring($off->board, $off->joints, $off->caps, $off->marks, [$switch => DeviceCatalogue::find('gb-switch-1way')]);
+    return Wiring::of($off->board, $off->joints, $off->caps, $off->marks, [$switch => DeviceCatalogue::find('gb-switch-1way')]);
 }
 
 it('repairs a two-way fitted with a one-way by putting the board\'s own part back', function () {
@@ -58,4 +58,10 @@ it('leaves out a move that would change nothing', function () {
     $right = Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
 
     expect(MovesInTurn::said($right, [Move::of('W1.white@B1', 'W2.white@B1', 'W2.white@B1')]))->toBe([]);
+});
+
+it('moves nothing to itself', function () {
+    $right = Tests\Support\Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
+
+    expect(Zwindle\Repair\Move\Mover::tryToMake($right, [Move::of('S1.common', 'S1.t1', 'S1.common')]))->toBeNull();
 });
