@@ -115,9 +115,8 @@ final class RandomWiring
         }
         $wiring = Wiring::of($right->board, $joints, $right->caps, $right->marks, $fitted);
         foreach ($homeless as $end) {
-            if ($this->random->getInt(0, 3) > 0) {
-                $wiring = Mover::make($wiring, [Move::of($end, Move::LOOSE, $terminals[$this->random->getInt(0, count($terminals) - 1)])]);
-            }
+            $to = $this->random->getInt(0, 3) > 0 ? $terminals[$this->random->getInt(0, count($terminals) - 1)] : $end;
+            $wiring = $to === $end ? $wiring : Mover::make($wiring, [Move::of($end, Move::LOOSE, $to)]);
         }
 
         return $this->moved($wiring, $moves)[0];

@@ -110,12 +110,18 @@ final class Mistakes
                     $model->withDuty(TerminalDuty::Common),
                 );
                 foreach (array_diff($points, [$common]) as $throw) {
-                    $made[] = $this->exchange(MistakeKind::CommonExchanged, $common, $throw);
+                    array_push($made, ...$this->exchange(MistakeKind::CommonExchanged, $common, $throw));
                 }
             }
             if ($isWhole && $model->function === SwitchFunction::FourWay) {
-                $made[] = $this->exchange(MistakeKind::PairSplit, DevicePoint::id($switch->id, 'a2'), DevicePoint::id($switch->id, 'b1'));
-                $made[] = $this->exchange(MistakeKind::PairSplit, DevicePoint::id($switch->id, 'a2'), DevicePoint::id($switch->id, 'b2'));
+                array_push(
+                    $made,
+                    ...$this->exchange(MistakeKind::PairSplit, DevicePoint::id($switch->id, 'a2'), DevicePoint::id($switch->id, 'b1')),
+                );
+                array_push(
+                    $made,
+                    ...$this->exchange(MistakeKind::PairSplit, DevicePoint::id($switch->id, 'a2'), DevicePoint::id($switch->id, 'b2')),
+                );
                 $made[] = Mistake::ofHand(
                     MistakeKind::LookAlikePart,
                     [$switch->id],
@@ -127,9 +133,17 @@ final class Mistakes
         return $made;
     }
 
-    private function exchange(MistakeKind $kind, string $one, string $other): Mistake
+    /** @return list<Mistake> none where both are in one joint: there is nothing to exchange */
+    private function exchange(MistakeKind $kind, string $one, string $other): array
     {
-        return Mistake::ofHand($kind, [$one, $other], [...$this->over($one, $other), ...$this->over($other, $one)]);
+        return $this->areTogether($one, $other)
+            ? []
+            : [Mistake::ofHand($kind, [$one, $other], [...$this->over($one, $other), ...$this->over($other, $one)])];
+    }
+
+    private function areTogether(string $one, string $other): bool
+    {
+        return $this->right->jointAt($one)?->has($other) ?? false;
     }
 
     /** @return list<Move> what lands on one terminal brought to where another is; of a joint with a pigtail only the pigtail */
@@ -172,13 +186,13 @@ final class Mistakes
                     break;
                 }
                 if ($net === $this->circuit->lineNet || in_array($net, $this->switched, true)) {
-                    $made[] = $this->exchangedEnds(
+                    array_push($made, ...$this->exchangedEnds(
                         $net === $this->circuit->lineNet && $this->isBeforeSwitch($end)
                             ? MistakeKind::NeutralSwitched
                             : MistakeKind::LineNeutralExchanged,
                         $end,
                         $neutral,
-                    );
+                    ));
                 }
             }
         }
@@ -204,11 +218,15 @@ final class Mistakes
         return [Mistake::ofHand($kind, [$end, $from], [Move::of($end, $from, Move::CAP)])];
     }
 
-    private function exchangedEnds(MistakeKind $kind, string $one, string $other): Mistake
+    /** @return list<Mistake> none where both are in one joint */
+    private function exchangedEnds(MistakeKind $kind, string $one, string $other): array
     {
+        if ($this->areTogether($one, $other)) {
+            return [];
+        }
         [$from, $to] = [$this->neighbour($one), $this->neighbour($other)];
 
-        return Mistake::ofHand($kind, [$one, $other], [Move::of($one, $from, $to), Move::of($other, $to, $from)]);
+        return [Mistake::ofHand($kind, [$one, $other], [Move::of($one, $from, $to), Move::of($other, $to, $from)])];
     }
 
     /** Whether a switch hangs in the box that an end comes to. */
@@ -249,7 +267,7 @@ final class Mistakes
             // Two leads each spliced to one conductor: exchanged with those of the cable it is the same.
             $isByCable = $oneJoint->by->isConnector() && count($oneJoint->points) === 2 && count($otherJoint->points) === 2;
             if ($isMarked && ! $isByCable) {
-                $made[] = $this->exchange(MistakeKind::LineNeutralExchanged, $one, $other);
+                array_push($made, ...$this->exchange(MistakeKind::LineNeutralExchanged, $one, $other));
             }
             $isNeutral = $this->circuit->nets->at($other) === $this->circuit->neutralNet;
             [$hot, $return, $hotJoint] = $isNeutral ? [$one, $other, $oneJoint] : [$other, $one, $otherJoint];
@@ -263,7 +281,11 @@ final class Mistakes
     private function onEarth(Device $lamp, string $return): array
     {
         foreach ($this->right->joints as $joint) {
-            if ($joint->enclosure === $lamp->enclosure && $this->circuit->nets->at($joint->points[0]) === $this->circuit->earthNet) {
+            if (
+                $joint->enclosure === $lamp->enclosure
+                && ! $joint->has($return)
+                && $this->circuit->nets->at($joint->points[0]) === $this->circuit->earthNet
+            ) {
                 return [Mistake::ofHand(
                     MistakeKind::NeutralOnEarth,
                     [$return],
