@@ -20,6 +20,7 @@ use App\Http\Controllers\Boards\DrawingNeutralController;
 use App\Http\Controllers\Boards\DrawingReviewController;
 use App\Http\Controllers\Boards\MaterialsController;
 use App\Http\Controllers\Boards\PaperController;
+use App\Http\Controllers\Boards\PaperPagesController;
 use App\Http\Controllers\Boards\PatternController;
 use App\Http\Controllers\Boards\PlanController;
 use App\Http\Controllers\Boards\PlanFileController;
@@ -55,6 +56,7 @@ Route::middleware('auth')->group(function () {
     Route::get('board-files/{boardFile}/plans/{plan}/materials', [MaterialsController::class, 'show'])->where('plan', '[0-9]{1,4}');
     Route::get('board-files/{boardFile}/plans/{plan}/file', [PlanFileController::class, 'show'])->where('plan', '[0-9]{1,4}');
     Route::get('board-files/{boardFile}/plans/{plan}/paper', [PaperController::class, 'show'])->where('plan', '[0-9]{1,4}');
+    Route::get('board-files/{boardFile}/plans/{plan}/pages', [PaperPagesController::class, 'index'])->where('plan', '[0-9]{1,4}');
     Route::post('board-files/{boardFile}/converted', [ConvertedBoardFileController::class, 'store'])->middleware('search:whole');
     Route::get('board-files/{boardFile}/as-found', [AsFoundController::class, 'show']);
     Route::put('board-files/{boardFile}/as-found', [AsFoundController::class, 'update']);

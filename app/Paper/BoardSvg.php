@@ -44,8 +44,6 @@ final class BoardSvg
 
     private const UNPLACED_MM = 400.0;
 
-    private const BESIDE_MM = 60.0;
-
     private Svg $svg;
 
     private Board $board;
@@ -83,10 +81,10 @@ final class BoardSvg
         [$width, $height] = [$this->scale->onPaper($this->view[2]), $this->scale->onPaper($this->view[3])];
         $this->svg->rect(0.2, 0.2, $width - 0.4, $height - 0.4, 0.4);
         $this->studs($height);
-        $beside = [];
-        foreach ($this->runs() as $cables) {
-            $pair = self::pairOf($cables[0]);
-            $this->run($cables, $beside[$pair] = ($beside[$pair] ?? -1) + 1);
+        $runs = $this->runs();
+        $ends = array_map(fn (array $cables, int $i) => [(string) $i, $cables[0]->from, $cables[0]->to], $runs, array_keys($runs));
+        foreach ((new RunLayout($this->places))->routes($ends) as $route) {
+            $this->run($runs[(int) $route->id], $route);
         }
         foreach ($this->board->enclosures as $box) {
             $this->box($box);
@@ -146,21 +144,17 @@ final class BoardSvg
     }
 
     /** @param  non-empty-list<Cable>  $cables */
-    private function run(array $cables, int $beside): void
+    private function run(array $cables, Route $route): void
     {
-        $cable = $cables[0];
-        $aside = $beside * self::BESIDE_MM;
-        [$from, $to] = [$this->places[$cable->from], $this->places[$cable->to]];
-        [$x1, $y1] = $this->at($from[0] + $aside, $from[1] + $aside);
-        [$x2, $y2] = $this->at($to[0] + $aside, $to[1] + $aside);
-        $d = "M$x1 {$y1}L$x2 {$y1}L$x2 $y2";
+        $d = 'M'.implode('L', array_map(fn (array $point) => implode(' ', $this->at(...$point)), $route->points));
         $this->svg->path($d, 1.3);
         $this->svg->path($d, 0.7, Svg::PAPER);
-        $isUpright = abs($y2 - $y1) > abs($x2 - $x1);
+        $isUpright = $route->isUpright;
         $lines = $this->linesOf($cables);
+        [$x, $y] = $this->at(...$route->middle);
         [$x, $y] = $isUpright
-            ? [$x2 + 1.6, ($y1 + $y2) / 2]
-            : [($x1 + $x2) / 2, $y1 - $this->clearOf($cable, $lines) - (count($lines) - 1) * (self::SMALL + 0.6)];
+            ? [$x + 1.6, $y + self::TEXT]
+            : [$x, $y - $this->clearOf($cables[0], $lines) - (count($lines) - 1) * (self::SMALL + 0.6)];
         foreach ($lines as $i => $line) {
             $this->svg->text(
                 $x,

@@ -7,18 +7,31 @@ namespace App\Paper;
 /** A finished drawing with its size on paper. */
 final readonly class Drawing
 {
+    private const PX_PER_MM = 96 / 25.4;
+
     /**
      * @param  string  $body  elements of the drawing
      * @param  float  $width  of what is drawn, in its own units
      */
     public function __construct(
-        private string $title,
+        public string $title,
         private string $body,
         private float $width,
         private float $height,
         public float $widthMm,
         public float $heightMm,
     ) {
+    }
+
+    /** Its size on a page of 96 dots to the inch, so that it is printed to scale. */
+    public function widthPx(): float
+    {
+        return round($this->widthMm * self::PX_PER_MM, 2);
+    }
+
+    public function heightPx(): float
+    {
+        return round($this->heightMm * self::PX_PER_MM, 2);
     }
 
     /** A file that other programs open at its true size. */

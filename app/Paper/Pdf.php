@@ -26,11 +26,17 @@ final class Pdf
         $options->setFontCache(storage_path('framework/cache'))->setTempDir(storage_path('framework/cache'));
         $pdf = new Dompdf($options);
         $pdf->setPaper($practice === Practice::NorthAmerica ? 'letter' : 'a4');
-        $pdf->loadHtml(View::make($view, [...$data, 'practice' => $practice])->render());
+        $pdf->loadHtml(View::make($view, [...$data, 'practice' => $practice, 'style' => self::style()])->render());
         $pdf->addInfo('Title', $title);
         $pdf->render();
 
         return (string) $pdf->output();
+    }
+
+    /** What the pages look like, on paper and in their preview. */
+    public static function style(): string
+    {
+        return File::get(resource_path('css/paper.css'));
     }
 
     /** Raises the limit where it is lower; never lowers one. */

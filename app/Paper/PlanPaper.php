@@ -8,6 +8,7 @@ use App\Enums\Page;
 use App\Shapes\MaterialsShape;
 use App\Shapes\PrepareShape;
 use App\Wording\PlanStepSentence;
+use Illuminate\Support\Facades\View;
 use Zwindle\Board\Enclosure;
 use Zwindle\Plan\Materials\CutAllowances;
 use Zwindle\Plan\Plan;
@@ -29,6 +30,30 @@ final readonly class PlanPaper
         $board = $this->plan->wiring->board;
 
         return Pdf::of('paper.plan', ['pages' => $pages, ...$this->data()], $board->practice, $board->title);
+    }
+
+    /**
+     * Every page as it is printed, for a screen to preview.
+     *
+     * @return array{title: string, practice: string, style: string, caution: string,
+     *     pages: list<array{page: string, name: string, html: string}>}
+     */
+    public function preview(): array
+    {
+        $practice = $this->plan->wiring->board->practice;
+        $data = $this->data();
+
+        return [
+            'title' => $this->plan->wiring->board->title,
+            'practice' => $practice->value,
+            'style' => Pdf::style(),
+            'caution' => __('verdict.paper-caution', [], $practice->value),
+            'pages' => array_map(fn (Page $page) => [
+                'page' => $page->value,
+                'name' => __("paper.page.$page->value"),
+                'html' => View::make("paper.pages.$page->value", $data)->render(),
+            ], Page::cases()),
+        ];
     }
 
     /** @return array<string, mixed> */

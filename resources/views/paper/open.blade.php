@@ -1,1 +1,1 @@
-<table class="open">@foreach (array_chunk($boxes, 2) as $pair)<tr>@foreach ($pair as $box)<td><img src="{{ $box->source() }}" style="width: {{ $box->widthMm }}mm; height: {{ $box->heightMm }}mm" alt=""></td>@endforeach</tr>@endforeach</table>
+<table class="open">@foreach (array_chunk($boxes, 2) as $pair)<tr>@foreach ($pair as $box)<td>@include('paper.drawing', ['drawing' => $box])</td>@endforeach</tr>@endforeach</table>

@@ -10,7 +10,7 @@
 <p>{{ $brief }} {{ $minutes === null ? '' : __('paper.minutes', ['minutes' => $minutes]) }}</p>
 @foreach ($positions as $position)<p>{{ $position }}</p>@endforeach
 @if ($stands !== '')<p><strong>{{ $stands }}</strong></p>@endif
-<p><img src="{{ $seat['board']->source() }}" style="width: {{ $seat['board']->widthMm }}mm; height: {{ $seat['board']->heightMm }}mm" alt=""></p>
+<p>@include('paper.drawing', ['drawing' => $seat['board']])</p>
 <p><strong>{{ __('paper.write-down') }}</strong></p>
 @include('paper.table', ['columns' => __('paper.columns.blank'), 'rows' => array_map(fn ($row) => [$row['box'], $row['cable'], $row['conductor'], '', ''], $seat['schedule'])])
 <p>{{ __('paper.sign') }}</p>

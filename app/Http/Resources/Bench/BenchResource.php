@@ -45,6 +45,7 @@ final class BenchResource extends JsonResource
             'startedAt' => $this->started_at?->toIso8601ZuluString(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
+            'caution' => __('verdict.paper-caution', [], $board->practice->value),
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
             'head' => $this->head,
             'board' => $seen->bench($board),

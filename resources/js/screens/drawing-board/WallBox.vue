@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Board, DrawingReview } from '@/shared/api/generated/http'
-import type { Spot } from './drawing'
+import type { Spot } from '@/shared/board/runLayout'
 
 const props = defineProps<{
   box: Board['enclosures'][number]

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { DrawingReview } from '@/shared/api/generated/http'
 import { paintOf } from '@/shared/board/conductor'
-import type { Route } from './wallLayout'
+import type { Route } from '@/shared/board/runLayout'
 
 const props = defineProps<{
   route: Route

@@ -2,8 +2,9 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Board, DrawnBox, DrawnCable } from '@/shared/api/generated/http'
-import type { Spot } from './drawing'
-import { gridOf, routesOf, snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
+import type { Spot } from '@/shared/board/runLayout'
+import { routesOf } from '@/shared/board/runLayout'
+import { gridOf, snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
 import WallBox from './WallBox.vue'
 import WallRun from './WallRun.vue'
 
@@ -40,7 +41,7 @@ const { width, height } = useElementSize(svg)
 const view = computed(() =>
   viewOf(spotsOf(props.board), height.value > 0 ? width.value / height.value : null, props.board.wall),
 )
-const routes = computed(() => routesOf(props.board, spots.value))
+const routes = computed(() => routesOf(props.board.cables, spots.value))
 const said = computed(() => new Map(props.shown.cables.map((cable) => [cable.id, cable])))
 const fills = computed(() => new Map(props.shown.boxes.map((box) => [box.id, box])))
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Board, WallPart, WayOut } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
-import { routesOf, snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
+import { routesOf, type Spot } from '@/shared/board/runLayout'
+import { snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
 import { wrongPlaces } from './wrongPlaces'
 
 const kinds = { 'sw-3': 'switch', lamp: 'lamp', outlet: 'receptacle', feed: 'supply' }
@@ -27,7 +28,7 @@ const bare: Board = {
 const hung = (...what: WallPart[]) => what.reduce((board, one) => drawing.hang(board, one, [500, 500], kinds), bare)
 const threeWays = () => hung(hanging(['sw-3']), hanging(['sw-3']), hanging(['lamp'], 'light-box'))
 
-const again = (board: Board, id: string, at: drawing.Spot) => drawing.paste(board, drawing.copied(board, id)!, at)
+const again = (board: Board, id: string, at: Spot) => drawing.paste(board, drawing.copied(board, id)!, at)
 
 describe('drawing', () => {
   it('hangs boxes with parts, each with an id and a name of its own', () => {
@@ -195,7 +196,7 @@ describe('the wall', () => {
 
   it('runs cables along and up, two of a pair side by side, and leaves out one to nowhere', () => {
     const board = { ...threeWays(), cables: ['W1', 'W2'].map((id) => ({ id, type: 'any', from: 'F', to: 'B1' })) }
-    const [first, second] = routesOf(board, spotsOf(board))
+    const [first, second] = routesOf(board.cables, spotsOf(board))
     expect(first!.points).toEqual([
       [100, 100],
       [500, 100],
@@ -203,15 +204,15 @@ describe('the wall', () => {
     ])
     expect(second!.points[0]).toEqual([170, 170])
     const nowhere = { ...board, cables: [{ id: 'W1', type: 'any', from: 'F', to: 'B9' }] }
-    expect(routesOf(nowhere, spotsOf(nowhere))).toEqual([])
+    expect(routesOf(nowhere.cables, spotsOf(nowhere))).toEqual([])
   })
 
   it('goes round the other corner where a box is in the way', () => {
-    const board = { ...threeWays(), cables: [{ id: 'W1', type: 'any', from: 'F', to: 'H1' }] }
-    const at = (b1: drawing.Spot) =>
+    const runs = [{ id: 'W1', from: 'F', to: 'H1' }]
+    const at = (b1: Spot) =>
       routesOf(
-        board,
-        new Map<string, drawing.Spot>([
+        runs,
+        new Map<string, Spot>([
           ['F', [100, 900]],
           ['H1', [700, 300]],
           ['B1', b1],

@@ -1,11 +1,11 @@
 import type { Board, WallPart, WayOut } from '@/shared/api/generated/http'
+import type { Spot } from '@/shared/board/runLayout'
 import { withoutEmptyControls } from './controls'
 import { freeId, freeLabel, without } from './ids'
 
 export * from './controls'
 export * from './runs'
 
-export type Spot = readonly [number, number]
 type Enclosure = Board['enclosures'][number]
 type Device = Board['devices'][number]
 

@@ -23,7 +23,7 @@ const print = () => window.print()
     </div>
     <LoadState v-if="!data" :failure="failure" what="The questions" @again="load" />
     <main v-else class="mx-auto max-w-4xl">
-      <PaperPage :practice="data.bench.practice" :title="data.bench.title" :name="`Viva · ${data.bench.trainee.name}`">
+      <PaperPage :caution="data.bench.caution" :title="data.bench.title" :name="`Viva · ${data.bench.trainee.name}`">
         <p v-for="mistake in data.debrief.mistakes" :key="mistake" class="mb-2">To be told: {{ mistake }}</p>
         <ol class="list-decimal pl-6">
           <li v-for="(one, i) in data.debrief.questions" :key="i" class="mb-4 break-inside-avoid" data-test="viva">

@@ -13,6 +13,7 @@ import type {
   DrawingReview,
   FileProblem,
   MaterialsData,
+  PaperPages,
   PathData,
   PlanData,
   PlanList,
@@ -210,6 +211,9 @@ export const api = {
   /** Address of printed pages as a PDF; all of them without a wish. */
   paperOf: (boardFile: number, plan: number, pages: readonly string[] = []) =>
     `/api/board-files/${boardFile}/plans/${plan}/paper${queryOf({ pages: pages.join() })}`,
+  /** Every page as it is printed. */
+  paperPages: (boardFile: number, plan: number) =>
+    request<PaperPages>('GET', `board-files/${boardFile}/plans/${plan}/pages`, undefined, 60_000),
   /** Address of one page a seat as a PDF: what is asked there, or how it is wired. */
   seatPaperOf: (assignment: number, pages: 'sheets' | 'keys') => `/api/assignments/${assignment}/paper?pages=${pages}`,
   convert: (boardFile: number) => request<Converted>('POST', `board-files/${boardFile}/converted`),

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { BoardLook } from '@/shared/api/generated/http'
 import MapBox from './MapBox.vue'
-import { layOutMap, runsOf } from './mapLayout'
+import { layOutMap } from './mapLayout'
 import MapRun from './MapRun.vue'
 
 const props = withDefaults(
@@ -35,7 +35,6 @@ const props = withDefaults(
 defineEmits<{ open: [box: string] }>()
 
 const layout = computed(() => layOutMap(props.board))
-const runs = computed(() => runsOf(props.board))
 const ground = computed(() => layout.value.view)
 </script>
 
@@ -54,11 +53,10 @@ const ground = computed(() => layout.value.view)
     <rect v-bind="ground" fill="#EBE6D9" />
     <rect v-bind="ground" fill="url(#grain)" />
     <MapRun
-      v-for="run in runs"
-      :key="run.key"
-      :run="run"
-      :from="layout.at(run.from)"
-      :to="layout.at(run.to)"
+      v-for="{ run, route } in layout.runs"
+      :key="run.id"
+      :print="run.print"
+      :route="route"
       :traced="run.cables.flatMap((cable) => traced.get(cable) ?? [])"
     />
     <MapBox

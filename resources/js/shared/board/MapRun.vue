@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { paintOf } from './conductor'
-import { isUpright, type Run } from './mapLayout'
-import type { Point } from './boxLayout'
+import { BESIDE_RUN_MM } from './mapLayout'
+import type { Route } from './runLayout'
 
-const props = defineProps<{ run: Run; from: Point; to: Point; traced: readonly string[] }>()
+const props = defineProps<{ print: string; route: Route; traced: readonly string[] }>()
 
 const BESIDE = 16
-const d = computed(() => `M${props.from.x} ${props.from.y}L${props.to.x} ${props.to.y}`)
-const goesUp = computed(() => isUpright(props.from, props.to))
+const d = computed(() => `M${props.route.points.map((at) => at.join(' ')).join('L')}`)
+/** Room for a line of print under where an upright stretch may be written on. */
+const DOWN_MM = 40
 /** Traced cores run side by side along the cable. */
 const shift = (i: number) => (i - (props.traced.length - 1) / 2) * BESIDE
 </script>
@@ -22,13 +23,13 @@ const shift = (i: number) => (i - (props.traced.length - 1) / 2) * BESIDE
       <path :d="d" :stroke="paintOf(colour).body" stroke-width="8" />
     </g>
     <text
-      :x="(from.x + to.x) / 2 + (goesUp ? 26 : 0)"
-      :y="(from.y + to.y) / 2 - (goesUp ? 0 : 26)"
-      :text-anchor="goesUp ? 'start' : 'middle'"
+      :x="route.middle[0] + (route.isUpright ? BESIDE_RUN_MM : 0)"
+      :y="route.middle[1] + (route.isUpright ? DOWN_MM : -BESIDE_RUN_MM)"
+      :text-anchor="route.isUpright ? 'start' : 'middle'"
       font-size="42"
       fill="#1D2129"
     >
-      {{ run.print }}
+      {{ print }}
     </text>
   </g>
 </template>

@@ -1,18 +1,19 @@
 import type { BoardLook } from '@/shared/api/generated/http'
 import type { Point } from './boxLayout'
+import { routesOf, type Route, type Run, type Spot } from './runLayout'
 
 /** The board face to scale: millimetres of the board file, or a row where the file gives no places. */
 export interface MapLayout {
   at: (enclosure: string) => Point
   view: { x: number; y: number; width: number; height: number }
+  runs: { run: PrintedRun; route: Route }[]
 }
 
 const MARGIN_MM = 270
 const SPACING_MM = 450
 /** Width of a letter of what is printed along a run, and how far beside an upright one it begins. */
 const LETTER_MM = 20
-const BESIDE_RUN_MM = 26
-const UPRIGHT_MM = 60
+export const BESIDE_RUN_MM = 26
 
 export function layOutMap(board: BoardLook): MapLayout {
   const places = new Map<string, Point>()
@@ -27,11 +28,22 @@ export function layOutMap(board: BoardLook): MapLayout {
   const left = Math.min(...xs) - MARGIN_MM
   const top = Math.min(...ys) - MARGIN_MM
   const at = (enclosure: string) => places.get(enclosure) ?? { x: 0, y: 0 }
-  const printed = runsOf(board)
-    .filter(({ from, to }) => isUpright(at(from), at(to)))
-    .map(({ from, to, print }) => (at(from).x + at(to).x) / 2 + BESIDE_RUN_MM + print.length * LETTER_MM)
+  const routes = new Map(
+    routesOf(runsOf(board), new Map([...places].map(([id, { x, y }]) => [id, [x, y] as Spot]))).map((route) => [
+      route.id,
+      route,
+    ]),
+  )
+  const runs = runsOf(board).flatMap((run) => {
+    const route = routes.get(run.id)
+    return route ? [{ run, route }] : []
+  })
+  const printed = runs
+    .filter(({ route }) => route.isUpright)
+    .map(({ run, route }) => route.middle[0] + BESIDE_RUN_MM + run.print.length * LETTER_MM)
   return {
     at,
+    runs,
     view: {
       x: left,
       y: top,
@@ -41,26 +53,20 @@ export function layOutMap(board: BoardLook): MapLayout {
   }
 }
 
-/** Whether a run goes up rather than along: what is printed on it stands beside it. */
-export const isUpright = (from: Point, to: Point) => Math.abs(from.x - to.x) < UPRIGHT_MM
-
-/** One drawn run: a cable, or the singles of one conduit. */
-export interface Run {
-  key: string
-  from: string
-  to: string
+/** A run with what is printed on it: a cable, or the singles of one conduit. */
+export interface PrintedRun extends Run {
   print: string
   cables: string[]
 }
 
-export function runsOf(board: BoardLook): Run[] {
-  const runs = new Map<string, Run>()
+export function runsOf(board: BoardLook): PrintedRun[] {
+  const runs = new Map<string, PrintedRun>()
   for (const cable of board.cables) {
-    const key = cable.single ? [cable.from, cable.to].sort().join('–') : cable.id
-    const run = runs.get(key) ?? { key, from: cable.from, to: cable.to, print: '', cables: [] }
+    const id = cable.single ? [cable.from, cable.to].sort().join('–') : cable.id
+    const run = runs.get(id) ?? { id, from: cable.from, to: cable.to, print: '', cables: [] }
     run.cables.push(cable.id)
     run.print = cable.single ? `${run.cables.length} × ${cable.print}` : `${cable.id} · ${cable.print}`
-    runs.set(key, run)
+    runs.set(id, run)
   }
   return [...runs.values()]
 }

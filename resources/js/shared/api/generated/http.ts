@@ -69,6 +69,10 @@ export interface BenchData {
   startedAt: string | null
   dueAt: string | null
   handedInAt: string | null
+  /**
+   * For a page that is printed of it.
+   */
+  caution: string
   serverTime: string
   head: number
   board: BoardLook
@@ -984,6 +988,24 @@ export interface MaterialsData {
     what: string
     with: string
     reading: string
+  }[]
+}
+/**
+ * Every page of a plan as it is printed.
+ *
+ */
+export interface PaperPages {
+  title: string
+  practice: 'na' | 'gb'
+  /**
+   * What the pages look like, as a style sheet.
+   */
+  style: string
+  caution: string
+  pages: {
+    page: string
+    name: string
+    html: string
   }[]
 }
 export interface MarkingData {

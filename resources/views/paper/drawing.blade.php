@@ -1,0 +1,1 @@
+<img src="{{ $drawing->source() }}" width="{{ $drawing->widthPx() }}" height="{{ $drawing->heightPx() }}" alt="{{ $drawing->title }}">

@@ -1,0 +1,1 @@
+<table class="labels">@foreach (array_chunk($lists['labels'], 3) as $row)<tr>@foreach ($row as $label)<td><strong>{{ $label['cable'] }}</strong><br>{{ $label['end'] }} → {{ $label['other'] }}<br>{{ $withAnswers ? $label['carries'] : '' }}</td>@endforeach</tr>@endforeach</table>

@@ -1,0 +1,1 @@
+@include('paper.labels', ['withAnswers' => false])

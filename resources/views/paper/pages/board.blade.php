@@ -1,0 +1,1 @@
+<p>@include('paper.drawing', ['drawing' => $board])</p>

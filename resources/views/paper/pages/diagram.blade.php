@@ -1,0 +1,2 @@
+<p>@include('paper.drawing', ['drawing' => $diagram])</p>
+<p>{{ __('verdict.diagram-note', [], $locale) }}</p>

@@ -1,0 +1,1 @@
+@include('paper.table', ['columns' => __('paper.columns.mark-out'), 'rows' => $prepare['markOut']])

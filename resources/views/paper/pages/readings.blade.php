@@ -1,0 +1,1 @@
+@include('paper.table', ['columns' => __('paper.columns.readings'), 'rows' => $prepare['readings']])

@@ -1,0 +1,1 @@
+@include('paper.table', ['columns' => __('materials.columns.schedule'), 'rows' => $lists['schedule']])
