@@ -215,3 +215,12 @@ it('lets no screen import another screen', function () {
 
     expect($sources)->not->toBe([])->and($guilty)->toBe([]);
 });
+
+it('takes every colour of the screens from the theme', function () {
+    $guilty = array_filter(Files::below('resources/js', ['ts', 'vue']), fn (string $path) => preg_match(
+        '/#[0-9a-f]{6}\b|\brgba?\(/i',
+        (string) file_get_contents($path),
+    ) === 1);
+
+    expect(count(Files::below('resources/js', ['ts', 'vue'])))->toBeGreaterThan(150)->and(array_values($guilty))->toBe([]);
+});

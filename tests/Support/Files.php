@@ -22,12 +22,15 @@ final class Files
         return dirname(__DIR__, 2).'/'.$path;
     }
 
-    /** @return list<string> every PHP file below a folder */
-    public static function below(string $folder): array
+    /**
+     * @param  list<string>  $endings
+     * @return list<string> every file below a folder
+     */
+    public static function below(string $folder, array $endings = ['php']): array
     {
         $files = [];
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::path($folder))) as $file) {
-            if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
+            if ($file instanceof SplFileInfo && in_array($file->getExtension(), $endings, true)) {
                 $files[] = $file->getPathname();
             }
         }

@@ -18,8 +18,8 @@ const chosen = defineModel<number>({ required: true })
           :data-board="board.id"
         >
           <svg viewBox="0 0 24 24" class="h-6 w-6 shrink-0" aria-hidden="true">
-            <circle cx="12" cy="12" r="10" fill="none" stroke="#1D2129" stroke-width="2" />
-            <circle v-if="checked" cx="12" cy="12" r="6" fill="#5B2BB5" />
+            <circle cx="12" cy="12" r="10" fill="none" stroke="var(--color-ink)" stroke-width="2" />
+            <circle v-if="checked" cx="12" cy="12" r="6" fill="var(--color-violet)" />
           </svg>
           <span class="code w-10 shrink-0 border-2 border-ink text-center">{{
             board.practice === 'na' ? 'NA' : 'GB'

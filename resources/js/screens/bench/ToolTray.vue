@@ -42,7 +42,15 @@ const MARK_KEYS = { line: 'H', neutral: 'N', earth: 'G' } as const
       @click="hand.mark(mark.as)"
     >
       <svg viewBox="0 0 20 20" class="h-5 w-5" aria-hidden="true">
-        <rect x="1" y="5" width="18" height="10" :fill="paintOf(mark.colour).body" stroke="#1D2129" stroke-width="2" />
+        <rect
+          x="1"
+          y="5"
+          width="18"
+          height="10"
+          :fill="paintOf(mark.colour).body"
+          stroke="var(--color-ink)"
+          stroke-width="2"
+        />
         <path
           v-if="paintOf(mark.colour).stripe"
           d="M2 10h16"

@@ -25,8 +25,8 @@ const canBeOpened = computed(
     <td class="w-44 pr-3">
       <span class="flex items-center gap-2">
         <svg viewBox="0 0 100 12" preserveAspectRatio="none" class="h-3 w-24" aria-hidden="true">
-          <rect width="100" height="12" fill="none" stroke="#1D2129" stroke-width="4" />
-          <rect :width="(attempt.placed / Math.max(1, attempt.ends)) * 100" height="12" fill="#1D2129" />
+          <rect width="100" height="12" fill="none" stroke="var(--color-ink)" stroke-width="4" />
+          <rect :width="(attempt.placed / Math.max(1, attempt.ends)) * 100" height="12" fill="var(--color-ink)" />
         </svg>
         <span class="code">{{ attempt.placed }}/{{ attempt.ends }}</span>
       </span>

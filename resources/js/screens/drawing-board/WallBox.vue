@@ -17,14 +17,21 @@ const GAUGE = 150
 const label = computed(() => props.box.label ?? props.box.id)
 const isLight = computed(() => props.box.kind === 'light-box' || props.box.kind === 'ceiling-rose')
 const outline = computed(() =>
-  props.selected ? { stroke: '#5B2BB5', 'stroke-width': 14 } : { stroke: '#1D2129', 'stroke-width': 6 },
+  props.selected
+    ? { stroke: 'var(--color-violet)', 'stroke-width': 14 }
+    : { stroke: 'var(--color-ink)', 'stroke-width': 6 },
 )
 /** Ground for what is written under a box, so that a run passes behind it; the letters of this face are narrow. */
 const plaque = computed(() => {
   const width = Math.max(label.value.length * 18, (props.fill?.text.length ?? 0) * 14, GAUGE) + 12
   return { x: -width / 2, width, height: props.fill?.text ? 116 : 52 }
 })
-const caption = { 'text-anchor': 'middle', 'paint-order': 'stroke', stroke: '#EBE6D9', 'stroke-width': 12 } as const
+const caption = {
+  'text-anchor': 'middle',
+  'paint-order': 'stroke',
+  stroke: 'var(--color-face)',
+  'stroke-width': 12,
+} as const
 </script>
 
 <template>
@@ -48,35 +55,35 @@ const caption = { 'text-anchor': 'middle', 'paint-order': 'stroke', stroke: '#EB
       width="184"
       height="184"
       rx="10"
-      fill="#E9E1F7"
-      stroke="#5B2BB5"
+      fill="var(--color-wash)"
+      stroke="var(--color-violet)"
       stroke-width="8"
     />
     <template v-if="isLight">
-      <circle r="62" fill="#F5F2EA" v-bind="outline" />
-      <path d="M-30 -30L30 30M-30 30L30 -30" stroke="#1D2129" stroke-width="6" />
+      <circle r="62" fill="var(--color-paper)" v-bind="outline" />
+      <path d="M-30 -30L30 30M-30 30L30 -30" stroke="var(--color-ink)" stroke-width="6" />
     </template>
     <template v-else>
-      <rect x="-58" y="-62" width="116" height="124" rx="8" fill="#F5F2EA" v-bind="outline" />
-      <path v-if="box.kind === 'supply'" d="M14 -36L-22 8H0L-14 40L24 -8H2Z" fill="#1D2129" />
-      <g v-else-if="box.kind === 'switch-box'" stroke="#1D2129" stroke-width="6" fill="none">
+      <rect x="-58" y="-62" width="116" height="124" rx="8" fill="var(--color-paper)" v-bind="outline" />
+      <path v-if="box.kind === 'supply'" d="M14 -36L-22 8H0L-14 40L24 -8H2Z" fill="var(--color-ink)" />
+      <g v-else-if="box.kind === 'switch-box'" stroke="var(--color-ink)" stroke-width="6" fill="none">
         <rect x="-20" y="-38" width="40" height="76" rx="6" />
-        <rect x="-12" y="-30" width="24" height="26" fill="#1D2129" />
+        <rect x="-12" y="-30" width="24" height="26" fill="var(--color-ink)" />
       </g>
     </template>
-    <rect v-bind="plaque" y="76" rx="8" fill="#EBE6D9" />
-    <text y="116" font-size="48" fill="#1D2129" v-bind="caption">{{ label }}</text>
-    <text v-if="fill?.neutral" y="-78" font-size="34" fill="#1D2129" v-bind="caption">{{ fill.neutral }}</text>
+    <rect v-bind="plaque" y="76" rx="8" fill="var(--color-face)" />
+    <text y="116" font-size="48" fill="var(--color-ink)" v-bind="caption">{{ label }}</text>
+    <text v-if="fill?.neutral" y="-78" font-size="34" fill="var(--color-ink)" v-bind="caption">{{ fill.neutral }}</text>
     <g v-if="fill && fill.share !== null" :transform="`translate(${-GAUGE / 2} 128)`">
-      <rect :width="GAUGE" height="16" fill="#F5F2EA" stroke="#1D2129" stroke-width="3" />
-      <rect :width="GAUGE * Math.min(1, fill.share)" height="16" fill="#1D2129" />
+      <rect :width="GAUGE" height="16" fill="var(--color-paper)" stroke="var(--color-ink)" stroke-width="3" />
+      <rect :width="GAUGE * Math.min(1, fill.share)" height="16" fill="var(--color-ink)" />
     </g>
-    <text v-if="fill?.text" y="182" font-size="38" fill="#1D2129" v-bind="caption">
+    <text v-if="fill?.text" y="182" font-size="38" fill="var(--color-ink)" v-bind="caption">
       {{ fill.fits === false ? '✕ ' : '' }}{{ fill.text }}
     </text>
     <g v-if="wrong" transform="translate(66 -66)">
-      <path d="M0 -34L36 28H-36Z" fill="#F5F2EA" stroke="#1D2129" stroke-width="6" />
-      <text y="22" font-size="48" text-anchor="middle" fill="#1D2129">!</text>
+      <path d="M0 -34L36 28H-36Z" fill="var(--color-paper)" stroke="var(--color-ink)" stroke-width="6" />
+      <text y="22" font-size="48" text-anchor="middle" fill="var(--color-ink)">!</text>
     </g>
   </g>
 </template>

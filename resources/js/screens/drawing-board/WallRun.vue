@@ -34,23 +34,27 @@ const title = computed(() => `${props.route.id}${props.said ? ` · ${props.said.
     @keydown.space.stop.prevent="$emit('choose')"
   >
     <path :d="d" stroke="transparent" stroke-width="90" />
-    <path :d="d" :stroke="selected ? '#5B2BB5' : '#1D2129'" :stroke-width="20 + carried.length * BESIDE" />
     <path
       :d="d"
-      stroke="#F5F2EA"
+      :stroke="selected ? 'var(--color-violet)' : 'var(--color-ink)'"
+      :stroke-width="20 + carried.length * BESIDE"
+    />
+    <path
+      :d="d"
+      stroke="var(--color-paper)"
       :stroke-width="14 + carried.length * BESIDE"
       :stroke-dasharray="said ? undefined : '30 22'"
     />
     <g v-for="(core, i) in carried" :key="i" :transform="`translate(${shift(i)} ${shift(i)})`">
-      <path :d="d" stroke="#1D2129" stroke-width="11" />
+      <path :d="d" stroke="var(--color-ink)" stroke-width="11" />
       <path :d="d" :stroke="paintOf(core.colour).body" stroke-width="8" />
     </g>
     <g
       :transform="`translate(${route.middle[0] + (route.isUpright ? 50 : 0)} ${route.middle[1] - (route.isUpright ? -60 : 26 + carried.length * 8 + words.length * 40)})`"
       :text-anchor="route.isUpright ? 'start' : 'middle'"
-      fill="#1D2129"
+      fill="var(--color-ink)"
       paint-order="stroke"
-      stroke="#EBE6D9"
+      stroke="var(--color-face)"
       stroke-width="10"
     >
       <text font-size="42" font-weight="600"

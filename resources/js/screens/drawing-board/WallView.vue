@@ -119,16 +119,18 @@ function steer(event: KeyboardEvent) {
   >
     <defs>
       <pattern id="wall-grain" :width="grid * 2" :height="grid * 2" patternUnits="userSpaceOnUse">
-        <path :d="`M${grid * 2} 0H0V${grid * 2}`" fill="none" stroke="#DDD6C4" stroke-width="2" />
+        <path :d="`M${grid * 2} 0H0V${grid * 2}`" fill="none" stroke="var(--color-grain)" stroke-width="2" />
       </pattern>
     </defs>
-    <rect v-bind="view" fill="#EBE6D9" pointer-events="none" />
+    <rect v-bind="view" fill="var(--color-face)" pointer-events="none" />
     <rect v-bind="view" fill="url(#wall-grain)" pointer-events="none" />
-    <g v-if="board.wall" fill="none" stroke="#545B66" pointer-events="none" data-test="face">
+    <g v-if="board.wall" fill="none" stroke="var(--color-soft)" pointer-events="none" data-test="face">
       <rect :width="board.wall.widthMm" :height="board.wall.heightMm" stroke-width="5" />
       <g v-for="(x, i) in studsOf(board.wall)" :key="x" data-test="stud">
         <path :d="`M${x} 0V${board.wall.heightMm}`" stroke-width="3" stroke-dasharray="6 26" />
-        <text :x="x + 8" :y="board.wall.heightMm - 14" font-size="34" fill="#545B66" stroke="none">{{ i + 1 }}</text>
+        <text :x="x + 8" :y="board.wall.heightMm - 14" font-size="34" fill="var(--color-soft)" stroke="none">
+          {{ i + 1 }}
+        </text>
       </g>
     </g>
     <WallRun
@@ -152,14 +154,20 @@ function steer(event: KeyboardEvent) {
       @take="(event) => take(event, box.id)"
       @choose="emit('box', box.id)"
     />
-    <g v-if="asked" :transform="`translate(${asked[0]} ${asked[1]})`" stroke="#5B2BB5" stroke-width="8" fill="none">
-      <circle r="46" fill="#E9E1F7" />
+    <g
+      v-if="asked"
+      :transform="`translate(${asked[0]} ${asked[1]})`"
+      stroke="var(--color-violet)"
+      stroke-width="8"
+      fill="none"
+    >
+      <circle r="46" fill="var(--color-wash)" />
       <path d="M0 -24V24M-24 0H24" />
     </g>
     <path
       v-if="isPointing"
       :d="`M${cross[0] - 50} ${cross[1]}h100M${cross[0]} ${cross[1] - 50}v100`"
-      stroke="#5B2BB5"
+      stroke="var(--color-violet)"
       stroke-width="7"
       data-test="cross"
     />

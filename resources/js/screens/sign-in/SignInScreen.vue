@@ -36,16 +36,16 @@ async function signIn() {
         aria-label="Two switches and a lamp, with one conductor still loose"
       >
         <g fill="none" stroke-linejoin="round" stroke-linecap="round">
-          <path d="M20 230H90" stroke="#1D2129" stroke-width="11" />
-          <path d="M20 230H90" stroke="#2b2b2e" stroke-width="8" />
-          <path d="M150 205H270" stroke="#1D2129" stroke-width="11" />
-          <path d="M150 205H270" stroke="#c62828" stroke-width="8" />
-          <path d="M150 255H235" stroke="#1D2129" stroke-width="11" />
-          <path d="M150 255H235" stroke="#2b2b2e" stroke-width="8" />
-          <path d="M300 170V90" stroke="#1D2129" stroke-width="11" />
-          <path d="M300 170V90" stroke="#ffffff" stroke-width="8" />
+          <path d="M20 230H90" stroke="var(--color-ink)" stroke-width="11" />
+          <path d="M20 230H90" stroke="var(--color-wire-black)" stroke-width="8" />
+          <path d="M150 205H270" stroke="var(--color-ink)" stroke-width="11" />
+          <path d="M150 205H270" stroke="var(--color-wire-red)" stroke-width="8" />
+          <path d="M150 255H235" stroke="var(--color-ink)" stroke-width="11" />
+          <path d="M150 255H235" stroke="var(--color-wire-black)" stroke-width="8" />
+          <path d="M300 170V90" stroke="var(--color-ink)" stroke-width="11" />
+          <path d="M300 170V90" stroke="var(--color-sheet)" stroke-width="8" />
         </g>
-        <g fill="#F5F2EA" stroke="#1D2129" stroke-width="3">
+        <g fill="var(--color-paper)" stroke="var(--color-ink)" stroke-width="3">
           <rect x="90" y="170" width="60" height="120" rx="3" />
           <rect x="110" y="205" width="20" height="50" />
           <rect x="270" y="170" width="60" height="120" rx="3" />
@@ -53,7 +53,7 @@ async function signIn() {
           <circle cx="300" cy="60" r="32" />
           <path d="M280 40 320 80M280 80 320 40" />
         </g>
-        <circle cx="244" cy="255" r="9" fill="none" stroke="#5B2BB5" stroke-width="4" />
+        <circle cx="244" cy="255" r="9" fill="none" stroke="var(--color-violet)" stroke-width="4" />
       </svg>
     </section>
     <section class="flex items-center justify-center p-8">

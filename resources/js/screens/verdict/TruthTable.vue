@@ -60,8 +60,8 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
             role="img"
             :aria-label="`${item.id} ${isDown(row, i) ? 'down' : 'up'}`"
           >
-            <rect x="1" y="1" width="18" height="30" rx="3" fill="none" stroke="#1D2129" stroke-width="2" />
-            <rect x="4" :y="isDown(row, i) ? 17 : 4" width="12" height="11" fill="#1D2129" />
+            <rect x="1" y="1" width="18" height="30" rx="3" fill="none" stroke="var(--color-ink)" stroke-width="2" />
+            <rect x="4" :y="isDown(row, i) ? 17 : 4" width="12" height="11" fill="var(--color-ink)" />
           </svg>
         </td>
         <td v-for="lamp in verdict.lamps" :key="lamp.id" class="px-1">
@@ -71,11 +71,11 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
                 cx="14"
                 cy="14"
                 r="7"
-                :fill="lamp.states[row] === '0' ? '#1D2129' : '#FFFFFF'"
-                stroke="#1D2129"
+                :fill="lamp.states[row] === '0' ? 'var(--color-ink)' : 'var(--color-sheet)'"
+                stroke="var(--color-ink)"
                 stroke-width="2"
               />
-              <g v-if="lamp.states[row] !== '0'" stroke="#1D2129" stroke-width="2">
+              <g v-if="lamp.states[row] !== '0'" stroke="var(--color-ink)" stroke-width="2">
                 <path
                   v-for="i in lamp.states[row] === '1' ? 8 : 4"
                   :key="i"

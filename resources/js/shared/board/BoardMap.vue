@@ -47,10 +47,10 @@ const ground = computed(() => layout.value.view)
   >
     <defs>
       <pattern id="grain" width="50" height="50" patternUnits="userSpaceOnUse">
-        <path d="M50 0H0V50" fill="none" stroke="#DDD6C4" stroke-width="1.5" />
+        <path d="M50 0H0V50" fill="none" stroke="var(--color-grain)" stroke-width="1.5" />
       </pattern>
     </defs>
-    <rect v-bind="ground" fill="#EBE6D9" />
+    <rect v-bind="ground" fill="var(--color-face)" />
     <rect v-bind="ground" fill="url(#grain)" />
     <MapRun
       v-for="{ run, route } in layout.runs"

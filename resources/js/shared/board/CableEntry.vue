@@ -20,6 +20,6 @@ const print = computed(() => {
 </script>
 
 <template>
-  <rect v-bind="sheath" fill="#DDD6C4" stroke="#1D2129" stroke-width="2" />
-  <text :transform="print" font-size="15" fill="#1D2129">{{ entry.label }}</text>
+  <rect v-bind="sheath" fill="var(--color-grain)" stroke="var(--color-ink)" stroke-width="2" />
+  <text :transform="print" font-size="15" fill="var(--color-ink)">{{ entry.label }}</text>
 </template>

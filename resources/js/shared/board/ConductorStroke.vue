@@ -9,8 +9,8 @@ const width = computed(() => (paint.value.bare ? 4 : 8))
 
 <template>
   <g fill="none" stroke-linejoin="round" stroke-linecap="round" :opacity="gone ? 0.07 : dimmed ? 0.35 : 1">
-    <path v-if="lifted" :d="d" stroke="#5B2BB5" :stroke-width="width + 8" />
-    <path :d="d" stroke="#1D2129" :stroke-width="width + 3" />
+    <path v-if="lifted" :d="d" stroke="var(--color-violet)" :stroke-width="width + 8" />
+    <path :d="d" stroke="var(--color-ink)" :stroke-width="width + 3" />
     <path :d="d" :stroke="paint.body" :stroke-width="width" />
     <path
       v-if="paint.stripe"

@@ -25,7 +25,7 @@ const spoken = computed(() => {
     @keydown.space.stop.prevent="$emit('pick')"
   >
     <rect :x="-connector.width / 2 - 4" y="-26" :width="connector.width + 8" height="52" fill="transparent" />
-    <g fill="#F5F2EA" stroke="#1D2129" stroke-width="2.5">
+    <g fill="var(--color-paper)" stroke="var(--color-ink)" stroke-width="2.5">
       <path
         v-if="joint.by === 'wire-nut'"
         :d="`M${-connector.width / 2} -18h${connector.width}l${14 - connector.width / 2} 38h-28z`"
@@ -37,14 +37,14 @@ const spoken = computed(() => {
         v-for="(point, i) in joint.points"
         :key="point"
         :d="`M${portAt(connector, i).x - connector.x} 4v14`"
-        stroke="#1D2129"
+        stroke="var(--color-ink)"
         stroke-width="5"
       />
     </template>
-    <text y="36" text-anchor="middle" font-size="14" fill="#1D2129">{{ label }} {{ held }}</text>
+    <text y="36" text-anchor="middle" font-size="14" fill="var(--color-ink)">{{ label }} {{ held }}</text>
     <g v-if="number !== null" :transform="`translate(${connector.width / 2} -16)`">
-      <circle r="12" fill="#5B2BB5" />
-      <text y="5" text-anchor="middle" font-size="15" fill="#F5F2EA">{{ number }}</text>
+      <circle r="12" fill="var(--color-violet)" />
+      <text y="5" text-anchor="middle" font-size="15" fill="var(--color-paper)">{{ number }}</text>
     </g>
   </g>
 </template>

@@ -26,11 +26,16 @@ const title = computed(() => {
 </script>
 
 <template>
-  <g :transform="`translate(${placed.x} ${placed.y})`" stroke="#1D2129" stroke-width="2" fill="#F5F2EA">
+  <g
+    :transform="`translate(${placed.x} ${placed.y})`"
+    stroke="var(--color-ink)"
+    stroke-width="2"
+    fill="var(--color-paper)"
+  >
     <g :transform="body.transform">
       <template v-if="placed.device.look === 'toggle' || placed.device.look === 'receptacle'">
-        <path :d="`M30 -26h${body.w - 60}v26h-${body.w - 60}z`" fill="#EBE6D9" />
-        <path :d="`M30 ${body.h}h${body.w - 60}v26h-${body.w - 60}z`" fill="#EBE6D9" />
+        <path :d="`M30 -26h${body.w - 60}v26h-${body.w - 60}z`" fill="var(--color-face)" />
+        <path :d="`M30 ${body.h}h${body.w - 60}v26h-${body.w - 60}z`" fill="var(--color-face)" />
         <rect :width="body.w" :height="body.h" rx="3" />
         <rect
           v-if="placed.device.look === 'toggle'"
@@ -48,7 +53,7 @@ const title = computed(() => {
       </template>
       <template v-else-if="placed.device.look === 'lampholder'">
         <circle :cx="body.w / 2" :cy="body.h / 2" :r="body.w / 2" />
-        <circle :cx="body.w / 2" :cy="body.h / 2" r="38" fill="#EBE6D9" />
+        <circle :cx="body.w / 2" :cy="body.h / 2" r="38" fill="var(--color-face)" />
         <path v-for="i in 3" :key="i" :d="`M${body.w / 2 - 30} ${body.h / 2 - 24 + i * 12}q30 10 60 0`" fill="none" />
       </template>
       <template v-else>
@@ -67,11 +72,11 @@ const title = computed(() => {
       text-anchor="middle"
       font-size="13"
       stroke="none"
-      fill="#1D2129"
+      fill="var(--color-ink)"
     >
       {{ placed.device.print }}
     </text>
-    <text :x="title.x" :y="title.y" :text-anchor="title.anchor" font-size="15" stroke="none" fill="#545B66">
+    <text :x="title.x" :y="title.y" :text-anchor="title.anchor" font-size="15" stroke="none" fill="var(--color-soft)">
       {{ placed.device.id }}{{ isCrowded ? '' : ` ${placed.device.name}` }}
     </text>
   </g>

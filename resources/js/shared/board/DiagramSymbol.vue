@@ -29,11 +29,11 @@ const isTraced = (...pins: DiagramPin[]) => pins.every(({ place }) => props.trac
       :cx="symbol.kind === 'line' ? right : left"
       :cy="top"
       r="6"
-      fill="#F5F2EA"
-      stroke="#1D2129"
+      fill="var(--color-paper)"
+      stroke="var(--color-ink)"
       stroke-width="2"
     />
-    <text :x="middle" :y="top + 6" text-anchor="middle" font-size="20" fill="#1D2129">
+    <text :x="middle" :y="top + 6" text-anchor="middle" font-size="20" fill="var(--color-ink)">
       {{ { line: 'L', neutral: 'N', earth: 'E' }[symbol.kind] }}
     </text>
   </g>
@@ -53,38 +53,38 @@ const isTraced = (...pins: DiagramPin[]) => pins.every(({ place }) => props.trac
       :width="right - left"
       :height="bottom - top + 46"
       rx="3"
-      fill="#F5F2EA"
-      stroke="#1D2129"
+      fill="var(--color-paper)"
+      stroke="var(--color-ink)"
       stroke-width="2"
     />
-    <text :x="middle" :y="top - 32" text-anchor="middle" font-size="19" fill="#1D2129"
+    <text :x="middle" :y="top - 32" text-anchor="middle" font-size="19" fill="var(--color-ink)"
       >{{ symbol.id }} {{ position }}</text
     >
     <g v-for="lever in levers" :key="`${lever.from.place} ${lever.to.place}`" fill="none" stroke-linecap="round">
       <path
         v-if="lever.closed && isTraced(lever.from, lever.to)"
         :d="`M${x(lever.from.x)} ${y(lever.from.row)}H${inside(lever.from)}L${inside(lever.to)} ${y(lever.to.row)}H${x(lever.to.x)}`"
-        stroke="#5B2BB5"
+        stroke="var(--color-violet)"
         stroke-width="9"
       />
       <path
         :d="`M${inside(lever.from)} ${y(lever.from.row)}L${inside(lever.to)} ${y(lever.to.row)}`"
-        :stroke="lever.closed ? '#1D2129' : '#545B66'"
+        :stroke="lever.closed ? 'var(--color-ink)' : 'var(--color-soft)'"
         :stroke-width="lever.closed ? 3.5 : 2"
         :stroke-dasharray="lever.closed ? undefined : '1 7'"
       />
     </g>
     <g v-for="pin in symbol.pins" :key="pin.place">
-      <path :d="`M${x(pin.x)} ${y(pin.row)}H${inside(pin)}`" stroke="#1D2129" stroke-width="2.5" />
-      <circle :cx="inside(pin)" :cy="y(pin.row)" r="4" fill="#1D2129" />
+      <path :d="`M${x(pin.x)} ${y(pin.row)}H${inside(pin)}`" stroke="var(--color-ink)" stroke-width="2.5" />
+      <circle :cx="inside(pin)" :cy="y(pin.row)" r="4" fill="var(--color-ink)" />
       <text
         v-if="symbol.pins.length > 2"
         :x="x(pin.x) + (pin.x === symbol.x ? 5 : -5)"
         :y="y(pin.row) - 6"
         :text-anchor="pin.x === symbol.x ? 'start' : 'end'"
         font-size="17"
-        fill="#1D2129"
-        stroke="#F5F2EA"
+        fill="var(--color-ink)"
+        stroke="var(--color-paper)"
         stroke-width="4"
         paint-order="stroke"
       >
@@ -96,16 +96,16 @@ const isTraced = (...pins: DiagramPin[]) => pins.every(({ place }) => props.trac
     <path
       v-if="symbol.pins.length === 2 && isTraced(...symbol.pins)"
       :d="`M${left} ${top}H${right}`"
-      stroke="#5B2BB5"
+      stroke="var(--color-violet)"
       stroke-width="9"
     />
-    <path :d="`M${left} ${top}H${right}`" stroke="#1D2129" stroke-width="2.5" />
+    <path :d="`M${left} ${top}H${right}`" stroke="var(--color-ink)" stroke-width="2.5" />
     <template v-if="symbol.kind === 'lamp'">
       <path
         v-for="i in lamp === 'on' ? 8 : lamp === 'dim' ? 4 : 0"
         :key="i"
         d="M0 -19v-6"
-        stroke="#1D2129"
+        stroke="var(--color-ink)"
         stroke-width="2"
         :transform="`translate(${middle} ${top}) rotate(${i * (lamp === 'on' ? 45 : 90)})`"
       />
@@ -113,11 +113,11 @@ const isTraced = (...pins: DiagramPin[]) => pins.every(({ place }) => props.trac
         :cx="middle"
         :cy="top"
         r="16"
-        :fill="lamp === 'off' ? '#F5F2EA' : '#FFFFFF'"
-        stroke="#1D2129"
+        :fill="lamp === 'off' ? 'var(--color-paper)' : 'var(--color-sheet)'"
+        stroke="var(--color-ink)"
         stroke-width="2"
       />
-      <path :d="`M${middle - 11} ${top - 11}l22 22m0 -22l-22 22`" stroke="#1D2129" stroke-width="2" />
+      <path :d="`M${middle - 11} ${top - 11}l22 22m0 -22l-22 22`" stroke="var(--color-ink)" stroke-width="2" />
     </template>
     <rect
       v-else
@@ -126,18 +126,24 @@ const isTraced = (...pins: DiagramPin[]) => pins.every(({ place }) => props.trac
       width="44"
       height="26"
       rx="4"
-      fill="#F5F2EA"
-      stroke="#1D2129"
+      fill="var(--color-paper)"
+      stroke="var(--color-ink)"
       stroke-width="2"
     />
-    <text :x="middle" :y="top + (symbol.kind === 'lamp' ? 44 : 5)" text-anchor="middle" font-size="18" fill="#1D2129">
+    <text
+      :x="middle"
+      :y="top + (symbol.kind === 'lamp' ? 44 : 5)"
+      text-anchor="middle"
+      font-size="18"
+      fill="var(--color-ink)"
+    >
       {{ symbol.id }}{{ symbol.kind === 'lamp' ? ` ${{ on: 'lit', dim: 'dim', off: 'dark' }[lamp] ?? ''}` : '' }}
     </text>
   </g>
   <g
     v-if="earths && symbol.earthed !== null"
     :transform="`translate(${right - 14} ${bottom + 20})`"
-    stroke="#1D2129"
+    stroke="var(--color-ink)"
     stroke-width="2"
     :data-earthed="symbol.earthed"
   >

@@ -46,11 +46,19 @@ const label = computed(
       width="48"
       height="42"
       rx="2"
-      :fill="lifted ? '#E9E1F7' : '#F5F2EA'"
-      :stroke="lifted ? '#5B2BB5' : '#1D2129'"
+      :fill="lifted ? 'var(--color-wash)' : 'var(--color-paper)'"
+      :stroke="lifted ? 'var(--color-violet)' : 'var(--color-ink)'"
       :stroke-width="lifted ? 3 : 1.5"
     />
-    <rect :x="at.x - 24" :y="at.y - 21" width="8" height="42" :fill="paint.body" stroke="#1D2129" stroke-width="1.5" />
+    <rect
+      :x="at.x - 24"
+      :y="at.y - 21"
+      width="8"
+      height="42"
+      :fill="paint.body"
+      stroke="var(--color-ink)"
+      stroke-width="1.5"
+    />
     <path
       v-if="paint.stripe"
       :d="`M${at.x - 20} ${at.y - 20}v40`"
@@ -58,14 +66,14 @@ const label = computed(
       stroke-width="6"
       stroke-dasharray="6 7"
     />
-    <text :x="at.x + 4" :y="at.y - 3" text-anchor="middle" font-size="17" fill="#1D2129">{{ end.flag }}</text>
-    <text v-if="keys" :x="at.x + 15" :y="at.y + 17" text-anchor="middle" font-size="16" fill="#5B2BB5">{{
+    <text :x="at.x + 4" :y="at.y - 3" text-anchor="middle" font-size="17" fill="var(--color-ink)">{{ end.flag }}</text>
+    <text v-if="keys" :x="at.x + 15" :y="at.y + 17" text-anchor="middle" font-size="16" fill="var(--color-violet)">{{
       end.key
     }}</text>
-    <g :transform="`translate(${at.x - 4} ${at.y + 11})`" fill="none" stroke="#1D2129" stroke-width="2">
+    <g :transform="`translate(${at.x - 4} ${at.y + 11})`" fill="none" stroke="var(--color-ink)" stroke-width="2">
       <circle v-if="state === 'loose'" r="4.5" />
-      <circle v-else-if="state === 'joined'" r="4.5" fill="#1D2129" />
-      <path v-else d="M-5 4v-5a5 5 0 0 1 10 0v5z" fill="#1D2129" />
+      <circle v-else-if="state === 'joined'" r="4.5" fill="var(--color-ink)" />
+      <path v-else d="M-5 4v-5a5 5 0 0 1 10 0v5z" fill="var(--color-ink)" />
     </g>
     <rect
       v-if="tape"
@@ -74,7 +82,7 @@ const label = computed(
       width="38"
       height="8"
       :fill="tape.body"
-      stroke="#1D2129"
+      stroke="var(--color-ink)"
       stroke-width="1.5"
     />
     <path

@@ -26,19 +26,24 @@ const words = computed(() =>
     :aria-label="`${face.name}; ${words.join(', ')}`"
     data-test="sketch"
   >
-    <g :transform="hung" stroke="#1D2129" stroke-width="3" fill="#F5F2EA">
+    <g :transform="hung" stroke="var(--color-ink)" stroke-width="3" fill="var(--color-paper)">
       <rect :width="face.width" :height="face.height" rx="4" />
       <g v-for="(landing, i) in face.landings" :key="i" :transform="`translate(${landing.x} ${landing.y})`">
         <rect v-if="landing.shape === 'hole' || landing.shape === 'block'" x="-18" y="-16" width="36" height="32" />
-        <circle v-else r="17" :fill="landing.finish === 'dark' ? '#1D2129' : '#F5F2EA'" />
+        <circle v-else r="17" :fill="landing.finish === 'dark' ? 'var(--color-ink)' : 'var(--color-paper)'" />
         <g :transform="upright" stroke="none">
-          <text y="8" text-anchor="middle" font-size="21" :fill="landing.finish === 'dark' ? '#F5F2EA' : '#1D2129'">
+          <text
+            y="8"
+            text-anchor="middle"
+            font-size="21"
+            :fill="landing.finish === 'dark' ? 'var(--color-paper)' : 'var(--color-ink)'"
+          >
             {{ landing.print || LETTER[landing.finish] || '' }}
           </text>
         </g>
       </g>
       <g v-if="face.print" :transform="`translate(${face.width / 2} ${face.height / 2}) ${upright}`" stroke="none">
-        <text y="7" text-anchor="middle" font-size="19" fill="#1D2129">{{ face.print }}</text>
+        <text y="7" text-anchor="middle" font-size="19" fill="var(--color-ink)">{{ face.print }}</text>
       </g>
     </g>
   </svg>

@@ -12,11 +12,16 @@ const props = defineProps<{
 }>()
 defineEmits<{ pick: [] }>()
 
-const FINISH: Record<string, string> = { brass: '#D9B45B', dark: '#4A4038', silver: '#D5D8DC', green: '#6FA36F' }
+const FINISH: Record<string, string> = {
+  brass: 'var(--color-brass)',
+  dark: 'var(--color-dark-screw)',
+  silver: 'var(--color-steel)',
+  green: 'var(--color-green-screw)',
+}
 const finish = computed(() => props.landing.landing?.finish ?? 'green')
 const shape = computed(() => props.landing.landing?.shape ?? 'screw')
 const fill = computed(() => FINISH[finish.value] ?? paintOf(finish.value).body)
-const slot = computed(() => (finish.value === 'dark' ? '#F5F2EA' : '#1D2129'))
+const slot = computed(() => (finish.value === 'dark' ? 'var(--color-paper)' : 'var(--color-ink)'))
 const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: 'Gn' })[finish.value] ?? '')
 </script>
 
@@ -26,14 +31,22 @@ const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: '
     tabindex="0"
     :aria-label="`${name}${number === null ? '' : `, number ${number}`}${carried ? ', in hand' : ''}`"
     :data-place="landing.id"
-    stroke="#1D2129"
+    stroke="var(--color-ink)"
     stroke-width="2"
     @click.stop="$emit('pick')"
     @keydown.enter.stop.prevent="$emit('pick')"
     @keydown.space.stop.prevent="$emit('pick')"
   >
     <circle :cx="landing.x" :cy="landing.y" r="25" fill="transparent" stroke="none" />
-    <circle v-if="carried" :cx="landing.x" :cy="landing.y" r="24" fill="none" stroke="#5B2BB5" stroke-width="4" />
+    <circle
+      v-if="carried"
+      :cx="landing.x"
+      :cy="landing.y"
+      r="24"
+      fill="none"
+      stroke="var(--color-violet)"
+      stroke-width="4"
+    />
     <template v-if="shape === 'screw'">
       <circle :cx="landing.x" :cy="landing.y" r="15" :fill="fill" />
       <path :d="`M${landing.x - 9} ${landing.y + 5}l18 -10`" :stroke="slot" stroke-width="3" />
@@ -44,14 +57,14 @@ const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: '
         :text-anchor="landing.approach.x < landing.x ? 'end' : 'start'"
         font-size="13"
         stroke="none"
-        fill="#545B66"
+        fill="var(--color-soft)"
       >
         {{ letter }}
       </text>
     </template>
     <template v-else-if="shape === 'hole'">
       <rect :x="landing.x - 16" :y="landing.y - 15" width="32" height="30" rx="2" :fill="fill" />
-      <circle :cx="landing.x" :cy="landing.y" r="8" :fill="used ? '#545B66' : '#F5F2EA'" />
+      <circle :cx="landing.x" :cy="landing.y" r="8" :fill="used ? 'var(--color-soft)' : 'var(--color-paper)'" />
     </template>
     <template v-else-if="shape === 'block'">
       <rect
@@ -68,7 +81,7 @@ const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: '
         :cx="landing.x - landing.landing!.holes * 12 + i * 24 - 12"
         :cy="landing.y"
         r="7"
-        :fill="used ? '#545B66' : '#F5F2EA'"
+        :fill="used ? 'var(--color-soft)' : 'var(--color-paper)'"
       />
     </template>
     <template v-else>
@@ -81,13 +94,13 @@ const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: '
       text-anchor="middle"
       font-size="14"
       stroke="none"
-      fill="#1D2129"
+      fill="var(--color-ink)"
     >
       {{ landing.landing.print }}
     </text>
     <g v-if="number !== null" stroke="none">
-      <circle :cx="landing.x + 17" :cy="landing.y - 17" r="12" fill="#5B2BB5" />
-      <text :x="landing.x + 17" :y="landing.y - 12" text-anchor="middle" font-size="15" fill="#F5F2EA">{{
+      <circle :cx="landing.x + 17" :cy="landing.y - 17" r="12" fill="var(--color-violet)" />
+      <text :x="landing.x + 17" :y="landing.y - 12" text-anchor="middle" font-size="15" fill="var(--color-paper)">{{
         number
       }}</text>
     </g>

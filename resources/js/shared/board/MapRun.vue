@@ -16,10 +16,10 @@ const shift = (i: number) => (i - (props.traced.length - 1) / 2) * BESIDE
 
 <template>
   <g fill="none">
-    <path :d="d" stroke="#1D2129" stroke-width="26" />
-    <path :d="d" stroke="#F5F2EA" stroke-width="20" />
+    <path :d="d" stroke="var(--color-ink)" stroke-width="26" />
+    <path :d="d" stroke="var(--color-paper)" stroke-width="20" />
     <g v-for="(colour, i) in traced" :key="i" :transform="`translate(${shift(i)} ${shift(i)})`">
-      <path :d="d" stroke="#5B2BB5" stroke-width="16" />
+      <path :d="d" stroke="var(--color-violet)" stroke-width="16" />
       <path :d="d" :stroke="paintOf(colour).body" stroke-width="8" />
     </g>
     <text
@@ -27,7 +27,7 @@ const shift = (i: number) => (i - (props.traced.length - 1) / 2) * BESIDE
       :y="route.middle[1] + (route.isUpright ? DOWN_MM : -BESIDE_RUN_MM)"
       :text-anchor="route.isUpright ? 'start' : 'middle'"
       font-size="42"
-      fill="#1D2129"
+      fill="var(--color-ink)"
     >
       {{ print }}
     </text>

@@ -78,8 +78,8 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
   >
     <defs>
       <pattern id="metal" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <rect width="7" height="7" fill="#F5F2EA" />
-        <path d="M0 0v7" stroke="#545B66" stroke-width="1.5" />
+        <rect width="7" height="7" fill="var(--color-paper)" />
+        <path d="M0 0v7" stroke="var(--color-soft)" stroke-width="1.5" />
       </pattern>
     </defs>
     <rect
@@ -88,8 +88,8 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :width="BOX.right - BOX.left + 16"
       :height="BOX.bottom - BOX.top + 16"
       rx="4"
-      :fill="box.metal ? 'url(#metal)' : '#F5F2EA'"
-      stroke="#1D2129"
+      :fill="box.metal ? 'url(#metal)' : 'var(--color-paper)'"
+      stroke="var(--color-ink)"
       stroke-width="2"
     />
     <rect
@@ -98,8 +98,8 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :width="BOX.right - BOX.left"
       :height="BOX.bottom - BOX.top"
       rx="3"
-      fill="#EBE6D9"
-      stroke="#1D2129"
+      fill="var(--color-face)"
+      stroke="var(--color-ink)"
       stroke-width="2"
     />
 
@@ -166,9 +166,9 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :transform="`translate(${pin.x} ${pin.y})`"
       :data-pin="pin.id"
     >
-      <path d="M0 20L-8 4H8Z" fill="#1D2129" />
-      <circle r="13" fill="#1D2129" stroke="#F5F2EA" stroke-width="2" />
-      <text y="5" text-anchor="middle" font-size="16" fill="#F5F2EA">{{ pin.number }}</text>
+      <path d="M0 20L-8 4H8Z" fill="var(--color-ink)" />
+      <circle r="13" fill="var(--color-ink)" stroke="var(--color-paper)" stroke-width="2" />
+      <text y="5" text-anchor="middle" font-size="16" fill="var(--color-paper)">{{ pin.number }}</text>
     </g>
   </svg>
 </template>

@@ -35,10 +35,10 @@ const isTraced = (wire: DiagramWire) => wire.places.filter((place) => props.trac
       stroke-linecap="round"
       :data-wire="wire.role"
     >
-      <path v-if="isTraced(wire)" :d="path(wire)" stroke="#5B2BB5" stroke-width="9" data-traced />
+      <path v-if="isTraced(wire)" :d="path(wire)" stroke="var(--color-violet)" stroke-width="9" data-traced />
       <path
         :d="path(wire)"
-        stroke="#1D2129"
+        stroke="var(--color-ink)"
         stroke-width="2.5"
         :stroke-dasharray="wire.layer === 'neutral' ? '9 5' : undefined"
       />
@@ -48,7 +48,7 @@ const isTraced = (wire: DiagramWire) => wire.places.filter((place) => props.trac
         :cx="x(dotX)"
         :cy="y(dotRow)"
         r="5"
-        fill="#1D2129"
+        fill="var(--color-ink)"
         stroke="none"
       />
       <circle
@@ -56,8 +56,8 @@ const isTraced = (wire: DiagramWire) => wire.places.filter((place) => props.trac
         :cx="x(wire.pieces[0]![2])"
         :cy="y(wire.pieces[0]![3])"
         r="5"
-        fill="#F5F2EA"
-        stroke="#1D2129"
+        fill="var(--color-paper)"
+        stroke="var(--color-ink)"
         stroke-width="2"
       />
     </g>

@@ -8,20 +8,20 @@ export interface Paint {
 }
 
 const PAINTS: Record<ConductorColour, Paint> = {
-  black: { body: '#2b2b2e', stripe: null, bare: false },
-  red: { body: '#c62828', stripe: null, bare: false },
-  blue: { body: '#1f5fbf', stripe: null, bare: false },
-  white: { body: '#ffffff', stripe: null, bare: false },
-  grey: { body: '#9a9fa6', stripe: null, bare: false },
-  green: { body: '#2e8b3d', stripe: null, bare: false },
-  bare: { body: '#c47f3e', stripe: null, bare: true },
-  brown: { body: '#7a4a21', stripe: null, bare: false },
-  yellow: { body: '#f2cf1d', stripe: null, bare: false },
-  orange: { body: '#e8791a', stripe: null, bare: false },
-  'green-yellow': { body: '#2e8b3d', stripe: '#f2e21d', bare: false },
+  black: { body: 'var(--color-wire-black)', stripe: null, bare: false },
+  red: { body: 'var(--color-wire-red)', stripe: null, bare: false },
+  blue: { body: 'var(--color-wire-blue)', stripe: null, bare: false },
+  white: { body: 'var(--color-wire-white)', stripe: null, bare: false },
+  grey: { body: 'var(--color-wire-grey)', stripe: null, bare: false },
+  green: { body: 'var(--color-wire-green)', stripe: null, bare: false },
+  bare: { body: 'var(--color-wire-bare)', stripe: null, bare: true },
+  brown: { body: 'var(--color-wire-brown)', stripe: null, bare: false },
+  yellow: { body: 'var(--color-wire-yellow)', stripe: null, bare: false },
+  orange: { body: 'var(--color-wire-orange)', stripe: null, bare: false },
+  'green-yellow': { body: 'var(--color-wire-green)', stripe: 'var(--color-wire-stripe)', bare: false },
 }
 
 /** The colours of leads and screws have the same names; anything else is drawn as plain metal. */
 export function paintOf(colour: string): Paint {
-  return PAINTS[colour as ConductorColour] ?? { body: '#c9c3b4', stripe: null, bare: false }
+  return PAINTS[colour as ConductorColour] ?? { body: 'var(--color-wire-unknown)', stripe: null, bare: false }
 }
