@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Actions\Boards\ReadBoard;
+use Database\Factories\BoardFileFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Zwindle\Board\Board;
@@ -23,6 +25,9 @@ use Zwindle\Board\Board;
  */
 final class BoardFile extends Model
 {
+    /** @use HasFactory<BoardFileFactory> */
+    use HasFactory;
+
     protected $fillable = ['instructor_id', 'title', 'practice', 'brief', 'json', 'version', 'frozen_of'];
 
     protected $attributes = ['version' => 1];

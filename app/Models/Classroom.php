@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\ClassroomFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -15,6 +17,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Classroom extends Model
 {
+    /** @use HasFactory<ClassroomFactory> */
+    use HasFactory;
+
     protected $fillable = ['instructor_id', 'name'];
 
     /** @return BelongsToMany<User, $this> */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Exceptions\InputRefused;
+use Database\Factories\MarkingFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Zwindle\Exam\Grading\GradingScheme;
 use Zwindle\Exam\Grading\GradingSchemeReader;
@@ -21,6 +23,9 @@ use Zwindle\Format\Read\Problems;
  */
 final class Marking extends Model
 {
+    /** @use HasFactory<MarkingFactory> */
+    use HasFactory;
+
     protected $fillable = ['instructor_id', 'title', 'json', 'version'];
 
     protected $attributes = ['version' => 1];

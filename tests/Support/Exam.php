@@ -78,9 +78,7 @@ final class Exam
 
     public static function marking(string $name): Marking
     {
-        $json = Files::text("database/markings/$name.marking.json");
-
-        return Marking::create(['title' => Marking::read($json)->title, 'json' => $json]);
+        return Marking::factory()->named($name)->create();
     }
 
     public function attempt(int $seat = 1): Attempt

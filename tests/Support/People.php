@@ -31,7 +31,7 @@ final class People
         $this->instructor = self::user('instructor');
         $this->trainee = self::user('trainee');
         $this->neighbour = self::user('trainee');
-        $this->classroom = Classroom::create(['instructor_id' => $this->instructor->id, 'name' => 'Evening class']);
+        $this->classroom = Classroom::factory()->create(['instructor_id' => $this->instructor->id]);
         $this->classroom->trainees()->attach([$this->trainee->id, $this->neighbour->id]);
         $this->assignment = (new SetAssignment)->execute($this->classroom, self::boardFile($slug), [
             $this->trainee->id,
@@ -45,14 +45,12 @@ final class People
         static $count = 0;
         $count++;
 
-        return User::create(['name' => "Person $count", 'username' => "person$count", 'role' => $role, 'password' => 'lights-on']);
+        return User::factory()->create(['name' => "Person $count", 'username' => "person$count", 'role' => $role]);
     }
 
     public static function boardFile(string $slug = 'propagation-house'): BoardFile
     {
-        $json = Files::text("database/demo/$slug/board.json");
-
-        return BoardFile::create(['title' => $slug, 'practice' => json_decode($json)->practice, 'brief' => 'Wire it.', 'json' => $json]);
+        return BoardFile::factory()->of($slug)->create();
     }
 
     /**

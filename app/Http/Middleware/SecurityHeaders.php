@@ -6,6 +6,8 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\App;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Vite;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -17,14 +19,16 @@ final class SecurityHeaders
         $nonce = Vite::useCspNonce();
         /** @var Response $response */
         $response = $next($request);
+        $vite = self::viteWhileDeveloping();
+        $style = $vite === '' ? "'nonce-$nonce'" : "'unsafe-inline'";
         $response->headers->add([
             'Content-Security-Policy' => implode('; ', [
                 "default-src 'none'",
-                "script-src 'self' 'nonce-$nonce'",
-                "style-src 'self' 'nonce-$nonce'",
-                "img-src 'self' data:",
-                "font-src 'self'",
-                "connect-src 'self'",
+                "script-src 'self' 'nonce-$nonce'$vite",
+                "style-src 'self' $style$vite",
+                "img-src 'self' data:$vite",
+                "font-src 'self'$vite",
+                "connect-src 'self'$vite".str_replace(' http', ' ws', $vite),
                 "form-action 'self'",
                 "base-uri 'none'",
                 "frame-ancestors 'none'",
@@ -38,5 +42,11 @@ final class SecurityHeaders
         $response->headers->remove('X-Powered-By');
 
         return $response;
+    }
+
+    /** Where `composer dev` serves scripts from; nothing anywhere else, whatever lies about in public/. */
+    private static function viteWhileDeveloping(): string
+    {
+        return App::isLocal() && Vite::isRunningHot() ? ' '.trim(File::get(Vite::hotFile())) : '';
     }
 }

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Factories;
+
+use App\Models\Classroom;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Factories\Factory;
+
+/** @extends Factory<Classroom> */
+final class ClassroomFactory extends Factory
+{
+    protected $model = Classroom::class;
+
+    /** @return array<string, mixed> */
+    public function definition(): array
+    {
+        return ['name' => 'Evening class', 'instructor_id' => User::factory()->instructor()];
+    }
+
+    /** With so many trainees in it. */
+    public function attended(int $trainees = 2): self
+    {
+        return $this->hasAttached(User::factory()->count($trainees), [], 'trainees');
+    }
+}
