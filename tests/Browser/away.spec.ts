@@ -11,11 +11,11 @@ test('goes on working while the server is away, says what it owes, and sends it'
   await openBench(page, attempt)
   const taps = new Taps(page)
   await taps.land('W1.black@B1', 'S1#3')
-  await expect(kept(page)).toHaveText('Kept: all 1 step')
+  await expect(kept(page)).toHaveText('saved · 1 step')
   await page.route('**/api/**', (route) => route.abort())
   await taps.land('W2.black@B1', 'S1#1')
   await taps.land('W2.red@B1', 'S1#2')
-  await expect(kept(page)).toContainText('it does not have 2 steps yet')
+  await expect(kept(page)).toContainText('offline: 2 to send')
   await expect(end(page, 'W2.red@B1')).toHaveAttribute('aria-label', /joined/)
 
   await page.getByRole('button', { name: 'Hand in', exact: true }).click()
@@ -23,7 +23,7 @@ test('goes on working while the server is away, says what it owes, and sends it'
   await expect(page.getByText('Not handed in: the server does not have 2 of your steps yet')).toBeVisible()
 
   await page.unroute('**/api/**')
-  await expect(kept(page)).toHaveText('Kept: all 3 steps', { timeout: 15_000 })
+  await expect(kept(page)).toHaveText('saved · 3 steps', { timeout: 15_000 })
   await page.reload()
   await expect(end(page, 'W2.red@B1')).toHaveAttribute('aria-label', /joined/)
 })
@@ -36,11 +36,11 @@ test('sends after a reload what the server did not get before it', async ({ page
   const taps = new Taps(page)
   await taps.land('W1.black@B1', 'S1#3')
   await taps.land('W2.red@B1', 'S1#2')
-  await expect(kept(page)).toContainText('2 steps yet')
+  await expect(kept(page)).toContainText('offline: 2 to send')
   await page.unroute('**/steps')
   await page.reload()
   await expect(end(page, 'W2.red@B1')).toHaveAttribute('aria-label', /joined/)
-  await expect(kept(page)).toHaveText('Kept: all 2 steps')
+  await expect(kept(page)).toHaveText('saved · 2 steps')
 })
 
 test('an answer that was lost does not double a step', async ({ page, playwright, baseURL }) => {
@@ -54,7 +54,7 @@ test('an answer that was lost does not double a step', async ({ page, playwright
     await route.abort()
   })
   await new Taps(page).land('W1.black@B1', 'S1#3')
-  await expect(kept(page)).toHaveText('Kept: all 1 step', { timeout: 15_000 })
+  await expect(kept(page)).toHaveText('saved · 1 step', { timeout: 15_000 })
   expect(lost).toBeGreaterThan(1)
 })
 
@@ -70,7 +70,7 @@ test('a device left behind keeps its steps beside the board and shows the board 
     await openBench(page, attempt)
   }
   await new Taps(one).land('W1.black@B1', 'S1#3')
-  await expect(kept(one)).toHaveText('Kept: all 1 step')
+  await expect(kept(one)).toHaveText('saved · 1 step')
   await new Taps(two).land('W2.red@B1', 'S1#2')
   await expect(two.getByText('1 step was set aside')).toBeVisible()
   await expect(end(two, 'W1.black@B1')).toHaveAttribute('aria-label', /joined/)
@@ -78,7 +78,7 @@ test('a device left behind keeps its steps beside the board and shows the board 
 
   await two.getByRole('button', { name: 'Got it' }).click()
   await new Taps(two).land('W2.red@B1', 'S1#1')
-  await expect(kept(two)).toHaveText('Kept: all 2 steps')
+  await expect(kept(two)).toHaveText('saved · 2 steps')
   await handIn(two)
   await two.getByText('Steps set aside: 1').click()
   await expect(two.getByText(/worked on from another device, made .* received/)).toBeVisible()

@@ -28,7 +28,7 @@ test('a trainee wires a three-way by tapping and is told the truth about it', as
   await taps.land('W3.black@L1', 'LA#2')
   await taps.land('W3.white@L1', 'LA#1')
   await taps.land('W3.bare@L1', 'L1.earth')
-  await expect(kept(page)).toHaveText('Kept: all 16 steps')
+  await expect(kept(page)).toHaveText('saved · 16 steps')
   test.info().annotations.push({ type: 'taps', description: String(taps.count) })
   expect(taps.count).toBeLessThanOrEqual(50)
 
@@ -72,7 +72,7 @@ test('the same bench by typing, on a British board', async ({ page, playwright, 
   await type('<')
   await expect(page.locator('svg[data-box="SRC"]')).toBeVisible()
   await type('a1b2c3cG')
-  await expect(kept(page)).toContainText('Kept: all')
+  await expect(kept(page)).toContainText('saved ·')
   await handIn(page)
   await expect(page.locator('[data-test=headline]')).toHaveText(
     'Right. The light at Boat store rose answers to the switch at Boat store door in every position.',
@@ -97,7 +97,7 @@ test('an end is dragged to its screw and to the cap', async ({ page, playwright,
   await page.mouse.move(cap.x + cap.width / 2, cap.y + cap.height / 2, { steps: 4 })
   await page.mouse.up()
   await expect(end(page, 'W2.red@B1')).toHaveAttribute('aria-label', /capped/)
-  await expect(kept(page)).toHaveText('Kept: all 2 steps')
+  await expect(kept(page)).toHaveText('saved · 2 steps')
 })
 
 test('the schedule is an equal way in', async ({ page, playwright, baseURL }) => {
@@ -127,7 +127,7 @@ test('undo and redo go all the way and survive a reload', async ({ page, playwri
   await taps.land('W2.red@B1', 'S1#2')
   await page.keyboard.press('Control+z')
   await expect(end(page, 'W2.red@B1')).toHaveAttribute('aria-label', /loose/)
-  await expect(kept(page)).toHaveText('Kept: all 3 steps')
+  await expect(kept(page)).toHaveText('saved · 3 steps')
   await page.reload()
   await expect(end(page, 'W1.black@B1')).toHaveAttribute('aria-label', /joined/)
   await page.keyboard.press('Control+Shift+z')
@@ -160,7 +160,7 @@ test('carrying an end lights up where it goes and numbers where it may land', as
   await openBench(page, attempt)
   await end(page, 'W2.red@B1').click()
   await expect(landing(page, 'S1#1')).toHaveAttribute('aria-label', /number 1$/)
-  await expect(page.locator('[data-map-box="B2"] rect[fill="#E9E1F7"]')).toHaveCount(1)
+  await expect(page.locator('[data-map-box="B2"] rect[fill="var(--color-wash)"]')).toHaveCount(1)
   await page.keyboard.press('Escape')
   await expect(landing(page, 'S1#1')).not.toHaveAttribute('aria-label', /number/)
 })

@@ -65,7 +65,7 @@ export async function openBench(page: Page, attempt: number) {
 export const end = (page: Page, id: string) => page.locator(`[role=checkbox][data-place="${id}"]`)
 export const landing = (page: Page, id: string) => page.locator(`[role=button][data-place="${id}"]`)
 export const tray = (page: Page, name: string) => page.locator(`button[data-tray="${name}"]`)
-export const kept = (page: Page) => page.locator('[data-test=kept]')
+export const kept = (page: Page) => page.locator('[data-test=saving]')
 
 export async function openBox(page: Page, id: string) {
   await page.locator(`[data-map-box="${id}"]`).click()

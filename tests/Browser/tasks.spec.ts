@@ -88,7 +88,7 @@ for (const practice of ['na', 'gb'] as const) {
     // One end is landed by hand; the rest is left loose: half of a wiring is handed in.
     await trainee.keyboard.press('a')
     await trainee.keyboard.press('1')
-    await expect(trainee.getByText('kept: all 1 step')).toBeVisible()
+    await expect(trainee.getByText('saved · 1 step')).toBeVisible()
 
     // The page itself tells no more than eyes see: no terminal, no model, no scheme, no seed.
     expect(await trainee.content()).not.toMatch(SECRETS)
@@ -183,7 +183,7 @@ for (const practice of ['na', 'gb'] as const) {
         await trainee.locator('[data-option="0"]').click()
         await expect(trainee.locator('[data-option="0"]')).toHaveAttribute('aria-checked', 'true')
       }
-      await expect(trainee.locator('[data-test=kept]')).toHaveText('kept')
+      await expect(trainee.locator('[data-test=saving]')).toHaveText('saved')
       await expectNoSeriousFault(trainee)
       await trainee.reload()
       await expect(trainee.getByRole('navigation', { name: 'Questions' })).toContainText('1 ✓')
@@ -227,11 +227,11 @@ test('an answer that the server did not get survives a reload, and is sent when 
   await expect(trainee.locator('[data-question="1"]')).toBeVisible()
   await trainee.route('**/answers', (route) => route.abort())
   await trainee.locator('[data-option="1"]').click()
-  await expect(trainee.locator('[data-test=kept]')).toHaveText('held here until the server answers')
+  await expect(trainee.locator('[data-test=saving]')).toHaveText('⚠ offline: 1 to send')
   await trainee.reload()
   await expect(trainee.locator('[data-option="1"]')).toHaveAttribute('aria-checked', 'true')
   await trainee.unroute('**/answers')
-  await expect(trainee.locator('[data-test=kept]')).toHaveText('kept')
+  await expect(trainee.locator('[data-test=saving]')).toHaveText('saved')
   await trainee.reload()
   await expect(trainee.locator('[data-option="1"]')).toHaveAttribute('aria-checked', 'true')
   await trainee.context().close()

@@ -5,6 +5,11 @@ declare(strict_types=1);
 use App\Wording\ProblemSentence;
 use App\Wording\Words;
 use Tests\Support\Files;
+use Zwindle\Catalogue\Devices\DeviceCatalogue;
+use Zwindle\Catalogue\Devices\DeviceModel;
+use Zwindle\Catalogue\Devices\Terminal;
+use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Format\Read\Problem;
 use Zwindle\Format\Read\ProblemCode;
 
@@ -257,3 +262,22 @@ it('says no word of one side in templates that both sides see', function () {
 
     expect(count($paths))->toBeGreaterThan(60)->and($guilty)->toBe([]);
 });
+
+it('has a sentence for every finding in each practice that knows it, and a name for every remark that a task may weigh', function (FindingCode $code) {
+    $missing = [];
+    foreach (Practice::cases() as $practice) {
+        $names = ["findings.$code->value", ...($code->severity()->fails() ? [] : ["task.rule.$code->value"])];
+        foreach ($code->isIn($practice) ? $names : [] as $key) {
+            Illuminate\Support\Facades\Lang::has($key, $practice->value) || $missing[] = "$practice->value $key";
+        }
+    }
+
+    expect($missing)->toBe([]);
+})->with(FindingCode::cases());
+
+it('has words for every terminal of every part, and a name for every part that is no switch', function (DeviceModel $model) {
+    $has = fn (string $key) => Illuminate\Support\Facades\Lang::has($key, $model->practice->value);
+    $missing = array_filter($model->terminals, fn (Terminal $terminal) => ! $has("parts.terminal.$model->id.$terminal->name"));
+
+    expect(array_column($missing, 'name'))->toBe([])->and($model->function !== null || $has("parts.model.$model->id"))->toBeTrue();
+})->with(DeviceCatalogue::all());

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import BeginExam from '@/shared/ui/BeginExam.vue'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
+import SavingState from '@/shared/outbox/SavingState.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import OneQuestion from './OneQuestion.vue'
@@ -18,7 +19,6 @@ const at = ref(0)
 const question = computed(() => sheet.value?.questions[at.value] ?? null)
 const handingIn = ref(false)
 const busy = ref(false)
-const KEPT = { kept: 'kept', keeping: 'keeping …', away: 'held here until the server answers' }
 
 const now = useNow({ interval: 1000 })
 const left = computed(() => {
@@ -43,7 +43,7 @@ async function handIn() {
   <div v-else class="flex h-dvh flex-col overflow-hidden">
     <TopBar :title="sheet?.title ?? 'Questions'">
       <span v-if="left" class="code text-xl" aria-label="time left">{{ left }}</span>
-      <span class="text-soft" role="status" data-test="kept">{{ KEPT[work.kept.value] }}</span>
+      <SavingState class="text-soft" :state="work.saving.value" :to-send="work.toSend.value" />
       <button v-if="sheet && !sheet.handedInAt" type="button" class="btn-main" @click="handingIn = true">
         Hand in
       </button>

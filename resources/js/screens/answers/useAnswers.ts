@@ -1,8 +1,8 @@
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
 import type { QuestionSheet } from '@/shared/api/generated/http'
+import { useOutbox } from '@/shared/outbox/useOutbox'
 
-const RETRY_MS = 3000
 const UNPROCESSABLE = 422
 
 /**
@@ -12,12 +12,11 @@ const UNPROCESSABLE = 422
 export function useAnswers(attempt: number) {
   const sheet = shallowRef<QuestionSheet | null>(null)
   const failure = ref('')
-  const kept = ref<'kept' | 'keeping' | 'away'>('kept')
   const clockOffsetMs = ref(0)
   const held = `zwindle-answers-${attempt}`
   const waiting = new Map<number, readonly number[]>(read(held))
-  let underWay: Promise<void> | null = null
-  let timer: ReturnType<typeof setTimeout> | undefined
+  let refusal = ''
+  const outbox = useOutbox({ waiting: () => waiting.size, send: sendOne, onSaved })
 
   async function load() {
     try {
@@ -26,7 +25,7 @@ export function useAnswers(attempt: number) {
       sheet.value = found
       for (const [number, chosen] of waiting) show(number, chosen)
       failure.value = ''
-      if (waiting.size > 0 && !found.isToBegin) void send()
+      if (waiting.size > 0 && !found.isToBegin) outbox.changed()
     } catch (error) {
       failure.value = (error as Error).message
     }
@@ -50,43 +49,31 @@ export function useAnswers(attempt: number) {
     show(number, chosen)
     waiting.set(number, chosen)
     hold()
-    void send()
+    outbox.changed()
   }
 
-  function send(): Promise<void> {
-    underWay ??= sendAll().finally(() => (underWay = null))
-    return underWay
-  }
-
-  async function sendAll() {
-    clearTimeout(timer)
-    kept.value = 'keeping'
-    let refusal = ''
-    for (const [number, chosen] of [...waiting]) {
-      try {
-        await api.answer(attempt, number, chosen)
-        failure.value = ''
-      } catch (error) {
-        if (!(error instanceof Refused) || error.status !== UNPROCESSABLE) {
-          kept.value = 'away'
-          failure.value = (error as Error).message
-          timer = setTimeout(() => void send(), RETRY_MS)
-          return
-        }
-        // Too late, or handed in elsewhere: what the server has is what counts.
-        refusal = error.message
-      }
-      if (waiting.get(number) === chosen) waiting.delete(number)
-      hold()
+  async function sendOne() {
+    const [number, chosen] = [...waiting][0]!
+    try {
+      await api.answer(attempt, number, chosen)
+    } catch (error) {
+      if (!(error instanceof Refused) || error.status !== UNPROCESSABLE) throw error
+      // Too late, or handed in elsewhere: what the server has is what counts.
+      refusal = error.message
     }
-    if (waiting.size > 0) return sendAll()
-    kept.value = 'kept'
-    if (refusal || (sheet.value?.minutes && !sheet.value.dueAt)) await load()
-    failure.value ||= refusal
+    if (waiting.get(number) === chosen) waiting.delete(number)
+    hold()
+  }
+
+  async function onSaved() {
+    const told = refusal
+    refusal = ''
+    if (told || (sheet.value?.minutes && !sheet.value.dueAt)) await load()
+    failure.value = failure.value || told
   }
 
   async function handIn(): Promise<boolean> {
-    await send()
+    await outbox.flush()
     if (waiting.size > 0) return false
     try {
       await api.handIn(attempt)
@@ -101,8 +88,9 @@ export function useAnswers(attempt: number) {
 
   return {
     sheet: shallowReadonly(sheet),
-    failure: readonly(failure),
-    kept: readonly(kept),
+    failure: computed(() => failure.value || outbox.failure.value),
+    saving: outbox.state,
+    toSend: outbox.toSend,
     clockOffsetMs: readonly(clockOffsetMs),
     answered: computed(() => sheet.value?.questions.filter((one) => one.answer.length > 0).length ?? 0),
     load,

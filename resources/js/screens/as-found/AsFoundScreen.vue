@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import SavingState from '@/shared/outbox/SavingState.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
@@ -7,7 +8,7 @@ import FoundRows from './FoundRows.vue'
 import { useAsFound } from './useAsFound'
 
 const props = defineProps<{ boardFile: number }>()
-const { sheet, plan, kept, failure, problems, isPlanning, load, write, fillFrom, planFrom } = useAsFound(
+const { sheet, plan, saving, toSend, failure, problems, isPlanning, load, write, fillFrom, planFrom } = useAsFound(
   props.boardFile,
 )
 
@@ -17,7 +18,6 @@ const countOf = (i: number) => {
   const ends = sheet.value?.boxes[i]?.rows.filter(({ isEnd }) => isEnd) ?? []
   return `${ends.filter(({ lands }) => lands !== '').length}/${ends.length}`
 }
-const KEPT = { kept: 'kept', keeping: 'keeping …', refused: 'not kept' }
 
 async function take(event: Event) {
   const input = event.target as HTMLInputElement
@@ -30,7 +30,7 @@ async function take(event: Event) {
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
     <TopBar :title="sheet ? `As found · ${sheet.title}` : 'As found'">
-      <span class="text-soft" role="status" data-test="kept">{{ KEPT[kept] }}</span>
+      <SavingState class="text-soft" :state="saving" :to-send="toSend" />
       <label class="btn cursor-pointer focus-within:outline-3 focus-within:outline-violet">
         From a wiring file
         <input type="file" accept=".json,application/json" class="sr-only" data-test="wiring-file" @change="take" />

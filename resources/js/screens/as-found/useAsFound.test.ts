@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
-import { api, Refused } from '@/shared/api/client'
+import { api, NoAnswer, Refused } from '@/shared/api/client'
 import type { AsFoundPlan, AsFoundSheet } from '@/shared/api/generated/http'
 import { useAsFound } from './useAsFound'
 
@@ -33,10 +33,10 @@ describe('an as-found sheet', () => {
     work.write('W1.black@B1', { lands: 'S1.t1' })
     work.write('W1.black@B1', { lands: 'S1.common' })
     work.write('W1.white@B1', { mark: 'line' })
-    expect(work.kept.value).toBe('keeping')
+    expect(work.saving.value).toBe('saving')
     await vi.advanceTimersByTimeAsync(KEEP_AFTER_MS)
     expect(keep.mock.calls).toEqual([[5, { lands: { 'W1.black@B1': 'S1.common' }, marks: { 'W1.white@B1': 'line' } }]])
-    expect(work.kept.value).toBe('kept')
+    expect(work.saving.value).toBe('saved')
   })
 
   it('is planned from with what was written while an earlier keeping was under way', async () => {
@@ -50,7 +50,7 @@ describe('an as-found sheet', () => {
     work.write('W1.white@B1', { lands: 'A' })
     answers[0]!()
     await flushPromises()
-    expect(work.kept.value).toBe('keeping')
+    expect(work.saving.value).toBe('saving')
     const planned = work.planFrom()
     await flushPromises()
     answers[1]!()
@@ -74,10 +74,21 @@ describe('an as-found sheet', () => {
     const work = await opened()
     work.write('W1.black@B1', { lands: 'A' })
     await work.planFrom()
-    expect(work.kept.value).toBe('refused')
+    expect(work.saving.value).toBe('refused')
     expect(work.failure.value).toBe('The sheet is refused.')
     expect(work.problems.value).toEqual(['Two screws in one place.'])
     expect(api.asFoundPlan).not.toHaveBeenCalled()
+  })
+
+  it('tries again while the server is away, and loses nothing', async () => {
+    vi.spyOn(api, 'keepAsFound').mockRejectedValueOnce(new NoAnswer()).mockResolvedValue(bare())
+    const work = await opened()
+    work.write('W1.black@B1', { lands: 'A' })
+    await work.planFrom()
+    expect([work.saving.value, work.toSend.value]).toEqual(['offline', 1])
+    window.dispatchEvent(new Event('online'))
+    await vi.waitFor(() => expect(work.saving.value).toBe('saved'))
+    expect(vi.mocked(api.keepAsFound).mock.calls[1]![1]).toEqual({ lands: { 'W1.black@B1': 'A' }, marks: {} })
   })
 
   it('is filled from a wiring file', async () => {

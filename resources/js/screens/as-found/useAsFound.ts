@@ -1,6 +1,7 @@
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
-import { api } from '@/shared/api/client'
+import { api, Refused } from '@/shared/api/client'
 import type { AsFoundPlan, AsFoundSheet } from '@/shared/api/generated/http'
+import { useOutbox } from '@/shared/outbox/useOutbox'
 
 const KEEP_AFTER_MS = 600
 
@@ -8,11 +9,17 @@ const KEEP_AFTER_MS = 600
 export function useAsFound(boardFile: number) {
   const sheet = shallowRef<AsFoundSheet | null>(null)
   const plan = shallowRef<AsFoundPlan | null>(null)
-  const kept = ref<'kept' | 'keeping' | 'refused'>('kept')
   const failure = ref('')
   const problems = ref<readonly string[]>([])
-  let timer: ReturnType<typeof setTimeout> | undefined
-  let writing = 0
+  let written = 0
+  let sent = 0
+  const isNotAllowed = (error: unknown) => error instanceof Refused && ![401, 419].includes(error.status)
+  const outbox = useOutbox({
+    waiting: () => (written > sent ? 1 : 0),
+    send: keep,
+    pauseMs: KEEP_AFTER_MS,
+    isFinal: isNotAllowed,
+  })
 
   const rows = computed(() => sheet.value?.boxes.flatMap((box) => box.rows) ?? [])
 
@@ -33,42 +40,39 @@ export function useAsFound(boardFile: number) {
     }))
     sheet.value = { ...sheet.value, boxes }
     plan.value = null
-    kept.value = 'keeping'
-    writing++
-    clearTimeout(timer)
-    timer = setTimeout(() => void keep(), KEEP_AFTER_MS)
+    written++
+    outbox.changed()
   }
 
   function told(error: unknown) {
-    kept.value = 'refused'
-    failure.value = (error as Error).message
     problems.value = (error as { problems?: { message: string }[] }).problems?.map(({ message }) => message) ?? []
   }
 
   async function keep() {
-    clearTimeout(timer)
-    const own = writing
-    const written = (field: 'lands' | 'mark') =>
+    const own = written
+    const filled = (field: 'lands' | 'mark') =>
       Object.fromEntries(rows.value.filter((row) => row[field] !== '').map((row) => [row.point, row[field]]))
     try {
-      await api.keepAsFound(boardFile, { lands: written('lands'), marks: written('mark') })
-      // What was written meanwhile is still to be kept.
-      if (own === writing) kept.value = 'kept'
-      failure.value = ''
-      problems.value = []
+      await api.keepAsFound(boardFile, { lands: filled('lands'), marks: filled('mark') })
     } catch (error) {
       told(error)
+      throw error
     }
+    // What was written meanwhile is still to be sent.
+    sent = own
+    failure.value = ''
+    problems.value = []
   }
 
   async function fillFrom(text: string) {
     try {
       sheet.value = await api.keepAsFound(boardFile, { wiring: text })
       plan.value = null
-      kept.value = 'kept'
+      sent = written
       failure.value = ''
       problems.value = []
     } catch (error) {
+      failure.value = (error as Error).message
       told(error)
     }
   }
@@ -77,8 +81,8 @@ export function useAsFound(boardFile: number) {
   async function planFrom() {
     isPlanning.value = true
     try {
-      if (kept.value !== 'kept') await keep()
-      if (kept.value === 'kept') plan.value = await api.asFoundPlan(boardFile)
+      await outbox.flush()
+      if (written === sent) plan.value = await api.asFoundPlan(boardFile)
     } catch (error) {
       failure.value = (error as Error).message
     } finally {
@@ -92,8 +96,9 @@ export function useAsFound(boardFile: number) {
     sheet: shallowReadonly(sheet),
     plan: shallowReadonly(plan),
     rows,
-    kept: readonly(kept),
-    failure: readonly(failure),
+    saving: outbox.state,
+    toSend: outbox.toSend,
+    failure: computed(() => failure.value || outbox.failure.value),
     problems: readonly(problems),
     isPlanning: readonly(isPlanning),
     load,

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import HouseMark from '@/shared/ui/HouseMark.vue'
 import { computed, onScopeDispose, ref } from 'vue'
-import type { Line } from '@/shared/bench/useBench'
+import SavingState from '@/shared/outbox/SavingState.vue'
+import type { Saving } from '@/shared/outbox/useOutbox'
 
 const props = defineProps<{
   title: string
@@ -11,7 +12,7 @@ const props = defineProps<{
   dueAt: string | null
   minutes: number | null
   clockOffsetMs: number
-  line: Line
+  saving: Saving
   waiting: number
   attempt: number
   steps: number
@@ -35,16 +36,7 @@ const clock = computed(() => {
   if (leftS.value === 0) return 'Time is up'
   return `${String(Math.floor(leftS.value / 60)).padStart(2, '0')}:${String(leftS.value % 60).padStart(2, '0')}`
 })
-const kept = computed(() => {
-  if (props.line === 'signed-out')
-    return `Signed out: ${props.waiting} ${props.waiting === 1 ? 'step is' : 'steps are'} kept on this device only`
-  if (props.line === 'away')
-    return `Server away: it does not have ${props.waiting} ${props.waiting === 1 ? 'step' : 'steps'} yet. Go on working`
-  if (props.waiting > 0) return `Sending ${props.waiting} …`
-  return props.steps === 0
-    ? 'Every step is kept as you make it'
-    : `Kept: all ${props.steps} ${props.steps === 1 ? 'step' : 'steps'}`
-})
+const done = computed(() => `${props.steps} ${props.steps === 1 ? 'step' : 'steps'}`)
 </script>
 
 <template>
@@ -71,11 +63,12 @@ const kept = computed(() => {
       /></span>
     </div>
     <p v-else class="code text-soft">{{ minutes ? `${minutes} minutes from the first end` : 'no time limit' }}</p>
-    <p class="ml-auto text-right leading-tight" role="status" data-test="kept">
-      <strong v-if="line === 'away' || line === 'signed-out'" aria-hidden="true">⚠ </strong>{{ kept }}
+    <p class="ml-auto text-right leading-tight">
+      <span v-if="saving === 'saved' && steps === 0" role="status">Every step is saved as you make it</span>
+      <SavingState v-else :state="saving" :to-send="waiting" :done="done" />
     </p>
     <RouterLink
-      v-if="line === 'signed-out'"
+      v-if="saving === 'signed-out'"
       :to="{ path: '/sign-in', query: { then: `/bench/${attempt}` } }"
       class="btn px-3"
     >

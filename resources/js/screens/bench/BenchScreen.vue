@@ -122,7 +122,7 @@ async function handIn() {
       :due-at="data.dueAt"
       :minutes="data.minutes"
       :clock-offset-ms="work.clockOffsetMs.value"
-      :line="work.line.value"
+      :saving="work.saving.value"
       :waiting="work.waitingCount.value"
       :attempt="attempt"
       :steps="work.stepCount.value"

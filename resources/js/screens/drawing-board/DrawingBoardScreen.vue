@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import SavingState from '@/shared/outbox/SavingState.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { api } from '@/shared/api/client'
@@ -59,7 +60,6 @@ async function askNeutral(box: string) {
     neutral.value = (error as Error).message
   }
 }
-const KEPT = { kept: 'kept', keeping: 'keeping …', held: 'held in this browser until the server answers' }
 
 useWallKeys(board, data, drawn, hand)
 
@@ -72,7 +72,7 @@ async function keepAsCopy() {
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
     <TopBar title="Draw a board">
-      <span class="text-soft" role="status" data-test="kept">{{ KEPT[drawn.kept.value] }}</span>
+      <SavingState class="text-soft" :state="drawn.saving.value" :to-send="drawn.toSend.value" />
       <button type="button" class="btn px-3" :disabled="!drawn.canUndo.value" aria-label="Undo" @click="drawn.undo()">
         ↶
       </button>

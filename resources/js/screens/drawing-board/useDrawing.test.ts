@@ -37,10 +37,10 @@ describe('a drawing', () => {
     const drawn = await opened()
     drawn.change(rename('Second'))
     drawn.change(rename('Third'))
-    expect(drawn.kept.value).toBe('keeping')
+    expect(drawn.saving.value).toBe('saving')
     await vi.advanceTimersByTimeAsync(800)
     expect(keep.mock.calls.map(([, base, board]) => [base, board.title])).toEqual([[1, 'Third']])
-    expect(drawn.kept.value).toBe('kept')
+    expect(drawn.saving.value).toBe('saved')
     expect(localStorage.length).toBe(0)
   })
 
@@ -66,13 +66,13 @@ describe('a drawing', () => {
     const drawn = await opened()
     drawn.change(rename('Second'))
     await vi.advanceTimersByTimeAsync(800)
-    expect(drawn.kept.value).toBe('held')
+    expect(drawn.saving.value).toBe('offline')
     scope.stop()
     keep.mockImplementation(async (_, base, board) => stored(base + 1, board.title))
     const again = await opened()
     expect(again.board.value?.title).toBe('Second')
     await vi.advanceTimersByTimeAsync(800)
-    expect(again.kept.value).toBe('kept')
+    expect(again.saving.value).toBe('saved')
   })
 
   it("tells of somebody else's newer version, and can go on with it, one's own a step back", async () => {

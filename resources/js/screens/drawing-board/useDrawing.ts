@@ -1,9 +1,9 @@
-import { computed, onScopeDispose, readonly, ref, shallowReadonly, shallowRef } from 'vue'
+import { computed, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
+import { useOutbox } from '@/shared/outbox/useOutbox'
 
 const KEEP_AFTER_MS = 700
-const TRY_AGAIN_MS = 4000
 const CONFLICT = 409
 
 const heldUnder = (id: number) => `zwindle-drawing-${id}`
@@ -14,12 +14,18 @@ export function useDrawing(id: number) {
   const board = shallowRef<Board | null>(null)
   const past = shallowRef<readonly Board[]>([])
   const future = shallowRef<readonly Board[]>([])
-  const kept = ref<'kept' | 'keeping' | 'held'>('kept')
   const failure = ref('')
   /** Somebody else's newer version, where there is one. */
   const theirs = shallowRef<DrawingData | null>(null)
   let version = 0
-  let timer: ReturnType<typeof setTimeout> | undefined
+  let isChanged = false
+  const isConflict = (error: unknown) => error instanceof Refused && error.status === CONFLICT
+  const outbox = useOutbox({
+    waiting: () => (isChanged && !theirs.value ? 1 : 0),
+    send: keep,
+    pauseMs: KEEP_AFTER_MS,
+    isFinal: isConflict,
+  })
 
   async function load() {
     try {
@@ -44,10 +50,9 @@ export function useDrawing(id: number) {
 
   function show(next: Board) {
     board.value = next
-    kept.value = 'keeping'
+    isChanged = true
     localStorage.setItem(heldUnder(id), JSON.stringify({ base: version, drawn: next }))
-    clearTimeout(timer)
-    if (!theirs.value) timer = setTimeout(() => void keep(), KEEP_AFTER_MS)
+    if (!theirs.value) outbox.changed()
   }
 
   function change(by: (now: Board) => Board) {
@@ -76,26 +81,16 @@ export function useDrawing(id: number) {
   }
 
   async function keep() {
-    const drawn = board.value
-    if (!drawn) return
+    const drawn = board.value as Board
     try {
       version = (await api.keepDrawing(id, version, drawn)).version
-      failure.value = ''
-      if (board.value === drawn) {
-        kept.value = 'kept'
-        localStorage.removeItem(heldUnder(id))
-      } else {
-        await keep()
-      }
     } catch (error) {
-      kept.value = 'held'
-      failure.value = (error as Error).message
-      if (error instanceof Refused && error.status === CONFLICT) {
-        theirs.value = error.json?.theirs as DrawingData
-      } else {
-        timer = setTimeout(() => void keep(), TRY_AGAIN_MS)
-      }
+      if (error instanceof Refused && isConflict(error)) theirs.value = error.json?.theirs as DrawingData
+      throw error
     }
+    if (board.value !== drawn) return
+    isChanged = false
+    localStorage.removeItem(heldUnder(id))
   }
 
   /** Goes on with the other's version; one's own is one step back. */
@@ -116,13 +111,13 @@ export function useDrawing(id: number) {
   }
 
   void load()
-  onScopeDispose(() => clearTimeout(timer))
 
   return {
     data: shallowReadonly(data),
     board: shallowReadonly(board),
-    kept: readonly(kept),
-    failure: readonly(failure),
+    saving: outbox.state,
+    toSend: outbox.toSend,
+    failure: computed(() => failure.value || outbox.failure.value),
     theirs: shallowReadonly(theirs),
     canUndo: computed(() => past.value.length > 0),
     canRedo: computed(() => future.value.length > 0),

@@ -1,15 +1,14 @@
 import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue'
 import { api, NoAnswer, Refused } from '@/shared/api/client'
 import type { BenchData, Step } from '@/shared/api/generated/http'
+import { useOutbox } from '@/shared/outbox/useOutbox'
 import { placesOf, StepDoesNotFit } from './bench'
 import { deviceName } from './device'
 import { type HeldStep, heldSteps } from './heldSteps'
 import { add, emptyLog, replay, type StepLog } from './stepLog'
 
 const MOST_IN_A_BATCH = 100
-const RETRY_MS = [500, 1000, 2000, 4000, 8000]
-
-export type Line = 'kept' | 'sending' | 'away' | 'signed-out'
+const LOAD_AGAIN_MS = [500, 1000, 2000, 4000, 8000]
 
 /**
  * One attempt's bench: every step is applied here at once, held in this browser, and sent; it goes on working while the
@@ -19,7 +18,6 @@ export function useBench(attempt: number) {
   const data = shallowRef<BenchData | null>(null)
   const log = shallowRef<StepLog>(emptyLog)
   const waiting = shallowRef<readonly HeldStep[]>([])
-  const line = ref<Line>('kept')
   const notice = ref('')
   const failure = ref('')
   const clockOffsetMs = ref(0)
@@ -27,10 +25,9 @@ export function useBench(attempt: number) {
   const stepCount = computed(() => (data.value?.head ?? 0) + waiting.value.length)
   let device = deviceName()
   let nextNumber = 1
-  let sending = false
-  let underWay: Promise<void> = Promise.resolve()
   let tries = 0
   let timer: ReturnType<typeof setTimeout> | undefined
+  const outbox = useOutbox({ waiting: () => (data.value ? waiting.value.length : 0), send: sendBatch })
 
   async function load() {
     failure.value = ''
@@ -39,7 +36,7 @@ export function useBench(attempt: number) {
       await fetchState()
     } catch (error) {
       failure.value = (error as Error).message
-      if (error instanceof NoAnswer) retryLater(load)
+      if (error instanceof NoAnswer) loadLater()
     }
   }
 
@@ -93,38 +90,23 @@ export function useBench(attempt: number) {
     heldSteps.hold(held).catch(() => {
       notice.value = 'This browser keeps no store: stay on this page until every step is with the server.'
     })
-    void send()
+    outbox.changed()
     return null
   }
 
-  /** Sends what waits; while a batch is on its way, that one is waited for. */
-  function send(): Promise<void> {
-    if (!sending) underWay = sendBatch()
-    return underWay
-  }
-
   async function sendBatch() {
-    if (waiting.value.length === 0 || !data.value) return
-    sending = true
-    clearTimeout(timer)
-    if (line.value === 'kept') line.value = 'sending'
+    if (!data.value) return
     const batch = waiting.value.slice(0, MOST_IN_A_BATCH)
     try {
       const receipt = await api.keepSteps(attempt, device, data.value.head, batch.map(bare))
       await heldSteps.release(attempt, device, receipt.keptUpTo).catch(() => undefined)
       waiting.value = waiting.value.filter((step) => step.number > receipt.keptUpTo)
       data.value = { ...data.value, head: receipt.head, startedAt: receipt.startedAt, dueAt: receipt.dueAt }
-      tries = 0
-      line.value = waiting.value.length > 0 ? 'sending' : 'kept'
       if (receipt.setAside.length > 0) await startOver(receipt.setAside.length)
     } catch (error) {
-      line.value = error instanceof Refused && [401, 419].includes(error.status) ? 'signed-out' : 'away'
       if (error instanceof Refused && error.status === 422) notice.value = error.message
-      retryLater(send)
-    } finally {
-      sending = false
+      throw error
     }
-    if (line.value === 'sending') void send()
   }
 
   /** The server has another board than this page: show the server's, under a new name. */
@@ -146,15 +128,14 @@ export function useBench(attempt: number) {
     notice.value = `${count} ${count === 1 ? 'step was' : 'steps were'} set aside: this board was closed, late, or worked on from another device. They are stored; you see the board as the server has it.`
   }
 
-  function retryLater(work: () => Promise<void>) {
+  function loadLater() {
     clearTimeout(timer)
-    timer = setTimeout(() => void work(), RETRY_MS[Math.min(tries++, RETRY_MS.length - 1)])
+    timer = setTimeout(() => void load(), LOAD_AGAIN_MS[Math.min(tries++, LOAD_AGAIN_MS.length - 1)])
   }
 
   /** Closes the attempt; refuses while steps are still on the way. */
   async function handIn(): Promise<boolean> {
-    await send()
-    while (waiting.value.length > 0 && line.value === 'sending') await send()
+    await outbox.flush()
     if (waiting.value.length > 0) {
       notice.value = `Not handed in: the server does not have ${waiting.value.length} of your steps yet. They are kept here; try again when it answers.`
       return false
@@ -168,7 +149,7 @@ export function useBench(attempt: number) {
     }
   }
 
-  const wake = () => void (data.value ? send() : load())
+  const wake = () => void (data.value ? undefined : load())
   window.addEventListener('online', wake)
   onScopeDispose(() => {
     clearTimeout(timer)
@@ -181,7 +162,7 @@ export function useBench(attempt: number) {
     canUndo: computed(() => log.value.past.length > 0),
     canRedo: computed(() => log.value.future.length > 0),
     places,
-    line: readonly(line),
+    saving: outbox.state,
     waitingCount: computed(() => waiting.value.length),
     stepCount,
     clockOffsetMs: readonly(clockOffsetMs),

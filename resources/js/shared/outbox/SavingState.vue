@@ -1,0 +1,18 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Saving } from './useOutbox'
+
+const props = defineProps<{ state: Saving; toSend: number; done?: string }>()
+
+const WORDS = { saved: 'saved', saving: 'saving', offline: 'offline', 'signed-out': 'signed out', refused: 'not saved' }
+const isStuck = computed(() => ['offline', 'signed-out', 'refused'].includes(props.state))
+const words = computed(() => {
+  const word = WORDS[props.state]
+  if (props.state === 'offline' || props.state === 'signed-out') return `${word}: ${props.toSend} to send`
+  return props.state === 'saved' && props.done ? `${word} · ${props.done}` : word
+})
+</script>
+
+<template>
+  <span role="status" data-test="saving"><strong v-if="isStuck" aria-hidden="true">⚠ </strong>{{ words }}</span>
+</template>
