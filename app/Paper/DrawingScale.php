@@ -39,18 +39,18 @@ final readonly class DrawingScale
     /** The length that the bar on the drawing stands for. */
     public function barMm(): float
     {
-        return $this->practice === Practice::NorthAmerica ? self::FOOT_MM : 500.0;
+        return $this->practice->custom()->isImperial ? self::FOOT_MM : 500.0;
     }
 
     public function words(): string
     {
         $inches = (new Lengths($this->practice))->place(self::FOOT_MM / $this->denominator);
 
-        return "1 : $this->denominator".($this->practice === Practice::NorthAmerica ? ", $inches to the foot" : '');
+        return "1 : $this->denominator".($this->practice->custom()->isImperial ? ", $inches to the foot" : '');
     }
 
     public function barWords(): string
     {
-        return $this->practice === Practice::NorthAmerica ? '1 ft' : '500 mm';
+        return $this->practice->custom()->isImperial ? '1 ft' : '500 mm';
     }
 }

@@ -7,7 +7,6 @@ namespace App\Shapes;
 use App\Wording\Words;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Board\Board;
-use Zwindle\Catalogue\Practices\Practice;
 
 /** Gives names to what eyes see at a bench, in the board's trade English; never what a terminal is inside. */
 final readonly class BenchShape
@@ -75,26 +74,18 @@ final readonly class BenchShape
     /** @return list<array{by: string, ports: int|null, label: string}> */
     private function tray(): array
     {
-        $connectors = $this->board->practice === Practice::NorthAmerica
-            ? [['wire-nut', null], ['lever', 2], ['lever', 3], ['lever', 5], ['push-in', 4]]
-            : [['strip', null], ['lever', 2], ['lever', 3], ['lever', 5], ['push-in', 4]];
-
         return array_map(fn (array $connector) => [
             'by' => $connector[0],
             'ports' => $connector[1],
             'label' => trim($this->words->say("bench.connector.$connector[0]").' '.$connector[1]),
-        ], $connectors);
+        ], $this->board->practice->custom()->tray);
     }
 
     /** @return list<array{as: string, label: string, colour: string}> */
     private function marks(): array
     {
-        $colours = match ($this->board->practice) {
-            Practice::NorthAmerica => ['line' => 'black', 'neutral' => 'white', 'earth' => 'green'],
-            Practice::Britain => ['line' => 'brown', 'neutral' => 'blue', 'earth' => 'green-yellow'],
-        };
         $marks = [];
-        foreach ($colours as $as => $colour) {
+        foreach ($this->board->practice->custom()->marks as $as => $colour) {
             $marks[] = ['as' => $as, 'label' => $this->words->say("bench.mark.$as"), 'colour' => $colour];
         }
 

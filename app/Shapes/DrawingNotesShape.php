@@ -15,7 +15,6 @@ use Zwindle\Board\Cable;
 use Zwindle\Board\Core;
 use Zwindle\Catalogue\Cables\VoltDrop;
 use Zwindle\Catalogue\Devices\DeviceKind;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Check\Fill\BoxFill;
 use Zwindle\Check\Fill\FillCount;
@@ -106,7 +105,7 @@ final readonly class DrawingNotesShape
      */
     public function boxes(Plan $plan): array
     {
-        $figures = $this->board->practice === Practice::Britain ? $this->drops($plan) : $this->fills($plan);
+        $figures = $this->board->practice->custom()->reckonsBoxFill ? $this->fills($plan) : $this->drops($plan);
         foreach ($this->board->devicesOf(DeviceKind::Switch) as $switch) {
             $figures[$switch->enclosure] ??= ['text' => '', 'share' => null, 'fits' => null];
             $figures[$switch->enclosure]['neutral'] = __(

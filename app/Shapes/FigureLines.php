@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Shapes;
 
 use App\Wording\FillSentence;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Check\Fill\Allowance;
@@ -25,7 +24,7 @@ final readonly class FigureLines
      */
     public function lines(): array
     {
-        return $this->evidence->board->practice === Practice::NorthAmerica
+        return $this->evidence->board->practice->custom()->reckonsBoxFill
             ? $this->boxes()
             : (new FiguresShape(new BritishFigures($this->evidence->survey)))->blocks();
     }

@@ -11,7 +11,6 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Core;
 use Zwindle\Catalogue\Boxes\StandardBox;
 use Zwindle\Catalogue\Cables\CableType;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Plan\Materials\Cut;
 use Zwindle\Plan\Materials\CutAllowances;
 use Zwindle\Plan\Materials\CutList;
@@ -106,7 +105,7 @@ final readonly class MaterialsShape
     private function amount(Part $part, float $amount): string
     {
         return $part->kind === PartKind::Cable
-            ? number_format($amount, $this->board->practice === Practice::NorthAmerica ? 1 : 2).' '.$this->lengths->runUnit()
+            ? number_format($amount, $this->board->practice->custom()->isImperial ? 1 : 2).' '.$this->lengths->runUnit()
             : (string) (int) $amount;
     }
 

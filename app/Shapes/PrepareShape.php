@@ -7,7 +7,6 @@ namespace App\Shapes;
 use App\Wording\Lengths;
 use App\Wording\Words;
 use Zwindle\Catalogue\Loads\LightingLoad;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Check\Figures\LampFigures;
 use Zwindle\Circuit\Net\Circuit;
@@ -177,7 +176,7 @@ final readonly class PrepareShape
         if (! $this->plan->wiring->board->requirements->earths) {
             return [];
         }
-        if ($this->plan->wiring->board->practice !== Practice::Britain) {
+        if ($this->plan->wiring->board->practice->custom()->reckonsBoxFill) {
             return array_map(
                 fn (LampReadings $reading) => $this->row('continuity', 'near-nothing', ['lamp' => $this->words->device($reading->lamp)]),
                 $lamps,
@@ -216,7 +215,7 @@ final readonly class PrepareShape
     private function loops(): array
     {
         $breakerA = $this->plan->wiring->board->supply()->breakerA;
-        $zs = $breakerA === null || $this->plan->wiring->board->practice !== Practice::Britain
+        $zs = $breakerA === null || $this->plan->wiring->board->practice->custom()->reckonsBoxFill
             ? null
             : LightingLoad::mostColdZsOhm($breakerA);
 

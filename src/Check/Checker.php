@@ -18,7 +18,7 @@ final class Checker
     {
         $evidence = new Evidence($wiring, $edition);
         $findings = [];
-        foreach (Rulebook::rules() as $rule) {
+        foreach (Rulebook::rules($wiring->board->practice) as $rule) {
             foreach ($rule->findingsIn($evidence) as $finding) {
                 $findings[] = $finding->restingOn($evidence->edition->cite($finding->code->value) ?? $finding->code->basis());
             }
@@ -40,7 +40,7 @@ final class Checker
             return true;
         }
         $evidence = new Evidence($wiring, circuit: $circuit);
-        foreach (Rulebook::failing() as $rule) {
+        foreach (Rulebook::failing($wiring->board->practice) as $rule) {
             foreach ($rule->findingsIn($evidence) as $finding) {
                 return true;
             }

@@ -37,7 +37,7 @@ final readonly class StartDrawing
                 'id' => 'PS',
                 'in' => 'F',
                 'model' => "$practice->value-supply",
-                ...($practice === Practice::Britain ? ['breakerA' => 6, 'rcdMa' => 30] : ['breakerA' => 15]),
+                ...$practice->custom()->supply,
             ]],
             'cables' => [], 'controls' => [], 'alwaysOn' => [], 'wall' => self::WALLS[$practice->value],
         ], JSON_THROW_ON_ERROR));

@@ -8,7 +8,6 @@ use App\Actions\Boards\ReadWiringFiles;
 use App\Console\Pages\FiguresPage;
 use App\Exceptions\InputRefused;
 use App\Shapes\FiguresShape;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Survey;
@@ -26,7 +25,7 @@ final class FiguresCommand extends ReadsFilesCommand
     {
         return $this->orRefuse(function () use ($readWiringFiles): int {
             $wiring = $readWiringFiles->execute((string) $this->argument('board'), (string) $this->argument('wiring'));
-            if ($wiring->board->practice !== Practice::Britain) {
+            if ($wiring->board->practice->custom()->reckonsBoxFill) {
                 throw InputRefused::option(__('problems.no-figures'));
             }
             $figures = new BritishFigures(new Survey(Circuit::of($wiring)));

@@ -8,7 +8,6 @@ use App\Actions\Boards\ReadBoardFile;
 use App\Console\Pages\FillPage;
 use App\Exceptions\InputRefused;
 use App\Shapes\FillShape;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Fill\FillCount;
 
 final class FillCommand extends ReadsFilesCommand
@@ -22,7 +21,7 @@ final class FillCommand extends ReadsFilesCommand
     {
         return $this->orRefuse(function () use ($readBoardFile): int {
             $board = $readBoardFile->execute((string) $this->argument('board'));
-            if ($board->practice === Practice::Britain) {
+            if (! $board->practice->custom()->reckonsBoxFill) {
                 throw InputRefused::option(__('problems.no-box-fill'));
             }
             $edition = $this->edition($board->practice) ?? $board->edition;

@@ -20,7 +20,7 @@ final class TerminalRoom
      */
     public static function ofBoxScrew(Practice $practice): ?int
     {
-        return $practice === Practice::NorthAmerica ? 1 : null;
+        return $practice->custom()->conductorsToABoxScrew;
     }
 
     /** @return int|null null where there is no limit */

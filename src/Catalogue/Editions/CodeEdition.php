@@ -24,6 +24,7 @@ final readonly class CodeEdition
         public ?int $earthsInOneAllowance,
         public array $sections,
         public string $source,
+        public string $standard,
     ) {
     }
 
@@ -36,6 +37,6 @@ final readonly class CodeEdition
     {
         $section = $this->sections[$finding] ?? null;
 
-        return $section === null ? null : ($this->practice === Practice::NorthAmerica ? 'NEC ' : 'BS 7671 ').$section;
+        return $section === null ? null : "$this->standard $section";
     }
 }

@@ -7,10 +7,10 @@ namespace Zwindle\Catalogue\Editions;
 use Zwindle\Catalogue\Practices\Practice;
 
 /**
- * The editions that the product knows: one file each in `editions/`, in the shape of `schemas/edition.schema.json`.
+ * The editions that the product knows: one file each in `files/`, in the shape of `schemas/edition.schema.json`.
  *
- * @phpstan-type EditionJson array{id: string, title: string, practice: string, year: int, sections: array<string, string>, source: string,
- *     extends?: string, neutralAtSwitches?: string, isReachableExempt?: bool, earthsInOneAllowance?: int|null}
+ * @phpstan-type EditionJson array{id: string, title: string, practice: string, year: int, standard: string,
+ *     sections: array<string, string>, source: string, extends?: string, neutralAtSwitches?: string, isReachableExempt?: bool, earthsInOneAllowance?: int|null}
  */
 final class Editions
 {
@@ -87,6 +87,7 @@ final class Editions
             $json['earthsInOneAllowance'] ?? null,
             $json['sections'],
             $json['source'],
+            $json['standard'],
         );
     }
 }

@@ -13,9 +13,18 @@ enum Practice: string
     /** Nominal supply voltage in volts, line to neutral. */
     public function nominalV(): int
     {
-        return match ($this) {
-            self::NorthAmerica => 120,
-            self::Britain => 230,
-        };
+        return $this->custom()->nominalV;
+    }
+
+    /** What is usual in it. */
+    public function custom(): Custom
+    {
+        return Custom::of($this->value);
+    }
+
+    /** Whether a finding is of this practice at all. */
+    public function knows(string $finding): bool
+    {
+        return ! in_array($finding, $this->custom()->knowsNot, true);
     }
 }

@@ -36,7 +36,7 @@ final readonly class BritishFigures
     /** @throws NoFigures outside British practice */
     public function __construct(public Survey $survey)
     {
-        if ($survey->circuit->wiring->board->practice !== Practice::Britain) {
+        if ($survey->circuit->wiring->board->practice->custom()->reckonsBoxFill) {
             throw NoFigures::outsideBritain();
         }
         $this->table = $survey->truthTable;

@@ -68,17 +68,7 @@ enum FindingCode: string
     /** Whether a practice knows it at all: the rules of the other one never find it. */
     public function isIn(Practice $practice): bool
     {
-        return match ($this) {
-            self::ReturnOnWhite,
-            self::WhiteSingleAsLine,
-            self::BoxOverfilled,
-            self::SchemeNotAcceptedEverywhere,
-            self::BreakerTooLarge,
-            self::ParallelPath,
-            self::HouseLayout => $practice === Practice::NorthAmerica,
-            self::EarthUnsleeved, self::FlexReversed, self::RockerInverted, self::RcdAbsent => $practice === Practice::Britain,
-            default => true,
-        };
+        return $practice->knows($this->value);
     }
 
     /** What it rests on where the edition has no section for it. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Fill\FillCount;
@@ -16,9 +15,6 @@ final readonly class BoxOverfilled implements Rule
 {
     public function findingsIn(Evidence $evidence): iterable
     {
-        if ($evidence->board->practice !== Practice::NorthAmerica) {
-            return;
-        }
         foreach ((new FillCount($evidence->board, $evidence->edition, $evidence->wiring))->boxes() as $box) {
             if ($box->fits() === false) {
                 yield new Finding(FindingCode::BoxOverfilled, [$box->enclosure->id], [

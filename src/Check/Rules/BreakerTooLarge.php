@@ -6,7 +6,6 @@ namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Cables\Ampacity;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Findings\Finding;
@@ -18,7 +17,7 @@ final readonly class BreakerTooLarge implements Rule
     public function findingsIn(Evidence $evidence): iterable
     {
         $supply = $evidence->board->supply();
-        if ($evidence->board->practice !== Practice::NorthAmerica || $supply->breakerA === null) {
+        if ($supply->breakerA === null) {
             return;
         }
         foreach (array_unique(array_map(fn ($cable) => $cable->type->size, $evidence->board->cables)) as $awg) {

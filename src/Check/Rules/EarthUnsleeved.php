@@ -6,7 +6,6 @@ namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Catalogue\Practices\Colour;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Findings\Finding;
@@ -18,7 +17,7 @@ final readonly class EarthUnsleeved implements Rule
 {
     public function findingsIn(Evidence $evidence): iterable
     {
-        if ($evidence->board->practice !== Practice::Britain || ! $evidence->board->requirements->earths) {
+        if (! $evidence->board->requirements->earths) {
             return;
         }
         $byEnclosure = [];

@@ -8,7 +8,6 @@ use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\TerminalDuty;
 use Zwindle\Catalogue\Practices\Colour;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Findings\Finding;
@@ -19,9 +18,6 @@ final readonly class HouseLayout implements Rule
 {
     public function findingsIn(Evidence $evidence): iterable
     {
-        if ($evidence->board->practice !== Practice::NorthAmerica) {
-            return;
-        }
         $pairs = ['left' => [], 'right' => []];
         foreach ($evidence->board->devicesOf(DeviceKind::Switch) as $switch) {
             foreach (self::pairs($evidence, $switch->id) as [$red, $black, $side]) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Core;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Findings\Finding;
@@ -17,9 +16,6 @@ final readonly class ParallelPath implements Rule
 {
     public function findingsIn(Evidence $evidence): iterable
     {
-        if ($evidence->board->practice !== Practice::NorthAmerica) {
-            return;
-        }
         $insulated = array_filter($evidence->cores(), fn (Core $core) => ! $core->colour->isEarths());
         foreach (CoreRings::among($evidence->wiring, array_values($insulated)) as $ring) {
             yield new Finding(FindingCode::ParallelPath, array_merge(...array_map(fn (Core $core) => $core->ends(), $ring)));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Check\Rules;
 
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Findings\Finding;
@@ -16,7 +15,7 @@ final readonly class RcdAbsent implements Rule
     public function findingsIn(Evidence $evidence): iterable
     {
         $supply = $evidence->board->supply();
-        if ($evidence->board->practice === Practice::Britain && $supply->rcdMa === null) {
+        if ($supply->rcdMa === null) {
             yield new Finding(FindingCode::RcdAbsent, [$supply->id]);
         }
     }

@@ -6,7 +6,6 @@ namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Core;
 use Zwindle\Board\Wiring\MarkedAs;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Findings\Finding;
@@ -18,9 +17,6 @@ final readonly class ReturnOnWhite implements Rule
 {
     public function findingsIn(Evidence $evidence): iterable
     {
-        if ($evidence->board->practice !== Practice::NorthAmerica) {
-            return;
-        }
         foreach ($evidence->cores() as $core) {
             $isCored = ! $evidence->board->cables[$core->cable]->type->isSingle;
             if (

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Catalogue\Devices\SwitchFunction;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Findings\Finding;
@@ -21,8 +20,7 @@ final readonly class RockerInverted implements Rule
             $switch = $view->control->switches[0];
             $isOneWayUse = count($view->control->switches) === 1 && $view->model($switch)->function === SwitchFunction::ThreeWay;
             if (
-                $evidence->board->practice === Practice::Britain
-                && $isOneWayUse
+                $isOneWayUse
                 && $view->behaves
                 && self::isOnWhenUp($evidence, $view, $switch)
             ) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Catalogue\Devices\TerminalDuty;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Findings\Finding;
@@ -18,7 +17,7 @@ final readonly class SchemeNotAcceptedEverywhere implements Rule
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->controls as $i => $view) {
-            if ($evidence->board->practice !== Practice::NorthAmerica || $evidence->schemes[$i] !== SchemeName::CommonLink) {
+            if ($evidence->schemes[$i] !== SchemeName::CommonLink) {
                 continue;
             }
             $commons = [];

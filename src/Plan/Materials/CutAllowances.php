@@ -28,7 +28,9 @@ final readonly class CutAllowances
 
     public static function usualIn(Practice $practice): self
     {
-        return $practice === Practice::NorthAmerica ? new self(0.2286, 0.00635, 5.0, 0.1524) : new self(0.15, 0.05, 5.0, 0.1);
+        ['freeM' => $free, 'sheathM' => $sheath, 'wastePercent' => $waste, 'roundUpToM' => $roundUpTo] = $practice->custom()->allowances;
+
+        return new self($free, $sheath, $waste, $roundUpTo);
     }
 
     /** @throws AbsurdAllowance if a figure is below nothing or beyond all measure */

@@ -139,11 +139,7 @@ final class Assembler
 
     private function connector(int $conductors): JoinedBy
     {
-        return match (true) {
-            $this->board->practice === Practice::NorthAmerica => JoinedBy::WireNut,
-            $conductors <= max(self::LEVER_PORTS) => JoinedBy::Lever,
-            default => JoinedBy::Strip,
-        };
+        return JoinedBy::from($this->board->practice->custom()->connectorFor($conductors));
     }
 
     /** @return list<string> every end and lead that is in no joint */

@@ -8,7 +8,6 @@ use Zwindle\Board\Wiring\JoinedBy;
 use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
-use Zwindle\Catalogue\Practices\Practice;
 
 /**
  * Makes moves on a wiring, taken in turn, as the contract has them: a new joint is on a terminal if it holds exactly one
@@ -133,7 +132,7 @@ final class Mover
         if ($fixed === 1 && ($before === null || $before->by === JoinedBy::Terminal)) {
             return new Joint($enclosure, $points, JoinedBy::Terminal);
         }
-        $connector = $wiring->board->practice === Practice::NorthAmerica ? JoinedBy::WireNut : JoinedBy::Lever;
+        $connector = JoinedBy::from($wiring->board->practice->custom()->connectorFor(count($points)));
         $by = $before !== null && $before->by->isConnector() ? $before->by : $connector;
         $ports = $before?->ports === null ? null : max($before->ports, count($points));
 

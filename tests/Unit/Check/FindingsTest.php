@@ -6,6 +6,7 @@ use Tests\Support\Build;
 use Tests\Support\Files;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
+use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
@@ -117,7 +118,10 @@ it('passes the right wiring of every demo board', function (string $board) {
 
 it('has every rule in the rulebook, one class a code, with a reference', function () {
     $files = array_map(fn (string $path) => basename($path, '.php'), glob(Files::path('src/Check/Rules/*.php')) ?: []);
-    $classes = array_map(fn ($rule) => class_basename($rule), Rulebook::rules());
+    $classes = array_values(array_unique(array_map(
+        fn ($rule) => class_basename($rule),
+        array_merge(...array_map(Rulebook::rules(...), Practice::cases())),
+    )));
     $codes = array_map(fn (FindingCode $code) => $code->name, FindingCode::cases());
     sort($classes);
     sort($codes);
