@@ -157,7 +157,7 @@ final class WallPartsShape
     /** @return list<array{id: string, text: string}> standard sizes with their volumes; none in Britain */
     public static function boxes(Practice $practice): array
     {
-        $all = $practice === Practice::NorthAmerica ? StandardBox::all() : [];
+        $all = $practice->custom()->reckonsBoxFill ? StandardBox::all() : [];
 
         return array_map(fn (StandardBox $box) => ['id' => $box->id, 'text' => StandardBoxName::of($box).", $box->volumeIn3 in³"], $all);
     }

@@ -10,7 +10,8 @@ use Zwindle\Catalogue\Practices\Practice;
  * The editions that the product knows: one file each in `files/`, in the shape of `schemas/edition.schema.json`.
  *
  * @phpstan-type EditionJson array{id: string, title: string, practice: string, year: int, standard: string,
- *     sections: array<string, string>, source: string, extends?: string, neutralAtSwitches?: string, isReachableExempt?: bool, earthsInOneAllowance?: int|null}
+ *     sections: array<string, string>, source: string, extends?: string,
+ *     neutralAtSwitches?: string, isReachableExempt?: bool, earthsInOneAllowance?: int|null}
  */
 final class Editions
 {

@@ -12,7 +12,8 @@ namespace Zwindle\Catalogue\Practices;
  *     marks: array{line: string, neutral: string, earth: string}, flags: array<string, string>,
  *     supply: array{breakerA: int, rcdMa?: int},
  *     allowances: array{freeM: float, sheathM: float, wastePercent: float, roundUpToM: float},
- *     conductorsToABoxScrew: int|null, knowsNot: list<string>, source: string}
+ *     conductorsToABoxScrew: int|null, sleevesAnyCore: bool, sleevesBareEarths: bool, spareSingles: list<string>,
+ *     disputes: array<string, list<string>>, knowsNot: list<string>, source: string}
  */
 final readonly class Custom
 {
@@ -23,6 +24,9 @@ final readonly class Custom
      * @param  array{breakerA: int, rcdMa?: int}  $supply  of a lighting circuit
      * @param  array{freeM: float, sheathM: float, wastePercent: float, roundUpToM: float}  $allowances  added to a run before it is cut
      * @param  int|null  $conductorsToABoxScrew  null where there is no limit
+     * @param  bool  $sleevesAnyCore  whether a core of any colour may be marked as anything; else white and grey alone, and no singles
+     * @param  list<Colour>  $spareSingles  that are drawn into a conduit besides, the first first
+     * @param  array<string, list<string>>  $disputes  what practitioners disagree on → the positions that can be taken
      * @param  list<string>  $knowsNot  finding codes that are of other practices
      * @param  non-empty-list<array{by: string, most: int|null}>  $connectors  the one for few conductors first
      */
@@ -37,6 +41,10 @@ final readonly class Custom
         public array $supply,
         public array $allowances,
         public ?int $conductorsToABoxScrew,
+        public bool $sleevesAnyCore,
+        public bool $sleevesBareEarths,
+        public array $spareSingles,
+        public array $disputes,
         public array $knowsNot,
         private array $connectors,
     ) {
@@ -66,6 +74,10 @@ final readonly class Custom
             $json['supply'],
             $json['allowances'],
             $json['conductorsToABoxScrew'],
+            $json['sleevesAnyCore'],
+            $json['sleevesBareEarths'],
+            array_map(Colour::from(...), $json['spareSingles']),
+            $json['disputes'],
             $json['knowsNot'],
             $json['connectors'],
         );

@@ -12,7 +12,6 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\Terminal;
 use Zwindle\Catalogue\Editions\CodeEdition;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Net\Nets;
 use Zwindle\Circuit\Scheme\ControlView;
@@ -87,7 +86,7 @@ final readonly class Evidence
     /** A white or grey single, which 200.7(C) lets nobody re-identify (North America). */
     public function isWhiteSingle(Core $core): bool
     {
-        return $this->board->practice === Practice::NorthAmerica
+        return ! $this->board->practice->custom()->sleevesAnyCore
             && $this->board->cables[$core->cable]->type->isSingle
             && $core->colour->isWhiteOrGrey();
     }

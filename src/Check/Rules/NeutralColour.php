@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Check\Rules;
 
 use Zwindle\Board\Wiring\MarkedAs;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Findings\Finding;
@@ -21,7 +20,7 @@ final readonly class NeutralColour implements Rule
             $colours = $evidence->board->cables[$core->cable]->type->colours;
             $isNeutral = $evidence->roles->ofNet($evidence->netOfCore($core)) === [Role::Neutral];
             if ($isNeutral && ! $core->colour->isEarths() && ! ($colours?->isNeutrals($core->colour) ?? true)) {
-                $isSleeved = fn (string $end) => $evidence->board->practice === Practice::Britain
+                $isSleeved = fn (string $end) => $evidence->board->practice->custom()->sleevesAnyCore
                     && $evidence->wiring->markOn($end) === MarkedAs::Neutral;
                 $ends = array_values(array_filter($core->ends(), fn (string $end) => ! $isSleeved($end)));
                 if ($ends !== []) {

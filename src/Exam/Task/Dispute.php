@@ -28,14 +28,6 @@ enum Dispute: string
     /** @return list<string> the positions that can be taken on it; none where the practice has no such dispute */
     public function positions(Practice $practice): array
     {
-        $isBritish = $practice === Practice::Britain;
-
-        return match ($this) {
-            self::Twisting => ['either', 'twist-first', 'connector-alone'],
-            self::WhiteAsReturn => ['either', 'line-out-on-white', 'return-on-white'],
-            self::OrderOfWork => ['either', 'box-by-box', 'farthest-first'],
-            self::L1OrL2 => $isBritish ? ['either', 'l1', 'l2'] : [],
-            self::NeutralAt => $isBritish ? ['every-switch', 'none'] : ['by-code', 'every-switch', 'none'],
-        };
+        return $practice->custom()->disputes[$this->value] ?? [];
     }
 }

@@ -10,7 +10,6 @@ use Zwindle\Catalogue\Cables\CableType;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Catalogue\Practices\Colour;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Circuit\Scheme\SchemeName;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Plan;
@@ -36,13 +35,6 @@ final class CableChange
     private const LEAST_TRIES = 3;
 
     private const MOST_AT_ONCE = 2;
-
-    /** Singles that are tried in a conduit: one for the neutral and two for the line side. */
-    private const SPARE_SINGLES = ['na' => [Colour::White, Colour::Black, Colour::Red], 'gb' => [
-        Colour::Blue,
-        Colour::Brown,
-        Colour::Brown,
-    ]];
 
     private int $triesLeft;
 
@@ -250,7 +242,7 @@ final class CableChange
     {
         $beside = $run->cables[0];
         $spare = [];
-        foreach (self::SPARE_SINGLES[$this->board->practice === Practice::Britain ? 'gb' : 'na'] as $i => $colour) {
+        foreach ($this->board->practice->custom()->spareSingles as $i => $colour) {
             $spare[] = new Cable("$beside->id+$i", $beside->type, $run->from, $run->to, $colour);
         }
 

@@ -14,6 +14,7 @@ use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\TerminalDuty;
+use Zwindle\Catalogue\Practices\Colour;
 use Zwindle\Catalogue\Practices\ColourSystem;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Circuit\Scheme\Role;
@@ -156,6 +157,7 @@ final class Assembler
      */
     private function marks(array $strands): array
     {
+        $custom = $this->board->practice->custom();
         $roles = [];
         foreach ($strands as $strand) {
             $roles[$strand->key] = $strand->role;
@@ -174,7 +176,7 @@ final class Assembler
             if ($role === Role::Neutral && ! $colours->isNeutrals($core->colour)) {
                 $marks[$point->id] = MarkedAs::Neutral;
             }
-            if ($this->board->practice === Practice::Britain && $core->colour->value === 'bare' && isset($this->used[$point->id])) {
+            if ($custom->sleevesBareEarths && $core->colour === Colour::Bare && isset($this->used[$point->id])) {
                 $marks[$point->id] = MarkedAs::Earth;
             }
         }

@@ -154,16 +154,16 @@ final readonly class Palette
     private function cost(Role $role, Core $core, Run $run): ?int
     {
         $colours = $this->colours($core, $run);
-        $isBritish = $this->board->practice === Practice::Britain;
+        $mayBeAny = $this->board->practice->custom()->sleevesAnyCore;
         if ($role === Role::Neutral) {
-            return $colours->isNeutrals($core->colour) ? 0 : ($isBritish ? self::SLEEVED_NEUTRAL : null);
+            return $colours->isNeutrals($core->colour) ? 0 : ($mayBeAny ? self::SLEEVED_NEUTRAL : null);
         }
-        $isWhite = ! $isBritish && $core->colour->isWhiteOrGrey();
+        $isWhite = ! $mayBeAny && $core->colour->isWhiteOrGrey();
 
         return match (true) {
             $isWhite && $this->isSingle($core, $run) => null,
             ! $colours->needsMarkAsLine($core->colour) => self::COLOURS[$role->value][$core->colour->value] ?? self::OTHER_COLOUR,
-            $isBritish => self::MARKED_IN_BRITAIN[$role->value] ?? 0,
+            $mayBeAny => self::MARKED_IN_BRITAIN[$role->value] ?? 0,
             $role === Role::SwitchedLine && $isWhite => self::RETURN_ON_WHITE,
             default => self::MARKED[$role->value] ?? 0,
         };
