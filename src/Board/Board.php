@@ -96,9 +96,9 @@ final readonly class Board
     /** @param  string  $core  `W2.white` */
     public function coreNamed(string $core): Core
     {
-        $parts = End::parse($core);
+        [$cable, $name] = End::partsOf($core);
 
-        return $this->cables[$parts->cable]->cores[$parts->core];
+        return $this->cables[$cable]->cores[$name];
     }
 
     /** @param  array<string, CableType>  $types  cable → its type: the cables chosen for runs that were undecided */

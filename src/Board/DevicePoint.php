@@ -18,6 +18,12 @@ final readonly class DevicePoint
         return "$device.$terminal";
     }
 
+    /** The device alone: searches ask it of thousands. */
+    public static function deviceOf(string $id): string
+    {
+        return substr($id, 0, strcspn($id, '.'));
+    }
+
     /** @param  string  $id  of a point on a device; anything else has no device that the board knows */
     public static function parse(string $id): self
     {

@@ -28,6 +28,14 @@ final readonly class End
         return "$cable.$core";
     }
 
+    /** @return array{string, string} cable and core of a core's own name: searches ask it of thousands */
+    public static function partsOf(string $core): array
+    {
+        [$cable, $name] = explode('.', $core, 2);
+
+        return [$cable, $name];
+    }
+
     /** @param  string  $id  of an end, or of a core */
     public static function parse(string $id): self
     {

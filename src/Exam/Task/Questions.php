@@ -161,7 +161,7 @@ final readonly class Questions
     {
         return match ($hop->kind) {
             HopKind::Core => End::parse($hop->from)->ofCore(),
-            HopKind::Contact, HopKind::Lamp => DevicePoint::parse($hop->from)->device,
+            HopKind::Contact, HopKind::Lamp => DevicePoint::deviceOf($hop->from),
             default => null,
         };
     }

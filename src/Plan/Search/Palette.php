@@ -43,8 +43,11 @@ final readonly class Palette
     /** Of a core sleeved blue in Britain: where a core has to be the neutral that is not blue. */
     private const SLEEVED_NEUTRAL = 60;
 
+    private bool $sleevesAnyCore;
+
     public function __construct(private Board $board)
     {
+        $this->sleevesAnyCore = $board->practice->custom()->sleevesAnyCore;
     }
 
     /**
@@ -154,16 +157,15 @@ final readonly class Palette
     private function cost(Role $role, Core $core, Run $run): ?int
     {
         $colours = $this->colours($core, $run);
-        $mayBeAny = $this->board->practice->custom()->sleevesAnyCore;
         if ($role === Role::Neutral) {
-            return $colours->isNeutrals($core->colour) ? 0 : ($mayBeAny ? self::SLEEVED_NEUTRAL : null);
+            return $colours->isNeutrals($core->colour) ? 0 : ($this->sleevesAnyCore ? self::SLEEVED_NEUTRAL : null);
         }
-        $isWhite = ! $mayBeAny && $core->colour->isWhiteOrGrey();
+        $isWhite = ! $this->sleevesAnyCore && $core->colour->isWhiteOrGrey();
 
         return match (true) {
             $isWhite && $this->isSingle($core, $run) => null,
             ! $colours->needsMarkAsLine($core->colour) => self::COLOURS[$role->value][$core->colour->value] ?? self::OTHER_COLOUR,
-            $mayBeAny => self::MARKED_IN_BRITAIN[$role->value] ?? 0,
+            $this->sleevesAnyCore => self::MARKED_IN_BRITAIN[$role->value] ?? 0,
             $role === Role::SwitchedLine && $isWhite => self::RETURN_ON_WHITE,
             default => self::MARKED[$role->value] ?? 0,
         };

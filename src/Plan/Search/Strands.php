@@ -48,7 +48,7 @@ final class Strands
         }
         $made = [];
         foreach ($strands->points as $key => $points) {
-            $enclosures = array_map(fn (string $point) => $board->devices[DevicePoint::parse($point)->device]->enclosure, $points);
+            $enclosures = array_map(fn (string $point) => $board->devices[DevicePoint::deviceOf($point)]->enclosure, $points);
             $made[] = new Strand($key, $strands->roles[$key], $points, array_values(array_unique([
                 ...$enclosures,
                 ...($key === 'neutral' ? $neutralAt : []),

@@ -62,7 +62,7 @@ final class DeviceWays
     {
         $here = array_filter(
             $this->terminals,
-            fn (string $point) => $this->board->devices[DevicePoint::parse($point)->device]->enclosure === $rose->enclosure,
+            fn (string $point) => $this->board->devices[DevicePoint::deviceOf($point)]->enclosure === $rose->enclosure,
             ARRAY_FILTER_USE_KEY,
         );
         $switched = array_filter($here, fn (string $key) => str_starts_with($key, 'switched'));

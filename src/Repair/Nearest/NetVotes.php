@@ -33,7 +33,7 @@ final class NetVotes
         $this->nets = Nets::of($standing->wiring);
         foreach ($arrangement->strands as $strand) {
             foreach ($strand->points as $point) {
-                $this->speak($point, $strand->key, match ($board->devices[DevicePoint::parse($point)->device]->model->kind) {
+                $this->speak($point, $strand->key, match ($board->devices[DevicePoint::deviceOf($point)]->model->kind) {
                     DeviceKind::Supply => 4, DeviceKind::Switch => 2, default => 1,
                 });
             }

@@ -24,7 +24,7 @@ it('takes every name of a point apart and puts it together again', function (str
         } elseif ($point->device !== null) {
             $on = DevicePoint::parse($id);
             expect($on->device)->toBe($point->device)->and(DevicePoint::id($on->device, $on->terminal))->toBe($id)
-                ->and($on->terminal)->toBe($point->terminal?->name)->and(End::isOne($id))->toBeFalse();
+                ->and($on->terminal)->toBe($point->terminal?->name)->and(DevicePoint::deviceOf($id))->toBe($point->device)->and(End::isOne($id))->toBeFalse();
         }
     }
 
