@@ -18,10 +18,4 @@ final class ClassroomFactory extends Factory
     {
         return ['name' => 'Evening class', 'instructor_id' => User::factory()->instructor()];
     }
-
-    /** With so many trainees in it. */
-    public function attended(int $trainees = 2): self
-    {
-        return $this->hasAttached(User::factory()->count($trainees), [], 'trainees');
-    }
 }

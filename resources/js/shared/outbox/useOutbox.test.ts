@@ -97,6 +97,15 @@ describe('the outbox', () => {
     expect(send).toHaveBeenCalledTimes(1)
   })
 
+  it('sends at once what was still to rest when its page is left', async () => {
+    const send = vi.fn(async () => undefined)
+    const box = boxOf(['a'], send, { pauseMs: 600 })
+    box.changed()
+    box.close()
+    await vi.advanceTimersByTimeAsync(0)
+    expect(send).toHaveBeenCalledTimes(1)
+  })
+
   it('is quiet once its page is left', async () => {
     const send = vi.fn().mockRejectedValue(new NoAnswer())
     const box = boxOf(['a'], send)

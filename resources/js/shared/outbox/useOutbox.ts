@@ -27,6 +27,7 @@ export function useOutbox({ waiting, send, pauseMs = 0, isFinal = () => false, o
   const failure = ref('')
   let underWay: Promise<void> | null = null
   let tries = 0
+  let isLeft = false
   let timer: ReturnType<typeof setTimeout> | undefined
 
   /** Something new waits. */
@@ -71,12 +72,16 @@ export function useOutbox({ waiting, send, pauseMs = 0, isFinal = () => false, o
       return
     }
     state.value = error instanceof Refused && SIGNED_OUT.includes(error.status) ? 'signed-out' : 'offline'
+    if (isLeft) return
     timer = setTimeout(() => void flush(), RETRY_MS[Math.min(tries++, RETRY_MS.length - 1)])
   }
 
   const wake = () => void flush()
   window.addEventListener('online', wake)
+  // What the hand had not rested from yet is sent as the page is left.
   onScopeDispose(() => {
+    isLeft = true
+    if (state.value === 'saving') void flush()
     clearTimeout(timer)
     window.removeEventListener('online', wake)
   })
