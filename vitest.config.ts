@@ -5,5 +5,9 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   plugins: [vue()],
   resolve: { alias: { '@': fileURLToPath(new URL('./resources/js', import.meta.url)) } },
-  test: { environment: 'happy-dom', include: ['resources/js/**/*.test.ts'] },
+  test: {
+    environment: 'happy-dom',
+    include: ['resources/js/**/*.test.ts'],
+    setupFiles: ['resources/js/practices.setup.ts'],
+  },
 })

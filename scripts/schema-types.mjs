@@ -8,6 +8,20 @@ const style = { semi: false, singleQuote: true, printWidth: 120, parser: 'typesc
 const read = async (path) => JSON.parse(await readFile(path, 'utf8'))
 await mkdir(target, { recursive: true })
 
+/** The practices that there are, into every list of them. */
+const practices = []
+for (const file of await readdir('src/Catalogue/Practices/files')) {
+  practices.push(await read(`src/Catalogue/Practices/files/${file}`))
+}
+const list = practices.sort((one, other) => one.place - other.place).map(({ id }) => `"${id}"`)
+for (const folder of ['schemas', 'schemas/http']) {
+  for (const file of (await readdir(folder)).filter((name) => name.endsWith('.schema.json'))) {
+    const text = await readFile(`${folder}/${file}`, 'utf8')
+    const told = text.replace(/("practice": \{\s*"enum": )\[[^\]]*\]/g, `$1[${list.join(', ')}]`)
+    if (told !== text) await writeFile(`${folder}/${file}`, told)
+  }
+}
+
 /** The formats of files and of a step, under the names that the browser knows them by. */
 const formats = { board: 'Board', wiring: 'WiringFile', step: 'Step', task: 'TaskFile', marking: 'MarkingFile' }
 

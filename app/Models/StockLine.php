@@ -27,7 +27,7 @@ final class StockLine extends Model
     public static function shelfOf(User $instructor, Practice $practice): array
     {
         $shelf = [];
-        foreach (self::query()->where(['instructor_id' => $instructor->id, 'practice' => $practice->value])->get() as $line) {
+        foreach (self::query()->where(['instructor_id' => $instructor->id, 'practice' => $practice->id])->get() as $line) {
             $shelf[$line->part] = new ShelfLine($line->price_cents, $line->held);
         }
 

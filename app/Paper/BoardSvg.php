@@ -204,7 +204,7 @@ final class BoardSvg
         if (! $cables[0]->type->isSingle) {
             $cores = array_map(fn (Core $core) => "{$flag($core)} {$carries($core)}", array_values($cables[0]->cores));
 
-            return ["{$cables[0]->id}  {$cables[0]->type->print()}$length", ...($this->withAnswers ? $cores : [])];
+            return ["{$cables[0]->id}  {$cables[0]->type->print}$length", ...($this->withAnswers ? $cores : [])];
         }
         $singles = array_map(
             fn (Cable $single) => "$single->id {$flag($single->cores['core'])}"
@@ -212,7 +212,7 @@ final class BoardSvg
             $cables,
         );
 
-        return [count($cables)." × {$cables[0]->type->print()}$length", ...$singles];
+        return [count($cables)." × {$cables[0]->type->print}$length", ...$singles];
     }
 
     private function box(Enclosure $box): void

@@ -10,8 +10,6 @@ use Zwindle\Catalogue\Practices\Practice;
 /** A usual drawing scale: of a foot in North America, of ten in Britain. */
 final readonly class DrawingScale
 {
-    private const USUAL = ['na' => [4, 8, 12, 16, 24, 48, 96, 192, 384, 768], 'gb' => [5, 10, 20, 25, 50, 100, 200, 500, 1000]];
-
     private const FOOT_MM = 304.8;
 
     private function __construct(public int $denominator, private Practice $practice)
@@ -22,7 +20,7 @@ final readonly class DrawingScale
     public static function fitting(Practice $practice, float $widthMm, float $heightMm, float $roomWidthMm, float $roomHeightMm): self
     {
         $least = max($widthMm / $roomWidthMm, $heightMm / $roomHeightMm);
-        foreach (self::USUAL[$practice->value] as $denominator) {
+        foreach ($practice->scales as $denominator) {
             if ($denominator >= $least) {
                 return new self($denominator, $practice);
             }
@@ -39,18 +37,18 @@ final readonly class DrawingScale
     /** The length that the bar on the drawing stands for. */
     public function barMm(): float
     {
-        return $this->practice->custom()->isImperial ? self::FOOT_MM : 500.0;
+        return $this->practice->isImperial ? self::FOOT_MM : 500.0;
     }
 
     public function words(): string
     {
         $inches = (new Lengths($this->practice))->place(self::FOOT_MM / $this->denominator);
 
-        return "1 : $this->denominator".($this->practice->custom()->isImperial ? ", $inches to the foot" : '');
+        return "1 : $this->denominator".($this->practice->isImperial ? ", $inches to the foot" : '');
     }
 
     public function barWords(): string
     {
-        return $this->practice->custom()->isImperial ? '1 ft' : '500 mm';
+        return $this->practice->isImperial ? '1 ft' : '500 mm';
     }
 }

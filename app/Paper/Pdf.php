@@ -25,7 +25,7 @@ final class Pdf
         $options->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setIsJavascriptEnabled(false)->setDefaultFont('DejaVu Sans');
         $options->setFontCache(storage_path('framework/cache'))->setTempDir(storage_path('framework/cache'));
         $pdf = new Dompdf($options);
-        $pdf->setPaper($practice->custom()->paper);
+        $pdf->setPaper($practice->paper);
         $pdf->loadHtml(View::make($view, [...$data, 'practice' => $practice, 'style' => self::style()])->render());
         $pdf->addInfo('Title', $title);
         $pdf->render();

@@ -45,9 +45,9 @@ final readonly class PlanPaper
 
         return [
             'title' => $this->plan->wiring->board->title,
-            'practice' => $practice->value,
+            'practice' => $practice->id,
             'style' => Pdf::style(),
-            'caution' => __('verdict.paper-caution', [], $practice->value),
+            'caution' => __('verdict.paper-caution', [], $practice->words),
             'pages' => array_map(fn (Page $page) => [
                 'page' => $page->value,
                 'name' => __("paper.page.$page->value"),
@@ -65,7 +65,7 @@ final readonly class PlanPaper
         $lists = new MaterialsShape($this->plan, CutAllowances::usualIn($board->practice), 1);
 
         return [
-            'locale' => $board->practice->value,
+            'locale' => $board->practice->words,
             'title' => $board->title,
             'brief' => $this->brief,
             'blankBoard' => BoardSvg::of($this->plan, withAnswers: false),

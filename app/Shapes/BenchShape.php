@@ -78,14 +78,14 @@ final readonly class BenchShape
             'by' => $connector[0],
             'ports' => $connector[1],
             'label' => trim($this->words->say("bench.connector.$connector[0]").' '.$connector[1]),
-        ], $this->board->practice->custom()->tray);
+        ], $this->board->practice->tray);
     }
 
     /** @return list<array{as: string, label: string, colour: string}> */
     private function marks(): array
     {
         $marks = [];
-        foreach ($this->board->practice->custom()->marks as $as => $colour) {
+        foreach ($this->board->practice->marks as $as => $colour) {
             $marks[] = ['as' => $as, 'label' => $this->words->say("bench.mark.$as"), 'colour' => $colour];
         }
 

@@ -69,7 +69,7 @@ final readonly class DrawingNotesShape
     {
         return array_map(fn (Cable $cable) => [
             'id' => $cable->id,
-            'print' => $cable->type->print(),
+            'print' => $cable->type->print,
             'type' => $cable->type->id,
             'proposed' => $this->board->cables[$cable->id]->type->isUndecided(),
             'length' => $this->length($cable),
@@ -89,7 +89,7 @@ final readonly class DrawingNotesShape
             fn (string $end) => $plan->wiring->markOn($end) !== null && ! $core->colour->isEarths(),
         ) !== [];
 
-        return $isMarked ? __("drawing.marked.{$this->board->practice->value}", ['role' => $role]) : $role;
+        return $isMarked ? __("drawing.marked.{$this->board->practice->words}", ['role' => $role]) : $role;
     }
 
     private function length(Cable $cable): string
@@ -105,7 +105,7 @@ final readonly class DrawingNotesShape
      */
     public function boxes(Plan $plan): array
     {
-        $figures = $this->board->practice->custom()->reckonsBoxFill ? $this->fills($plan) : $this->drops($plan);
+        $figures = $this->board->practice->reckonsBoxFill ? $this->fills($plan) : $this->drops($plan);
         foreach ($this->board->devicesOf(DeviceKind::Switch) as $switch) {
             $figures[$switch->enclosure] ??= ['text' => '', 'share' => null, 'fits' => null];
             $figures[$switch->enclosure]['neutral'] = __(
@@ -143,12 +143,12 @@ final readonly class DrawingNotesShape
         $survey = new Survey(Circuit::of($plan->wiring->on(RunLength::filledIn($plan->wiring->board))));
         $figures = [];
         foreach ((new BritishFigures($survey))->lamps() as $lamp) {
-            $share = $lamp->dropV === null ? null : $lamp->dropV / VoltDrop::limitV();
+            $share = $lamp->dropV === null ? null : $lamp->dropV / VoltDrop::limitV($this->board->practice);
             $box = $this->board->devices[$lamp->lamp]->enclosure;
             if ($share !== null && $share > ($figures[$box]['share'] ?? -1.0)) {
                 $text = __('drawing.drop', [
                     'volt' => number_format((float) $lamp->dropV, 2),
-                    'limit' => (string) VoltDrop::limitV(),
+                    'limit' => (string) VoltDrop::limitV($this->board->practice),
                     'ohm' => $lamp->r1r2Ohm === null ? '?' : number_format($lamp->r1r2Ohm, 2),
                 ]);
                 $figures[$box] = ['text' => $text, 'share' => $share, 'fits' => $share <= 1.0];

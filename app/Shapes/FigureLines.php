@@ -24,7 +24,7 @@ final readonly class FigureLines
      */
     public function lines(): array
     {
-        return $this->evidence->board->practice->custom()->reckonsBoxFill
+        return $this->evidence->board->practice->reckonsBoxFill
             ? $this->boxes()
             : (new FiguresShape(new BritishFigures($this->evidence->survey)))->blocks();
     }

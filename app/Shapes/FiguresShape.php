@@ -8,6 +8,7 @@ use App\Wording\FiguresSentence;
 use App\Wording\Words;
 use Zwindle\Catalogue\Cables\VoltDrop;
 use Zwindle\Catalogue\Loads\LightingLoad;
+use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Check\Figures\LampFigures;
 use Zwindle\Check\Figures\RunFigures;
@@ -40,8 +41,8 @@ final readonly class FiguresShape
                 'lamp' => $lamp->lamp,
                 'label' => $this->words->device($lamp->lamp),
                 'dropV' => $lamp->dropV === null ? null : round($lamp->dropV, 4),
-                'limitV' => VoltDrop::limitV(),
-                'fits' => $lamp->dropV === null ? null : $lamp->dropV <= VoltDrop::limitV(),
+                'limitV' => $this->limitV(),
+                'fits' => $lamp->dropV === null ? null : $lamp->dropV <= $this->limitV(),
                 'r1r2Ohm' => self::ohm($lamp->r1r2Ohm),
             ], $this->figures->lamps()),
             'withoutLength' => $this->figures->runsWithoutLength(),
@@ -60,9 +61,9 @@ final readonly class FiguresShape
             ['title' => $sentences->load(), 'fits' => $this->load()['fits'], 'rows' => [], 'note' => implode(' ', $sentences->remarks())],
             ...array_map(fn (LampFigures $lamp) => [
                 'title' => ucfirst($this->words->device($lamp->lamp)),
-                'fits' => $lamp->dropV === null ? null : $lamp->dropV <= VoltDrop::limitV(),
+                'fits' => $lamp->dropV === null ? null : $lamp->dropV <= $this->limitV(),
                 'rows' => [
-                    [$this->words->say('figures.drop', ['limit' => (string) VoltDrop::limitV()]), FiguresSentence::shown($lamp->dropV, 2)],
+                    [$this->words->say('figures.drop', ['limit' => (string) $this->limitV()]), FiguresSentence::shown($lamp->dropV, 2)],
                     ['R1+R2, Ω', FiguresSentence::shown($lamp->r1r2Ohm)],
                 ],
                 'note' => $lamp->state === null ? $this->words->say('figures.never-lit') : '',
@@ -94,10 +95,10 @@ final readonly class FiguresShape
         return [
             'lampholders' => $lampholders,
             'wattEach' => LightingLoad::WATT_PER_LAMPHOLDER,
-            'loadA' => round(LightingLoad::ampere($lampholders), 3),
+            'loadA' => round(LightingLoad::ampere($lampholders, $this->practice()), 3),
             'breakerA' => $breakerA,
-            'mostLampholders' => $breakerA === null ? null : LightingLoad::mostLampholders($breakerA),
-            'fits' => $breakerA === null ? null : LightingLoad::ampere($lampholders) <= $breakerA,
+            'mostLampholders' => $breakerA === null ? null : LightingLoad::mostLampholders($breakerA, $this->practice()),
+            'fits' => $breakerA === null ? null : LightingLoad::ampere($lampholders, $this->practice()) <= $breakerA,
             'mostColdZsOhm' => $breakerA === null ? null : LightingLoad::mostColdZsOhm($breakerA),
             'mostZsOhm' => $breakerA === null ? null : LightingLoad::mostZsOhm($breakerA),
         ];
@@ -106,5 +107,15 @@ final readonly class FiguresShape
     private static function ohm(?float $ohm): ?float
     {
         return $ohm === null ? null : round($ohm, 5);
+    }
+
+    private function limitV(): float
+    {
+        return VoltDrop::limitV($this->practice());
+    }
+
+    private function practice(): Practice
+    {
+        return $this->figures->survey->circuit->wiring->board->practice;
     }
 }

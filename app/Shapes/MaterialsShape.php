@@ -51,7 +51,7 @@ final readonly class MaterialsShape
     {
         return [
             'sets' => $this->sets,
-            'practice' => $this->board->practice->value,
+            'practice' => $this->board->practice->id,
             'unit' => $this->lengths->smallUnit(),
             'allowances' => [
                 'free' => $this->lengths->small($this->allowances->freeM), 'sheath' => $this->lengths->small($this->allowances->sheathM),
@@ -105,7 +105,7 @@ final readonly class MaterialsShape
     private function amount(Part $part, float $amount): string
     {
         return $part->kind === PartKind::Cable
-            ? number_format($amount, $this->board->practice->custom()->isImperial ? 1 : 2).' '.$this->lengths->runUnit()
+            ? number_format($amount, $this->board->practice->isImperial ? 1 : 2).' '.$this->lengths->runUnit()
             : (string) (int) $amount;
     }
 
@@ -197,7 +197,7 @@ final readonly class MaterialsShape
 
     private function cable(string $type, ?string $colour = null): string
     {
-        $print = CableType::find($type)?->print() ?? $type;
+        $print = CableType::find($type)->print ?? $type;
 
         return $colour === null ? $print : $print.' '.$this->words->say("parts.colour.$colour");
     }

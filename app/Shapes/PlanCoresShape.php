@@ -25,7 +25,7 @@ final class PlanCoresShape
 
         return array_map(fn (Cable $cable) => [
             'cable' => $cable->id,
-            'type' => $cable->type->print(),
+            'type' => $cable->type->print,
             'from' => $words->box($cable->from),
             'to' => $words->box($cable->to),
             'cores' => array_values(array_map(fn (Core $core) => [

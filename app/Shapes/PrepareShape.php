@@ -176,7 +176,7 @@ final readonly class PrepareShape
         if (! $this->plan->wiring->board->requirements->earths) {
             return [];
         }
-        if ($this->plan->wiring->board->practice->custom()->reckonsBoxFill) {
+        if ($this->plan->wiring->board->practice->reckonsBoxFill) {
             return array_map(
                 fn (LampReadings $reading) => $this->row('continuity', 'near-nothing', ['lamp' => $this->words->device($reading->lamp)]),
                 $lamps,
@@ -215,7 +215,7 @@ final readonly class PrepareShape
     private function loops(): array
     {
         $breakerA = $this->plan->wiring->board->supply()->breakerA;
-        $zs = $breakerA === null || $this->plan->wiring->board->practice->custom()->reckonsBoxFill
+        $zs = $breakerA === null || $this->plan->wiring->board->practice->reckonsBoxFill
             ? null
             : LightingLoad::mostColdZsOhm($breakerA);
 

@@ -24,7 +24,7 @@ final class TaskWordsShape
      */
     public static function in(Practice $practice): array
     {
-        $say = fn (string $key) => __("task.$key", [], $practice->value);
+        $say = fn (string $key) => __("task.$key", [], $practice->words);
         $kinds = [];
         foreach (TaskKind::cases() as $kind) {
             $kinds[$kind->value] = __("task.kind.$kind->value");

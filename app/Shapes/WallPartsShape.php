@@ -22,34 +22,6 @@ use Zwindle\Circuit\Scheme\SchemeName;
 /** What can be hung on a wall in one step, and which cables run between: the instructor's answers to "what hangs here?". */
 final class WallPartsShape
 {
-    /** Key → kind of enclosure, material, standard size, parts; `live` is always on. */
-    private const ALL = [
-        'na' => [
-            'three-way' => ['switch-box', 'metal', 'device-3x2x3.5', ['na-switch-3way']],
-            'four-way' => ['switch-box', 'metal', 'device-3x2x3.5', ['na-switch-4way']],
-            'one-pole' => ['switch-box', 'metal', 'device-3x2x3.5', ['na-switch-1p']],
-            'light' => ['light-box', 'metal', 'octagon-4x2.125', ['na-lampholder']],
-            'luminaire' => ['light-box', 'metal', 'octagon-4x2.125', ['na-luminaire']],
-            'receptacle' => ['switch-box', 'metal', 'device-3x2x3.5', ['na-receptacle']],
-            'junction' => ['junction-box', 'metal', 'square-4x2.125', []],
-        ],
-        'gb' => [
-            'three-way' => ['switch-box', 'plastic', null, ['gb-switch-2way']],
-            'four-way' => ['switch-box', 'plastic', null, ['gb-switch-intermediate']],
-            'one-pole' => ['switch-box', 'plastic', null, ['gb-switch-1way']],
-            'rose' => ['ceiling-rose', 'plastic', null, ['gb-rose', 'gb-pendant']],
-            'light' => ['light-box', 'plastic', null, ['gb-batten-es']],
-            'luminaire' => ['light-box', 'plastic', null, ['gb-luminaire']],
-            'junction' => ['junction-box', 'plastic', null, []],
-        ],
-    ];
-
-    /** Colours of singles by practice; common practice. */
-    private const SINGLES = [
-        'na' => [Colour::Black, Colour::Red, Colour::Blue, Colour::White, Colour::Grey, Colour::Green],
-        'gb' => [Colour::Brown, Colour::Blue, Colour::GreenYellow, Colour::Black, Colour::Grey],
-    ];
-
     /**
      * @return list<array{key: string, name: string, place: string, kind: string, material: string, box: string|null,
      *     models: list<string>}>
@@ -57,15 +29,12 @@ final class WallPartsShape
     public static function of(Practice $practice): array
     {
         $all = [];
-        foreach (self::ALL[$practice->value] as $key => [$kind, $material, $box, $models]) {
+        foreach ($practice->wallParts as $key => $part) {
             $all[] = [
                 'key' => $key,
-                'name' => __("wall-parts.$key", [], $practice->value),
-                'place' => __("wall-parts.place.$kind", [], $practice->value),
-                'kind' => $kind,
-                'material' => $material,
-                'box' => $box,
-                'models' => $models,
+                'name' => __("wall-parts.$key", [], $practice->words),
+                'place' => __("wall-parts.place.{$part['kind']}", [], $practice->words),
+                ...$part,
             ];
         }
 
@@ -75,9 +44,7 @@ final class WallPartsShape
     /** @return array<string, string> model → `switch`, `lamp`, `receptacle`, `rose` or `supply` */
     public static function kinds(Practice $practice): array
     {
-        $own = array_filter(DeviceCatalogue::all(), fn (DeviceModel $model) => $model->practice === $practice);
-
-        return array_map(fn (DeviceModel $model) => $model->kind->value, $own);
+        return array_map(fn (DeviceModel $model) => $model->kind->value, DeviceCatalogue::of($practice));
     }
 
     /**
@@ -86,20 +53,17 @@ final class WallPartsShape
      */
     public static function cables(Practice $practice): array
     {
-        $own = array_values(array_filter(CableType::all(), fn (CableType $type) => $type->practice === $practice));
-        usort(
-            $own,
-            fn (CableType $one, CableType $other) => [$one->isSingle, str_contains($one->id, '-old-')] <=> [
-                $other->isSingle,
-                str_contains($other->id, '-old-'),
-            ],
-        );
+        $own = CableType::of($practice);
+        usort($own, fn (CableType $one, CableType $other) => [$one->isSingle, $one->oldOf !== null] <=> [
+            $other->isSingle,
+            $other->oldOf !== null,
+        ]);
 
         return [
             ['id' => CableType::UNDECIDED, 'print' => __('drawing.planner-chooses'), 'single' => false],
             ...array_map(fn (CableType $type) => [
                 'id' => $type->id,
-                'print' => $type->isSingle ? __('drawing.single', ['print' => $type->print()]) : $type->print(),
+                'print' => $type->isSingle ? __('drawing.single', ['print' => $type->print]) : $type->print,
                 'single' => $type->isSingle,
             ], $own),
         ];
@@ -110,23 +74,20 @@ final class WallPartsShape
     {
         return array_map(fn (Colour $colour) => [
             'id' => $colour->value,
-            'name' => __("parts.colour.$colour->value", [], $practice->value),
-        ], self::SINGLES[$practice->value]);
+            'name' => __("parts.colour.$colour->value", [], $practice->words),
+        ], $practice->singles);
     }
 
     /** @return list<array{model: string, name: string, kind: string}> parts that can go into a box, but for the supply */
     public static function parts(Practice $practice): array
     {
-        $own = array_filter(
-            DeviceCatalogue::all(),
-            fn (DeviceModel $model) => $model->practice === $practice && $model->kind !== DeviceKind::Supply,
-        );
+        $own = array_filter(DeviceCatalogue::of($practice), fn (DeviceModel $model) => $model->kind !== DeviceKind::Supply);
 
         return array_map(fn (DeviceModel $model) => [
             'model' => $model->id,
             'name' => $model->function === null
-                ? __("parts.model.$model->id", [], $practice->value)
-                : __("parts.function.{$model->function->value}", [], $practice->value),
+                ? __("parts.model.$model->id", [], $practice->words)
+                : __("parts.function.{$model->function->value}", [], $practice->words),
             'kind' => $model->kind->value,
         ], array_values($own));
     }
@@ -134,8 +95,6 @@ final class WallPartsShape
     /** @return array<string, list<array<string, mixed>>> model → its faces as eyes see them, the usual one first */
     public static function faces(Practice $practice): array
     {
-        $own = array_filter(DeviceCatalogue::all(), fn (DeviceModel $model) => $model->practice === $practice);
-
         return array_map(fn (DeviceModel $model) => array_map(fn (string $id, Face $face) => [
             'id' => $id,
             'name' => $face->name,
@@ -151,13 +110,13 @@ final class WallPartsShape
                 'print' => $landing->print,
                 'holes' => $landing->holes,
             ], $face->landings),
-        ], array_keys(FaceCatalogue::all($model)), FaceCatalogue::all($model)), $own);
+        ], array_keys(FaceCatalogue::all($model)), FaceCatalogue::all($model)), DeviceCatalogue::of($practice));
     }
 
     /** @return list<array{id: string, text: string}> standard sizes with their volumes; none in Britain */
     public static function boxes(Practice $practice): array
     {
-        $all = $practice->custom()->reckonsBoxFill ? StandardBox::all() : [];
+        $all = $practice->reckonsBoxFill ? StandardBox::all() : [];
 
         return array_map(fn (StandardBox $box) => ['id' => $box->id, 'text' => StandardBoxName::of($box).", $box->volumeIn3 in³"], $all);
     }
@@ -175,7 +134,7 @@ final class WallPartsShape
 
         return array_map(fn (SchemeName $scheme) => [
             'id' => $scheme->value,
-            'name' => __("parts.scheme.$scheme->value", [], $practice->value),
+            'name' => __("parts.scheme.$scheme->value", [], $practice->words),
         ], $all);
     }
 }

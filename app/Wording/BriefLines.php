@@ -14,9 +14,9 @@ final class BriefLines
     /** @return list<string> */
     public static function of(Task $task, Practice $practice): array
     {
-        $where = $task->surface === Surface::Wall && $task->kind->isWired() ? [__('task.on-the-wall', [], $practice->value)] : [];
+        $where = $task->surface === Surface::Wall && $task->kind->isWired() ? [__('task.on-the-wall', [], $practice->words)] : [];
         $stands = array_map(
-            fn (string $dispute, string $position) => __("task.habit.$dispute.$position", [], $practice->value),
+            fn (string $dispute, string $position) => __("task.habit.$dispute.$position", [], $practice->words),
             array_keys($task->positions),
             $task->positions,
         );

@@ -24,12 +24,12 @@ final readonly class ChangeSentence
     public function cables(BoardChange $change): string
     {
         $types = array_map(
-            fn (string $cable, CableType $type) => $this->words->say('plan.instead', ['cable' => $cable, 'type' => $type->print()]),
+            fn (string $cable, CableType $type) => $this->words->say('plan.instead', ['cable' => $cable, 'type' => $type->print]),
             array_keys($change->types),
             $change->types,
         );
         $seconds = array_map(
-            fn (string $cable, CableType $type) => $this->words->say('plan.second', ['cable' => $cable, 'type' => $type->print()]),
+            fn (string $cable, CableType $type) => $this->words->say('plan.second', ['cable' => $cable, 'type' => $type->print]),
             array_keys($change->beside),
             $change->beside,
         );

@@ -35,7 +35,7 @@ final readonly class ConversionSentence
     public function of(Note $note): string
     {
         $rules = [NoteKind::ReturnRule, NoteKind::NeutralRule, NoteKind::EarthRule, NoteKind::PositionRule];
-        $key = 'convert.'.$note->kind->value.(in_array($note->kind, $rules, true) ? '.'.$this->conversion->board->practice->value : '');
+        $key = 'convert.'.$note->kind->value.(in_array($note->kind, $rules, true) ? '.'.$this->conversion->board->practice->words : '');
         $supply = $this->conversion->board->supply();
 
         return __($key, [
@@ -80,7 +80,7 @@ final readonly class ConversionSentence
             NoteKind::CableFewer,
             NoteKind::CableBeside => implode(
                 ' and ',
-                array_map(fn (string $id) => CableType::find($id)?->print() ?? '', explode(' ', $code)),
+                array_map(fn (string $id) => CableType::find($id)->print ?? '', explode(' ', $code)),
             ),
             NoteKind::Colour,
             NoteKind::SinglesBeside => $words->list(array_map(

@@ -20,19 +20,21 @@ final readonly class FiguresSentence
 
     public function load(): string
     {
-        $breakerA = $this->figures->survey->circuit->wiring->board->supply()->breakerA;
+        $board = $this->figures->survey->circuit->wiring->board;
+        $breakerA = $board->supply()->breakerA;
         $lampholders = $this->figures->lampholders();
+        $loadA = LightingLoad::ampere($lampholders, $board->practice);
         $key = match (true) {
             $breakerA === null => 'figures.load',
-            LightingLoad::ampere($lampholders) <= $breakerA => 'figures.load-fits',
+            $loadA <= $breakerA => 'figures.load-fits',
             default => 'figures.load-too-much',
         };
 
         return $this->words->count($key, $lampholders, [
             'watt' => LightingLoad::WATT_PER_LAMPHOLDER,
-            'ampere' => number_format(LightingLoad::ampere($lampholders), 2),
+            'ampere' => number_format($loadA, 2),
             'breaker' => (string) $breakerA,
-            'most' => $breakerA === null ? '' : (string) LightingLoad::mostLampholders($breakerA),
+            'most' => $breakerA === null ? '' : (string) LightingLoad::mostLampholders($breakerA, $board->practice),
         ]);
     }
 

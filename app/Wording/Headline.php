@@ -146,7 +146,7 @@ final readonly class Headline
         $shape = isset($finding->params['shape']) ? '-'.$finding->params['shape'] : '';
         $key = "verdict.clause.{$finding->code->value}$shape";
 
-        return Lang::has($key, $this->result->evidence->board->practice->value)
+        return Lang::has($key, $this->result->evidence->board->practice->words)
             ? $this->words->say($key, $sentences->params($finding))
             : Str::lcfirst($sentences->of($finding));
     }

@@ -73,6 +73,6 @@ final readonly class Lengths
 
     private function isAmerican(): bool
     {
-        return $this->practice->custom()->isImperial;
+        return $this->practice->isImperial;
     }
 }

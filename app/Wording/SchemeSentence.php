@@ -40,6 +40,6 @@ final readonly class SchemeSentence
     {
         $key = "parts.scheme-note.$of";
 
-        return $of !== '' && Lang::has($key, $this->evidence->board->practice->value) ? $this->words->say($key) : '';
+        return $of !== '' && Lang::has($key, $this->evidence->board->practice->words) ? $this->words->say($key) : '';
     }
 }

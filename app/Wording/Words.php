@@ -35,13 +35,13 @@ final readonly class Words
     /** @param  array<string, string|int>  $params */
     public function say(string $key, array $params = []): string
     {
-        return __($key, $params, $this->board->practice->value);
+        return __($key, $params, $this->board->practice->words);
     }
 
     /** @param  array<string, string|int>  $params */
     public function count(string $key, int $count, array $params = []): string
     {
-        return trans_choice($key, $count, $params, $this->board->practice->value);
+        return trans_choice($key, $count, $params, $this->board->practice->words);
     }
 
     public function box(string $enclosure): string
@@ -54,7 +54,7 @@ final readonly class Words
     {
         $lines = fn (string $locale): array => array_filter([trans($key, [], $locale)], is_array(...))[0] ?? [];
 
-        return [...$lines('en'), ...$lines($this->board->practice->value)];
+        return [...$lines('en'), ...$lines($this->board->practice->words)];
     }
 
     /** `the switch at Gate post`, with its id where one box has several. */

@@ -113,7 +113,7 @@ final class DatabaseSeeder extends Seeder
 
         return BoardFile::query()->create([
             'title' => $board->title,
-            'practice' => $board->practice->value,
+            'practice' => $board->practice->id,
             'brief' => trim(self::text("$slug/brief.txt")),
             'json' => $json,
         ]);

@@ -1,7 +1,6 @@
 <?php
 
 return [
-    'practice' => ['na' => 'North America', 'gb' => 'Britain'],
     'board-title' => ':title (:practice)',
     'brief' => 'Carried over from :practice.',
     'title' => ':title, carried over to :practice',

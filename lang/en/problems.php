@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'unknown-practice' => 'There is no practice :id to carry it over to; there is :detail.',
     'unwritable' => 'The file :path cannot be written.',
     'unreadable' => 'The file :path is not there or cannot be read.',
     'refused-board' => 'The board file is refused: :count problem(s). Nothing was checked.',

@@ -15,4 +15,8 @@ return [
     'no-neutral' => 'Run :cable has no blue core for the neutral (:scheme).',
     'shortage-white' => 'Run :cable has :has cores and needs :needs; a white single can be no line (:scheme).',
     'shortage' => 'Run :cable has :has insulated cores and needs :needs (:scheme).',
+    'order' => [
+        'box-by-box' => 'Box by box, earths first',
+        'farthest-first' => 'Farthest first, strappers last',
+    ],
 ];

@@ -7,6 +7,8 @@ return [
     'rose' => 'ceiling rose with pendant',
     'light' => 'batten lampholder',
     'junction' => 'joint box',
+    'earths' => 'earths',
+    'leakage-breaker' => 'RCD',
     'place' => [
         'junction-box' => 'Joint box',
     ],

@@ -15,4 +15,8 @@ return [
     'no-neutral' => 'Run :cable has no white or gray for the neutral (:scheme).',
     'shortage-white' => 'Run :cable has :has conductors and needs :needs; a white single can be no hot (:scheme).',
     'shortage' => 'Run :cable has :has insulated conductors and needs :needs (:scheme).',
+    'order' => [
+        'box-by-box' => 'Box by box, grounds first',
+        'farthest-first' => 'Farthest first, travelers last',
+    ],
 ];

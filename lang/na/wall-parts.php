@@ -7,6 +7,8 @@ return [
     'light' => 'lampholder',
     'receptacle' => 'receptacle, always hot',
     'junction' => 'junction box',
+    'earths' => 'grounds',
+    'leakage-breaker' => 'GFCI',
     'place' => [
         'junction-box' => 'Junction',
     ],

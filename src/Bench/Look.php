@@ -26,7 +26,7 @@ final class Look
                 'id' => $cable->id,
                 'from' => $cable->from,
                 'to' => $cable->to,
-                'print' => $cable->type->print(),
+                'print' => $cable->type->print,
                 'single' => $cable->type->isSingle,
                 'colours' => array_values(array_map(fn (Core $core) => $core->colour->value, $cable->cores)),
             ], array_values($board->cables)),

@@ -7,7 +7,6 @@ namespace Zwindle\Board;
 use Zwindle\Catalogue\Cables\CableType;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\DeviceModel;
-use Zwindle\Catalogue\Devices\TerminalRoom;
 use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Catalogue\Practices\Practice;
 
@@ -193,12 +192,10 @@ final readonly class Board
     {
         $at = $this->points($fitted)[$point];
         if ($at->kind === PointKind::EnclosureEarth) {
-            return TerminalRoom::ofBoxScrew($this->practice);
+            return $this->practice->conductorsToABoxScrew;
         }
 
-        return $at->device === null || $at->terminal === null
-            ? null
-            : TerminalRoom::of($fitted[$at->device] ?? $this->devices[$at->device]->model, $at->terminal);
+        return $at->terminal?->takes;
     }
 
     /**

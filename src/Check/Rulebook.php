@@ -21,13 +21,13 @@ final class Rulebook
     /** @return list<Rule> those that a practice knows */
     public static function rules(Practice $practice): array
     {
-        return self::$rules[$practice->value] ??= array_map(self::ruleOf(...), self::codesIn($practice));
+        return self::$rules[$practice->id] ??= array_map(self::ruleOf(...), self::codesIn($practice));
     }
 
     /** @return list<Rule> those whose findings are a danger or a fault */
     public static function failing(Practice $practice): array
     {
-        return self::$failing[$practice->value] ??= array_map(self::ruleOf(...), array_values(array_filter(
+        return self::$failing[$practice->id] ??= array_map(self::ruleOf(...), array_values(array_filter(
             self::codesIn($practice),
             fn (FindingCode $code) => $code->severity()->fails(),
         )));

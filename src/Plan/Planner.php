@@ -43,7 +43,9 @@ final class Planner
     private const DISPUTED = [FindingCode::ReturnOnWhite, FindingCode::SchemeNotAcceptedEverywhere, FindingCode::SeparateReturn];
 
     /** A common-link is the usual way in Britain, and disputed in North America. */
-    private const LINKED_COST = ['na' => 5000, 'gb' => -30];
+    private const USUAL_LINK_COST = -30;
+
+    private const DISPUTED_LINK_COST = 5000;
 
     private function __construct(private readonly Board $board, private readonly CodeEdition $edition, private readonly string $scheme)
     {
@@ -160,7 +162,7 @@ final class Planner
     private function candidates(Arrangement $arrangement, RunGraph $graph, bool $linked, bool $all, int $most): array
     {
         $palette = new Palette($this->board);
-        $base = $linked ? self::LINKED_COST[$this->board->practice->value] : 0;
+        $base = $linked ? ($this->board->practice->isCommonLinkUsual ? self::USUAL_LINK_COST : self::DISPUTED_LINK_COST) : 0;
         $made = [['cost' => $base, 'cores' => [], 'types' => [], 'arrangement' => $arrangement]];
         foreach ($graph->runs as $i => $run) {
             if (TimeLimit::isUp()) {

@@ -187,7 +187,7 @@ it('has a pattern for every way of wiring, and the station fed at any box, with 
     $schemes = [];
     foreach ($patterns as ['key' => $key]) {
         $board = Build::board(json_decode(Files::text("database/patterns/$key.board.json"), true));
-        $schemes[$board->practice->value][] = Planner::plan($board)->plans[0]->result->scheme()?->value;
+        $schemes[$board->practice->id][] = Planner::plan($board)->plans[0]->result->scheme()?->value;
     }
 
     expect(array_unique($schemes['na']))->toContain('single', 'light-fed', 'feed-through', 'dead-end')

@@ -108,6 +108,7 @@ function takingRoutes(): array
             'boardFile',
             fn ($user) => tap(Exam::boardFile('database/demo/propagation-house/board.json'))->update(['instructor_id' => $user->id])->id,
         ),
+        'POST api/board-files/{boardFile}/converted' => $asInstructor([], fn () => ['to' => 'gb']),
         'POST api/drawings' => $asInstructor([], fn (Exam $exam) => ['practice' => 'na', 'copyOf' => $exam->task->board_file_id]),
         'POST api/drawing-looks' => $asInstructor([], fn () => json_decode($board, true)),
         'POST api/drawing-neutrals' => $own($asInstructor([], fn () => json_decode($board, true)), 'query', fn () => '?box=B1'),
@@ -229,7 +230,6 @@ it('has a hostile body for every route that takes one', function () {
         'POST api/attempts/{attempt}/retry',
         'POST api/attempts/{attempt}/finish',
         'POST api/assignments/{assignment}/release',
-        'POST api/board-files/{boardFile}/converted',
     ];
 
     expect($taking->diff($bodiless)->diff(array_keys(takingRoutes()))->values()->all())->toBe([]);

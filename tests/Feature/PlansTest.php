@@ -90,7 +90,7 @@ it('carries a board over into the library, once however often it is asked for', 
 
     expect($second['boardFile']['id'])->toBe($first['boardFile']['id'])
         ->and($converted->title)->toEndWith('(North America)')->and($converted->board()->title)->toBe($converted->title)
-        ->and($converted->instructor_id)->toBe($instructor->id)->and($converted->board()->practice->value)->toBe('na')
+        ->and($converted->instructor_id)->toBe($instructor->id)->and($converted->board()->practice->id)->toBe('na')
         ->and(implode(' ', $first['notes']))->toContain('a white is never the return', 'one-way becomes single-pole');
     $this->getJson("api/board-files/{$converted->id}/plans")->assertOk()->assertJsonPath('plans.0.verdict', 'pass');
 });

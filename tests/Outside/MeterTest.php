@@ -66,7 +66,7 @@ function coldDeck(Wiring $wiring, Circuit $circuit, int $state, string $from, st
         [$one, $other] = $wiring->modelOf($wiring->board->devices[$lamp])->lampSides();
         // trade-facts section 4, common practice: cold, a fifteenth of 240 ohms, or of 882.
         $lines[] = "RLAMP$lamp {$node["$lamp.$one->name"]} {$node["$lamp.$other->name"]} "
-            .($wiring->board->practice->value === 'na' ? 16 : 230 * 230 / 60 / 15);
+            .($wiring->board->practice->id === 'na' ? 16 : 230 * 230 / 60 / 15);
     }
     foreach (array_unique($node) as $name) {
         $lines[] = "RSH$name $name 0 1G";
@@ -87,7 +87,7 @@ it('shows the volts that ngspice shows with a voltmeter of a megohm between the 
         $jobs[] = [$deck, ["v($one)-v($other)"]];
         $expected[] = [
             (new Meter($circuit))->volt($state, $from, $to),
-            $circuit->wiring->board->practice->nominalV(),
+            $circuit->wiring->board->practice->nominalV,
             "{$circuit->wiring->board->title}, $state: $from to $to",
         ];
     }

@@ -60,7 +60,7 @@ function lampJob(Wiring $wiring, string $lamp, int $state): array
 
 function lampLetter(float $volts, Plan $plan): string
 {
-    $share = abs($volts) / $plan->wiring->board->practice->nominalV() + 1e-4;
+    $share = abs($volts) / $plan->wiring->board->practice->nominalV + 1e-4;
 
     return $share >= LIT_SHARE ? 'on' : ($share >= DIM_SHARE ? 'dim' : 'off');
 }

@@ -9,6 +9,7 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\DeviceModel;
+use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Plan\Planner;
 
 /** Right wirings of every board in the repository, and the parts that could wrongly be fitted on them. */
@@ -51,7 +52,7 @@ final class EveryBoard
     {
         $pairs = [];
         foreach ($right->board->devicesOf(DeviceKind::Switch) as $switch) {
-            foreach (self::switchesOf($switch) as $model) {
+            foreach (self::switchesOf($switch, $right->board->practice) as $model) {
                 $pairs[] = [$switch->id, $model];
             }
         }
@@ -60,12 +61,11 @@ final class EveryBoard
     }
 
     /** @return list<DeviceModel> */
-    private static function switchesOf(Device $switch): array
+    private static function switchesOf(Device $switch, Practice $practice): array
     {
         return array_values(array_filter(
-            DeviceCatalogue::all(),
+            DeviceCatalogue::of($practice),
             fn (DeviceModel $model) => $model->kind === DeviceKind::Switch
-                && $model->practice === $switch->model->practice
                 && $model->id !== $switch->model->id,
         ));
     }

@@ -9,6 +9,8 @@ use Illuminate\Routing\Route;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\HttpFoundation\Response;
+use Zwindle\Catalogue\Practices\CatalogueFolders;
+use Zwindle\Format\Read\SchemaFile;
 
 /**
  * The contract of every route under `api/`: schemas/http/routes.json says which schema its request and its answer keep to.
@@ -18,7 +20,8 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class HttpContract
 {
-    private static ?Validator $validator = null;
+    /** @var array<string, Validator> by what the practices were read from */
+    private static array $validators = [];
 
     /** @return array<string, Terms> `GET attempts/{attempt}` → what it keeps to */
     public static function all(): array
@@ -123,16 +126,17 @@ final class HttpContract
 
     private static function validator(): Validator
     {
-        if (self::$validator === null) {
-            self::$validator = new Validator;
+        $key = CatalogueFolders::key();
+        if (! isset(self::$validators[$key])) {
+            self::$validators[$key] = $validator = new Validator;
             foreach (glob(Files::path('schemas/*.schema.json')) ?: [] as $path) {
-                self::$validator->resolver()?->registerFile('zwindle:'.basename($path, '.schema.json'), $path);
+                $validator->resolver()?->registerRaw(SchemaFile::read($path), 'zwindle:'.basename($path, '.schema.json'));
             }
             foreach (glob(Files::path('schemas/http/*.schema.json')) ?: [] as $path) {
-                self::$validator->resolver()?->registerFile('zwindle:http-'.basename($path, '.schema.json'), $path);
+                $validator->resolver()?->registerRaw(SchemaFile::read($path), 'zwindle:http-'.basename($path, '.schema.json'));
             }
         }
 
-        return self::$validator;
+        return self::$validators[$key];
     }
 }

@@ -132,7 +132,7 @@ final class Ngspice
     {
         $differences = [];
         foreach ($circuit->lampNets as $i => [$one, $other]) {
-            $nominal = $circuit->wiring->board->practice->nominalV();
+            $nominal = $circuit->wiring->board->practice->nominalV;
             $here = abs($result->network?->shareAt($result->nodes[$one])->minus(
                 $result->network->shareAt($result->nodes[$other]),
             )->toFloat() ?? 0.0);

@@ -21,7 +21,7 @@ final class SpiceCores
     {
         $node = self::nodes($wiring);
         $supply = $wiring->board->supply()->id;
-        $volts = $wiring->board->practice->value === 'na' ? 120 : 230;
+        $volts = $wiring->board->practice->nominalV;
         $lines = [
             '* cores',
             "VS src 0 DC $volts",

@@ -23,7 +23,7 @@ final readonly class AddBoardFile
         return BoardFile::query()->create([
             'instructor_id' => $instructor->id,
             'title' => $board->title,
-            'practice' => $board->practice->value,
+            'practice' => $board->practice->id,
             'brief' => '',
             'json' => $text,
         ]);

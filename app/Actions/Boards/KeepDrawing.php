@@ -30,7 +30,7 @@ final class KeepDrawing
             if ($file->json !== $json && $file->assignments()->exists()) {
                 $this->freeze($file, $base);
             }
-            $file->update(['title' => $title, 'practice' => $practice->value, 'json' => $json]);
+            $file->update(['title' => $title, 'practice' => $practice->id, 'json' => $json]);
 
             return $file;
         });

@@ -16,7 +16,7 @@ final class KeepStockLine
         StockLine::query()->upsert(
             [[
                 'instructor_id' => $instructor->id,
-                'practice' => $practice->value,
+                'practice' => $practice->id,
                 'part' => $part,
                 'price_cents' => $priceCents,
                 'held' => $held,

@@ -6,6 +6,7 @@ namespace App\Actions\Boards;
 
 use App\Models\BoardFile;
 use App\Models\User;
+use Zwindle\Catalogue\Devices\DeviceCatalogue;
 use Zwindle\Catalogue\Editions\Editions;
 use Zwindle\Catalogue\Practices\Practice;
 
@@ -14,9 +15,6 @@ final readonly class StartDrawing
 {
     /** Where the feed hangs at first, in millimetres. */
     private const FEED_AT = [300, 900];
-
-    /** A usual sheet: 8 × 4 ft, 2.44 × 1.22 m. */
-    private const WALLS = ['na' => ['widthMm' => 2438.4, 'heightMm' => 1219.2], 'gb' => ['widthMm' => 2440, 'heightMm' => 1220]];
 
     public function __construct(private Patterns $patterns)
     {
@@ -30,16 +28,16 @@ final readonly class StartDrawing
             'format' => 'zwindle-board',
             'version' => 1,
             'title' => $title,
-            'practice' => $practice->value,
+            'practice' => $practice->id,
             'code' => Editions::newest($practice)->id,
             'enclosures' => [['id' => 'F', 'kind' => 'supply', 'label' => __('drawing.feed'), 'at' => self::FEED_AT]],
             'devices' => [[
                 'id' => 'PS',
                 'in' => 'F',
-                'model' => "$practice->value-supply",
-                ...$practice->custom()->supply,
+                'model' => DeviceCatalogue::supplyOf($practice)->id,
+                ...$practice->supply,
             ]],
-            'cables' => [], 'controls' => [], 'alwaysOn' => [], 'wall' => self::WALLS[$practice->value],
+            'cables' => [], 'controls' => [], 'alwaysOn' => [], 'wall' => $practice->wall,
         ], JSON_THROW_ON_ERROR));
     }
 
@@ -62,7 +60,7 @@ final readonly class StartDrawing
         return BoardFile::query()->create([
             'instructor_id' => $instructor->id,
             'title' => $title,
-            'practice' => $practice->value,
+            'practice' => $practice->id,
             'brief' => $brief,
             'json' => $json,
         ]);

@@ -25,7 +25,7 @@ final class FiguresCommand extends ReadsFilesCommand
     {
         return $this->orRefuse(function () use ($readWiringFiles): int {
             $wiring = $readWiringFiles->execute((string) $this->argument('board'), (string) $this->argument('wiring'));
-            if ($wiring->board->practice->custom()->reckonsBoxFill) {
+            if ($wiring->board->practice->reckonsBoxFill) {
                 throw InputRefused::option(__('problems.no-figures'));
             }
             $figures = new BritishFigures(new Survey(Circuit::of($wiring)));

@@ -21,7 +21,7 @@ final class FillCommand extends ReadsFilesCommand
     {
         return $this->orRefuse(function () use ($readBoardFile): int {
             $board = $readBoardFile->execute((string) $this->argument('board'));
-            if (! $board->practice->custom()->reckonsBoxFill) {
+            if (! $board->practice->reckonsBoxFill) {
                 throw InputRefused::option(__('problems.no-box-fill'));
             }
             $edition = $this->edition($board->practice) ?? $board->edition;

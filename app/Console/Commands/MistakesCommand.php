@@ -66,7 +66,7 @@ final class MistakesCommand extends ReadsFilesCommand
 
     private function failed(Board $board, string $why): int
     {
-        $message = __('mistakes.no-plan', ['why' => $why], $board->practice->value);
+        $message = __('mistakes.no-plan', ['why' => $why], $board->practice->words);
         $this->option('json')
             ? $this->writeJson(['mistakes' => [], 'impossible' => ['message' => $message]])
             : $this->getOutput()->writeln($message);

@@ -21,7 +21,7 @@ final readonly class ConversionPage
     {
         $title = __('convert.title', [
             'title' => $this->board->title,
-            'practice' => __('convert.practice.'.$this->conversion->board->practice->value),
+            'practice' => $this->conversion->board->practice->name,
         ]);
         $output->writeln('<options=bold>'.OutputFormatter::escape($title).'</>');
         $output->newLine();

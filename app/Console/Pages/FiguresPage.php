@@ -40,8 +40,9 @@ final readonly class FiguresPage
                 FiguresSentence::shown($run->r1r2Ohm),
             ], $this->figures->runs()),
         );
+        $limitV = VoltDrop::limitV($this->figures->survey->circuit->wiring->board->practice);
         $output->table(
-            [$this->words->say('figures.lamp'), $this->words->say('figures.drop', ['limit' => (string) VoltDrop::limitV()]), 'R1+R2 Ω'],
+            [$this->words->say('figures.lamp'), $this->words->say('figures.drop', ['limit' => (string) $limitV]), 'R1+R2 Ω'],
             array_map(fn (LampFigures $lamp) => [
                 $this->words->device($lamp->lamp),
                 FiguresSentence::shown($lamp->dropV, 2),

@@ -53,7 +53,7 @@ final readonly class FillPage
             ]) : $remedy));
             foreach (OneMoreCable::into($box->enclosure, $this->board, $this->count) as $more) {
                 $output->writeln(self::plain($this->words->say('fill.one-more', [
-                    'cable' => $more->type->print(),
+                    'cable' => $more->type->print,
                     'used' => FillSentence::in3($more->fill->usedIn3),
                     'answer' => $this->words->say('fill.'.match ($more->fill->fits()) {
                         null => 'unknown', true => 'fits', false => 'does-not-fit',

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\UserResource;
+use App\Models\User;
+use App\Shapes\PracticesShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -17,7 +19,7 @@ final class SessionController extends Controller
     {
         $user = $request->user();
 
-        return response()->json(['user' => $user === null ? null : UserResource::make($user)]);
+        return $this->of($user);
     }
 
     public function store(SignInRequest $request): JsonResponse
@@ -25,7 +27,7 @@ final class SessionController extends Controller
         $request->authenticate();
         $request->session()->regenerate();
 
-        return response()->json(['user' => UserResource::make($request->user())]);
+        return $this->of($request->user());
     }
 
     public function destroy(Request $request): Response
@@ -35,5 +37,13 @@ final class SessionController extends Controller
         $request->session()->regenerateToken();
 
         return response()->noContent();
+    }
+
+    private function of(?User $user): JsonResponse
+    {
+        return response()->json([
+            'user' => $user === null ? null : UserResource::make($user),
+            'practices' => $user === null ? [] : PracticesShape::all(),
+        ]);
     }
 }

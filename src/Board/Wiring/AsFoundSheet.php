@@ -117,7 +117,7 @@ final readonly class AsFoundSheet
         $own = array_values(array_filter($members, fn (string $member) => ! str_contains($member, ' ')));
         $fixed = array_filter($own, fn (string $point) => isset($points[$point]) && $points[$point]->isFixed());
         $isOnTerminal = count($own) === count($members) && count($fixed) === 1;
-        $connector = JoinedBy::from($practice->custom()->connectorFor(count($members)));
+        $connector = JoinedBy::from($practice->connectorFor(count($members)));
 
         $boxes = array_values(array_filter(array_map(fn (string $point) => self::enclosureOf($point, $points), $own)));
 

@@ -4,44 +4,39 @@ declare(strict_types=1);
 
 namespace Zwindle\Catalogue\Cables;
 
+use Zwindle\Catalogue\Practices\CatalogueFolders;
 use Zwindle\Catalogue\Practices\Colour;
 use Zwindle\Catalogue\Practices\ColourSystem;
 use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Catalogue\Practices\PracticeFile;
 
-/** A type of cable, or of a single conductor in conduit, with its cores in the order of the sheath. */
+/**
+ * A type of cable, or of a single conductor in conduit, with its cores in the order of the sheath; from the file of its practice.
+ *
+ * @phpstan-import-type CableJson from PracticeFile
+ */
 final readonly class CableType
 {
     /** A run whose cable is still to be chosen: it has no cores yet. */
     public const UNDECIDED = 'any';
 
-    private const NA_CORES = [
-        '2' => ['black', 'white', 'bare'],
-        '3' => ['black', 'red', 'white', 'bare'],
-        '4' => ['black', 'red', 'blue', 'white', 'bare'],
-        '2-2' => ['black', 'red', 'white', 'white2', 'bare'],
-    ];
-
-    private const GB_CORES = [
-        'te' => ['brown', 'blue', 'bare'],
-        '3ce' => ['brown', 'black', 'grey', 'bare'],
-    ];
-
-    private const OLD_GB_CORES = [
-        'te' => ['red', 'black', 'bare'],
-        '3ce' => ['red', 'yellow', 'blue', 'bare'],
-    ];
-
     /**
-     * @param  string  $size  AWG in North America, mm² in Britain; empty for an undecided run
+     * @param  string  $size  AWG, or mm²; empty for an undecided run
+     * @param  string  $print  along the sheath: `14/3`, `1.5 mm² 3C+E`
+     * @param  string  $earthSize  of its bare or green core, where that is thinner than the others
      * @param  array<string, Colour>  $cores  name of the core → its colour; empty for singles and for an undecided run
+     * @param  string|null  $oldOf  id of the same cable in today's colours; null of one that is in them
      */
     private function __construct(
         public string $id,
         public string $size,
+        public string $print,
         public ?Practice $practice,
         public bool $isSingle,
         public ?ColourSystem $colours,
         public array $cores,
+        public string $earthSize,
+        public ?string $oldOf,
     ) {
     }
 
@@ -50,13 +45,24 @@ final readonly class CableType
         return self::all()[$id] ?? null;
     }
 
+    /** @return list<self> in the order in which they are offered */
+    public static function of(Practice $practice): array
+    {
+        return array_values(array_filter(self::all(), fn (self $type) => $type->practice === $practice));
+    }
+
     /** @return array<string, self> */
     public static function all(): array
     {
-        /** @var array<string, self>|null $all */
-        static $all = null;
+        /** @var array<string, array<string, self>> $all */
+        static $all = [];
 
-        return $all ??= self::build();
+        return $all[CatalogueFolders::key()] ??= self::build();
+    }
+
+    public static function undecided(): self
+    {
+        return self::all()[self::UNDECIDED];
     }
 
     public function isUndecided(): bool
@@ -64,52 +70,55 @@ final readonly class CableType
         return $this->id === self::UNDECIDED;
     }
 
-    /** What is printed along the sheath: `14/3`, `1.5 mm² 3C+E`. */
-    public function print(): string
+    /** The same cable in the colours before today's; null where there is none. */
+    public function inOldColours(): ?self
     {
-        $shape = substr($this->id, (int) strrpos($this->id, "$this->size-") + strlen($this->size) + 1);
+        foreach (self::all() as $type) {
+            if ($type->oldOf === $this->id) {
+                return $type;
+            }
+        }
 
-        return match (true) {
-            $this->isUndecided() => 'any',
-            $this->practice === Practice::NorthAmerica => $this->isSingle ? "$this->size AWG" : "$this->size/$shape",
-            $this->isSingle => "$this->size mm²",
-            default => "$this->size mm² ".($shape === 'te' ? 'T&E' : '3C+E'),
-        };
+        return null;
+    }
+
+    /** How many of its cores are insulated. */
+    public function insulatedCores(): int
+    {
+        return count(array_filter($this->cores, fn (Colour $colour) => ! $colour->isEarths()));
     }
 
     /** @return array<string, self> */
     private static function build(): array
     {
-        $types = [new self(self::UNDECIDED, '', null, false, null, [])];
-        foreach (['14', '12'] as $awg) {
-            foreach (self::NA_CORES as $shape => $cores) {
-                $types[] = new self(
-                    "na-$awg-$shape",
-                    $awg,
-                    Practice::NorthAmerica,
-                    false,
-                    ColourSystem::NorthAmerican,
-                    self::coloured($cores),
-                );
+        $types = [new self(self::UNDECIDED, '', 'any', null, false, null, [], '', null)];
+        foreach (Practice::all() as $practice) {
+            foreach ($practice->cables as $json) {
+                $types[] = self::one($practice, $json);
             }
-            $types[] = new self("na-$awg-single", $awg, Practice::NorthAmerica, true, ColourSystem::NorthAmerican, []);
-        }
-        foreach (['1.0', '1.5'] as $mm2) {
-            foreach (self::GB_CORES as $shape => $cores) {
-                $colours = $shape === 'te' ? ColourSystem::BritishTwoCore : ColourSystem::BritishThreeCore;
-                $types[] = new self("gb-$mm2-$shape", $mm2, Practice::Britain, false, $colours, self::coloured($cores));
-            }
-            foreach (self::OLD_GB_CORES as $shape => $cores) {
-                $types[] = new self("gb-old-$mm2-$shape", $mm2, Practice::Britain, false, ColourSystem::OldBritish, self::coloured($cores));
-            }
-            $types[] = new self("gb-$mm2-single", $mm2, Practice::Britain, true, ColourSystem::BritishSingle, []);
         }
 
         return array_column($types, null, 'id');
     }
 
+    /** @param  CableJson  $json */
+    private static function one(Practice $practice, array $json): self
+    {
+        return new self(
+            $json['id'],
+            $json['size'],
+            $json['print'],
+            $practice,
+            ! isset($json['cores']),
+            $practice->colours[$json['colours']],
+            self::coloured($json['cores'] ?? []),
+            $json['earthSize'] ?? $json['size'],
+            $json['oldOf'] ?? null,
+        );
+    }
+
     /**
-     * @param  list<string>  $names
+     * @param  list<string>  $names  a second core of a colour has a 2 behind it
      * @return array<string, Colour>
      */
     private static function coloured(array $names): array

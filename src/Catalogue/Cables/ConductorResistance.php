@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Catalogue\Cables;
 
 use Zwindle\Catalogue\Practices\Colour;
-use Zwindle\Catalogue\Practices\Practice;
 
 /**
  * The resistance of a copper conductor by its length, cold (20 °C).
@@ -23,20 +22,15 @@ final class ConductorResistance
 
     private const COPPER_PER_K = 0.00393;
 
-    /** The protective conductor of British 1.5 mm² cable is smaller than its cores (BS 6004, memory). */
-    private const EARTH_CORE_MM2 = ['1.5' => '1.0', '2.5' => '1.5'];
-
     public static function ohmPerM(CableType $type, Colour $colour): float
     {
         return self::ofSize(self::sizeOf($type, $colour));
     }
 
-    /** The size of one core: AWG, or mm² with the smaller protective conductor of a British cable. */
+    /** The size of one core: AWG, or mm², with the thinner protective conductor that some cables have. */
     public static function sizeOf(CableType $type, Colour $colour): string
     {
-        $isSmaller = $type->practice === Practice::Britain && ! $type->isSingle && $colour->isEarths();
-
-        return $isSmaller ? (self::EARTH_CORE_MM2[$type->size] ?? $type->size) : $type->size;
+        return $colour->isEarths() ? $type->earthSize : $type->size;
     }
 
     public static function ofSize(string $size): float

@@ -23,8 +23,8 @@ final class VoltDrop
         return (self::MILLIVOLT_PER_A_PER_M[$mm2] ?? throw new \LogicException("No volt drop for $mm2 mm²")) / 2000;
     }
 
-    public static function limitV(): float
+    public static function limitV(Practice $practice): float
     {
-        return Practice::Britain->nominalV() * self::LIGHTING_LIMIT_PERCENT / 100;
+        return $practice->nominalV * self::LIGHTING_LIMIT_PERCENT / 100;
     }
 }

@@ -7,11 +7,17 @@ namespace Zwindle\Catalogue\Devices;
 use Zwindle\Catalogue\Practices\Practice;
 
 /**
- * Every device model, with its terminals and contact table.
+ * Every device model, with its terminals and contact table, read from `devices.json`; which of them a practice uses stands in
+ * the file of the practice.
  *
  * Source: the contact tables are common practice of the trade and the makers' printed diagrams: a three-way joins its
  * common to one or the other terminal and is never off; a four-way joins two pairs straight or crossed; a two-pole only
- * opens both; a British plate switch on COM and L1 is on with the bottom of the rocker pressed, that is down.
+ * opens both; a British plate switch on COM and L1 is on with the bottom of the rocker pressed, that is down. How many
+ * conductors a terminal takes: one to a screw in North America, NEC 110.14(A) (memory); of British blocks common practice.
+ *
+ * @phpstan-type TerminalJson array{name: string, duty: string, takes: int|null, isLead?: bool, isForNeutral?: bool, isFlex?: bool}
+ * @phpstan-type DeviceJson array{kind: string, function?: string, lamp?: string, terminals: list<TerminalJson>,
+ *     up?: list<array{string, string}>, down?: list<array{string, string}>}
  */
 final class DeviceCatalogue
 {
@@ -26,177 +32,66 @@ final class DeviceCatalogue
         /** @var array<string, DeviceModel>|null $all */
         static $all = null;
 
-        return $all ??= array_column([...self::northAmerican(), ...self::british()], null, 'id');
+        return $all ??= self::read();
+    }
+
+    /** @return array<string, DeviceModel> by id, in the order of the practice */
+    public static function of(Practice $practice): array
+    {
+        return array_combine($practice->models, array_map(
+            fn (string $id) => self::find($id) ?? throw new \LogicException("No device model $id"),
+            $practice->models,
+        ));
     }
 
     /** @return list<DeviceModel> */
-    private static function northAmerican(): array
+    public static function switchesOf(Practice $practice, SwitchFunction $function): array
     {
-        $na = Practice::NorthAmerica;
-
-        return [
-            self::supply('na-supply', $na),
-            self::onePole('na-switch-1p', $na, ['a', 'b'], closedWhen: 'up'),
-            self::threeWay('na-switch-3way', $na, 'common', up: 't1', down: 't2'),
-            self::fourWay('na-switch-4way', $na),
-            self::twoPole('na-switch-2p', $na, closedWhen: 'up'),
-            self::lamp('na-lampholder', $na, [
-                new Terminal('hot', TerminalDuty::LampSide),
-                new Terminal('neutral', TerminalDuty::LampShell),
-            ]),
-            self::lamp('na-luminaire', $na, [
-                new Terminal('hot', TerminalDuty::LampSide, isLead: true),
-                new Terminal('neutral', TerminalDuty::LampSide, isLead: true, isForNeutral: true),
-                new Terminal('earth', TerminalDuty::Earth, isLead: true),
-            ]),
-            self::device('na-receptacle', $na, DeviceKind::Receptacle, [
-                new Terminal('hot', TerminalDuty::Hot),
-                new Terminal('neutral', TerminalDuty::Neutral),
-                new Terminal('earth', TerminalDuty::Earth),
-            ]),
-        ];
+        return array_values(array_filter(self::of($practice), fn (DeviceModel $model) => $model->function === $function));
     }
 
-    /** @return list<DeviceModel> */
-    private static function british(): array
+    /** The supply that a board of a practice begins with. */
+    public static function supplyOf(Practice $practice): DeviceModel
     {
-        $gb = Practice::Britain;
-
-        return [
-            self::supply('gb-supply', $gb),
-            self::onePole('gb-switch-1way', $gb, ['com', 'l1'], closedWhen: 'down'),
-            self::threeWay('gb-switch-2way', $gb, 'com', up: 'l2', down: 'l1', order: ['com', 'l1', 'l2']),
-            self::fourWay('gb-switch-intermediate', $gb),
-            self::twoPole('gb-switch-2p', $gb, closedWhen: 'down'),
-            self::device('gb-rose', $gb, DeviceKind::Rose, [
-                new Terminal('loop', TerminalDuty::Hot),
-                new Terminal('switched', TerminalDuty::SwitchedBlock),
-                new Terminal('neutral', TerminalDuty::Neutral),
-                new Terminal('earth', TerminalDuty::Earth),
-            ]),
-            self::lamp('gb-pendant', $gb, [
-                new Terminal('live', TerminalDuty::LampSide, isLead: true, isFlex: true),
-                new Terminal('neutral', TerminalDuty::LampSide, isLead: true, isForNeutral: true, isFlex: true),
-            ]),
-            self::lamp('gb-batten-bc', $gb, [
-                new Terminal('a', TerminalDuty::LampSide),
-                new Terminal('b', TerminalDuty::LampSide),
-                new Terminal('earth', TerminalDuty::Earth),
-            ]),
-            self::lamp('gb-batten-es', $gb, [
-                new Terminal('centre', TerminalDuty::LampSide),
-                new Terminal('shell', TerminalDuty::LampShell),
-                new Terminal('earth', TerminalDuty::Earth),
-            ]),
-            self::lamp('gb-luminaire', $gb, [
-                new Terminal('live', TerminalDuty::LampSide, isLead: true),
-                new Terminal('neutral', TerminalDuty::LampSide, isLead: true, isForNeutral: true),
-                new Terminal('earth', TerminalDuty::Earth, isLead: true),
-            ]),
-        ];
-    }
-
-    private static function supply(string $id, Practice $practice): DeviceModel
-    {
-        return self::device($id, $practice, DeviceKind::Supply, [
-            new Terminal('line', TerminalDuty::SupplyLine),
-            new Terminal('neutral', TerminalDuty::SupplyNeutral),
-            new Terminal('earth', TerminalDuty::Earth),
-        ]);
-    }
-
-    /** @param  array{string, string}  $contacts */
-    private static function onePole(string $id, Practice $practice, array $contacts, string $closedWhen): DeviceModel
-    {
-        $terminals = [
-            new Terminal($contacts[0], TerminalDuty::Pole),
-            new Terminal($contacts[1], TerminalDuty::Pole),
-            new Terminal('earth', TerminalDuty::Earth),
-        ];
-
-        return self::switch($id, $practice, SwitchFunction::OnePole, $terminals, [
-            'up' => $closedWhen === 'up' ? [$contacts] : [],
-            'down' => $closedWhen === 'down' ? [$contacts] : [],
-        ]);
-    }
-
-    /** @param  list<string>|null  $order  of the terminals, where it is not common, up, down */
-    private static function threeWay(
-        string $id,
-        Practice $practice,
-        string $common,
-        string $up,
-        string $down,
-        ?array $order = null,
-    ): DeviceModel {
-        $terminals = [];
-        foreach ($order ?? [$common, $up, $down] as $name) {
-            $terminals[] = new Terminal($name, $name === $common ? TerminalDuty::Common : TerminalDuty::Throw);
+        foreach (self::of($practice) as $model) {
+            if ($model->kind === DeviceKind::Supply) {
+                return $model;
+            }
         }
-        $terminals[] = new Terminal('earth', TerminalDuty::Earth);
-
-        return self::switch($id, $practice, SwitchFunction::ThreeWay, $terminals, [
-            'up' => [[$common, $up]],
-            'down' => [[$common, $down]],
-        ]);
+        throw new \LogicException("No supply in $practice->id");
     }
 
-    private static function fourWay(string $id, Practice $practice): DeviceModel
+    /** @return array<string, DeviceModel> */
+    private static function read(): array
     {
-        return self::switch($id, $practice, SwitchFunction::FourWay, self::twoPairs(), [
-            'up' => [['a1', 'b1'], ['a2', 'b2']],
-            'down' => [['a1', 'b2'], ['a2', 'b1']],
-        ]);
+        /** @var array<string, DeviceJson> $json */
+        $json = json_decode((string) file_get_contents(__DIR__.'/devices.json'), true, 16, JSON_THROW_ON_ERROR);
+        $models = [];
+        foreach ($json as $id => $device) {
+            $models[$id] = new DeviceModel(
+                $id,
+                DeviceKind::from($device['kind']),
+                array_column(array_map(self::terminal(...), $device['terminals']), null, 'name'),
+                isset($device['function']) ? SwitchFunction::from($device['function']) : null,
+                isset($device['lamp']) ? LampFitting::from($device['lamp']) : null,
+                $device['up'] ?? [],
+                $device['down'] ?? [],
+            );
+        }
+
+        return $models;
     }
 
-    private static function twoPole(string $id, Practice $practice, string $closedWhen): DeviceModel
+    /** @param  TerminalJson  $json */
+    private static function terminal(array $json): Terminal
     {
-        $closed = [['a1', 'b1'], ['a2', 'b2']];
-
-        return self::switch($id, $practice, SwitchFunction::TwoPole, self::twoPairs(), [
-            'up' => $closedWhen === 'up' ? $closed : [],
-            'down' => $closedWhen === 'down' ? $closed : [],
-        ]);
-    }
-
-    /** @return list<Terminal> */
-    private static function twoPairs(): array
-    {
-        return [
-            new Terminal('a1', TerminalDuty::Pole),
-            new Terminal('a2', TerminalDuty::Pole),
-            new Terminal('b1', TerminalDuty::Pole),
-            new Terminal('b2', TerminalDuty::Pole),
-            new Terminal('earth', TerminalDuty::Earth),
-        ];
-    }
-
-    /**
-     * @param  list<Terminal>  $terminals
-     * @param  array{up: list<array{string, string}>, down: list<array{string, string}>}  $closed
-     */
-    private static function switch(string $id, Practice $practice, SwitchFunction $function, array $terminals, array $closed): DeviceModel
-    {
-        return new DeviceModel(
-            $id,
-            $practice,
-            DeviceKind::Switch,
-            array_column($terminals, null, 'name'),
-            $function,
-            $closed['up'],
-            $closed['down'],
+        return new Terminal(
+            $json['name'],
+            TerminalDuty::from($json['duty']),
+            $json['takes'],
+            $json['isLead'] ?? false,
+            $json['isForNeutral'] ?? false,
+            $json['isFlex'] ?? false,
         );
-    }
-
-    /** @param  list<Terminal>  $terminals */
-    private static function lamp(string $id, Practice $practice, array $terminals): DeviceModel
-    {
-        return self::device($id, $practice, DeviceKind::Lamp, $terminals);
-    }
-
-    /** @param  list<Terminal>  $terminals */
-    private static function device(string $id, Practice $practice, DeviceKind $kind, array $terminals): DeviceModel
-    {
-        return new DeviceModel($id, $practice, $kind, array_column($terminals, null, 'name'));
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Catalogue\Devices;
 
-use Zwindle\Catalogue\Practices\Practice;
-
 /** A part that can hang in a box: its terminals, and which contacts are closed in each position. */
 final readonly class DeviceModel
 {
@@ -16,10 +14,10 @@ final readonly class DeviceModel
      */
     public function __construct(
         public string $id,
-        public Practice $practice,
         public DeviceKind $kind,
         public array $terminals,
         public ?SwitchFunction $function = null,
+        public ?LampFitting $fitting = null,
         public array $closedUp = [],
         public array $closedDown = [],
     ) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Catalogue\Editions;
 
+use Zwindle\Catalogue\Practices\CatalogueFolders;
 use Zwindle\Catalogue\Practices\Practice;
 
 /**
@@ -37,17 +38,17 @@ final class Editions
     /** @return array<string, CodeEdition> by id, the oldest first */
     public static function all(): array
     {
-        /** @var array<string, CodeEdition>|null $all */
-        static $all = null;
+        /** @var array<string, array<string, CodeEdition>> $all */
+        static $all = [];
 
-        return $all ??= self::read();
+        return $all[CatalogueFolders::key()] ??= self::read();
     }
 
     /** @return array<string, CodeEdition> */
     private static function read(): array
     {
         $files = [];
-        foreach (glob(__DIR__.'/files/*.json') ?: [] as $path) {
+        foreach (CatalogueFolders::editions() as $path) {
             /** @var EditionJson $json */
             $json = json_decode((string) file_get_contents($path), true, 8, JSON_THROW_ON_ERROR);
             $files[$json['id']] = $json;

@@ -20,15 +20,15 @@ final class LightingLoad
 
     private const MOST_COLD_ZS_OHM_TYPE_B = [6 => 5.82, 10 => 3.50, 16 => 2.19];
 
-    public static function ampere(int $lampholders): float
+    public static function ampere(int $lampholders, Practice $practice): float
     {
-        return $lampholders * self::WATT_PER_LAMPHOLDER / Practice::Britain->nominalV();
+        return $lampholders * self::WATT_PER_LAMPHOLDER / $practice->nominalV;
     }
 
     /** The most lampholders that a breaker carries. */
-    public static function mostLampholders(float $breakerA): int
+    public static function mostLampholders(float $breakerA, Practice $practice): int
     {
-        return (int) floor($breakerA * Practice::Britain->nominalV() / self::WATT_PER_LAMPHOLDER);
+        return (int) floor($breakerA * $practice->nominalV / self::WATT_PER_LAMPHOLDER);
     }
 
     public static function mostZsOhm(float $breakerA): ?float

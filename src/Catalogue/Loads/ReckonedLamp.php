@@ -19,7 +19,7 @@ final class ReckonedLamp
 
     public static function hotOhm(Practice $practice): float
     {
-        return $practice->nominalV() ** 2 / self::WATT;
+        return $practice->nominalV ** 2 / self::WATT;
     }
 
     public static function coldOhm(Practice $practice): float

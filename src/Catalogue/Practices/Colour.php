@@ -19,12 +19,6 @@ enum Colour: string
     case Orange = 'orange';
     case GreenYellow = 'green-yellow';
 
-    /** The colours of a North American neutral. */
-    public function isWhiteOrGrey(): bool
-    {
-        return $this === self::White || $this === self::Grey;
-    }
-
     /** Bare, green and green-and-yellow belong to the protective conductor in every practice. */
     public function isEarths(): bool
     {
@@ -34,6 +28,6 @@ enum Colour: string
     /** The letter code on a flag, as the practice writes it. */
     public function flag(Practice $practice): string
     {
-        return $practice->custom()->flags[$this->value];
+        return $practice->flags[$this->value];
     }
 }

@@ -86,9 +86,9 @@ final readonly class Evidence
     /** A white or grey single, which 200.7(C) lets nobody re-identify (North America). */
     public function isWhiteSingle(Core $core): bool
     {
-        return $core->colour->isWhiteOrGrey()
-            && $this->board->cables[$core->cable]->type->isSingle
-            && ! $this->board->practice->custom()->sleevesAnyCore;
+        $type = $this->board->cables[$core->cable]->type;
+
+        return $type->isSingle && ! $this->board->practice->sleevesAnyCore && $type->colours?->isNeutrals($core->colour) === true;
     }
 
     /**

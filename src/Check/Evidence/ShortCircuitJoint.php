@@ -8,7 +8,6 @@ use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Point;
 use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Catalogue\Devices\TerminalDuty;
-use Zwindle\Catalogue\Practices\ColourSystem;
 use Zwindle\Circuit\Scheme\Role;
 use Zwindle\Circuit\Trace\Hop;
 use Zwindle\Circuit\Trace\HopKind;
@@ -67,7 +66,7 @@ final class ShortCircuitJoint
         if ($point->core === null) {
             return null;
         }
-        $colours = $evidence->board->cables[$point->core->cable]->type->colours ?? ColourSystem::NorthAmerican;
+        $colours = $evidence->board->cables[$point->core->cable]->type->colours ?? $evidence->board->practice->newColours();
 
         return match (true) {
             $point->core->colour->isEarths() => Role::Earth,

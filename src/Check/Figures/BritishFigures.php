@@ -36,7 +36,7 @@ final readonly class BritishFigures
     /** @throws NoFigures outside British practice */
     public function __construct(public Survey $survey)
     {
-        if ($survey->circuit->wiring->board->practice->custom()->reckonsBoxFill) {
+        if ($survey->circuit->wiring->board->practice->reckonsBoxFill) {
             throw NoFigures::outsideBritain();
         }
         $this->table = $survey->truthTable;
@@ -87,10 +87,11 @@ final readonly class BritishFigures
                 $fed[$core] = ($fed[$core] ?? 0) + 1;
             }
         }
-        $drop = $this->sum(self::cores($way), function (Cable $cable, Core $core) use ($fed): float {
+        $practice = $this->survey->circuit->wiring->board->practice;
+        $drop = $this->sum(self::cores($way), function (Cable $cable, Core $core) use ($fed, $practice): float {
             $size = ConductorResistance::sizeOf($cable->type, $core->colour);
 
-            return VoltDrop::voltPerAPerMOfOneCore($size) * LightingLoad::ampere($fed[$core->id()] ?? 0);
+            return VoltDrop::voltPerAPerMOfOneCore($size) * LightingLoad::ampere($fed[$core->id()] ?? 0, $practice);
         });
 
         return new LampFigures($lamp, $state, $drop, $this->loopOhm($lamp, $state, $way));

@@ -37,7 +37,7 @@ final readonly class FillCount
         private CodeEdition $edition,
         private ?Wiring $wiring = null,
     ) {
-        if (! $board->practice->custom()->reckonsBoxFill) {
+        if (! $board->practice->reckonsBoxFill) {
             throw NoBoxFill::inBritain();
         }
     }

@@ -20,7 +20,7 @@ final readonly class NeutralColour implements Rule
             $colours = $evidence->board->cables[$core->cable]->type->colours;
             $isNeutral = $evidence->roles->ofNet($evidence->netOfCore($core)) === [Role::Neutral];
             if ($isNeutral && ! $core->colour->isEarths() && ! ($colours?->isNeutrals($core->colour) ?? true)) {
-                $isSleeved = fn (string $end) => $evidence->board->practice->custom()->sleevesAnyCore
+                $isSleeved = fn (string $end) => $evidence->board->practice->sleevesAnyCore
                     && $evidence->wiring->markOn($end) === MarkedAs::Neutral;
                 $ends = array_values(array_filter($core->ends(), fn (string $end) => ! $isSleeved($end)));
                 if ($ends !== []) {

@@ -18,10 +18,10 @@ final readonly class ReturnOnWhite implements Rule
     public function findingsIn(Evidence $evidence): iterable
     {
         foreach ($evidence->cores() as $core) {
-            $isCored = ! $evidence->board->cables[$core->cable]->type->isSingle;
+            $type = $evidence->board->cables[$core->cable]->type;
             if (
-                $isCored
-                && $core->colour->isWhiteOrGrey()
+                ! $type->isSingle
+                && $type->colours?->isNeutrals($core->colour) === true
                 && $evidence->roles->at($core->ends()[0]) === [Role::SwitchedLine]
                 && self::isReIdentified($evidence, $core)
             ) {

@@ -75,7 +75,7 @@ final readonly class Meter
         }
         $share = $result->network->shareAt($from)->minus($result->network->shareAt($to))->abs()->toFloat();
 
-        return $share * $this->circuit->wiring->board->practice->nominalV();
+        return $share * $this->circuit->wiring->board->practice->nominalV;
     }
 
     /** Whether nothing ties a point to the supply with the supply on: a high-resistance meter may show a ghost there. */

@@ -11,8 +11,6 @@ use Zwindle\Board\EnclosureKind;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\SwitchFunction;
 use Zwindle\Catalogue\Devices\TerminalDuty;
-use Zwindle\Catalogue\Practices\Colour;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Survey;
 
@@ -49,11 +47,14 @@ final readonly class SchemeFinder
         };
     }
 
-    /** North America: by what its white cores carry between the boxes of a control; null where none is on the line side. */
+    /**
+     * Where white alone is re-identified, as in North America: by what the white cores of a control carry between its boxes; null
+     * where none is on the line side.
+     */
     public function variantOf(ControlView $view): ?SchemeVariant
     {
         $scheme = $this->schemeOf($view);
-        if ($this->board->practice !== Practice::NorthAmerica || ($scheme !== SchemeName::DeadEnd && $scheme !== SchemeName::LightFed)) {
+        if ($this->board->practice->sleevesAnyCore || ($scheme !== SchemeName::DeadEnd && $scheme !== SchemeName::LightFed)) {
             return null;
         }
         $nets = $this->netsOfWhites();
@@ -72,7 +73,7 @@ final readonly class SchemeFinder
         foreach ($this->board->cables as $cable) {
             foreach ($cable->cores as $core) {
                 $joined = array_filter($core->ends(), fn (string $end) => $this->circuit->wiring->jointAt($end) !== null);
-                if (($core->colour === Colour::White || $core->colour === Colour::Grey) && count($joined) === 2) {
+                if ($cable->type->colours?->isNeutrals($core->colour) === true && count($joined) === 2) {
                     $nets[] = $this->circuit->nets->at($core->ends()[0]);
                 }
             }

@@ -26,7 +26,8 @@ final readonly class Bin
         $others = [];
         foreach ($needed as $model) {
             foreach ([$model->function, self::lookAlike($model->function)] as $function) {
-                $others[$function->value ?? ''] ??= self::model($model, $function);
+                $same = $function === null ? [] : DeviceCatalogue::switchesOf($board->practice, $function);
+                $others[$function->value ?? ''] ??= $same[0] ?? null;
             }
         }
         $all = $dice->shuffled([...$needed, ...array_values(array_filter($others))]);
@@ -51,15 +52,5 @@ final readonly class Bin
             SwitchFunction::ThreeWay => SwitchFunction::OnePole,
             default => SwitchFunction::TwoPole,
         };
-    }
-
-    private static function model(DeviceModel $like, ?SwitchFunction $function): ?DeviceModel
-    {
-        $own = array_filter(
-            DeviceCatalogue::all(),
-            fn (DeviceModel $model) => $model->practice === $like->practice && $model->function === $function,
-        );
-
-        return array_values($own)[0] ?? null;
     }
 }

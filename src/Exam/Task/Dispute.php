@@ -28,6 +28,6 @@ enum Dispute: string
     /** @return list<string> the positions that can be taken on it; none where the practice has no such dispute */
     public function positions(Practice $practice): array
     {
-        return $practice->custom()->disputes[$this->value] ?? [];
+        return $practice->disputes[$this->value] ?? [];
     }
 }

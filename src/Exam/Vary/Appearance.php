@@ -8,20 +8,14 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Cable;
 use Zwindle\Board\Device;
 use Zwindle\Board\Mounting;
-use Zwindle\Catalogue\Cables\CableType;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\FaceCatalogue;
-use Zwindle\Catalogue\Practices\Colour;
-use Zwindle\Catalogue\Practices\Practice;
 
 /** How a laid-out board looks: faces of its switches, labels of its cables, colours where the practice has several. */
 final readonly class Appearance
 {
     /** As a switch can hang, upright. */
     private const TURNS = [0, 180];
-
-    /** Colours that singles can exchange among each other in North America: any of them is hot. */
-    private const HOTS = [Colour::Black, Colour::Red, Colour::Blue];
 
     /** @param  list<VariedAspects>  $varying */
     public function __construct(private array $varying)
@@ -100,7 +94,7 @@ final readonly class Appearance
     /** @return list<array<string, Cable>> ways to color the runs, each as what changes; the first changes nothing */
     private function colourSets(Board $board): array
     {
-        return $board->practice === Practice::Britain ? [[], ...$this->oldColours($board)] : $this->exchangedSingles($board);
+        return [...$this->exchangedSingles($board), ...$this->oldColours($board)];
     }
 
     /** @return list<array<string, Cable>> the colours before 2004, if every cable had them */
@@ -108,31 +102,32 @@ final readonly class Appearance
     {
         $old = [];
         foreach ($board->cables as $cable) {
-            $type = CableType::find(str_replace('gb-', 'gb-old-', $cable->type->id));
+            $type = $cable->type->inOldColours();
             if ($type === null) {
                 return [];
             }
             $old[$cable->id] = new Cable($cable->id, $type, $cable->from, $cable->to, $cable->colour, $cable->lengthM);
         }
 
-        return [$old];
+        return $old === [] ? [] : [$old];
     }
 
-    /** @return list<array<string, Cable>> */
+    /** @return list<array<string, Cable>> line conductors in conduit that change their colours among each other: any of them is hot */
     private function exchangedSingles(Board $board): array
     {
-        $singles = array_filter($board->cables, fn (Cable $cable) => in_array($cable->colour, self::HOTS, true));
+        $hots = $board->practice->lineSingles;
+        $singles = array_filter($board->cables, fn (Cable $cable) => in_array($cable->colour, $hots, true));
         $sets = [];
-        foreach ($singles === [] ? [0] : array_keys(self::HOTS) as $by) {
-            $sets[] = $by === 0 ? [] : array_map(function (Cable $cable) use ($by): Cable {
-                $place = (int) array_search($cable->colour, self::HOTS, true);
+        foreach ($singles === [] ? [0] : array_keys($hots) as $by) {
+            $sets[] = $by === 0 ? [] : array_map(function (Cable $cable) use ($by, $hots): Cable {
+                $place = (int) array_search($cable->colour, $hots, true);
 
                 return new Cable(
                     $cable->id,
                     $cable->type,
                     $cable->from,
                     $cable->to,
-                    self::HOTS[($place + $by) % count(self::HOTS)],
+                    $hots[($place + $by) % count($hots)],
                     $cable->lengthM,
                 );
             }, $singles);

@@ -146,7 +146,7 @@ final class BoardReader
 
                 continue;
             }
-            if ($model->practice !== $practice) {
+            if (! $practice->hasModel($model->id)) {
                 $problems->add("/devices/$i/model", ProblemCode::OtherPractice, ['what' => $entry->model]);
             }
             if (isset($entry->face) && ! isset(FaceCatalogue::all($model)[$entry->face])) {

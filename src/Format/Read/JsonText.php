@@ -45,7 +45,7 @@ final class JsonText
     {
         $validator = new Validator;
         $validator->setMaxErrors(self::MOST_SCHEMA_ERRORS)->setStopAtFirstError(false);
-        $validator->resolver()?->registerFile("zwindle:$schema", dirname(__DIR__, 3)."/schemas/$schema.schema.json");
+        $validator->resolver()?->registerRaw(SchemaFile::read(dirname(__DIR__, 3)."/schemas/$schema.schema.json"), "zwindle:$schema");
         $error = $validator->validate($json, "zwindle:$schema")->error();
         if ($error === null) {
             return;

@@ -97,7 +97,7 @@ final class WiringReader
             if ($device === null || $model === null) {
                 continue;
             }
-            if ($model->practice !== $board->practice) {
+            if (! $board->practice->hasModel($model->id)) {
                 $problems->add($pointer, ProblemCode::OtherPractice, ['what' => $modelId]);
             } elseif ($model->kind !== $device->model->kind) {
                 $problems->add($pointer, ProblemCode::OtherKindOfPart, ['id' => $id, 'model' => $modelId]);

@@ -21,7 +21,7 @@ final class BoardArray
             'format' => 'zwindle-board',
             'version' => 1,
             'title' => $board->title,
-            'practice' => $board->practice->value,
+            'practice' => $board->practice->id,
             'code' => $board->edition->id,
             'enclosures' => array_map(fn (Enclosure $enclosure) => array_filter([
                 'id' => $enclosure->id,

@@ -22,7 +22,7 @@ final class SpiceDeck
     public static function of(Circuit $circuit, int $state): string
     {
         $board = $circuit->wiring->board;
-        $volts = $board->practice->nominalV();
+        $volts = $board->practice->nominalV;
         $lines = [
             '* '.self::oneLine($board->title),
             '* state: '.self::positions($circuit, $state),

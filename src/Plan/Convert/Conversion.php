@@ -7,7 +7,7 @@ namespace Zwindle\Plan\Convert;
 use Zwindle\Board\Board;
 use Zwindle\Plan\Plan;
 
-/** A board carried over to the other practice. */
+/** A board carried over to another practice. */
 final readonly class Conversion
 {
     /**

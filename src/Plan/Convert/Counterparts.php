@@ -11,76 +11,106 @@ use Zwindle\Catalogue\Practices\Colour;
 use Zwindle\Catalogue\Practices\Practice;
 
 /**
- * What a part, a cable or a colour is in the other practice.
+ * What a part, a cable or a colour of one practice is in another.
  *
- * Source: common practice of both trades; the colours are those of NEC 200.6 and BS 7671 514 (memory).
+ * Source: common practice of the trades; the colours stand in the files of the practices.
  */
-final class Counterparts
+final readonly class Counterparts
 {
-    private const MODELS = [
-        'na-supply' => 'gb-supply',
-        'na-switch-1p' => 'gb-switch-1way',
-        'na-switch-3way' => 'gb-switch-2way',
-        'na-switch-4way' => 'gb-switch-intermediate',
-        'na-switch-2p' => 'gb-switch-2p',
-        'na-lampholder' => 'gb-batten-es',
-        'na-luminaire' => 'gb-luminaire',
-    ];
-
-    private const MODELS_BACK = [
-        'gb-pendant' => 'na-luminaire',
-        'gb-batten-bc' => 'na-lampholder',
-    ];
-
-    /** The cables that come in place of one: with more cores than a British cable has, two. */
-    private const CABLES = [
-        'na-14-2' => ['gb-1.5-te'], 'na-12-2' => ['gb-1.5-te'],
-        'na-14-3' => ['gb-1.5-3ce'], 'na-12-3' => ['gb-1.5-3ce'],
-        'na-14-4' => ['gb-1.5-3ce', 'gb-1.5-te'], 'na-12-4' => ['gb-1.5-3ce', 'gb-1.5-te'],
-        'na-14-2-2' => ['gb-1.5-te', 'gb-1.5-te'], 'na-12-2-2' => ['gb-1.5-te', 'gb-1.5-te'],
-        'na-14-single' => ['gb-1.5-single'], 'na-12-single' => ['gb-1.5-single'],
-        'gb-1.0-te' => ['na-14-2'], 'gb-1.5-te' => ['na-14-2'], 'gb-old-1.0-te' => ['na-14-2'], 'gb-old-1.5-te' => ['na-14-2'],
-        'gb-1.0-3ce' => ['na-14-3'], 'gb-1.5-3ce' => ['na-14-3'], 'gb-old-1.0-3ce' => ['na-14-3'], 'gb-old-1.5-3ce' => ['na-14-3'],
-        'gb-1.0-single' => ['na-14-single'], 'gb-1.5-single' => ['na-14-single'],
-        CableType::UNDECIDED => [CableType::UNDECIDED],
-    ];
-
-    private const SINGLES_TO_BRITAIN = [
-        'white' => Colour::Blue,
-        'grey' => Colour::Blue,
-        'green' => Colour::GreenYellow,
-        'bare' => Colour::GreenYellow,
-        'green-yellow' => Colour::GreenYellow,
-    ];
-
-    private const SINGLES_TO_AMERICA = [
-        'blue' => Colour::White,
-        'green-yellow' => Colour::Green,
-        'green' => Colour::Green,
-        'bare' => Colour::Bare,
-        'black' => Colour::Red,
-        'grey' => Colour::Blue,
-    ];
-
-    /** Null where the other practice's catalogue has none. */
-    public static function ofModel(DeviceModel $model): ?DeviceModel
+    public function __construct(private Practice $from, private Practice $to)
     {
-        $id = self::MODELS[$model->id] ?? self::MODELS_BACK[$model->id] ?? array_search($model->id, self::MODELS, true);
-
-        return $id === false ? null : DeviceCatalogue::find($id);
     }
 
-    /** @return non-empty-list<CableType> */
-    public static function ofCable(CableType $type): array
+    /** The same model, or one that does the same; null where the other practice has none. */
+    public function ofModel(DeviceModel $model): ?DeviceModel
     {
-        return array_map(fn (string $id) => CableType::all()[$id], self::CABLES[$type->id]);
+        if ($this->to->hasModel($model->id)) {
+            return $model;
+        }
+        foreach ([$model->fitting, $model->fitting?->instead()] as $fitting) {
+            foreach (DeviceCatalogue::of($this->to) as $other) {
+                if ($other->kind === $model->kind && $other->function === $model->function && $other->fitting === $fitting) {
+                    return $other;
+                }
+            }
+        }
+
+        return null;
     }
 
-    /** The line side is brown in Britain, and black, red or blue in North America. */
-    public static function ofSingle(Colour $colour, Practice $to): Colour
+    /** @return non-empty-list<CableType> that come in place of one: two where the other practice has none with as many cores */
+    public function ofCable(CableType $type): array
     {
-        return $to === Practice::Britain
-            ? self::SINGLES_TO_BRITAIN[$colour->value] ?? Colour::Brown
-            : self::SINGLES_TO_AMERICA[$colour->value] ?? Colour::Black;
+        if ($type->isUndecided() || $type->practice === $this->to) {
+            return [$type];
+        }
+        $new = $this->newCables($type->isSingle);
+        $same = array_filter($new, fn (CableType $other) => self::carriesTheSame($type, $other));
+        if ($same !== []) {
+            return [array_values($same)[0]];
+        }
+        $neutrals = self::neutrals($type);
+        if ($neutrals > 1) {
+            return array_fill(0, $neutrals, $this->smallestWith($new, intdiv($type->insulatedCores(), $neutrals)));
+        }
+        $largest = $new[count($new) - 1];
+        $rest = $type->insulatedCores() - $largest->insulatedCores();
+
+        return $rest > 0 ? [$largest, $this->smallestWith($new, $rest)] : [$this->smallestWith($new, $type->insulatedCores())];
+    }
+
+    /** The two-core cable that could run in place of a new one with more cores; null where there is none to replace. */
+    public function withTwoCores(CableType $type): ?CableType
+    {
+        $two = self::smallestWith($this->newCables(singles: false), 2);
+
+        return $type->insulatedCores() === 3 && $type->size === $two->size && $type->oldOf === null ? $two : null;
+    }
+
+    /** A neutral stays a neutral and an earth an earth; the line conductors keep their order as far as there are colours. */
+    public function ofSingle(Colour $colour): Colour
+    {
+        $place = array_search($colour, $this->from->lines, true);
+
+        return match (true) {
+            $colour->isEarths() => in_array($colour, $this->to->earthSingles, true) ? $colour : $this->to->earthSingles[0],
+            $this->from->newColours()->isNeutrals($colour) => Colour::from($this->to->marks['neutral']),
+            default => $this->to->lineSingles[$place === false ? 0 : $place] ?? $this->to->lineSingles[0],
+        };
+    }
+
+    /** @return non-empty-list<CableType> of the size that is usual there, the fewest cores first */
+    private function newCables(bool $singles): array
+    {
+        $new = array_values(array_filter(
+            CableType::of($this->to),
+            fn (CableType $type) => $type->size === $this->to->newSizes[0] && $type->isSingle === $singles && $type->oldOf === null,
+        ));
+        usort($new, fn (CableType $one, CableType $other) => $one->insulatedCores() <=> $other->insulatedCores());
+
+        return $new === [] ? throw new \LogicException("No cable to choose from in {$this->to->id}") : $new;
+    }
+
+    private static function carriesTheSame(CableType $type, CableType $other): bool
+    {
+        return $other->insulatedCores() === $type->insulatedCores() && (self::neutrals($type) > 1) === (self::neutrals($other) > 1);
+    }
+
+    /** @param  non-empty-list<CableType>  $types  the fewest cores first */
+    private static function smallestWith(array $types, int $cores): CableType
+    {
+        foreach ($types as $type) {
+            if ($type->insulatedCores() >= $cores) {
+                return $type;
+            }
+        }
+
+        return $types[count($types) - 1];
+    }
+
+    /** How many cores have the neutral's colour: two in a cable for two circuits. */
+    private static function neutrals(CableType $type): int
+    {
+        return count(array_filter($type->cores, fn (Colour $colour) => $type->colours?->isNeutrals($colour) === true));
     }
 }

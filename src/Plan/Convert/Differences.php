@@ -7,7 +7,6 @@ namespace Zwindle\Plan\Convert;
 use Zwindle\Board\Core;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\SwitchFunction;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Circuit\Scheme\Role;
 use Zwindle\Plan\Plan;
 
@@ -32,15 +31,15 @@ final class Differences
             }
         }
         $board = $after->wiring->board;
-        $drops = self::drops($board->practice === Practice::Britain ? $after : $before);
-        $notes[] = new Note(NoteKind::ReturnRule, $drops, $before->wiring->board->practice->value, $board->practice->value);
-        $notes[] = new Note(NoteKind::NeutralRule, [], after: $board->practice->value);
+        $drops = self::drops($board->practice->sleevesAnyCore ? $after : $before);
+        $notes[] = new Note(NoteKind::ReturnRule, $drops, $before->wiring->board->practice->id, $board->practice->id);
+        $notes[] = new Note(NoteKind::NeutralRule, [], after: $board->practice->id);
         if ($board->requirements->earths) {
-            $notes[] = new Note(NoteKind::EarthRule, [], after: $board->practice->value);
+            $notes[] = new Note(NoteKind::EarthRule, [], after: $board->practice->id);
         }
         $onOff = array_filter($board->devicesOf(DeviceKind::Switch), fn ($switch) => $switch->model->function === SwitchFunction::OnePole);
         if ($onOff !== []) {
-            $notes[] = new Note(NoteKind::PositionRule, array_column(array_values($onOff), 'id'), after: $board->practice->value);
+            $notes[] = new Note(NoteKind::PositionRule, array_column(array_values($onOff), 'id'), after: $board->practice->id);
         }
 
         return $notes;

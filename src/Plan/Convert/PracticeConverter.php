@@ -11,42 +11,36 @@ use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
 use Zwindle\Board\EnclosureKind;
 use Zwindle\Board\Requirements;
-use Zwindle\Catalogue\Cables\CableType;
+use Zwindle\Catalogue\Devices\DeviceCatalogue;
 use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Catalogue\Editions\Editions;
+use Zwindle\Catalogue\Editions\NeutralRule;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Refusal\CableChange;
 
 /**
- * Carries a board over to the other practice: parts, cables and colours become their counterparts, and where these cannot
+ * Carries a board over to another practice: parts, cables and colours become their counterparts, and where these cannot
  * hold the wiring, the smallest change of cables is made.
  */
 final class PracticeConverter
 {
-    /**
-     * A lighting circuit in Britain: 6 A, and a 30 mA RCD in dwellings, BS 7671 411.3.4 (memory); 15 A on 14 AWG, NEC 240.4(D) (memory).
-     */
-    private const BRITISH_BREAKER_A = 6.0;
-
-    private const BRITISH_RCD_MA = 30.0;
-
-    private const AMERICAN_BREAKER_A = 15.0;
-
     /** @var list<Note> */
     private array $notes = [];
 
-    private readonly Practice $to;
+    private readonly Counterparts $counterparts;
 
-    private function __construct(private readonly Board $board)
+    private function __construct(private readonly Board $board, private readonly Practice $to)
     {
-        $this->to = $board->practice === Practice::Britain ? Practice::NorthAmerica : Practice::Britain;
+        $this->counterparts = new Counterparts($board->practice, $to);
     }
 
-    public static function convert(Board $board): Conversion
+    /** @param  Practice|null  $to  the first of the others if null */
+    public static function convert(Board $board, ?Practice $to = null): Conversion
     {
-        $converter = new self($board);
+        $converter = new self($board, $to ?? array_values($board->practice->others())[0]);
         $converted = $converter->counterpart();
         [$converted, $after] = $converter->planned($converted);
         $before = Planner::plan($board)->plans[0] ?? null;
@@ -80,7 +74,7 @@ final class PracticeConverter
     {
         $hasLamp = array_filter($this->board->devicesIn($enclosure->id), fn (Device $device) => $device->is(DeviceKind::Lamp)) !== [];
         $kind = match (true) {
-            $enclosure->kind !== EnclosureKind::CeilingRose => $enclosure->kind,
+            $enclosure->kind !== EnclosureKind::CeilingRose || $this->hasRoses() => $enclosure->kind,
             $hasLamp => EnclosureKind::LightBox,
             default => EnclosureKind::JunctionBox,
         };
@@ -91,12 +85,17 @@ final class PracticeConverter
         return new Enclosure($enclosure->id, $kind, $enclosure->label, $enclosure->isMetal, $enclosure->at);
     }
 
+    private function hasRoses(): bool
+    {
+        return array_filter(DeviceCatalogue::of($this->to), fn (DeviceModel $model) => $model->kind === DeviceKind::Rose) !== [];
+    }
+
     /** @return array<string, Device> */
     private function devices(): array
     {
         $devices = [];
         foreach ($this->board->devices as $device) {
-            $model = Counterparts::ofModel($device->model);
+            $model = $this->counterparts->ofModel($device->model);
             if ($model === null) {
                 $this->notes[] = new Note(
                     $device->is(DeviceKind::Rose) ? NoteKind::RoseGone : NoteKind::DeviceGone,
@@ -107,11 +106,10 @@ final class PracticeConverter
                 continue;
             }
             $isSupply = $device->is(DeviceKind::Supply);
-            $isBritish = $this->to === Practice::Britain;
             $devices[$device->id] = new Device(
                 $device->id, $device->enclosure, $model,
-                $isSupply ? ($isBritish ? self::BRITISH_BREAKER_A : self::AMERICAN_BREAKER_A) : null,
-                $isSupply && $isBritish ? self::BRITISH_RCD_MA : null,
+                $isSupply ? (float) $this->to->supply['breakerA'] : null,
+                $isSupply && isset($this->to->supply['rcdMa']) ? (float) $this->to->supply['rcdMa'] : null,
             );
             $this->notes[] = new Note($isSupply ? NoteKind::Supply : NoteKind::Device, [$device->id], $device->model->id, $model->id);
         }
@@ -124,8 +122,8 @@ final class PracticeConverter
     {
         $cables = [];
         foreach ($this->board->cables as $cable) {
-            $types = Counterparts::ofCable($cable->type);
-            $colour = $cable->colour === null ? null : Counterparts::ofSingle($cable->colour, $this->to);
+            $types = $this->counterparts->ofCable($cable->type);
+            $colour = $cable->colour === null ? null : $this->counterparts->ofSingle($cable->colour);
             foreach ($types as $i => $type) {
                 $id = $i === 0 ? $cable->id : $this->freeId($cable->id);
                 $cables[$id] = new Cable($id, $type, $cable->from, $cable->to, $colour, $cable->lengthM);
@@ -154,14 +152,15 @@ final class PracticeConverter
     }
 
     /**
-     * A British switch needs no neutral: where two cores will do, two are run.
+     * Where a switch needs no neutral, as in Britain, and two cores will do, two are run.
      *
      * @return array{Board, Plan}
      */
     private function withFewerCores(Board $board, Plan $plan): array
     {
-        foreach ($this->to === Practice::Britain ? $board->cables : [] as $id => $cable) {
-            $fewer = $cable->type->id === 'gb-1.5-3ce' ? CableType::find('gb-1.5-te') : null;
+        $needsNone = $board->edition->neutralAtSwitches === NeutralRule::None;
+        foreach ($needsNone ? $board->cables : [] as $id => $cable) {
+            $fewer = $this->counterparts->withTwoCores($cable->type);
             $smaller = $fewer === null ? $board : $board->withCables([$id => $fewer]);
             $found = $fewer === null ? null : (Planner::plan($smaller)->plans[0] ?? null);
             if ($fewer !== null && $found !== null && $found->result->verdict === $plan->result->verdict) {

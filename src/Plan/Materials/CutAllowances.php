@@ -28,7 +28,7 @@ final readonly class CutAllowances
 
     public static function usualIn(Practice $practice): self
     {
-        ['freeM' => $free, 'sheathM' => $sheath, 'wastePercent' => $waste, 'roundUpToM' => $roundUpTo] = $practice->custom()->allowances;
+        ['freeM' => $free, 'sheathM' => $sheath, 'wastePercent' => $waste, 'roundUpToM' => $roundUpTo] = $practice->allowances;
 
         return new self($free, $sheath, $waste, $roundUpTo);
     }

@@ -7,24 +7,16 @@ namespace Zwindle\Plan\Materials;
 use Zwindle\Board\Board;
 use Zwindle\Board\Cable;
 use Zwindle\Board\EnclosureKind;
-use Zwindle\Catalogue\Practices\Practice;
 
 /**
  * Every cable of a board with the length to cut and its supports.
  *
- * Source: NEC 334.30, within 12 in of a box and every 4½ ft; 314.17(C),
+ * How far they are apart stands in the file of the practice. Source: NEC 334.30, within 12 in of a box and every 4½ ft; 314.17(C),
  * within 8 in of a plastic single box without clamps (memory); British clips for flat cable up to 9 mm, every 250 mm
  * (On-Site Guide, memory).
  */
 final class CutList
 {
-    private const FROM_BOX_M = ['na' => 0.3, 'gb' => 0.15];
-
-    /** Of a plastic single-gang box without clamps, North America. */
-    private const FROM_SINGLE_BOX_M = 0.2;
-
-    private const EVERY_M = ['na' => 1.37, 'gb' => 0.25];
-
     /** @return list<Cut> in the board's order */
     public static function of(Board $board, CutAllowances $allowances): array
     {
@@ -45,7 +37,7 @@ final class CutList
     {
         $between = $runM - self::fromBoxM($board, $cable->from) - self::fromBoxM($board, $cable->to);
 
-        return $between <= 0 ? 1 : 1 + (int) ceil($between / self::EVERY_M[$board->practice->value] - 1e-9);
+        return $between <= 0 ? 1 : 1 + (int) ceil($between / $board->practice->supports['everyM'] - 1e-9);
     }
 
     /** How near to a box its cable is supported. */
@@ -55,8 +47,6 @@ final class CutList
         $isSingle = $box->kind === EnclosureKind::SwitchBox && count($board->devicesIn($enclosure)) <= 1;
         $isWithoutClamps = ! $box->isMetal && ! $box->hasInternalClamps;
 
-        return $board->practice === Practice::NorthAmerica && $isSingle && $isWithoutClamps
-            ? self::FROM_SINGLE_BOX_M
-            : self::FROM_BOX_M[$board->practice->value];
+        return $board->practice->supports[$isSingle && $isWithoutClamps ? 'fromPlasticSingleM' : 'fromBoxM'];
     }
 }

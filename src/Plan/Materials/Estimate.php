@@ -23,7 +23,7 @@ final readonly class Estimate
     {
         return new self(array_map(function (Part $part) use ($practice, $shelf): PricedPart {
             $line = $shelf[$part->key()] ?? new ShelfLine;
-            $amount = $part->kind === PartKind::Cable && $practice->custom()->isImperial
+            $amount = $part->kind === PartKind::Cable && $practice->isImperial
                 ? round(Feet::ofMetres($part->amount), 1)
                 : $part->amount;
             $isKnown = $amount > 0;

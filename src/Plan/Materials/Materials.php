@@ -41,7 +41,7 @@ final class Materials
                 $cut->cable->type->id.($cut->cable->colour === null ? '' : " {$cut->cable->colour->value}"),
                 $cut->cutM ?? 0.0,
             );
-            $materials->add(PartKind::Support, $wiring->board->practice->value, $cut->supports);
+            $materials->add(PartKind::Support, $wiring->board->practice->id, $cut->supports);
         }
         foreach ($wiring->joints as $joint) {
             if ($joint->by->isConnector()) {

@@ -68,7 +68,7 @@ final readonly class FoldOrder
     private function fullBoxes(): array
     {
         $board = $this->plan->wiring->board;
-        if (! $board->practice->custom()->reckonsBoxFill) {
+        if (! $board->practice->reckonsBoxFill) {
             return array_values(array_filter(
                 array_keys($board->enclosures),
                 fn (string $box) => $this->insulatedIn($box) >= self::MANY_CONDUCTORS && $board->devicesIn($box) !== [],

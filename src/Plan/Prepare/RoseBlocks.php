@@ -7,7 +7,6 @@ namespace Zwindle\Plan\Prepare;
 use Zwindle\Board\Device;
 use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
-use Zwindle\Catalogue\Devices\TerminalRoom;
 use Zwindle\Plan\Plan;
 
 /** How many holes of each block of a rose are taken, and who goes dark when it is opened. */
@@ -41,7 +40,7 @@ final readonly class RoseBlocks
             $point = DevicePoint::id($rose->id, $terminal->name);
             $joint = $plan->wiring->jointAt($point);
             $others = $joint === null ? [] : array_filter($joint->points, fn (string $other) => $other !== $point);
-            $blocks[$terminal->name] = [count($others), TerminalRoom::of($rose->model, $terminal)];
+            $blocks[$terminal->name] = [count($others), $terminal->takes];
         }
 
         return $blocks;

@@ -9,7 +9,6 @@ use Zwindle\Board\Cable;
 use Zwindle\Catalogue\Cables\CableType;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Editions\CodeEdition;
-use Zwindle\Catalogue\Practices\Colour;
 use Zwindle\Circuit\Scheme\SchemeName;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Plan;
@@ -101,7 +100,7 @@ final class CableChange
             }
             $undecided = array_fill_keys(
                 array_map(fn (Run $run) => $run->id(), array_filter($choice, fn (Run $run) => ! $run->cables[0]->type->isSingle)),
-                CableType::all()[CableType::UNDECIDED],
+                CableType::undecided(),
             );
             $planning = Planner::plan($this->board->withCables($undecided), $this->scheme, edition: $this->edition);
             $short = self::shortIn($planning->shortages);
@@ -123,7 +122,7 @@ final class CableChange
             $seconds = array_map(
                 fn (string $id) => new Cable(
                     "$id+",
-                    CableType::all()[CableType::UNDECIDED],
+                    CableType::undecided(),
                     $this->board->cables[$id]->from,
                     $this->board->cables[$id]->to,
                 ),
@@ -182,7 +181,7 @@ final class CableChange
             if ($run->cables[0]->type->isSingle) {
                 $singles[$run->id()] = $this->spareSingles($run);
             } else {
-                $open[$run->id()] = CableType::all()[CableType::UNDECIDED];
+                $open[$run->id()] = CableType::undecided();
             }
         }
         $board = $this->board->withCables($open);
@@ -214,7 +213,7 @@ final class CableChange
     private function needed(Board $board, array $singles): array
     {
         // Line conductors first, so that a neutral gets a single of its own colour rather than a sleeved one.
-        $isForNeutral = fn (Cable $single) => in_array($single->cores['core']->colour, [Colour::Blue, Colour::White], true);
+        $isForNeutral = fn (Cable $single) => $single->type->colours?->isNeutrals($single->cores['core']->colour) === true;
         usort($singles, fn (Cable $one, Cable $other) => (int) $isForNeutral($one) <=> (int) $isForNeutral($other));
         foreach ($singles as $single) {
             $fewer = array_values(array_filter($singles, fn (Cable $other) => $other !== $single));
@@ -242,7 +241,7 @@ final class CableChange
     {
         $beside = $run->cables[0];
         $spare = [];
-        foreach ($this->board->practice->custom()->spareSingles as $i => $colour) {
+        foreach ($this->board->practice->spareSingles as $i => $colour) {
             $spare[] = new Cable("$beside->id+$i", $beside->type, $run->from, $run->to, $colour);
         }
 

@@ -15,7 +15,6 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\TerminalDuty;
 use Zwindle\Catalogue\Practices\Colour;
-use Zwindle\Catalogue\Practices\ColourSystem;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Circuit\Scheme\Role;
 
@@ -140,7 +139,7 @@ final class Assembler
 
     private function connector(int $conductors): JoinedBy
     {
-        return JoinedBy::from($this->board->practice->custom()->connectorFor($conductors));
+        return JoinedBy::from($this->board->practice->connectorFor($conductors));
     }
 
     /** @return list<string> every end and lead that is in no joint */
@@ -157,7 +156,7 @@ final class Assembler
      */
     private function marks(array $strands): array
     {
-        $custom = $this->board->practice->custom();
+        $practice = $this->board->practice;
         $roles = [];
         foreach ($strands as $strand) {
             $roles[$strand->key] = $strand->role;
@@ -169,14 +168,14 @@ final class Assembler
             }
             $core = $point->core;
             $role = $roles[$this->cores[$core->id()] ?? ''] ?? null;
-            $colours = $this->board->cables[$core->cable]->type->colours ?? ColourSystem::NorthAmerican;
+            $colours = $this->board->cables[$core->cable]->type->colours ?? $practice->newColours();
             if ($role?->isOnLineSide() && $colours->needsMarkAsLine($core->colour)) {
                 $marks[$point->id] = MarkedAs::Line;
             }
             if ($role === Role::Neutral && ! $colours->isNeutrals($core->colour)) {
                 $marks[$point->id] = MarkedAs::Neutral;
             }
-            if ($custom->sleevesBareEarths && $core->colour === Colour::Bare && isset($this->used[$point->id])) {
+            if ($practice->sleevesBareEarths && $core->colour === Colour::Bare && isset($this->used[$point->id])) {
                 $marks[$point->id] = MarkedAs::Earth;
             }
         }

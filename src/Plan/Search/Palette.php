@@ -8,9 +8,7 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Cable;
 use Zwindle\Board\Core;
 use Zwindle\Catalogue\Cables\CableType;
-use Zwindle\Catalogue\Practices\Colour;
 use Zwindle\Catalogue\Practices\ColourSystem;
-use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Circuit\Scheme\Role;
 
 /**
@@ -18,7 +16,8 @@ use Zwindle\Circuit\Scheme\Role;
  * before a return on it, travellers on black and red.
  *
  * In North America a neutral stands only on white or grey, and a white single is never a line conductor: 200.7(C) lets only a
- * core of a cable be re-identified. In Britain any core may be sleeved blue. Source: NEC 200.6, 200.7(C), BS 7671 514 (memory);
+ * core of a cable be re-identified. In Britain any core may be sleeved blue; the practice
+ * says which of the two it keeps to. Source: NEC 200.6, 200.7(C), BS 7671 514 (memory);
  * the rest is common practice.
  */
 final readonly class Palette
@@ -29,8 +28,8 @@ final readonly class Palette
     /** Of a conductor that must be marked, by what it carries. */
     private const MARKED = ['line' => 20, 'switched-line' => 25, 'traveller' => 30];
 
-    /** In Britain the sleeved blue of a drop is the ordinary return, and strappers are sleeved as they come. */
-    private const MARKED_IN_BRITAIN = ['line' => 25, 'switched-line' => 10, 'traveller' => 15];
+    /** Where any core is sleeved, as in Britain, the blue of a drop is the ordinary return, and strappers are sleeved as they come. */
+    private const MARKED_WHERE_ANY_IS = ['line' => 25, 'switched-line' => 10, 'traveller' => 15];
 
     private const COLOURS = [
         'line' => ['black' => 0, 'brown' => 0, 'red' => 2, 'blue' => 3],
@@ -47,7 +46,7 @@ final readonly class Palette
 
     public function __construct(private Board $board)
     {
-        $this->sleevesAnyCore = $board->practice->custom()->sleevesAnyCore;
+        $this->sleevesAnyCore = $board->practice->sleevesAnyCore;
     }
 
     /**
@@ -160,12 +159,12 @@ final readonly class Palette
         if ($role === Role::Neutral) {
             return $colours->isNeutrals($core->colour) ? 0 : ($this->sleevesAnyCore ? self::SLEEVED_NEUTRAL : null);
         }
-        $isWhite = ! $this->sleevesAnyCore && $core->colour->isWhiteOrGrey();
+        $isWhite = ! $this->sleevesAnyCore && $colours->isNeutrals($core->colour);
 
         return match (true) {
             $isWhite && $this->isSingle($core, $run) => null,
             ! $colours->needsMarkAsLine($core->colour) => self::COLOURS[$role->value][$core->colour->value] ?? self::OTHER_COLOUR,
-            $this->sleevesAnyCore => self::MARKED_IN_BRITAIN[$role->value] ?? 0,
+            $this->sleevesAnyCore => self::MARKED_WHERE_ANY_IS[$role->value] ?? 0,
             $role === Role::SwitchedLine && $isWhite => self::RETURN_ON_WHITE,
             default => self::MARKED[$role->value] ?? 0,
         };
@@ -184,10 +183,6 @@ final readonly class Palette
             }
         }
 
-        return match (true) {
-            $this->board->practice === Practice::NorthAmerica => ColourSystem::NorthAmerican,
-            $core->colour === Colour::Blue => ColourSystem::BritishTwoCore,
-            default => ColourSystem::BritishThreeCore,
-        };
+        return $this->board->practice->newColours();
     }
 }

@@ -61,19 +61,24 @@ final readonly class RunGraph
     private static function choicesFor(Board $board): array
     {
         $breakerA = $board->supply()->breakerA ?? 0.0;
-        $size = match (true) {
-            $board->practice === Practice::Britain => '1.5',
-            $breakerA > (Ampacity::mostBreakerA('14') ?? 0) => '12',
-            default => '14',
-        };
-        $fits = fn (CableType $type) => $type->practice === $board->practice
-            && $type->size === $size
-            && ! $type->isSingle
-            && ! str_contains($type->id, '-old-');
-        $types = array_values(array_filter(CableType::all(), $fits));
+        $size = self::sizeFor($breakerA, $board->practice);
+        $fits = fn (CableType $type) => $type->size === $size && ! $type->isSingle && $type->oldOf === null;
+        $types = array_values(array_filter(CableType::of($board->practice), $fits));
         usort($types, fn (CableType $one, CableType $other) => count($one->cores) <=> count($other->cores));
 
         return $types;
+    }
+
+    /** The thinnest that the breaker protects. */
+    private static function sizeFor(float $breakerA, Practice $practice): string
+    {
+        foreach ($practice->newSizes as $size) {
+            if ($breakerA <= (Ampacity::mostBreakerA($size) ?? INF)) {
+                return $size;
+            }
+        }
+
+        return $practice->newSizes[count($practice->newSizes) - 1];
     }
 
     /**

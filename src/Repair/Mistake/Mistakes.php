@@ -9,6 +9,7 @@ use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceCatalogue;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\SwitchFunction;
 use Zwindle\Catalogue\Devices\Terminal;
@@ -20,8 +21,6 @@ use Zwindle\Repair\Move\Move;
 /** The usual mistakes that can be made on a right wiring, each at each of its places. */
 final class Mistakes
 {
-    private const LOOK_ALIKES = ['na' => 'na-switch-2p', 'gb' => 'gb-switch-2p'];
-
     private const SWITCH_DUTIES = [TerminalDuty::Common->value, TerminalDuty::Throw->value, TerminalDuty::Pole->value];
 
     private readonly Circuit $circuit;
@@ -122,11 +121,9 @@ final class Mistakes
                     $made,
                     ...$this->exchange(MistakeKind::PairSplit, DevicePoint::id($switch->id, 'a2'), DevicePoint::id($switch->id, 'b2')),
                 );
-                $made[] = Mistake::ofHand(
-                    MistakeKind::LookAlikePart,
-                    [$switch->id],
-                    [Move::fit($switch->id, self::LOOK_ALIKES[$this->right->board->practice->value])],
-                );
+                foreach (DeviceCatalogue::switchesOf($this->right->board->practice, SwitchFunction::TwoPole) as $lookAlike) {
+                    $made[] = Mistake::ofHand(MistakeKind::LookAlikePart, [$switch->id], [Move::fit($switch->id, $lookAlike->id)]);
+                }
             }
         }
 

@@ -132,7 +132,7 @@ final class Mover
         if ($fixed === 1 && ($before === null || $before->by === JoinedBy::Terminal)) {
             return new Joint($enclosure, $points, JoinedBy::Terminal);
         }
-        $connector = JoinedBy::from($wiring->board->practice->custom()->connectorFor(count($points)));
+        $connector = JoinedBy::from($wiring->board->practice->connectorFor(count($points)));
         $by = $before !== null && $before->by->isConnector() ? $before->by : $connector;
         $ports = $before?->ports === null ? null : max($before->ports, count($points));
 

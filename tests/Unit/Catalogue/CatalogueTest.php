@@ -128,7 +128,7 @@ it('gives every lamp two sides and every switch its contacts', function () {
 });
 
 it('flags colours by IEC 60757 in Britain', function (Colour $colour, string $code) {
-    expect($colour->flag(Practice::Britain))->toBe($code);
+    expect($colour->flag(Practice::from('gb')))->toBe($code);
 })->with([
     // IEC 60757, as listed in trade-facts section 6
     [Colour::Black, 'BK'], [Colour::Brown, 'BN'], [Colour::Red, 'RD'], [Colour::Orange, 'OG'], [Colour::Yellow, 'YE'],

@@ -17,7 +17,7 @@ it('is never found in a practice that does not know it', function (string $board
 })->with(Files::everyWiring());
 
 it('is known in one practice at least, every danger and fault in both', function (FindingCode $code) {
-    $in = array_filter(Practice::cases(), $code->isIn(...));
+    $in = array_filter(Practice::all(), $code->isIn(...));
 
     expect($in)->not->toBe([])->and(count($in) === 2 || in_array($code->severity(), [Severity::Remark, Severity::Note], true))->toBeTrue();
 })->with(FindingCode::cases());
@@ -25,7 +25,7 @@ it('is known in one practice at least, every danger and fault in both', function
 it('offers for raising what boards of the practice can earn', function () {
     $codes = fn (Practice $practice) => array_map(fn (FindingCode $code) => $code->value, RulesInForce::remarksIn($practice));
 
-    expect(array_values(array_diff($codes(Practice::NorthAmerica), $codes(Practice::Britain))))->toBe([
+    expect(array_values(array_diff($codes(Practice::from('na')), $codes(Practice::from('gb')))))->toBe([
         'white-single-as-line',
         'return-on-white',
         'box-overfilled',
@@ -35,7 +35,7 @@ it('offers for raising what boards of the practice can earn', function () {
         'house-layout',
     ])
         ->and(array_values(array_diff(
-            $codes(Practice::Britain),
-            $codes(Practice::NorthAmerica),
+            $codes(Practice::from('gb')),
+            $codes(Practice::from('na')),
         )))->toBe(['earth-unsleeved', 'flex-reversed', 'rocker-inverted', 'rcd-absent']);
 });

@@ -120,7 +120,7 @@ it('has every rule in the rulebook, one class a code, with a reference', functio
     $files = array_map(fn (string $path) => basename($path, '.php'), glob(Files::path('src/Check/Rules/*.php')) ?: []);
     $classes = array_values(array_unique(array_map(
         fn ($rule) => class_basename($rule),
-        array_merge(...array_map(Rulebook::rules(...), Practice::cases())),
+        array_merge(...array_values(array_map(Rulebook::rules(...), Practice::all()))),
     )));
     $codes = array_map(fn (FindingCode $code) => $code->name, FindingCode::cases());
     sort($classes);

@@ -10,7 +10,6 @@ use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
-use Zwindle\Catalogue\Devices\TerminalRoom;
 use Zwindle\Catalogue\Editions\Editions;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Finding;
@@ -45,7 +44,7 @@ it('knows how many conductors each terminal takes', function (string $model, str
     // Contract, crowded-terminal; one to a screw: NEC 110.14(A) (memory).
     $found = DeviceCatalogue::all()[$model];
 
-    expect(TerminalRoom::of($found, $found->terminals[$terminal]))->toBe($room);
+    expect($found->terminals[$terminal]->takes)->toBe($room);
 })->with([
     ['na-switch-3way', 'common', 1],
     ['na-switch-1p', 'earth', 1],

@@ -15,7 +15,7 @@ final class ConvertedBoardFileController extends Controller
 {
     public function store(StoreConvertedRequest $request, BoardFile $boardFile, ConvertBoardFile $convert): JsonResponse
     {
-        ['file' => $file, 'notes' => $notes] = $convert->execute($request->instructor(), $boardFile);
+        ['file' => $file, 'notes' => $notes] = $convert->execute($request->instructor(), $boardFile, $request->to());
 
         return response()->json(['boardFile' => BoardFileResource::make($file), 'notes' => $notes], 201);
     }

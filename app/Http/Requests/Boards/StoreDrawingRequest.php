@@ -23,7 +23,7 @@ final class StoreDrawingRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'practice' => ['required_without_all:copyOf,pattern', Rule::enum(Practice::class)],
+            'practice' => ['required_without_all:copyOf,pattern', Rule::in(array_keys(Practice::all()))],
             'pattern' => ['sometimes', 'string', Rule::in(app(Patterns::class)->keys())],
             'copyOf' => ['sometimes', 'integer:strict'],
         ];

@@ -25,7 +25,7 @@ final class UpdateDrawingRequest extends FormRequest
             'base' => ['required', 'integer:strict', 'min:1'],
             'board' => ['required', 'string', 'json', 'max:'.JsonText::MOST_BYTES],
             'title' => ['required', 'string', 'max:200'],
-            'practice' => ['required', Rule::enum(Practice::class)],
+            'practice' => ['required', Rule::in(array_keys(Practice::all()))],
         ];
     }
 

@@ -25,7 +25,7 @@ final class UpdateStockLineRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'practice' => ['required', Rule::enum(Practice::class)],
+            'practice' => ['required', Rule::in(array_keys(Practice::all()))],
             'part' => ['required', 'string', 'max:120'],
             'price' => ['present', 'nullable', 'numeric', 'min:0', 'max:1000000'],
             'held' => ['present', 'nullable', 'numeric', 'min:0', 'max:1000000'],

@@ -32,7 +32,7 @@ final class PlanResource extends JsonResource
         $board = $this->wiring->board;
 
         return [
-            'practice' => $board->practice->value,
+            'practice' => $board->practice->id,
             'board' => (new BenchShape($board))->name(Look::of($board)),
             'standing' => WiringAsSteps::of($this->wiring),
             'cores' => array_map(fn (array $run) => [

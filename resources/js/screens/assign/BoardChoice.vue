@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { RadioGroup, RadioGroupDescription, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import type { BoardFile } from '@/shared/api/generated/http'
+import { practiceOf } from '@/shared/practices'
 
 defineProps<{ boards: readonly BoardFile[] }>()
 defineEmits<{ copy: [board: number] }>()
@@ -21,9 +22,7 @@ const chosen = defineModel<number>({ required: true })
             <circle cx="12" cy="12" r="10" fill="none" stroke="var(--color-ink)" stroke-width="2" />
             <circle v-if="checked" cx="12" cy="12" r="6" fill="var(--color-violet)" />
           </svg>
-          <span class="code w-10 shrink-0 border-2 border-ink text-center">{{
-            board.practice === 'na' ? 'NA' : 'GB'
-          }}</span>
+          <span class="code w-10 shrink-0 border-2 border-ink text-center">{{ practiceOf(board.practice).short }}</span>
           <div>
             <RadioGroupLabel as="p" class="font-bold">{{ board.title }}</RadioGroupLabel>
             <RadioGroupDescription as="p" class="text-soft">{{ board.brief }}</RadioGroupDescription>

@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Board } from '@/shared/api/generated/http'
+import { practices } from '@/shared/practices'
 
-const props = defineProps<{ patterns: readonly { key: string; title: string; practice: 'na' | 'gb' }[] }>()
-const emit = defineEmits<{ start: [what: { practice: 'na' | 'gb' } | { pattern: string }] }>()
+type Practice = Board['practice']
+
+const props = defineProps<{ patterns: readonly { key: string; title: string; practice: Practice }[] }>()
+const emit = defineEmits<{ start: [what: { practice: Practice } | { pattern: string }] }>()
 
 const groups = computed(() =>
-  (['na', 'gb'] as const).map((practice) => ({
-    practice,
-    name: practice === 'na' ? 'North America' : 'Britain',
-    patterns: props.patterns.filter((pattern) => pattern.practice === practice),
+  practices().map(({ id, name }) => ({
+    practice: id,
+    name,
+    patterns: props.patterns.filter((pattern) => pattern.practice === id),
   })),
 )
 
@@ -16,7 +20,7 @@ function choose(event: Event) {
   const select = event.target as HTMLSelectElement
   const [kind, value] = select.value.split(' ') as [string, string]
   select.value = ''
-  if (kind === 'bare') emit('start', { practice: value as 'na' | 'gb' })
+  if (kind === 'bare') emit('start', { practice: value as Practice })
   else if (kind) emit('start', { pattern: value })
 }
 </script>

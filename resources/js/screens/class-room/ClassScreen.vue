@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import type { AssignmentLine } from '@/shared/api/generated/http'
 import { isWired } from '@/shared/api/taskKinds'
+import { practiceOf } from '@/shared/practices'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
@@ -42,7 +43,7 @@ const handedIn = (item: AssignmentLine) =>
               @click="chosen = item.id"
             >
               <span class="code w-10 shrink-0 border-2 border-ink text-center">{{
-                item.board.practice === 'na' ? 'NA' : 'GB'
+                practiceOf(item.board.practice).short
               }}</span>
               <span class="grow"
                 ><strong class="block">{{ item.task ?? item.board.title }}</strong

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
+import { practiceOf } from '@/shared/practices'
 import * as drawing from './drawing'
 
 type Wall = NonNullable<Board['wall']>
@@ -8,7 +9,9 @@ const props = defineProps<{ board: Board; data: DrawingData }>()
 const emit = defineEmits<{ change: [by: (now: Board) => Board]; leave: [] }>()
 
 const MM_PER_IN = 25.4
-const unit = computed(() => (props.board.practice === 'na' ? { name: 'in', mm: MM_PER_IN } : { name: 'mm', mm: 1 }))
+const unit = computed(() =>
+  practiceOf(props.board.practice).imperial ? { name: 'in', mm: MM_PER_IN } : { name: 'mm', mm: 1 },
+)
 const asks = computed(() => props.board.requirements ?? {})
 const NEUTRALS = { 'by-code': 'where the code asks for it', every: 'in every switch box', none: 'nowhere' } as const
 const SIZES = computed(
@@ -81,7 +84,7 @@ function measure(field: keyof Wall, text: string) {
         :checked="asks.earths !== 'none'"
         @change="require({ earths: ($event.target as HTMLInputElement).checked ? 'required' : 'none' })"
       />
-      {{ board.practice === 'na' ? 'grounds' : 'earths' }}
+      {{ practiceOf(board.practice).earths }}
     </label>
     <label v-for="[field, label] in SIZES" :key="field">
       {{ label }}, {{ unit.name }}

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
+import { practiceOf } from '@/shared/practices'
 import DeviceDetails from './DeviceDetails.vue'
 import * as drawing from './drawing'
 
@@ -9,7 +10,7 @@ const props = defineProps<{ board: Board; box: Box; data: DrawingData }>()
 const emit = defineEmits<{ change: [by: (now: Board) => Board]; leave: [] }>()
 
 const devices = computed(() => drawing.devicesIn(props.board, props.box.id))
-const isAmerican = computed(() => props.board.practice === 'na')
+const reckonsBoxFill = computed(() => practiceOf(props.board.practice).reckonsBoxFill)
 const alter = (change: Partial<Box>) => emit('change', (now) => drawing.alter(now, props.box.id, change))
 const valueOf = (event: Event) => (event.target as HTMLInputElement).value.trim()
 const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(event)) : undefined)
@@ -40,7 +41,7 @@ const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(
           <option value="plastic">plastic</option>
         </select>
       </label>
-      <template v-if="isAmerican">
+      <template v-if="reckonsBoxFill">
         <label>
           size
           <select

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
+import { practiceOf } from '@/shared/practices'
 
 type Cable = Board['cables'][number]
 const props = defineProps<{
@@ -13,7 +14,9 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [change: Partial<Cable>]; beside: []; cut: []; leave: [] }>()
 
 const M_PER_FT = 0.3048
-const unit = computed(() => (props.practice === 'na' ? { name: 'ft', inM: M_PER_FT } : { name: 'm', inM: 1 }))
+const unit = computed(() =>
+  practiceOf(props.practice).imperial ? { name: 'ft', inM: M_PER_FT } : { name: 'm', inM: 1 },
+)
 const isSingle = computed(() => props.data.cableTypes.find(({ id }) => id === props.cable.type)?.single ?? false)
 const length = computed(() =>
   props.cable.lengthM === undefined ? '' : String(Math.round((props.cable.lengthM / unit.value.inM) * 100) / 100),

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
 import FaceSketch from '@/shared/board/FaceSketch.vue'
+import { practiceOf } from '@/shared/practices'
 
 type Device = Board['devices'][number]
 const props = defineProps<{ board: Board; device: Device; data: DrawingData }>()
@@ -14,7 +15,7 @@ const face = computed(() => faces.value.find(({ id }) => id === props.device.fac
 /** Parts of the same kind that could hang in its place. */
 const parts = computed(() => props.data.parts.filter((part) => part.kind === kind.value))
 /** What the region calls the device against shocks. */
-const breakerOfLeakage = computed(() => (props.board.practice === 'na' ? 'GFCI' : 'RCD'))
+const breakerOfLeakage = computed(() => practiceOf(props.board.practice).leakageBreaker)
 const isOn = computed(() => (props.board.alwaysOn ?? []).includes(props.device.id))
 
 const alter = (change: Partial<Device>) => emit('change', (now) => drawing.alterDevice(now, props.device.id, change))

@@ -5,6 +5,7 @@ import SavingState from '@/shared/outbox/SavingState.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { api } from '@/shared/api/client'
+import { practiceOf } from '@/shared/practices'
 import BoardSettings from './BoardSettings.vue'
 import BoxActions from './BoxActions.vue'
 import CableActions from './CableActions.vue'
@@ -91,7 +92,7 @@ async function keepAsCopy() {
         @copy="keepAsCopy"
       />
       <div class="flex items-center gap-3 border-b border-line px-4 py-1">
-        <span class="code border-2 border-ink px-1">{{ board.practice === 'na' ? 'NA' : 'GB' }}</span>
+        <span class="code border-2 border-ink px-1">{{ practiceOf(board.practice).short }}</span>
         <input
           class="field max-w-xl font-bold"
           aria-label="Title of the board"

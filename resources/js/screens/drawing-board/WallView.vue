@@ -4,7 +4,8 @@ import { computed, ref } from 'vue'
 import type { Board, DrawnBox, DrawnCable } from '@/shared/api/generated/http'
 import type { Spot } from '@/shared/board/runLayout'
 import { routesOf } from '@/shared/board/runLayout'
-import { gridOf, snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
+import { practiceOf } from '@/shared/practices'
+import { snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
 import WallBox from './WallBox.vue'
 import WallRun from './WallRun.vue'
 
@@ -32,7 +33,7 @@ const ONTO_MM = 75
 const svg = ref<SVGSVGElement | null>(null)
 const cross = ref<Spot>([1200, 600])
 const isPointing = ref(false)
-const grid = computed(() => gridOf(props.board.practice))
+const grid = computed(() => practiceOf(props.board.practice).gridMm)
 const spots = computed(() => {
   const own = spotsOf(props.board)
   return drag.value?.id && drag.value.at ? new Map(own).set(drag.value.id, drag.value.at) : own

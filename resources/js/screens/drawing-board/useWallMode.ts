@@ -2,7 +2,8 @@ import { computed, readonly, type Ref, ref, shallowReadonly, shallowRef } from '
 import type { Board, DrawingData, WallPart } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
 import type { Spot } from '@/shared/board/runLayout'
-import { gridOf, snap } from './wallLayout'
+import { practiceOf } from '@/shared/practices'
+import { snap } from './wallLayout'
 
 export type Mode =
   | { is: 'rest' }
@@ -177,7 +178,7 @@ export function useWallMode(
   function nudge(id: string, dx: number, dy: number) {
     const box = board.value?.enclosures.find((candidate) => candidate.id === id)
     if (!box?.at || !board.value) return
-    const grid = gridOf(board.value.practice)
+    const grid = practiceOf(board.value.practice).gridMm
     const at = snap([box.at[0] + dx * grid, box.at[1] + dy * grid], grid)
     change((was) => drawing.move(was, id, at))
   }

@@ -6,9 +6,6 @@ const LEAST_WIDTH_MM = 1800
 const LEAST_HEIGHT_MM = 1000
 const UNPLACED_MM = 400
 
-/** Two inches in North America, five centimetres in Britain. */
-export const gridOf = (practice: Board['practice']) => (practice === 'na' ? 50.8 : 50)
-
 export function snap([x, y]: Spot, grid: number): Spot {
   const to = (value: number) => Math.round(Math.round(value / grid) * grid * 10) / 10
   return [to(x), to(y)]

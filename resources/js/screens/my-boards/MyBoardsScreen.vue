@@ -2,6 +2,7 @@
 import { api } from '@/shared/api/client'
 import { isWired } from '@/shared/api/taskKinds'
 import type { AttemptSummary } from '@/shared/api/generated/http'
+import { practiceOf } from '@/shared/practices'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
@@ -31,7 +32,7 @@ const workAt = (attempt: AttemptSummary) => `/${isWired(attempt.kind) ? 'bench' 
       <ul class="divide-y-2 divide-line border-y-2 border-ink">
         <li v-for="attempt in data" :key="attempt.id" class="flex items-center gap-5 py-4">
           <span class="code w-12 shrink-0 border-2 border-ink py-1 text-center text-xl">{{
-            attempt.board.practice === 'na' ? 'NA' : 'GB'
+            practiceOf(attempt.board.practice).short
           }}</span>
           <div class="grow">
             <h2 class="text-lg font-bold">

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
+import { computed } from 'vue'
 import type { PlanList } from '@/shared/api/generated/http'
+import { practices } from '@/shared/practices'
 
-defineProps<{ list: PlanList; busy: boolean; converting: boolean; refusal: string }>()
-defineEmits<{ convert: [] }>()
+const props = defineProps<{ list: PlanList; busy: boolean; converting: boolean; refusal: string }>()
+defineEmits<{ convert: [to: string] }>()
 const chosen = defineModel<number>('chosen', { required: true })
 const edition = defineModel<string>('edition', { required: true })
+
+const others = computed(() => practices().filter(({ id }) => id !== props.list.board.practice))
 
 const SIGNS = { pass: '✓', remarks: '✓ with a remark', fail: '✕' }
 </script>
@@ -50,15 +54,13 @@ const SIGNS = { pass: '✓', remarks: '✓ with a remark', fail: '✕' }
       <h2 class="font-bold">An electronic switch?</h2>
       <p v-for="sentence in list.neutrals" :key="sentence" class="text-sm">{{ sentence }}</p>
     </section>
-    <section>
-      <h2 class="font-bold">{{ list.board.practice === 'na' ? 'In Britain?' : 'In North America?' }}</h2>
+    <section v-for="other in others" :key="other.id">
+      <h2 class="font-bold">In {{ other.name }}?</h2>
       <p class="mb-2 text-sm">
         Puts a copy in the library, carried over to the other practice, and says what is different there.
       </p>
-      <button type="button" class="btn" :disabled="converting" @click="$emit('convert')">
-        {{
-          converting ? 'Carrying it over …' : `Carry it over to ${list.board.practice === 'na' ? 'Britain' : 'America'}`
-        }}
+      <button type="button" class="btn" :disabled="converting" @click="$emit('convert', other.id)">
+        {{ converting ? 'Carrying it over …' : `Carry it over to ${other.name}` }}
       </button>
     </section>
   </section>

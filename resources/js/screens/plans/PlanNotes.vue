@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import type { OrderStep, PlanData } from '@/shared/api/generated/http'
+import { practiceOf } from '@/shared/practices'
 import StepThrough from '@/shared/ui/StepThrough.vue'
 import TabHeads from '@/shared/ui/TabHeads.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
@@ -9,12 +10,6 @@ import CoreRoles from './CoreRoles.vue'
 defineProps<{ plan: PlanData; steps: readonly OrderStep[] }>()
 const order = defineModel<'boxByBox' | 'farthestFirst'>('order', { required: true })
 const at = defineModel<number>('at', { required: true })
-
-const ORDERS = { boxByBox: 'Box by box, grounds first', farthestFirst: 'Farthest first, travelers last' } as const
-const BRITISH_ORDERS = {
-  boxByBox: 'Box by box, earths first',
-  farthestFirst: 'Farthest first, strappers last',
-} as const
 </script>
 
 <template>
@@ -30,7 +25,7 @@ const BRITISH_ORDERS = {
           <label class="flex items-center gap-2 text-soft">
             order
             <select v-model="order" class="field min-h-9 w-auto" data-test="order">
-              <option v-for="(name, key) in plan.practice === 'na' ? ORDERS : BRITISH_ORDERS" :key="key" :value="key">
+              <option v-for="(name, key) in practiceOf(plan.practice).orders" :key="key" :value="key">
                 {{ name }}
               </option>
             </select>

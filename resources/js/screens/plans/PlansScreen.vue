@@ -6,6 +6,7 @@ import type { Step } from '@/shared/api/generated/http'
 import BoardPane from '@/shared/board-pane/BoardPane.vue'
 import { bareBench, placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
+import { practiceOf } from '@/shared/practices'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import ConversionNotes from './ConversionNotes.vue'
@@ -44,12 +45,12 @@ function showBox(id: string) {
 const notes = shallowRef<{ from: string; sentences: string[] } | null>(null)
 const converting = ref(false)
 const refusal = ref('')
-async function convert() {
+async function convert(to: string) {
   converting.value = true
   refusal.value = ''
   try {
-    const from = list.value?.board.practice === 'na' ? 'North America' : 'Britain'
-    const converted = await api.convert(props.boardFile)
+    const from = practiceOf(list.value!.board.practice).name
+    const converted = await api.convert(props.boardFile, to)
     notes.value = { from, sentences: converted.notes }
     openBox.value = null
     await router.push(`/plans/${converted.boardFile.id}`)

@@ -168,7 +168,7 @@ export const api = {
   boardFiles: () => request<BoardFile[]>('GET', 'board-files'),
   addBoardFile: (text: string) => request<BoardFile>('POST', 'board-files', text),
   patterns: () => request<Pattern[]>('GET', 'patterns'),
-  startDrawing: (what: { practice: 'na' | 'gb' } | { copyOf: number } | { pattern: string }) =>
+  startDrawing: (what: { practice: Board['practice'] } | { copyOf: number } | { pattern: string }) =>
     request<DrawingData>('POST', 'drawings', what),
   drawing: (id: number) => request<DrawingData>('GET', `drawings/${id}`),
   keepDrawing: (id: number, base: number, board: Board) =>
@@ -200,7 +200,7 @@ export const api = {
   ) => request<AsFoundSheet>('PUT', `board-files/${boardFile}/as-found`, what),
   asFoundPlan: (boardFile: number) =>
     request<AsFoundPlan>('GET', `board-files/${boardFile}/as-found/plan`, undefined, 60_000),
-  keepStockLine: (practice: 'na' | 'gb', part: string, price: string, held: string) =>
+  keepStockLine: (practice: Board['practice'], part: string, price: string, held: string) =>
     request<void>('PUT', 'stock-lines', { practice, part, price: price || null, held: held || null }),
   /** Address of one of the lists as a table to download. */
   tableOf: (boardFile: number, plan: number, csv: string, asked: Record<string, string>) =>
@@ -216,7 +216,7 @@ export const api = {
     request<PaperPages>('GET', `board-files/${boardFile}/plans/${plan}/pages`, undefined, 60_000),
   /** Address of one page a seat as a PDF: what is asked there, or how it is wired. */
   seatPaperOf: (assignment: number, pages: 'sheets' | 'keys') => `/api/assignments/${assignment}/paper?pages=${pages}`,
-  convert: (boardFile: number) => request<Converted>('POST', `board-files/${boardFile}/converted`),
+  convert: (boardFile: number, to: string) => request<Converted>('POST', `board-files/${boardFile}/converted`, { to }),
   markings: () => request<MarkingData[]>('GET', 'markings'),
   addMarking: (marking: MarkingFile) => request<MarkingData>('POST', 'markings', { marking: JSON.stringify(marking) }),
   keepMarking: (id: number, marking: MarkingFile) =>

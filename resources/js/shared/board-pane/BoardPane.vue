@@ -6,6 +6,7 @@ import type { BenchState } from '@/shared/bench/bench'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import OpenBox from '@/shared/board/OpenBox.vue'
 import WiringDiagram from '@/shared/board/WiringDiagram.vue'
+import { practiceOf } from '@/shared/practices'
 import FigureList from './FigureList.vue'
 import LayerToggles from './LayerToggles.vue'
 import PathWords from './PathWords.vue'
@@ -16,7 +17,7 @@ const props = defineProps<{
   /** The current's way towards a lamp in a state, as the server works it out. */
   pathOf: (lamp: string, state: number) => Promise<PathData>
   verdict: VerdictData
-  practice: 'na' | 'gb'
+  practice: string
   board: BoardLook
   standing: BenchState
   boxPins: ReadonlyMap<string, readonly number[]>
@@ -33,7 +34,7 @@ const verdict = toRef(props, 'verdict')
 const layers = useLayers(verdict)
 const current = useCurrentPath((lamp, wanted) => props.pathOf(lamp, wanted), verdict, toRef(props, 'board'), state)
 const box = computed(() => props.board.enclosures.find(({ id }) => id === openBox.value) ?? null)
-const tabs = computed(() => ['Board', 'Diagram', props.practice === 'na' ? 'Box fill' : 'Figures'])
+const tabs = computed(() => ['Board', 'Diagram', practiceOf(props.practice).reckonsBoxFill ? 'Box fill' : 'Figures'])
 const tab = defineModel<number>('tab', { default: 0 })
 
 function goOn(by: number) {

@@ -1,21 +1,27 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { api } from '@/shared/api/client'
-import type { User } from '@/shared/api/generated/http'
+import type { Session, User } from '@/shared/api/generated/http'
+import { learnPractices } from '@/shared/practices'
 
 export const useSession = defineStore('session', () => {
   const user = ref<User | null>(null)
   const known = ref(false)
 
+  function learn(session: Session) {
+    user.value = session.user
+    learnPractices(session.practices)
+  }
+
   async function find() {
     if (!known.value) {
-      user.value = (await api.session()).user
+      learn(await api.session())
       known.value = true
     }
   }
 
   async function signIn(username: string, password: string) {
-    user.value = (await api.signIn(username, password)).user
+    learn(await api.signIn(username, password))
     known.value = true
   }
 

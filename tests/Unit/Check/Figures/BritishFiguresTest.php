@@ -6,6 +6,7 @@ use Tests\Support\Files;
 use Zwindle\Catalogue\Cables\ConductorResistance;
 use Zwindle\Catalogue\Cables\VoltDrop;
 use Zwindle\Catalogue\Loads\LightingLoad;
+use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Check\Figures\NoFigures;
 use Zwindle\Circuit\Net\Circuit;
@@ -89,10 +90,10 @@ it('says nothing where a run has no length or the lamp no way', function () {
 
 it('knows load and limits', function () {
     // On-Site Guide Table A1; 3 % of 230 V; BS 7671 Table 41.3 (memory).
-    expect(LightingLoad::mostLampholders(6))->toBe(13)
-        ->and(LightingLoad::ampere(13))->toBeLessThan(6.0)
-        ->and(LightingLoad::ampere(14))->toBeGreaterThan(6.0)
-        ->and(VoltDrop::limitV())->toEqualWithDelta(6.9, 1e-9)
+    expect(LightingLoad::mostLampholders(6, Practice::from('gb')))->toBe(13)
+        ->and(LightingLoad::ampere(13, Practice::from('gb')))->toBeLessThan(6.0)
+        ->and(LightingLoad::ampere(14, Practice::from('gb')))->toBeGreaterThan(6.0)
+        ->and(VoltDrop::limitV(Practice::from('gb')))->toEqualWithDelta(6.9, 1e-9)
         ->and(LightingLoad::mostZsOhm(6))->toBe(7.28)
         // BS 7671 Table 41.3, type B, and 0.8 of it when measured cold (trade-facts section 6, memory).
         ->and(array_map(LightingLoad::mostZsOhm(...), [10, 16, 20]))->toBe([4.37, 2.73, null])

@@ -106,7 +106,7 @@ it('lets every remark be raised or left out, and every habit be taken either way
         fn ($code) => $code->value,
         RulesInForce::remarks(),
     ))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(19);
-    foreach (Practice::cases() as $practice) {
+    foreach (Practice::all() as $practice) {
         foreach (Dispute::in($practice) as $dispute) {
             expect(count($dispute->positions($practice)))->toBeGreaterThan(1);
         }
@@ -143,12 +143,12 @@ it('has two ready sets of rules: a trainer\'s raises nothing, an inspector\'s ev
         ->and(array_unique(array_values($weights), SORT_REGULAR))->toBe([RuleWeight::Fault]);
 })->with([
     [
-        Practice::NorthAmerica,
+        Practice::from('na'),
         ['return-on-white', 'box-overfilled', 'crowded-terminal', 'breaker-too-large', 'white-single-as-line', 'neutral-absent-at-switch'],
         ['house-layout', 'rocker-inverted', 'earth-unsleeved'],
     ],
     [
-        Practice::Britain,
+        Practice::from('gb'),
         ['earth-unsleeved', 'neutral-colour', 'rcd-absent', 'flex-reversed', 'crowded-terminal'],
         ['rocker-inverted', 'return-on-white', 'scheme-not-accepted-everywhere'],
     ],

@@ -115,5 +115,5 @@ it('lets a scheme go that cannot be wired there', function () {
     );
     $conversion = PracticeConverter::convert(Build::board($array));
 
-    expect($conversion->board->practice)->toBe(Practice::Britain)->and($conversion->after)->not->toBeNull();
+    expect($conversion->board->practice)->toBe(Practice::from('gb'))->and($conversion->after)->not->toBeNull();
 });

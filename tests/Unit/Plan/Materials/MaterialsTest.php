@@ -77,14 +77,14 @@ it('prices a list and counts what the shelf is short of', function () {
         'cable na-14-2' => new ShelfLine(52, 250.0),
         'cable na-14-3' => new ShelfLine(80, 0.0),
     ];
-    $estimate = Estimate::of($parts, Practice::NorthAmerica, $shelf);
+    $estimate = Estimate::of($parts, Practice::from('na'), $shelf);
     $lines = array_map(fn ($line) => [$line->amount, $line->costCents, $line->short], $estimate->lines);
 
     // 3.048 m are ten feet exactly; a run of unknown length has no cost and no shortfall.
     expect($lines)->toBe([[24.0, 8376, 4.0], [10.0, 520, 0.0], [2.0, null, null], [0.0, null, null]])
         ->and($estimate->totalCents())->toBe(8896)
         ->and($estimate->withoutPrice())->toBe(2)
-        ->and(Estimate::of($parts, Practice::NorthAmerica, [])->totalCents())->toBeNull();
+        ->and(Estimate::of($parts, Practice::from('na'), [])->totalCents())->toBeNull();
 });
 
 it('counts supports near both boxes and between them', function (string $type, string $practice, float $length, int $supports) {

@@ -291,6 +291,12 @@ export interface Answer {
   question: number
   answer: number[]
 }
+export interface Convert {
+  /**
+   * The practice to carry it to; the other one if it is left out.
+   */
+  to?: string
+}
 export interface BoardFile {
   id: number
   title: string
@@ -668,6 +674,30 @@ export interface Classroom {
 }
 export interface Session {
   user: User | null
+  /**
+   * None before someone signs in.
+   */
+  practices: PracticeLook[]
+}
+export interface PracticeLook {
+  id: string
+  name: string
+  short: string
+  imperial: boolean
+  /**
+   * Else it reckons the drop of voltage.
+   */
+  reckonsBoxFill: boolean
+  /**
+   * What boxes snap to at the wall.
+   */
+  gridMm: number
+  earths: string
+  leakageBreaker: string
+  orders: {
+    boxByBox: string
+    farthestFirst: string
+  }
 }
 export interface SignIn {
   username: string
