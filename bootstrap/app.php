@@ -26,6 +26,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
         $middleware->append(BoundBody::class);
         $middleware->alias(['search' => PassSearchGate::class]);
+        // A password or a code that is changed ends every other session that it opened.
+        $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions) {

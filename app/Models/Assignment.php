@@ -14,7 +14,7 @@ use Zwindle\Exam\Task\TaskMode;
  * A board set to trainees of a class.
  *
  * @property int $id
- * @property int $classroom_id
+ * @property int|null $classroom_id null where an instructor tries a board
  * @property int $board_file_id
  * @property int|null $minutes
  * @property int|null $task_id
@@ -24,7 +24,7 @@ use Zwindle\Exam\Task\TaskMode;
  * @property \Illuminate\Support\Carbon|null $released_at
  * @property \Illuminate\Support\Carbon $created_at
  * @property \Illuminate\Support\Carbon $updated_at
- * @property-read Classroom $classroom
+ * @property-read Classroom|null $classroom
  * @property-read BoardFile $boardFile
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
  */

@@ -33,6 +33,7 @@ use Zwindle\Exam\Task\Task as CoreTask;
  * @property list<array<string, mixed>>|null $start_json steps that stood already when it was set
  * @property array<string, list<string>>|null $answers
  * @property array<string, bool>|null $observed
+ * @property int $extra_percent extra time, as it was when the work was set or the allowance was changed before it was begun
  * @property int $tries hand-ins so far
  * @property int|null $judgement_id of the judgement that counts
  * @property int $version counts the changes
@@ -63,6 +64,7 @@ final class Attempt extends Model
         'placed',
         'ends',
         'finished_at',
+        'extra_percent',
     ];
 
     protected $casts = [
@@ -75,7 +77,7 @@ final class Attempt extends Model
         'observed' => 'array',
     ];
 
-    protected $attributes = ['head' => 0, 'tries' => 0, 'version' => 0];
+    protected $attributes = ['head' => 0, 'tries' => 0, 'version' => 0, 'extra_percent' => 0];
 
     /** Every change counts: by the sum of a class a poll is told whether there is anything new. */
     protected static function booted(): void
@@ -130,10 +132,20 @@ final class Attempt extends Model
         $this->refresh();
     }
 
+    /** The time that there is, with what is allowed in addition; null where there is no end. */
+    public function minutes(): int|float|null
+    {
+        $minutes = $this->assignment->minutes;
+
+        return $minutes === null || $this->extra_percent === 0 ? $minutes : round($minutes * (100 + $this->extra_percent) / 100, 1);
+    }
+
     /** The end of the time, by the server's clock; null where there is none. */
     public function dueAt(): ?Carbon
     {
-        return $this->assignment->minutes === null ? null : $this->started_at?->copy()->addMinutes($this->assignment->minutes);
+        $minutes = $this->minutes();
+
+        return $minutes === null ? null : $this->started_at?->copy()->addSeconds((int) round($minutes * 60));
     }
 
     /** The board of its seat. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\ClassroomFactory;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -14,13 +15,18 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property int $instructor_id
  * @property string $name
+ * @property \Illuminate\Support\Carbon|null $archived_at
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, User> $trainees
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, User> $sharedWith
  */
 final class Classroom extends Model
 {
     /** @use HasFactory<ClassroomFactory> */
     use HasFactory;
 
-    protected $fillable = ['instructor_id', 'name'];
+    protected $fillable = ['instructor_id', 'name', 'archived_at'];
+
+    protected $casts = ['archived_at' => 'datetime'];
 
     /** @return BelongsToMany<User, $this> */
     public function trainees(): BelongsToMany
@@ -29,6 +35,28 @@ final class Classroom extends Model
         $trainees->orderBy('name');
 
         return $trainees;
+    }
+
+    /** @return BelongsToMany<User, $this> instructors who teach it beside its own */
+    public function sharedWith(): BelongsToMany
+    {
+        $instructors = $this->belongsToMany(User::class, 'classroom_instructor', 'classroom_id', 'instructor_id');
+        $instructors->orderBy('name');
+
+        return $instructors;
+    }
+
+    public function isTaughtBy(User $user): bool
+    {
+        return $user->isInstructor()
+            && ($this->instructor_id === $user->id || $this->sharedWith()->whereKey($user->id)->exists());
+    }
+
+    /** @return Builder<Classroom> their own, and those that others share with them */
+    public static function taughtBy(User $user): Builder
+    {
+        return self::query()->where(fn (Builder $own) => $own->where('instructor_id', $user->id)
+            ->orWhereHas('sharedWith', fn (Builder $shared) => $shared->whereKey($user->id)));
     }
 
     /** @return HasMany<Assignment, $this> */

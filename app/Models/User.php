@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
@@ -14,18 +15,23 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $username
  * @property string $role `instructor` or `trainee`
- * @property string $password hashed
+ * @property string $password hashed; of a trainee the personal code
+ * @property int $extra_percent extra time, of the time that is set
+ * @property bool $is_password_own false while an instructor has the password of the invitation
+ * @property \Illuminate\Support\Carbon $updated_at
  */
 final class User extends Authenticatable
 {
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'username', 'role', 'password'];
+    protected $fillable = ['name', 'username', 'role', 'password', 'extra_percent', 'is_password_own'];
+
+    protected $attributes = ['extra_percent' => 0, 'is_password_own' => true];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['password' => 'hashed'];
+    protected $casts = ['password' => 'hashed', 'is_password_own' => 'boolean'];
 
     public function isInstructor(): bool
     {
@@ -36,5 +42,11 @@ final class User extends Authenticatable
     public function classrooms(): HasMany
     {
         return $this->hasMany(Classroom::class, 'instructor_id');
+    }
+
+    /** @return BelongsToMany<Classroom, $this> classes that a trainee is in */
+    public function attended(): BelongsToMany
+    {
+        return $this->belongsToMany(Classroom::class, 'classroom_trainee', 'trainee_id', 'classroom_id');
     }
 }

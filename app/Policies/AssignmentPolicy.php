@@ -17,9 +17,7 @@ final class AssignmentPolicy
 
     public function view(User $user, Assignment $assignment): Response
     {
-        return $user->isInstructor() && $assignment->classroom->instructor_id === $user->id
-            ? Response::allow()
-            : Response::denyAsNotFound();
+        return $assignment->classroom?->isTaughtBy($user) === true ? Response::allow() : Response::denyAsNotFound();
     }
 
     public function create(User $user): bool

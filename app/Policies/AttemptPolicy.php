@@ -73,6 +73,6 @@ final class AttemptPolicy
 
     private function teaches(User $user, Attempt $attempt): bool
     {
-        return $user->isInstructor() && $attempt->assignment->classroom->instructor_id === $user->id;
+        return $attempt->assignment->classroom?->isTaughtBy($user) === true;
     }
 }

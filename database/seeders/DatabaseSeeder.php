@@ -11,7 +11,6 @@ use App\Actions\Classes\SetAssignment;
 use App\Models\Assignment;
 use App\Models\BoardFile;
 use App\Models\Classroom;
-use App\Models\Marking;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
@@ -67,10 +66,7 @@ final class DatabaseSeeder extends Seeder
 
     public function run(): void
     {
-        foreach (['wiring', 'answers'] as $name) {
-            $json = (string) file_get_contents(database_path("markings/$name.marking.json"));
-            Marking::query()->create(['title' => Marking::read($json)->title, 'json' => $json]);
-        }
+        $this->call(HouseSeeder::class);
         $instructor = User::query()->create([
             'name' => 'Marit Halloway',
             'username' => 'marit',

@@ -44,6 +44,8 @@ function takingRoutes(): array
                 'boardFile' => $exam->task->board_file_id,
                 'assignment' => $exam->assignment->id,
                 'plan' => 0,
+                'classroom' => $exam->assignment->classroom_id,
+                'trainee' => $exam->trainees[0]->id,
             ];
 
             return ['user' => $exam->instructor, 'trainee' => $exam->trainees[0], 'ids' => $ids, 'body' => $body($exam)];
@@ -109,6 +111,19 @@ function takingRoutes(): array
             fn ($user) => tap(Exam::boardFile('database/demo/propagation-house/board.json'))->update(['instructor_id' => $user->id])->id,
         ),
         'POST api/board-files/{boardFile}/converted' => $asInstructor([], fn () => ['to' => 'gb']),
+        'POST api/classrooms' => $asInstructor([], fn () => ['name' => 'Monday']),
+        'PATCH api/classrooms/{classroom}' => $asInstructor([], fn () => ['name' => 'Monday', 'archived' => false]),
+        'POST api/classrooms/{classroom}/roster' => $asInstructor([], fn () => ['text' => "Odd Berg\nLi Wei", 'base64' => null]),
+        'POST api/classrooms/{classroom}/trainees' => $asInstructor([], fn () => [
+            'trainees' => [['name' => 'Odd Berg', 'extraPercent' => 25]],
+        ]),
+        'PATCH api/trainees/{trainee}' => $asInstructor([], fn (Exam $exam) => [
+            'seen' => ['name' => $exam->trainees[0]->name, 'extraPercent' => 0],
+            'name' => 'Odd Berg',
+            'extraPercent' => 0,
+        ]),
+        'POST api/instructors' => $asInstructor([], fn () => ['name' => 'Edda Rowan']),
+        'PUT api/password' => $asInstructor([], fn () => ['current' => 'lights-on', 'password' => 'a longer one']),
         'POST api/drawings' => $asInstructor([], fn (Exam $exam) => ['practice' => 'na', 'copyOf' => $exam->task->board_file_id]),
         'POST api/drawing-looks' => $asInstructor([], fn () => json_decode($board, true)),
         'POST api/drawing-neutrals' => $own($asInstructor([], fn () => json_decode($board, true)), 'query', fn () => '?box=B1'),
@@ -230,6 +245,9 @@ it('has a hostile body for every route that takes one', function () {
         'POST api/attempts/{attempt}/retry',
         'POST api/attempts/{attempt}/finish',
         'POST api/assignments/{assignment}/release',
+        'POST api/trainees/{trainee}/code',
+        'PUT api/classrooms/{classroom}/trainees/{trainee}/to/{other}',
+        'PUT api/classrooms/{classroom}/instructors/{instructor}',
     ];
 
     expect($taking->diff($bodiless)->diff(array_keys(takingRoutes()))->values()->all())->toBe([]);

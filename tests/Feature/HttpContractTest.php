@@ -69,9 +69,16 @@ it('finds an answer that says too much, too little or something else', function 
         'name' => 'A',
         'role' => 'trainee',
         'password' => 'x',
-    ], 'practices' => []], 'not allowed: password'],
+    ], 'isPasswordOwn' => true, 'practices' => []], 'not allowed: password'],
     'too little' => ['GET', 'attempts/1/test', ['volt' => 1.0, 'ohm' => null], 'floats'],
-    'another kind' => ['GET', 'classrooms', [['id' => 'one', 'name' => 'A', 'trainees' => []]], 'must match the type: number'],
+    'another kind' => ['GET', 'classrooms', [[
+        'id' => 'one',
+        'name' => 'A',
+        'isMine' => true,
+        'archived' => false,
+        'sharedWith' => [],
+        'trainees' => [],
+    ]], 'must match the type: number'],
     'one of a list' => [
         'GET',
         'patterns',

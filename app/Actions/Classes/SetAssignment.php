@@ -8,6 +8,7 @@ use App\Exceptions\InputRefused;
 use App\Models\Assignment;
 use App\Models\BoardFile;
 use App\Models\Classroom;
+use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Format\Write\BoardArray;
@@ -27,8 +28,14 @@ final class SetAssignment
             $boardFile = $this->decided($boardFile);
             $assignment = $classroom->assignments()->create(['board_file_id' => $boardFile->id, 'minutes' => $minutes]);
             $ends = count(Wiring::bare($boardFile->board())->ends());
+            $extra = User::query()->whereIn('id', $trainees)->pluck('extra_percent', 'id');
             foreach ($trainees as $trainee) {
-                $assignment->attempts()->create(['trainee_id' => $trainee, 'placed' => 0, 'ends' => $ends]);
+                $assignment->attempts()->create([
+                    'trainee_id' => $trainee,
+                    'placed' => 0,
+                    'ends' => $ends,
+                    'extra_percent' => $extra[$trainee] ?? 0,
+                ]);
             }
 
             return $assignment;

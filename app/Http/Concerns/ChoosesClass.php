@@ -25,7 +25,7 @@ trait ChoosesClass
     private function classRules(): array
     {
         return [
-            'classroom' => ['required', 'integer:strict', Rule::exists('classrooms', 'id')->where('instructor_id', $this->user()?->id)],
+            'classroom' => ['required', 'integer:strict', Rule::in($this->classesTaught())],
             'trainees' => ['required', 'array', 'min:1', 'max:200'],
             'trainees.*' => [
                 'integer:strict',
@@ -33,6 +33,14 @@ trait ChoosesClass
                 Rule::exists('classroom_trainee', 'trainee_id')->where('classroom_id', $this->integer('classroom')),
             ],
         ];
+    }
+
+    /** @return list<int> */
+    private function classesTaught(): array
+    {
+        $user = $this->user() ?? abort(401);
+
+        return array_values(array_map(intval(...), Classroom::taughtBy($user)->whereNull('archived_at')->pluck('id')->all()));
     }
 
     /** @return array<string, string> */

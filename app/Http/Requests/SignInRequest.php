@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Pace\SignInPace;
+use App\Actions\People\PersonalCode;
+use App\Actions\People\PersonName;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
@@ -50,7 +52,7 @@ final class SignInRequest extends FormRequest
             )])->status(429);
         }
         $user = User::query()->where('username', $name)->first();
-        $password = $this->string('password')->value();
+        $password = PersonalCode::typed($this->string('password')->value());
         // The same work is done for a name that is nobody's.
         $isRight = $user === null ? Hash::make($password) === '' : Hash::check($password, $user->password);
         if ($user === null || ! $isRight) {
@@ -67,7 +69,7 @@ final class SignInRequest extends FormRequest
 
     private function name(): string
     {
-        return Str::lower($this->string('username')->trim()->value());
+        return Str::lower(PersonName::tidy($this->string('username')->value()));
     }
 
     /** @return list<string> */

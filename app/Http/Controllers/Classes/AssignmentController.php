@@ -9,6 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\StoreAssignmentRequest;
 use App\Http\Resources\Classes\AssignmentResource;
 use App\Models\Assignment;
+use App\Models\Classroom;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
@@ -20,9 +21,10 @@ final class AssignmentController extends Controller
     public function index(Request $request): AnonymousResourceCollection
     {
         $this->authorize('viewAny', Assignment::class);
-        $assignments = Assignment::query()->whereHas('classroom', fn ($query) => $query->where('instructor_id', $request->user()?->id))
-            ->with(['classroom', 'boardFile'])
+        $classrooms = Classroom::taughtBy($request->user())->whereNull('archived_at')->pluck('id');
+        $assignments = Assignment::query()->with(['classroom', 'boardFile'])
             ->withCount(['attempts', 'attempts as handed_in_count' => fn ($attempts) => $attempts->whereNotNull('handed_in_at')])
+            ->whereIn('classroom_id', $classrooms)
             ->orderByDesc('id')
             ->get();
 

@@ -34,9 +34,8 @@ final class StoreConvertedRequest extends FormRequest
     private function others(): array
     {
         $boardFile = $this->route('boardFile');
-        assert($boardFile instanceof BoardFile);
 
-        return Practice::from($boardFile->practice)->others();
+        return $boardFile instanceof BoardFile ? Practice::from($boardFile->practice)->others() : [];
     }
 
     public function instructor(): User

@@ -41,7 +41,7 @@ final class BenchResource extends JsonResource
             'brief' => $task === null ? $this->assignment->boardFile->brief : $task->brief,
             'trainee' => UserResource::make($this->trainee),
             'isMine' => $this->trainee_id === $request->user()?->id,
-            'minutes' => $this->assignment->minutes,
+            'minutes' => $this->resource->minutes(),
             'startedAt' => $this->started_at?->toIso8601ZuluString(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),

@@ -43,7 +43,7 @@ final class QuestionsResource extends JsonResource
             'mode' => $this->assignment->mode,
             'kind' => $task->kind->value,
             'isToBegin' => $isToBegin,
-            'minutes' => $this->assignment->minutes,
+            'minutes' => $this->resource->minutes(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),

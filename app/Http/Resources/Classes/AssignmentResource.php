@@ -16,7 +16,7 @@ final class AssignmentResource extends JsonResource
     {
         return [
             'id' => $this->id,
-            'classroom' => $this->classroom->name,
+            'classroom' => $this->classroom->name ?? '',
             'board' => BoardFileResource::make($this->boardFile),
             'brief' => $this->resource->brief(),
             'kind' => $this->resource->kind()->value,

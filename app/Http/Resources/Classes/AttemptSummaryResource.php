@@ -38,7 +38,7 @@ final class AttemptSummaryResource extends JsonResource
                 'title' => $this->assignment->title(),
                 'brief' => $this->assignment->brief(),
             ],
-            'minutes' => $this->assignment->minutes,
+            'minutes' => $this->resource->minutes(),
             'startedAt' => $this->started_at?->toIso8601ZuluString(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Classes;
 
+use App\Http\Resources\People\TraineeResource;
 use App\Http\Resources\UserResource;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -14,6 +15,13 @@ final class ClassroomResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'trainees' => UserResource::collection($this->trainees)];
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'isMine' => $this->instructor_id === $request->user()?->id,
+            'archived' => $this->archived_at !== null,
+            'sharedWith' => UserResource::collection($this->sharedWith),
+            'trainees' => TraineeResource::collection($this->trainees),
+        ];
     }
 }

@@ -667,13 +667,95 @@ export interface Observe {
 export interface ReGrade {
   take: boolean
 }
+/**
+ * As whoever teaches them sees them.
+ *
+ */
+export interface Trainee {
+  id: number
+  name: string
+  role: Role
+  /**
+   * The name to sign in with.
+   */
+  username: string
+  /**
+   * Extra time, of the time that is set.
+   */
+  extraPercent: number
+}
 export interface Classroom {
   id: number
   name: string
-  trainees: User[]
+  isMine: boolean
+  archived: boolean
+  sharedWith: User[]
+  trainees: Trainee[]
+}
+export interface ClassroomName {
+  name: string
+}
+export interface ClassroomChange {
+  name?: string
+  archived?: boolean
+}
+/**
+ * A list as it was pasted, or the bytes of a file.
+ *
+ */
+export interface RosterText {
+  text?: string | null
+  base64?: string | null
+}
+export interface RosterRow {
+  line: number
+  name: string
+  extraPercent: number
+  fault: string | null
+}
+export interface Roster {
+  rows: RosterRow[]
+}
+export interface NewTrainees {
+  trainees: {
+    name: string
+    extraPercent?: number
+  }[]
+}
+/**
+ * What a person needs to sign in the first time; told once.
+ *
+ */
+export interface Slip {
+  id: number
+  name: string
+  username: string
+  code: string
+}
+export interface Slips {
+  slips: Slip[]
+}
+export interface TraineeChange {
+  seen: {
+    name: string
+    extraPercent: number
+  }
+  name?: string
+  extraPercent?: number
+}
+export interface Invitation {
+  name: string
+}
+export interface PasswordChange {
+  current: string
+  password: string
 }
 export interface Session {
   user: User | null
+  /**
+   * False while the password of an invitation is used.
+   */
+  isPasswordOwn: boolean
   /**
    * None before someone signs in.
    */

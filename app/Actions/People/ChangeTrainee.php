@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\People;
+
+use App\Models\Attempt;
+use App\Models\Classroom;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** Renames a trainee, allows extra time, and moves them from one class to another; their work stays where it was set. */
+final class ChangeTrainee
+{
+    /**
+     * @param  array{name: string, extraPercent: int}  $seen  as the asker saw it
+     * @param  array{name?: string, extraPercent?: int}  $change
+     *
+     * @throws ConflictHttpException if somebody else has changed it since
+     */
+    public function execute(User $trainee, array $seen, array $change): User
+    {
+        return DB::transaction(function () use ($trainee, $seen, $change): User {
+            $trainee->refresh();
+            if ($seen !== ['name' => $trainee->name, 'extraPercent' => (int) $trainee->extra_percent]) {
+                throw new ConflictHttpException(__('people.changed-elsewhere', [
+                    'name' => $trainee->name,
+                    'extra' => $trainee->extra_percent,
+                ]));
+            }
+            if (isset($change['name']) && $change['name'] !== $trainee->name) {
+                $trainee->update(['name' => $change['name'], 'username' => PersonName::toSignIn($change['name'])]);
+            }
+            if (isset($change['extraPercent'])) {
+                $trainee->update(['extra_percent' => $change['extraPercent']]);
+                // What is under way keeps its time.
+                Attempt::query()->where('trainee_id', $trainee->id)->whereNull('started_at')
+                    ->update(['extra_percent' => $change['extraPercent']]);
+            }
+
+            return $trainee;
+        });
+    }
+
+    public function move(User $trainee, Classroom $from, Classroom $to): void
+    {
+        DB::transaction(function () use ($trainee, $from, $to): void {
+            $from->trainees()->detach($trainee->id);
+            $to->trainees()->syncWithoutDetaching([$trainee->id]);
+        });
+    }
+}

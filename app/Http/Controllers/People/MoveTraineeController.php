@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\People;
+
+use App\Actions\People\ChangeTrainee;
+use App\Http\Controllers\Controller;
+use App\Models\Classroom;
+use App\Models\User;
+use Illuminate\Http\Response;
+
+final class MoveTraineeController extends Controller
+{
+    /** From one class to another, both of which the asker teaches. */
+    public function update(Classroom $classroom, User $trainee, Classroom $other, ChangeTrainee $change): Response
+    {
+        $this->authorize('update', $classroom);
+        $this->authorize('update', $other);
+        $this->authorize('update', $trainee);
+        $change->move($trainee, $classroom, $other);
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shapes;
+
+use App\Models\User;
+
+/** What a person needs to sign in the first time; the code is told when it is made, and nowhere again. */
+final class SlipShape
+{
+    /** @return array{id: int, name: string, username: string, code: string} */
+    public static function of(User $user, string $code): array
+    {
+        return ['id' => $user->id, 'name' => $user->name, 'username' => $user->username, 'code' => $code];
+    }
+}

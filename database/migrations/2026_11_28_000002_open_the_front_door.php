@@ -1,0 +1,39 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('users', function (Blueprint $table) {
+            $table->unsignedSmallInteger('extra_percent')->default(0)->comment('extra time of a trainee, of the time that is set');
+            $table->boolean('is_password_own')->default(true)->comment('false while an instructor has the password of the invitation');
+        });
+        Schema::table('classrooms', function (Blueprint $table) {
+            $table->timestamp('archived_at')->nullable();
+        });
+        Schema::create('classroom_instructor', function (Blueprint $table) {
+            $table->foreignId('classroom_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('instructor_id')->constrained('users')->cascadeOnDelete();
+            $table->primary(['classroom_id', 'instructor_id']);
+        });
+        Schema::table('attempts', function (Blueprint $table) {
+            $table->unsignedSmallInteger('extra_percent')->default(0)->comment('extra time, as it was when the work was begun');
+        });
+        Schema::table('board_files', function (Blueprint $table) {
+            $table->timestamp('archived_at')->nullable();
+            $table->softDeletes();
+        });
+        Schema::create('board_file_instructor', function (Blueprint $table) {
+            $table->foreignId('board_file_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('instructor_id')->constrained('users')->cascadeOnDelete();
+            $table->primary(['board_file_id', 'instructor_id']);
+        });
+        Schema::table('assignments', function (Blueprint $table) {
+            $table->foreignId('classroom_id')->nullable()->comment('null: an instructor tries a board')->change();
+        });
+    }
+};
