@@ -36,7 +36,7 @@ final readonly class PlanBoardFile
     private static function board(BoardFile $file, ?CodeEdition $edition): Board
     {
         $board = $file->drawing();
-        if ($edition !== null && $edition->practice !== $board->practice) {
+        if ($edition !== null && ! $edition->practice->is($board->practice)) {
             throw ValidationException::withMessages(['edition' => __('messages.other-practice')]);
         }
 

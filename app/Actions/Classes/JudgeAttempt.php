@@ -33,7 +33,7 @@ final class JudgeAttempt
         if ($edition === null || $edition->id === $own->evidence->edition->id) {
             return ['own' => $own, 'by' => $own];
         }
-        if ($edition->practice !== $own->evidence->board->practice) {
+        if (! $edition->practice->is($own->evidence->board->practice)) {
             throw ValidationException::withMessages(['edition' => __('messages.other-practice')]);
         }
 

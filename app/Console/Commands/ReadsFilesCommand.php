@@ -57,7 +57,7 @@ abstract class ReadsFilesCommand extends Command
     {
         $id = $this->option('edition');
         $edition = is_string($id) ? Editions::find($id) : null;
-        if ($id !== null && $edition?->practice !== $practice) {
+        if ($id !== null && $edition?->practice->is($practice) !== true) {
             $known = implode(', ', array_map(fn (CodeEdition $known) => $known->id, Editions::of($practice)));
             throw InputRefused::option(__('problems.unknown-edition', ['id' => (string) $id, 'detail' => $known]));
         }

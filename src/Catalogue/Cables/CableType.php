@@ -48,7 +48,7 @@ final readonly class CableType
     /** @return list<self> in the order in which they are offered */
     public static function of(Practice $practice): array
     {
-        return array_values(array_filter(self::all(), fn (self $type) => $type->practice === $practice));
+        return array_values(array_filter(self::all(), fn (self $type) => $type->practice?->is($practice) === true));
     }
 
     /** @return array<string, self> */

@@ -24,7 +24,7 @@ final class Editions
     /** @return list<CodeEdition> of one practice, the oldest first */
     public static function of(Practice $practice): array
     {
-        return array_values(array_filter(self::all(), fn (CodeEdition $edition) => $edition->practice === $practice));
+        return array_values(array_filter(self::all(), fn (CodeEdition $edition) => $edition->practice->is($practice)));
     }
 
     /** The newest edition of a practice that the product knows. */

@@ -6,7 +6,7 @@ namespace Zwindle\Catalogue\Practices;
 
 /**
  * The body of custom and code that a board is built and judged by: one file each, in the shape of
- * `schemas/practice.schema.json`, where the sources stand too. There is one object of each, so that `===` compares them.
+ * `schemas/practice.schema.json`, where the sources stand too. What is kept of it is its name: plans are kept for weeks, and its file may change meanwhile.
  *
  * @phpstan-import-type PracticeJson from PracticeFile
  * @phpstan-import-type CableJson from PracticeFile
@@ -86,6 +86,25 @@ final readonly class Practice
     ) {
     }
 
+    public function is(self $other): bool
+    {
+        return $this->id === $other->id;
+    }
+
+    /** @return array{id: string} */
+    public function __serialize(): array
+    {
+        return ['id' => $this->id];
+    }
+
+    /** @param  array{id: string}  $data */
+    public function __unserialize(array $data): void
+    {
+        foreach (get_object_vars(self::from($data['id'])) as $name => $value) {
+            $this->$name = $value;
+        }
+    }
+
     /** @throws \LogicException where there is no such practice: whatever comes from outside is asked of `find` */
     public static function from(string $id): self
     {
@@ -106,7 +125,7 @@ final readonly class Practice
     /** @return array<string, self> by id */
     public function others(): array
     {
-        return array_filter(self::all(), fn (self $other) => $other !== $this);
+        return array_filter(self::all(), fn (self $other) => ! $other->is($this));
     }
 
     /** Whether a finding is of this practice at all. */

@@ -83,7 +83,7 @@ final class BoardReader
         $edition = Editions::find($id);
         if ($edition === null) {
             $problems->add('/code', ProblemCode::UnknownEdition, ['id' => $id, 'detail' => implode(', ', array_keys(Editions::all()))]);
-        } elseif ($edition->practice !== $practice) {
+        } elseif (! $edition->practice->is($practice)) {
             $problems->add('/code', ProblemCode::OtherPractice, ['what' => $id]);
         }
 
@@ -193,7 +193,7 @@ final class BoardReader
 
                 continue;
             }
-            if ($type->practice !== null && $type->practice !== $practice) {
+            if ($type->practice !== null && ! $type->practice->is($practice)) {
                 $problems->add("/cables/$i/type", ProblemCode::OtherPractice, ['what' => $entry->type]);
             }
             $colour = isset($entry->colour) ? Colour::from($entry->colour) : null;

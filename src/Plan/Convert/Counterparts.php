@@ -41,7 +41,7 @@ final readonly class Counterparts
     /** @return non-empty-list<CableType> that come in place of one: two where the other practice has none with as many cores */
     public function ofCable(CableType $type): array
     {
-        if ($type->isUndecided() || $type->practice === $this->to) {
+        if ($type->isUndecided() || $type->practice?->is($this->to) === true) {
             return [$type];
         }
         $new = $this->newCables($type->isSingle);

@@ -56,6 +56,14 @@ it('reckons every cable: its resistance, and its volume or its drop of voltage',
     }
 })->with(Practice::all());
 
+it('comes back from where it was kept as what it is, by its name alone', function (Practice $practice) {
+    $kept = serialize($practice);
+    $back = unserialize($kept);
+
+    expect(strlen($kept))->toBeLessThan(100)->and($back->is($practice))->toBeTrue()->and($back)->toEqual($practice)
+        ->and(CableType::of($back))->toEqual(CableType::of($practice));
+})->with(Practice::all());
+
 it('writes every colour on a flag, and no two alike', function (Practice $practice) {
     $flags = array_map(fn (Colour $colour) => $colour->flag($practice), Colour::cases());
 
