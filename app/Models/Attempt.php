@@ -25,6 +25,8 @@ use Zwindle\Exam\Task\Task as CoreTask;
  * @property int $head sequence number of the newest step
  * @property Carbon|null $started_at
  * @property Carbon|null $handed_in_at
+ * @property Carbon|null $refused_at when five landings in a row were refused
+ * @property Carbon $updated_at
  * @property Carbon|null $finished_at since when no further try at an exam is taken
  * @property string|null $verdict
  * @property string|null $headline
@@ -65,12 +67,14 @@ final class Attempt extends Model
         'ends',
         'finished_at',
         'extra_percent',
+        'refused_at',
     ];
 
     protected $casts = [
         'started_at' => 'datetime',
         'handed_in_at' => 'datetime',
         'finished_at' => 'datetime',
+        'refused_at' => 'datetime',
         'head' => 'integer',
         'start_json' => 'array',
         'answers' => 'array',

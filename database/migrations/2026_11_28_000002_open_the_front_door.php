@@ -22,9 +22,12 @@ return new class extends Migration
         });
         Schema::table('attempts', function (Blueprint $table) {
             $table->unsignedSmallInteger('extra_percent')->default(0)->comment('extra time, as it was when the work was begun');
+            $table->timestamp('refused_at')->nullable()->comment('when five landings in a row were refused');
         });
         Schema::table('board_files', function (Blueprint $table) {
             $table->timestamp('archived_at')->nullable();
+            $table->string('scheme')->nullable()->comment('way of wiring of the preferred plan; empty: none; null: not looked yet');
+            $table->unsignedInteger('scheme_of')->nullable()->comment('version that the scheme is of');
             $table->softDeletes();
         });
         Schema::create('board_file_instructor', function (Blueprint $table) {

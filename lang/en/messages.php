@@ -13,6 +13,7 @@ return [
     'not-your-class' => 'Choose one of your own classes.',
     'not-in-class' => 'Choose trainees of this class.',
     'not-in-library' => 'Choose a board of the library.',
+    'board-in-use' => 'This board was set to a class or has tasks: it can be archived, not deleted.',
     'other-practice' => 'This edition belongs to the other practice.',
     'not-released' => 'Handed in. Your mark comes when your instructor releases it.',
     'exam-open' => 'You have an exam open. Until it is handed in, your other boards stay closed.',

@@ -124,6 +124,11 @@ function takingRoutes(): array
         ]),
         'POST api/instructors' => $asInstructor([], fn () => ['name' => 'Edda Rowan']),
         'PUT api/password' => $asInstructor([], fn () => ['current' => 'lights-on', 'password' => 'a longer one']),
+        'PATCH api/board-files/{boardFile}' => fn () => [
+            ...($at = $asInstructor([], fn () => ['title' => 'Stairs', 'archived' => false])()),
+            'user' => tap($at['user'], fn ($user) => App\Models\BoardFile::query()->whereKey($at['ids']['boardFile'])
+                ->update(['instructor_id' => $user->id])),
+        ],
         'POST api/drawings' => $asInstructor([], fn (Exam $exam) => ['practice' => 'na', 'copyOf' => $exam->task->board_file_id]),
         'POST api/drawing-looks' => $asInstructor([], fn () => json_decode($board, true)),
         'POST api/drawing-neutrals' => $own($asInstructor([], fn () => json_decode($board, true)), 'query', fn () => '?box=B1'),
@@ -244,10 +249,13 @@ it('has a hostile body for every route that takes one', function () {
         'POST api/attempts/{attempt}/hand-in',
         'POST api/attempts/{attempt}/retry',
         'POST api/attempts/{attempt}/finish',
+        'POST api/attempts/{attempt}/refused',
         'POST api/assignments/{assignment}/release',
         'POST api/trainees/{trainee}/code',
         'PUT api/classrooms/{classroom}/trainees/{trainee}/to/{other}',
         'PUT api/classrooms/{classroom}/instructors/{instructor}',
+        'POST api/board-files/{deleted}/back',
+        'PUT api/board-files/{boardFile}/instructors/{instructor}',
     ];
 
     expect($taking->diff($bodiless)->diff(array_keys(takingRoutes()))->values()->all())->toBe([]);

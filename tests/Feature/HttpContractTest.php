@@ -82,14 +82,14 @@ it('finds an answer that says too much, too little or something else', function 
     'one of a list' => [
         'GET',
         'patterns',
-        [['key' => 'a', 'title' => 'A', 'practice' => 'na'], ['key' => 'a', 'title' => 'A', 'practice' => 'fr']],
+        [['key' => 'a', 'title' => 'A', 'practice' => 'na', 'sketch' => ['boxes' => [], 'runs' => []]], ['key' => 'a', 'title' => 'A', 'practice' => 'fr', 'sketch' => ['boxes' => [], 'runs' => []]]],
         '/practice',
     ],
     'something where nothing is told' => ['POST', 'attempts/1/begin', ['verdict' => 'pass'], 'should answer nothing'],
     'a key for its words' => [
         'GET',
         'patterns',
-        [['key' => 'a', 'title' => 'wall-parts.place.switch-box', 'practice' => 'na']],
+        [['key' => 'a', 'title' => 'wall-parts.place.switch-box', 'practice' => 'na', 'sketch' => ['boxes' => [], 'runs' => []]]],
         'tells the key "wall-parts.place.switch-box"',
     ],
     'a step that is none' => ['GET', 'attempts/1/debrief', ['mistakes' => [1], 'order' => null, 'questions' => []], '/mistakes/0'],

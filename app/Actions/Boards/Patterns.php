@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Boards;
 
+use App\Shapes\SketchShape;
 use Illuminate\Support\Facades\File;
 
 /** The starting points that a new board can be drawn from: one for every way of wiring, in both practices. */
@@ -11,13 +12,14 @@ final class Patterns
 {
     private const ENDING = '.board.json';
 
-    /** @return list<array{key: string, title: string, practice: string}> */
+    /** @return list<array{key: string, title: string, practice: string, sketch: array<string, mixed>}> each with a small drawing of it */
     public function all(): array
     {
         return array_map(function (string $key): array {
-            $board = json_decode((string) $this->text($key), true, flags: JSON_THROW_ON_ERROR);
+            $text = (string) $this->text($key);
+            $board = json_decode($text, true, flags: JSON_THROW_ON_ERROR);
 
-            return ['key' => $key, 'title' => $board['title'], 'practice' => $board['practice']];
+            return ['key' => $key, 'title' => $board['title'], 'practice' => $board['practice'], 'sketch' => SketchShape::of($text)];
         }, $this->keys());
     }
 

@@ -43,7 +43,7 @@ trait NamesTask
             'boardFile' => [
                 'required',
                 'integer:strict',
-                Rule::exists('board_files', 'id')->where(fn (Builder $query) => $shared($query->whereNull('frozen_of'))),
+                Rule::in(BoardFile::idsInLibraryOf($this->user() ?? abort(401))),
             ],
             'marking' => ['required', 'integer:strict', Rule::exists('markings', 'id')->where($shared)],
             'task' => ['required', 'string', 'max:'.JsonText::MOST_BYTES],

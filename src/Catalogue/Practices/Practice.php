@@ -6,7 +6,8 @@ namespace Zwindle\Catalogue\Practices;
 
 /**
  * The body of custom and code that a board is built and judged by: one file each, in the shape of
- * `schemas/practice.schema.json`, where the sources stand too. What is kept of it is its name: plans are kept for weeks, and its file may change meanwhile.
+ * `schemas/practice.schema.json`, where the sources stand too. What is kept of it is its name: plans are kept for weeks, and its
+ * file may change meanwhile.
  *
  * @phpstan-import-type PracticeJson from PracticeFile
  * @phpstan-import-type CableJson from PracticeFile

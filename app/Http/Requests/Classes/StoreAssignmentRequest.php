@@ -7,7 +7,6 @@ namespace App\Http\Requests\Classes;
 use App\Http\Concerns\ChoosesClass;
 use App\Models\Assignment;
 use App\Models\BoardFile;
-use Illuminate\Contracts\Database\Query\Builder;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -23,16 +22,9 @@ final class StoreAssignmentRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $instructor = $this->user()?->id;
-
         return [
             ...$this->classRules(),
-            'boardFile' => ['required', 'integer:strict', Rule::exists('board_files', 'id')->where(
-                fn (Builder $query) => $query->whereNull('frozen_of')->where(fn (Builder $own) => $own->whereNull('instructor_id')->orWhere(
-                    'instructor_id',
-                    $instructor,
-                )),
-            )],
+            'boardFile' => ['required', 'integer:strict', Rule::in(BoardFile::idsInLibraryOf($this->user() ?? abort(401)))],
             'minutes' => ['nullable', 'integer:strict', 'min:1', 'max:480'],
         ];
     }

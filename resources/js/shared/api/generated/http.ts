@@ -496,6 +496,53 @@ export interface Pattern {
   key: string
   title: string
   practice: 'na' | 'gb'
+  sketch: Sketch
+}
+/**
+ * A board drawn small: what hangs where, in millimetres, and which boxes a run joins, by their places in the list.
+ *
+ */
+export interface Sketch {
+  boxes: {
+    kind: string
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    at: [number, number]
+    /**
+     * Kinds of devices, of switches their functions.
+     */
+    holds: string[]
+  }[]
+  runs: [number, number][]
+}
+/**
+ * A board as the library shows it.
+ *
+ */
+export interface LibraryBoard {
+  id: number
+  title: string
+  practice: 'na' | 'gb'
+  brief: string
+  isMine: boolean
+  /**
+   * Way of wiring of the preferred plan, in words; empty where there is none.
+   */
+  scheme: string
+  changedAt: string
+  archived: boolean
+  /**
+   * Whether something was set with it, or asks on it.
+   */
+  isInUse: boolean
+  sharedWith: User[]
+  sketch: Sketch
+}
+export interface BoardChange {
+  title?: string
+  archived?: boolean
 }
 export interface NeutralAnswer {
   sentence: string
@@ -541,6 +588,52 @@ export interface KeepStockLine {
   part: string
   price?: string | number | null
   held?: string | number | null
+}
+export interface Tonight {
+  running: RunningLine[]
+  waiting: TonightLine[]
+  next: TonightLine[]
+  firstRun: {
+    class: boolean
+    people: boolean
+    board: boolean
+    set: boolean
+    /**
+     * Somebody has signed in and begun.
+     */
+    slips: boolean
+    checked: boolean
+  }
+}
+/**
+ * Somebody at work, and why they may need a look.
+ *
+ */
+export interface RunningLine {
+  attempt: number
+  assignment: number
+  trainee: string
+  classroom: string
+  title: string
+  kind: TaskKind
+  seat: number | null
+  placed: number
+  ends: number
+  dueAt: string | null
+  /**
+   * When something was done last.
+   */
+  since: string
+  stuck: string | null
+}
+export interface TonightLine {
+  assignment: number
+  title: string
+  classroom: string
+  mode: TaskMode
+  seats: number
+  handedIn: number
+  setAt: string
 }
 /**
  * A board that was set, as a list of them shows it.

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Boards;
+
+use App\Http\Resources\UserResource;
+use App\Shapes\SketchShape;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Zwindle\Catalogue\Practices\Practice;
+
+/** @mixin \App\Models\BoardFile */
+final class LibraryBoardResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $counts = ['assignments_count', 'frozen_count', 'tasks_count'];
+
+        return [
+            ...BoardFileResource::make($this->resource)->resolve($request),
+            'scheme' => ($this->scheme ?? '') === ''
+                ? ''
+                : __("parts.scheme.$this->scheme", [], Practice::find($this->practice)->words ?? 'en'),
+            'changedAt' => $this->updated_at->toIso8601ZuluString(),
+            'archived' => $this->archived_at !== null,
+            'isInUse' => array_sum(array_map(fn (string $count) => (int) $this->resource->getAttribute($count), $counts)) > 0,
+            'sharedWith' => UserResource::collection($this->sharedWith),
+            'sketch' => SketchShape::of($this->json),
+        ];
+    }
+}
