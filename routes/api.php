@@ -11,6 +11,8 @@ use App\Http\Controllers\Bench\RefusedController;
 use App\Http\Controllers\Bench\RetryController;
 use App\Http\Controllers\Bench\StepController;
 use App\Http\Controllers\Bench\TesterController;
+use App\Http\Controllers\Bench\TryController;
+use App\Http\Controllers\Bench\TryFileController;
 use App\Http\Controllers\Bench\VerdictController;
 use App\Http\Controllers\Boards\AsFoundController;
 use App\Http\Controllers\Boards\AsFoundPlanController;
@@ -116,6 +118,9 @@ Route::middleware('auth')->group(function () {
     Route::get('assignments/{assignment}/marks', [GradeController::class, 'index']);
     Route::get('assignments/{assignment}/paper', [SeatPaperController::class, 'show']);
     Route::post('assignments/{assignment}/release', [ReleaseController::class, 'store']);
+    Route::post('tries', [TryController::class, 'store'])->middleware('search:whole');
+    Route::delete('tries/{attempt}', [TryController::class, 'destroy']);
+    Route::get('tries/{attempt}/file', [TryFileController::class, 'show']);
     Route::get('attempts', [AttemptController::class, 'index']);
     Route::get('attempts/{attempt}', [AttemptController::class, 'show']);
     Route::post('attempts/{attempt}/begin', [BeginController::class, 'store']);

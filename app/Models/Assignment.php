@@ -63,6 +63,12 @@ final class Assignment extends Model
         return substr(hash('sha256', json_encode([$this->id, $this->updated_at, $this->board_file_id, $of], JSON_THROW_ON_ERROR)), 0, 16);
     }
 
+    /** Whether an instructor tries a board: no class, no marks, and nothing of it is kept. */
+    public function isTrial(): bool
+    {
+        return $this->classroom_id === null;
+    }
+
     public function isExam(): bool
     {
         return $this->mode === TaskMode::Exam->value;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Actions\Boards\ReadBoard;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -25,6 +26,7 @@ use Zwindle\Exam\Task\Task as CoreTask;
  * @property int $head sequence number of the newest step
  * @property Carbon|null $started_at
  * @property Carbon|null $handed_in_at
+ * @property int $bare_from step after which the board is wired again from bare
  * @property Carbon|null $refused_at when five landings in a row were refused
  * @property Carbon $updated_at
  * @property Carbon|null $finished_at since when no further try at an exam is taken
@@ -44,7 +46,7 @@ use Zwindle\Exam\Task\Task as CoreTask;
  * @property-read Assignment $assignment
  * @property-read User $trainee
  * @property-read Judgement|null $judgement
- * @property-read \Illuminate\Database\Eloquent\Collection<int, Step> $appliedSteps
+ * @property-read Collection<int, Step> $appliedSteps
  */
 final class Attempt extends Model
 {
@@ -68,6 +70,7 @@ final class Attempt extends Model
         'finished_at',
         'extra_percent',
         'refused_at',
+        'bare_from',
     ];
 
     protected $casts = [
@@ -81,7 +84,7 @@ final class Attempt extends Model
         'observed' => 'array',
     ];
 
-    protected $attributes = ['head' => 0, 'tries' => 0, 'version' => 0, 'extra_percent' => 0];
+    protected $attributes = ['head' => 0, 'tries' => 0, 'version' => 0, 'extra_percent' => 0, 'bare_from' => 0];
 
     /** Every change counts: by the sum of a class a poll is told whether there is anything new. */
     protected static function booted(): void
@@ -109,6 +112,12 @@ final class Attempt extends Model
         return $this->belongsTo(Judgement::class);
     }
 
+    /** @return HasMany<Judgement, $this> of every try */
+    public function judgements(): HasMany
+    {
+        return $this->hasMany(Judgement::class);
+    }
+
     /** @return HasMany<Step, $this> */
     public function steps(): HasMany
     {
@@ -122,6 +131,12 @@ final class Attempt extends Model
         $steps->whereNotNull('sequence')->orderBy('sequence');
 
         return $steps;
+    }
+
+    /** @return Collection<int, Step> those of the try that is under way, or was the last */
+    public function countedSteps(): Collection
+    {
+        return $this->appliedSteps->where('sequence', '>', $this->bare_from)->values();
     }
 
     /**
@@ -179,9 +194,18 @@ final class Attempt extends Model
         return max(0, ($this->task()->tries ?? 1) - $this->tries);
     }
 
+    /** Whether it may be wired once more: practice always, a task while it has tries left. */
+    public function mayBeWiredAgain(): bool
+    {
+        $isOver = $this->handed_in_at === null || $this->finished_at !== null;
+        $isOut = $this->assignment->isExam() && $this->assignment->released_at !== null && ! $this->assignment->isTrial();
+
+        return ! $isOver && ! $isOut && ($this->assignment->task_json === null || $this->triesLeft() > 0);
+    }
+
     public function stepLog(): StepLog
     {
-        return StepLog::replay($this->board(), $this->appliedSteps->map(fn (Step $step) => $step->parsed()), $this->start());
+        return StepLog::replay($this->board(), $this->countedSteps()->map(fn (Step $step) => $step->parsed()), $this->start());
     }
 
     /** The bench as it stood before the first step. */

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property int $id
@@ -32,6 +33,7 @@ final class Classroom extends Model
     public function trainees(): BelongsToMany
     {
         $trainees = $this->belongsToMany(User::class, 'classroom_trainee', 'classroom_id', 'trainee_id');
+        $trainees->wherePivotNull('left_at');
         $trainees->orderBy('name');
 
         return $trainees;
@@ -44,6 +46,22 @@ final class Classroom extends Model
         $instructors->orderBy('name');
 
         return $instructors;
+    }
+
+    /** Into the class, or back into it. */
+    public function takeIn(User $trainee): void
+    {
+        DB::table('classroom_trainee')->upsert(
+            [['classroom_id' => $this->id, 'trainee_id' => $trainee->id, 'left_at' => null]],
+            ['classroom_id', 'trainee_id'],
+            ['left_at'],
+        );
+    }
+
+    /** Out of the class; what they did in it stays, and they can be taken back. */
+    public function letGo(User $trainee): void
+    {
+        $this->trainees()->updateExistingPivot($trainee->id, ['left_at' => now()]);
     }
 
     public function isTaughtBy(User $user): bool

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
@@ -42,11 +41,5 @@ final class User extends Authenticatable
     public function classrooms(): HasMany
     {
         return $this->hasMany(Classroom::class, 'instructor_id');
-    }
-
-    /** @return BelongsToMany<Classroom, $this> classes that a trainee is in */
-    public function attended(): BelongsToMany
-    {
-        return $this->belongsToMany(Classroom::class, 'classroom_trainee', 'trainee_id', 'classroom_id');
     }
 }

@@ -21,6 +21,12 @@ final class AttemptPolicy
         return $this->teaches($user, $attempt) ? Response::allow() : Response::denyAsNotFound();
     }
 
+    /** An instructor's own try of a board, to be left or taken away as a file. */
+    public function leave(User $user, Attempt $attempt): Response
+    {
+        return $this->owns($user, $attempt) && $attempt->assignment->isTrial() ? Response::allow() : Response::denyAsNotFound();
+    }
+
     public function work(User $user, Attempt $attempt): Response
     {
         return $this->owns($user, $attempt) ? $this->view($user, $attempt) : Response::denyAsNotFound();

@@ -7,6 +7,7 @@ namespace App\Policies;
 use App\Models\Classroom;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
+use Illuminate\Support\Facades\DB;
 
 /** Trainees are looked after by those who teach a class that they are in; instructors by themselves. */
 final class UserPolicy
@@ -19,9 +20,11 @@ final class UserPolicy
 
     public function update(User $user, User $trainee): Response
     {
+        // Who has left a class can be taken back by whoever teaches it.
         $isTaught = $user->isInstructor()
             && ! $trainee->isInstructor()
-            && Classroom::taughtBy($user)->whereHas('trainees', fn ($trainees) => $trainees->whereKey($trainee->id))->exists();
+            && DB::table('classroom_trainee')->where('trainee_id', $trainee->id)
+                ->whereIn('classroom_id', Classroom::taughtBy($user)->pluck('id'))->exists();
 
         return $isTaught ? Response::allow() : Response::denyAsNotFound();
     }

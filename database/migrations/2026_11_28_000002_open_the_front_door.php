@@ -20,8 +20,12 @@ return new class extends Migration
             $table->foreignId('instructor_id')->constrained('users')->cascadeOnDelete();
             $table->primary(['classroom_id', 'instructor_id']);
         });
+        Schema::table('classroom_trainee', function (Blueprint $table) {
+            $table->timestamp('left_at')->nullable()->comment('since when they are out of the class; what they did in it stays');
+        });
         Schema::table('attempts', function (Blueprint $table) {
             $table->unsignedSmallInteger('extra_percent')->default(0)->comment('extra time, as it was when the work was begun');
+            $table->unsignedInteger('bare_from')->default(0)->comment('step after which the board is wired again from bare');
             $table->timestamp('refused_at')->nullable()->comment('when five landings in a row were refused');
         });
         Schema::table('board_files', function (Blueprint $table) {

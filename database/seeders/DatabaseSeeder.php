@@ -93,7 +93,7 @@ final class DatabaseSeeder extends Seeder
             'seed-store' => null,
             'three-sheds' => null,
         ] as $slug => $minutes) {
-            $assignment = (new SetAssignment)->execute($classroom, self::boardFile($slug), array_column($trainees, 'id'), $minutes);
+            $assignment = (new SetAssignment)->execute($classroom, self::boardFile($instructor, $slug), array_column($trainees, 'id'), $minutes);
             foreach (self::WORK as $username => $work) {
                 if (isset($work[$slug])) {
                     $this->work($assignment, $trainees[$username], $slug, $work[$slug]);
@@ -102,12 +102,13 @@ final class DatabaseSeeder extends Seeder
         }
     }
 
-    private static function boardFile(string $slug): BoardFile
+    private static function boardFile(User $instructor, string $slug): BoardFile
     {
         $json = self::text("$slug/board.json");
         $board = (new ReadBoard)->execute($json);
 
         return BoardFile::query()->create([
+            'instructor_id' => $instructor->id,
             'title' => $board->title,
             'practice' => $board->practice->id,
             'brief' => trim(self::text("$slug/brief.txt")),

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { countMove } from '@/shared/frame/moves'
 import { useSession } from '@/shared/stores/session'
 
 export const router = createRouter({
@@ -8,8 +9,36 @@ export const router = createRouter({
     // Where it leads is only known when it is known who is signed in.
     { path: '/', name: 'start', component: { render: () => null } },
     { path: '/my-boards', component: () => import('./screens/my-boards/MyBoardsScreen.vue') },
-    { path: '/class', component: () => import('./screens/class-room/ClassScreen.vue'), meta: { role: 'instructor' } },
-    { path: '/assign', component: () => import('./screens/assign/AssignScreen.vue'), meta: { role: 'instructor' } },
+    { path: '/tonight', component: () => import('./screens/tonight/TonightScreen.vue'), meta: { role: 'instructor' } },
+    { path: '/boards', component: () => import('./screens/boards/BoardsScreen.vue'), meta: { role: 'instructor' } },
+    { path: '/tasks', component: () => import('./screens/tasks/TasksScreen.vue'), meta: { role: 'instructor' } },
+    { path: '/people', component: () => import('./screens/people/PeopleScreen.vue'), meta: { role: 'instructor' } },
+    {
+      path: '/marks',
+      component: () => import('./screens/marks-list/MarksListScreen.vue'),
+      meta: { role: 'instructor' },
+    },
+    { path: '/password', component: () => import('./screens/people/PasswordScreen.vue'), meta: { role: 'instructor' } },
+    {
+      path: '/set/:boardFile(\\d+)',
+      component: () => import('./screens/set-board/SetScreen.vue'),
+      props: (to) => ({ boardFile: Number(to.params.boardFile) }),
+      meta: { role: 'instructor' },
+    },
+    {
+      path: '/try/:boardFile(\\d+)',
+      component: () => import('./screens/try-board/TryScreen.vue'),
+      props: (to) => ({ boardFile: Number(to.params.boardFile) }),
+      meta: { role: 'instructor' },
+    },
+    {
+      path: '/show/:boardFile(\\d+)',
+      component: () => import('./screens/show/ShowScreen.vue'),
+      props: (to) => ({ boardFile: Number(to.params.boardFile) }),
+      meta: { role: 'instructor' },
+    },
+    { path: '/class', redirect: '/tonight' },
+    { path: '/assign', redirect: '/boards' },
     {
       path: '/paper/:boardFile(\\d+)/:plan(\\d+)',
       component: () => import('./screens/paper/PaperScreen.vue'),
@@ -86,7 +115,11 @@ router.beforeEach(async (to) => {
   }
   if (!session.user && !to.meta.open)
     return { path: '/sign-in', query: to.name === 'start' ? {} : { then: to.fullPath } }
-  if (to.name === 'start') return session.user?.role === 'instructor' ? '/class' : '/my-boards'
+  if (to.name === 'start') return session.user?.role === 'instructor' ? '/tonight' : '/my-boards'
   if (to.meta.role && session.user?.role !== to.meta.role) return '/'
   return true
+})
+
+router.afterEach((to, from) => {
+  if (to.path !== from.path) countMove()
 })

@@ -27,8 +27,13 @@ class Hand {
 /** `bare na`, or `pattern` and its key. */
 async function newBoard(page: Page, name: string) {
   await signIn(page, 'marit')
-  await page.goto('/assign')
-  await page.locator('[data-test=new-board]').selectOption(name)
+  await page.goto('/boards?new=yes')
+  const [kind, key] = name.split(' ')
+  await (
+    kind === 'pattern'
+      ? page.locator(`[data-pattern="${key}"]`)
+      : page.getByRole('button', { name: 'A bare wall' }).nth(key === 'na' ? 0 : 1)
+  ).click()
   await page.waitForURL(/\/draw\/\d+$/)
   await expect(page.locator('[data-wall-box="F"]')).toBeVisible()
 }
@@ -185,15 +190,16 @@ test('of two who draw on one board the second is told, and loses nothing', async
 
 test('a board of the library is copied to draw on, and set when it is finished', async ({ page }) => {
   await signIn(page, 'marit')
-  await page.goto('/assign')
-  await page.getByRole('button', { name: 'Draw on a copy of Packing barn' }).click()
+  await page.goto('/boards')
+  await page.getByRole('button', { name: /More: Packing barn/ }).click()
+  await page.getByRole('menuitem', { name: 'Duplicate' }).click()
   await page.waitForURL(/\/draw\/\d+$/)
   await expect(sentence(page)).toContainText('answers to the switch at Loading door')
   await page.getByLabel('Title of the board').fill('Barn with a new name')
   await page.getByLabel('Title of the board').press('Enter')
   await expect(page.locator('[data-test=saving]')).toHaveText('saved')
-  await page.getByRole('link', { name: 'The library' }).click()
-  await expect(page.getByRole('link', { name: 'Draw on Barn with a new name' })).toBeVisible()
+  await page.getByRole('link', { name: 'Boards' }).first().click()
+  await expect(page.getByRole('link', { name: /Barn with a new name/ })).toBeVisible()
 })
 
 test("a pattern opens with the planner's result, is prepared, and comes out on paper", async ({ page }) => {
@@ -201,11 +207,11 @@ test("a pattern opens with the planner's result, is prepared, and comes out on p
   await newBoard(page, 'pattern na-08-station-fed-at-the-four-way')
   await expect(sentence(page)).toContainText('Right.')
   await expect(cable(page, 'W1')).toContainText('proposed')
-  await page.getByRole('link', { name: 'Its plans' }).click()
+  await page.getByRole('link', { name: 'Plans' }).click()
   await expect(page.locator('[data-plan="0"]')).toContainText('feed-through')
 
   await page.goto('/plans/6')
-  await page.getByRole('link', { name: 'Prepare it' }).click()
+  await page.getByRole('link', { name: 'Prepare' }).click()
   const prepare = page.locator('[data-test=prepare]')
   const threeWays = prepare.locator('tr', { hasText: 'three-way' })
   await expect(threeWays).toContainText('2')
@@ -342,7 +348,7 @@ test('a box is lined up, filled, sized, turned and copied; singles share a condu
   await expect(sentence(page)).toContainText('Right.')
   await expect(cable(page, 'W3')).toContainText('RED switched hot')
   await expect(cable(page, 'W3')).toContainText('10 ft')
-  await page.getByRole('link', { name: 'Its plans' }).click()
+  await page.getByRole('link', { name: 'Plans' }).click()
   await expect(page.locator('[data-plan="0"]')).toContainText('dead-end')
   expect(heard).toEqual([])
 })

@@ -108,8 +108,9 @@ test('an instructor looks through the plans of a board box by box, in either ord
 }) => {
   const heard = complaints(page)
   await signIn(page, 'marit')
-  await page.goto('/assign')
-  await page.getByRole('link', { name: 'Plans of Seed store, two doors' }).click()
+  await page.goto('/boards')
+  await page.getByRole('link', { name: /Seed store, two doors/ }).click()
+  await page.getByRole('navigation', { name: 'This board' }).getByRole('link', { name: 'Plans' }).click()
   await expect(page.locator('[data-plan="0"]')).toContainText('dead-end run')
   await expect(page.locator('[data-plan="0"]')).toContainText('preferred')
   await expect(page.getByText('with W3 as 14/4')).toBeVisible()
@@ -141,8 +142,9 @@ test('an instructor looks through the plans of a board box by box, in either ord
 test('a board is carried over to the other practice, with what is different there', async ({ page }) => {
   const heard = complaints(page)
   await signIn(page, 'marit')
-  await page.goto('/assign')
-  await page.getByRole('link', { name: 'Plans of Tool locker, one switch' }).click()
+  await page.goto('/boards')
+  await page.getByRole('button', { name: 'More: Tool locker, one switch' }).click()
+  await page.getByRole('menuitem', { name: 'Plans' }).click()
   await page.getByRole('button', { name: 'Carry it over to Britain' }).click()
   await expect(page.locator('[data-test=conversion]')).toContainText('single-pole becomes one-way')
   await expect(page.locator('[data-test=conversion]')).toContainText(
@@ -210,18 +212,19 @@ test('the instructor sets a board, and sees who has handed in and the board as i
   await page.locator('[data-map-box="B1"]').click()
   await expect(page.locator('svg[data-box="B1"] [data-place="W1.black@B1"]')).toHaveAttribute('aria-label', /joined/)
 
-  await page.goto('/assign')
-  await page.getByRole('radio', { name: /Boat store/ }).click()
+  await page.goto('/boards')
+  await page.getByRole('button', { name: /More: Boat store/ }).click()
+  await page.getByRole('menuitem', { name: 'Set to a class' }).click()
   await page.getByLabel('Odalys Wrenfield').uncheck()
   await page.getByLabel(/Minutes/).fill('20')
   await page.getByRole('button', { name: 'Set it to 4 trainees' }).click()
-  await page.waitForURL(/class/)
+  await page.waitForURL(/tonight\?assignment=/)
   await expect(page.getByRole('button', { name: /Boat store.*0\/4/ })).toBeVisible()
 })
 
 test('a bad board file is refused with its problems listed', async ({ page }) => {
   await signIn(page, 'marit')
-  await page.goto('/assign')
+  await page.goto('/boards')
   const text = readFileSync('database/demo/tool-locker/board.json', 'utf8').replace('na-lampholder', 'na-chandelier')
   await page.setInputFiles('input[type=file]', {
     name: 'bad.json',
@@ -278,8 +281,16 @@ for (const [name, who, path] of [
   ['sign-in', '', '/sign-in'],
   ['my boards', 'odalys', '/my-boards'],
   ['verdict', 'imara', '/verdict/13'],
-  ['class', 'marit', '/class'],
-  ['set a board', 'marit', '/assign'],
+  ['tonight', 'marit', '/tonight'],
+  ['boards', 'marit', '/boards'],
+  ['patterns', 'marit', '/boards?new=yes'],
+  ['people', 'marit', '/people'],
+  ['tasks', 'marit', '/tasks'],
+  ['marks', 'marit', '/marks'],
+  ['password', 'marit', '/password'],
+  ['set a board', 'marit', '/set/3'],
+  ['try a board', 'marit', '/try/3'],
+  ['show a board', 'marit', '/show/5'],
   ['plans', 'marit', '/plans/5'],
 ] as const) {
   test(`axe finds no serious fault on the screen ${name}`, async ({ page }) => {

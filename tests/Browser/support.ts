@@ -26,10 +26,11 @@ export async function setBoard(
   const request = await playwright.request.newContext({ baseURL })
   await signInByRequest(request, 'marit')
   const boards = (await (await request.get('/api/board-files')).json()) as { id: number; title: string }[]
-  const [classroom] = (await (await request.get('/api/classrooms')).json()) as {
+  const classrooms = (await (await request.get('/api/classrooms')).json()) as {
     id: number
     trainees: { id: number; name: string }[]
   }[]
+  const classroom = classrooms.find(({ trainees }) => trainees.some(({ name }) => name === trainee))
   const answer = await post(request, '/api/assignments', {
     classroom: classroom!.id,
     boardFile: boards.find((board) => board.title.startsWith(title))!.id,

@@ -16,7 +16,7 @@ async function setTask(page: Page, board: number, kind: string, title: string, m
   await expect(page.locator('[data-test=spread]')).toBeVisible({ timeout: 15_000 })
   await expect(page.locator('[data-test=problems]')).toHaveCount(0)
   await page.locator('[data-test=set]').click()
-  await page.waitForURL(/\/class$/)
+  await page.waitForURL(/tonight/)
   await page.getByRole('button', { name: new RegExp(title) }).click()
 }
 
@@ -37,9 +37,9 @@ async function openTask(page: Page, title: string, mode: 'exam' | 'coached' = 'e
 }
 
 async function release(page: Page, title: string) {
-  await page.goto('/class')
+  await page.goto('/tonight')
   await page.getByRole('button', { name: new RegExp(title) }).click()
-  await page.getByRole('link', { name: 'Marks' }).click()
+  await page.getByRole('main').getByRole('link', { name: 'Marks' }).click()
   await page.getByRole('button', { name: 'Release the marks' }).click()
   await page.getByRole('button', { name: 'Release them' }).click()
   await expect(page.locator('[data-test=released]')).toBeVisible()
@@ -102,9 +102,9 @@ for (const practice of ['na', 'gb'] as const) {
     await expect(trainee.locator('[data-test=handed-in]')).toContainText('with your instructor')
     await expect(trainee.locator('body')).not.toContainText(/Never lights|not passed/)
 
-    await page.goto('/class')
+    await page.goto('/tonight')
     await page.getByRole('button', { name: new RegExp(title) }).click()
-    await page.getByRole('link', { name: 'Marks' }).click()
+    await page.getByRole('main').getByRole('link', { name: 'Marks' }).click()
     await page.locator(`[data-attempt="${attempt}"]`).click()
     await expect(page.locator('[data-line=tug]')).toContainText('…')
     await page.locator('[data-observe=tug]').getByRole('button', { name: 'Yes' }).click()

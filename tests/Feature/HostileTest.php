@@ -129,6 +129,7 @@ function takingRoutes(): array
             'user' => tap($at['user'], fn ($user) => App\Models\BoardFile::query()->whereKey($at['ids']['boardFile'])
                 ->update(['instructor_id' => $user->id])),
         ],
+        'POST api/tries' => $asInstructor([], fn (Exam $exam) => ['task' => $exam->task->id, 'seat' => 1, 'mode' => 'coached']),
         'POST api/drawings' => $asInstructor([], fn (Exam $exam) => ['practice' => 'na', 'copyOf' => $exam->task->board_file_id]),
         'POST api/drawing-looks' => $asInstructor([], fn () => json_decode($board, true)),
         'POST api/drawing-neutrals' => $own($asInstructor([], fn () => json_decode($board, true)), 'query', fn () => '?box=B1'),

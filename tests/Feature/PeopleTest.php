@@ -123,6 +123,15 @@ it('renames, allows extra time, moves and removes, and loses no work', function 
         ->and($other->trainees()->pluck('users.id')->all())->toBe([$people->trainee->id])
         ->and($people->assignment->attempts()->count())->toBe(2);
     $this->deleteJson("api/classrooms/$other->id/trainees/{$people->trainee->id}")->assertNoContent();
+    $this->putJson("api/classrooms/$other->id/trainees/{$people->trainee->id}/to/$other->id")->assertNoContent();
+    expect($other->trainees()->count())->toBe(1);
+    $this->deleteJson("api/classrooms/$other->id/trainees/{$people->trainee->id}")->assertNoContent();
+    $this->postJson('api/assignments', [
+        'classroom' => $other->id,
+        'boardFile' => $people->assignment->board_file_id,
+        'trainees' => [$people->trainee->id],
+        'minutes' => null,
+    ])->assertStatus(422);
     expect($other->trainees()->count())->toBe(0)->and($people->attempt->refresh()->trainee_id)->toBe($people->trainee->id);
 });
 

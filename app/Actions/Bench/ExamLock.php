@@ -41,7 +41,7 @@ final class ExamLock
         $refusal = match (true) {
             $attempt->started_at !== null || ! $isExam => null,
             self::isHeld($attempt) => 'exam-open',
-            $attempt->assignment->released_at !== null => 'marks-are-out',
+            $attempt->assignment->released_at !== null && ! $attempt->assignment->isTrial() => 'marks-are-out',
             default => null,
         };
         if ($refusal === null) {

@@ -51,7 +51,7 @@ final class KeepSteps
                 ->get()
                 ->keyBy('number')
                 ->all();
-            $isBehind = $attempt->appliedSteps()->where('sequence', '>', $base)->where('device', '!=', $device)->exists();
+            $isBehind = $base < $attempt->bare_from || $attempt->appliedSteps()->where('sequence', '>', $base)->where('device', '!=', $device)->exists();
             $log = null;
             $setAside = [];
             foreach ($batch as $i => $entry) {

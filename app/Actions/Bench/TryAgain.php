@@ -8,27 +8,38 @@ use App\Models\Attempt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Opens an attempt again, as it stands, while the task has tries left; only the last hand-in counts. */
-final class TryAgain
+/**
+ * Opens an attempt again, as it was handed in or from bare, while it may be wired again; only the last hand-in counts. What was
+ * judged of it before stays in the list.
+ */
+final readonly class TryAgain
 {
-    /** Refuses if there is no try left, or the marks are out. */
-    public function execute(Attempt $attempt): void
+    public function __construct(private CountProgress $count)
     {
-        DB::transaction(function () use ($attempt): void {
+    }
+
+    /** Refuses if there is no try left, or the marks are out. */
+    public function execute(Attempt $attempt, bool $isFromBare = false): void
+    {
+        DB::transaction(function () use ($attempt, $isFromBare): void {
             $attempt->claim();
             if ($attempt->handed_in_at === null) {
                 return;
             }
-            $task = $attempt->task();
-            match (true) {
-                $task === null,
-                $attempt->tries >= $task->tries,
-                $attempt->finished_at !== null => throw ValidationException::withMessages(['attempt' => __('messages.no-more-tries')]),
-                $attempt->assignment->released_at !== null => throw ValidationException::withMessages([
-                    'attempt' => __('messages.marks-are-out'),
-                ]),
-                default => $attempt->update(['handed_in_at' => null, 'verdict' => null, 'headline' => null, 'judgement_id' => null]),
-            };
+            if (! $attempt->mayBeWiredAgain()) {
+                $isOut = $attempt->assignment->released_at !== null && $attempt->finished_at === null && $attempt->triesLeft() > 0;
+                throw ValidationException::withMessages(['attempt' => __($isOut ? 'messages.marks-are-out' : 'messages.no-more-tries')]);
+            }
+            $attempt->update([
+                'handed_in_at' => null,
+                'verdict' => null,
+                'headline' => null,
+                'judgement_id' => null,
+                ...$attempt->assignment->isExam() ? [] : ['started_at' => null],
+                ...$isFromBare ? ['bare_from' => $attempt->head, 'answers' => null] : [],
+            ]);
+            $attempt->unsetRelations();
+            $attempt->update($this->count->of($attempt));
         });
     }
 }

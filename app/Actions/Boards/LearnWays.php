@@ -13,40 +13,43 @@ use Zwindle\Plan\Search\TimeLimit;
 /** Which way boards are wired by their preferred plans: looked up once a version, a few boards each time the library is opened. */
 final class LearnWays
 {
-    private const SECONDS_IN_ALL = 0.25;
-
-    private const SECONDS_A_BOARD = 0.06;
+    private const SECONDS = 0.25;
 
     /** @param  Collection<int, BoardFile>  $boards */
     public function learn(Collection $boards): void
     {
-        $end = microtime(true) + self::SECONDS_IN_ALL;
+        $end = microtime(true) + self::SECONDS;
+        $isFirst = true;
         foreach ($boards as $board) {
             if ($board->scheme_of === $board->version) {
                 continue;
             }
-            if (microtime(true) > $end) {
+            $scheme = self::schemeOf($board, $end);
+            // What had all of the time and was not finished is not looked for again.
+            if ($scheme === null && ! $isFirst) {
                 return;
             }
             // Not a change of the board: neither its version nor its time tells of it.
             BoardFile::query()->toBase()->where('id', $board->id)->update($found = [
-                'scheme' => self::schemeOf($board),
+                'scheme' => $scheme ?? '',
                 'scheme_of' => $board->version,
             ]);
             $board->forceFill($found)->syncOriginal();
+            $isFirst = false;
         }
     }
 
-    private static function schemeOf(BoardFile $board): string
+    /** Empty where there is none; null where the time was over before it was known. */
+    private static function schemeOf(BoardFile $board, float $end): ?string
     {
-        $end = microtime(true) + self::SECONDS_A_BOARD;
         try {
             $drawing = $board->drawing();
         } catch (InputRefused) {
             return '';
         }
         $planning = TimeLimit::within(fn () => microtime(true) > $end, fn () => Planner::plan($drawing));
+        $best = $planning->plans[0] ?? null;
 
-        return ($planning->plans[0] ?? null)?->result->scheme()->value ?? '';
+        return $best === null && ! $planning->isFinished() ? null : $best?->result->scheme()->value ?? '';
     }
 }

@@ -127,6 +127,6 @@ final readonly class JudgeHandedIn
     /** @return list<\Zwindle\Bench\Step> */
     private static function steps(Attempt $attempt): array
     {
-        return array_values($attempt->appliedSteps->map(fn (Step $step) => $step->parsed())->all());
+        return array_values($attempt->countedSteps()->map(fn (Step $step) => $step->parsed())->all());
     }
 }

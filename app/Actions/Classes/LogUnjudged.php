@@ -22,7 +22,7 @@ final class LogUnjudged
             Storage::disk('local')->put("$folder/board.json", $board);
             Storage::disk('local')->put(
                 "$folder/steps.json",
-                self::text($attempt->appliedSteps->map(fn (Step $step) => $step->json)->all()),
+                self::text($attempt->countedSteps()->map(fn (Step $step) => $step->json)->all()),
             );
             Storage::disk('local')->put("$folder/wiring.json", self::text(WiringArray::of($attempt->stepLog()->bench()->wiring())));
         } catch (Throwable $other) {

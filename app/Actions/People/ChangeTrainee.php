@@ -46,8 +46,8 @@ final class ChangeTrainee
     public function move(User $trainee, Classroom $from, Classroom $to): void
     {
         DB::transaction(function () use ($trainee, $from, $to): void {
-            $from->trainees()->detach($trainee->id);
-            $to->trainees()->syncWithoutDetaching([$trainee->id]);
+            $from->letGo($trainee);
+            $to->takeIn($trainee);
         });
     }
 }

@@ -73,7 +73,7 @@ final readonly class SetTask
      *
      * @return array<string, mixed>
      */
-    private static function file(CoreTask $asked, Board $board): array
+    public static function file(CoreTask $asked, Board $board): array
     {
         $file = BoardArray::of($board);
 
@@ -83,7 +83,7 @@ final readonly class SetTask
     }
 
     /** @return list<Board> one a seat; all the same where nothing varies */
-    private static function boards(Board $drawn, CoreTask $asked, int $seats, int $rowLength): array
+    public static function boards(Board $drawn, CoreTask $asked, int $seats, int $rowLength): array
     {
         if ($asked->varying === []) {
             $board = (Planner::plan($drawn)->plans[0] ?? null)->wiring->board

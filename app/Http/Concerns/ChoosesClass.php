@@ -30,7 +30,7 @@ trait ChoosesClass
             'trainees.*' => [
                 'integer:strict',
                 'distinct',
-                Rule::exists('classroom_trainee', 'trainee_id')->where('classroom_id', $this->integer('classroom')),
+                Rule::exists('classroom_trainee', 'trainee_id')->where('classroom_id', $this->integer('classroom'))->whereNull('left_at'),
             ],
         ];
     }

@@ -6,15 +6,15 @@ namespace App\Http\Controllers\Bench;
 
 use App\Actions\Bench\TryAgain;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Bench\RetryRequest;
 use App\Models\Attempt;
 use Illuminate\Http\Response;
 
 final class RetryController extends Controller
 {
-    public function store(Attempt $attempt, TryAgain $again): Response
+    public function store(RetryRequest $request, Attempt $attempt, TryAgain $again): Response
     {
-        $this->authorize('work', $attempt);
-        $again->execute($attempt);
+        $again->execute($attempt, $request->isFromBare());
 
         return response()->noContent();
     }

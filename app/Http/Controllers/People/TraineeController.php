@@ -34,7 +34,7 @@ final class TraineeController extends Controller
     public function destroy(Classroom $classroom, User $trainee): Response
     {
         $this->authorize('update', $classroom);
-        $classroom->trainees()->detach($trainee->id);
+        $classroom->letGo($trainee);
 
         return response()->noContent();
     }

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Bench;
 
 use App\Actions\Bench\BoardVisibility;
 use App\Http\Resources\UserResource;
+use App\Models\Judgement;
 use App\Models\Step;
 use App\Wording\BriefLines;
 use Illuminate\Http\Request;
@@ -37,6 +38,10 @@ final class BenchResource extends JsonResource
             'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
             'isToBegin' => $isToBegin,
             'triesLeft' => $task === null || $this->finished_at !== null ? 0 : $this->resource->triesLeft(),
+            'mayWireAgain' => $this->resource->mayBeWiredAgain(),
+            'tries' => $this->tries($request),
+            'isTrial' => $this->assignment->isTrial(),
+            'boardFile' => $this->assignment->isTrial() ? $this->assignment->boardFile->frozen_of ?? $this->assignment->board_file_id : null,
             'practice' => $board->practice->id,
             'brief' => $task === null ? $this->assignment->boardFile->brief : $task->brief,
             'trainee' => UserResource::make($this->trainee),
@@ -50,7 +55,7 @@ final class BenchResource extends JsonResource
             'head' => $this->head,
             'board' => $seen->bench($board),
             'start' => $isToBegin ? [] : $this->start_json ?? [],
-            'steps' => $this->steps->whereNull('set_aside')->map(fn (Step $step) => [
+            'steps' => $this->steps->whereNull('set_aside')->where('sequence', '>', $this->bare_from)->map(fn (Step $step) => [
                 'sequence' => $step->sequence, 'device' => $step->device, 'number' => $step->number, 'step' => $step->json,
             ])->values(),
             'setAside' => $this->steps->whereNotNull('set_aside')->map(fn (Step $step) => [
@@ -59,5 +64,22 @@ final class BenchResource extends JsonResource
                 'receivedAt' => $step->received_at->toIso8601ZuluString('millisecond'),
             ])->values(),
         ];
+    }
+
+    /** @return list<array{try: int, verdict: string|null, headline: string, at: string}> earlier tries, as they were told */
+    private function tries(Request $request): array
+    {
+        $isSilent = $this->assignment->isExam() && $this->assignment->released_at === null && $this->trainee_id === $request->user()?->id;
+        if ($isSilent || $this->resource->tries < 1) {
+            return [];
+        }
+        $last = $this->resource->judgements()->orderBy('id')->get(['id', 'try', 'verdict', 'headline', 'created_at'])->keyBy('try');
+
+        return array_values($last->where('id', '!=', $this->judgement_id)->map(fn (Judgement $judgement) => [
+            'try' => $judgement->try,
+            'verdict' => $judgement->verdict,
+            'headline' => $judgement->headline,
+            'at' => $judgement->created_at->toIso8601ZuluString(),
+        ])->all());
     }
 }

@@ -21,7 +21,7 @@ final class LibraryBoardResource extends JsonResource
         return [
             ...BoardFileResource::make($this->resource)->resolve($request),
             'scheme' => ($this->scheme ?? '') === ''
-                ? ''
+                ? $this->scheme
                 : __("parts.scheme.$this->scheme", [], Practice::find($this->practice)->words ?? 'en'),
             'changedAt' => $this->updated_at->toIso8601ZuluString(),
             'archived' => $this->archived_at !== null,

@@ -29,13 +29,12 @@ async function take(event: Event) {
 
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
-    <TopBar :title="sheet ? `As found · ${sheet.title}` : 'As found'">
+    <TopBar :title="sheet?.title ?? 'As found'" :board="boardFile">
       <SavingState class="text-soft" :state="saving" :to-send="toSend" />
       <label class="btn cursor-pointer focus-within:outline-3 focus-within:outline-violet">
         From a wiring file
         <input type="file" accept=".json,application/json" class="sr-only" data-test="wiring-file" @change="take" />
       </label>
-      <RouterLink :to="`/plans/${boardFile}`" class="btn">Its plans</RouterLink>
     </TopBar>
     <LoadState v-if="!sheet || !box" :failure="failure" what="The sheet" @again="load" />
     <main v-else class="grid min-h-0 grow grid-cols-[12rem_minmax(0,1fr)_20rem]">

@@ -41,7 +41,7 @@ const done = computed(() => `${props.steps} ${props.steps === 1 ? 'step' : 'step
 
 <template>
   <header class="relative flex h-14 items-center gap-3 border-b-2 border-ink px-4">
-    <RouterLink to="/my-boards" class="flex min-h-11 items-center" aria-label="My boards"><HouseMark /></RouterLink>
+    <RouterLink to="/" class="flex min-h-11 items-center" aria-label="Back to the start"><HouseMark /></RouterLink>
     <h1 class="max-w-72 truncate text-lg font-bold">{{ title }}</h1>
     <button
       type="button"

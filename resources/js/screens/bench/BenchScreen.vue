@@ -11,6 +11,7 @@ import BeginExam from '@/shared/ui/BeginExam.vue'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import NoticeBar from '@/shared/ui/NoticeBar.vue'
+import TrialBar from '@/shared/ui/TrialBar.vue'
 import BenchHeader from './BenchHeader.vue'
 import CoachPanel from './CoachPanel.vue'
 import KeyHelp from './KeyHelp.vue'
@@ -19,6 +20,7 @@ import ToolTray from './ToolTray.vue'
 import { useDrag } from './useDrag'
 import { useHand } from './useHand'
 import { useKeys } from './useKeys'
+import { useRefusals } from './useRefusals'
 import { useWhatIsLeft } from './useWhatIsLeft'
 import WireSchedule from './WireSchedule.vue'
 
@@ -42,7 +44,7 @@ const board = computed<BoardLook>(
 const box = computed<Enclosure>(
   () => board.value.enclosures.find((candidate) => candidate.id === openId.value) ?? board.value.enclosures[0]!,
 )
-const hand = useHand(board, box, work.bench, work.places, work.make)
+const hand = useHand(board, box, work.bench, work.places, work.make, useRefusals(props.attempt))
 const drag = useDrag(
   (id) => {
     if (!hand.carried.value.includes(id)) hand.toggle(id)
@@ -132,6 +134,7 @@ async function handIn() {
       @redo="hand.redo"
       @hand-in="handingIn = true"
     />
+    <TrialBar v-if="data.isTrial && data.boardFile !== null" :attempt="attempt" :board-file="data.boardFile" />
     <ConfirmBar
       v-if="handingIn"
       label="Hand in"
@@ -147,7 +150,9 @@ async function handIn() {
           ? 'Every end is joined or capped.'
           : `${looseCount} ${looseCount === 1 ? 'end is' : 'ends are'} still loose.`
       }}
-      You cannot change the board afterwards.</ConfirmBar
+      {{
+        data.triesLeft > 1 ? 'You can wire it again afterwards.' : 'You cannot change the board afterwards.'
+      }}</ConfirmBar
     >
     <NoticeBar v-if="work.notice.value" @dismiss="work.notice.value = ''">{{ work.notice.value }}</NoticeBar>
     <main class="grid min-h-0 grow grid-cols-[minmax(0,36fr)_minmax(0,64fr)]">

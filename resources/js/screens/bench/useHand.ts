@@ -10,6 +10,8 @@ export function useHand(
   bench: Ref<BenchState>,
   places: Ref<Places>,
   make: (step: Step) => string | null,
+  /** Whether a landing was refused; one that was made ends a row of them. */
+  refused: (isRefused: boolean) => void = () => {},
 ) {
   const carried = ref<string[]>([])
   const said = ref('')
@@ -54,6 +56,7 @@ export function useHand(
 
   function does(step: Step, done: string) {
     const reason = make(step)
+    refused(reason !== null)
     say(reason ? reasonFor(reason) : done)
     if (!reason) putDown()
   }
@@ -84,7 +87,10 @@ export function useHand(
   /** A typed number. */
   function tapNumber(number: number) {
     const id = [...numbers.value].find(([, candidate]) => candidate === number)?.[0]
-    if (!id) return say(`There is no place ${number} in this box.`)
+    if (!id) {
+      refused(true)
+      return say(`There is no place ${number} in this box.`)
+    }
     if (targets.value.has(id)) return landOn(id)
     const joint = jointAt(bench.value, id)
     if (joint && joint.by !== 'terminal' && joint.points[0] === id) tapConnector(id)

@@ -72,7 +72,7 @@ async function keepAsCopy() {
 
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
-    <TopBar title="Draw a board">
+    <TopBar :title="board?.title ?? 'Draw a board'" :board="boardFile">
       <SavingState class="text-soft" :state="drawn.saving.value" :to-send="drawn.toSend.value" />
       <button type="button" class="btn px-3" :disabled="!drawn.canUndo.value" aria-label="Undo" @click="drawn.undo()">
         ↶
@@ -80,8 +80,7 @@ async function keepAsCopy() {
       <button type="button" class="btn px-3" :disabled="!drawn.canRedo.value" aria-label="Redo" @click="drawn.redo()">
         ↷
       </button>
-      <RouterLink :to="`/plans/${boardFile}`" class="btn">Its plans</RouterLink>
-      <RouterLink to="/assign" class="btn">The library</RouterLink>
+      <RouterLink :to="`/set/${boardFile}`" class="btn-main">Set …</RouterLink>
     </TopBar>
     <LoadState v-if="!board || !data" :failure="drawn.failure.value" what="The drawing" @again="drawn.load" />
     <template v-else>

@@ -70,7 +70,7 @@ async function release() {
 
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
-    <TopBar :title="data?.assignment?.task ? `Marks · ${data.assignment.task}` : 'Marks'">
+    <TopBar :title="data?.assignment?.task ?? 'Marks'" :crumb="{ to: '/marks', name: 'Marks' }">
       <span v-if="data?.assignment?.releasedAt" class="text-soft" data-test="released">released</span>
       <button v-else-if="data" type="button" class="btn-main" @click="asking = true">Release the marks</button>
       <button
@@ -82,7 +82,6 @@ async function release() {
       >
         Mark again …
       </button>
-      <RouterLink to="/class" class="btn">The class</RouterLink>
     </TopBar>
     <LoadState v-if="!data" :failure="failure" what="The marks" @again="load" />
     <template v-else>

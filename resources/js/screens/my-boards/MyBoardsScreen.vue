@@ -23,7 +23,7 @@ const workAt = (attempt: AttemptSummary) => `/${isWired(attempt.kind) ? 'bench' 
 
 <template>
   <div class="flex min-h-full flex-col">
-    <TopBar title="My boards" />
+    <TopBar title="My work" />
     <LoadState v-if="!data" :failure="failure" what="Your boards" @again="load" />
     <main v-else class="mx-auto w-full max-w-4xl grow p-6">
       <p v-if="data.length === 0" class="border-2 border-dashed border-soft p-8 text-lg">

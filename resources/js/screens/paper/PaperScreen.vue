@@ -20,10 +20,9 @@ const print = () => window.print()
 <template>
   <div class="min-h-dvh">
     <div class="print:hidden">
-      <TopBar :title="`On paper · ${data?.title ?? ''}`">
+      <TopBar :title="data?.title ?? 'On paper'" :board="boardFile">
         <button type="button" class="btn-main" :disabled="!data" @click="print">Print</button>
         <a class="btn" :href="api.paperOf(boardFile, plan, wanted)" download data-test="pdf">Download as PDF</a>
-        <RouterLink :to="`/plans/${boardFile}`" class="btn">Its plans</RouterLink>
       </TopBar>
       <fieldset class="flex flex-wrap gap-x-5 border-b-2 border-ink px-5 py-2">
         <legend class="sr-only">Pages to print</legend>

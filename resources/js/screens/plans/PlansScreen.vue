@@ -64,11 +64,9 @@ async function convert(to: string) {
 
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
-    <TopBar :title="list ? `Plans · ${list.board.title}` : 'Plans'">
-      <RouterLink :to="`/as-found/${boardFile}`" class="btn">As found</RouterLink>
-      <RouterLink v-if="plan" :to="`/prepare/${boardFile}/${chosen}`" class="btn">Prepare it</RouterLink>
+    <TopBar :title="list?.board.title ?? 'Plans'" :board="boardFile">
       <RouterLink v-if="plan" :to="`/paper/${boardFile}/${chosen}`" class="btn">On paper</RouterLink>
-      <RouterLink to="/assign" class="btn">The library</RouterLink>
+      <RouterLink :to="`/set/${boardFile}`" class="btn-main">Set …</RouterLink>
     </TopBar>
     <LoadState v-if="!list" :failure="failure" what="The plans" @again="load" />
     <main v-else class="grid min-h-0 grow grid-cols-[minmax(15rem,24fr)_minmax(0,46fr)_minmax(0,30fr)]">

@@ -22,9 +22,8 @@ const FILES = { board: 'Board', wiring: 'Wiring', spice: 'SPICE', svg: 'SVG draw
 
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
-    <TopBar :title="list ? `Prepare · ${list.board.title}` : 'Prepare'">
+    <TopBar :title="list?.board.title ?? 'Prepare'" :board="boardFile">
       <RouterLink :to="`/paper/${boardFile}/${plan}`" class="btn">On paper</RouterLink>
-      <RouterLink :to="`/plans/${boardFile}`" class="btn">Its plans</RouterLink>
     </TopBar>
     <LoadState v-if="!data" :failure="failure" what="The lists" @again="load" />
     <main v-else class="grid min-h-0 grow grid-cols-[16rem_minmax(0,1fr)]">

@@ -59,7 +59,7 @@ async function signIn() {
     <section class="flex items-center justify-center p-8">
       <form class="w-full max-w-sm space-y-5" @submit.prevent="signIn">
         <h1 class="text-3xl font-bold">Zwindle</h1>
-        <p class="text-soft">Practice boards for switch wiring. Sign in with the name your instructor gave you.</p>
+        <p class="text-soft">Practice boards for switch wiring. Sign in with the name and the code on your slip.</p>
         <label class="block"
           ><span class="mb-1 block font-bold">Name</span
           ><input
@@ -72,7 +72,7 @@ async function signIn() {
             maxlength="80"
         /></label>
         <label class="block"
-          ><span class="mb-1 block font-bold">Password</span
+          ><span class="mb-1 block font-bold">Code or password</span
           ><input
             v-model="password"
             class="field"

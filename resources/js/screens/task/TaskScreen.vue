@@ -21,13 +21,13 @@ async function open(id: string) {
 
 async function set() {
   const assignment = await made.set()
-  if (assignment !== null) await router.push('/class')
+  if (assignment !== null) await router.push(`/tonight?assignment=${assignment}`)
 }
 </script>
 
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
-    <TopBar :title="words ? `A task on ${words.title}` : 'A task'">
+    <TopBar :title="words ? `A task on ${words.title}` : 'A task'" :crumb="{ to: '/tasks', name: 'Tasks' }">
       <select
         v-if="made.kept.value.length > 0"
         class="field w-56"
@@ -39,8 +39,6 @@ async function set() {
         <option value="">a new task</option>
         <option v-for="one in made.kept.value" :key="one.id" :value="one.id">{{ one.title }}</option>
       </select>
-      <RouterLink to="/assign" class="btn">The library</RouterLink>
-      <RouterLink to="/class" class="btn">The class</RouterLink>
     </TopBar>
     <LoadState v-if="!words" :failure="made.failure.value" what="The board" @again="made.load" />
     <main v-else class="grid min-h-0 grow grid-cols-[minmax(0,52fr)_minmax(0,48fr)]">

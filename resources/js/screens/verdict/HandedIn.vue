@@ -12,9 +12,9 @@ const refusal = ref('')
 const asked = ref(false)
 const busy = ref(false)
 
-async function tryAgain() {
+async function tryAgain(from: 'bare' | 'handed-in') {
   try {
-    await api.retry(props.bench.id)
+    await api.retry(props.bench.id, from)
     await router.push(`/${isWired(props.bench.kind) ? 'bench' : 'answers'}/${props.bench.id}`)
   } catch (error) {
     refusal.value = (error as Error).message
@@ -45,8 +45,11 @@ async function finish() {
       While there are tries left, your other boards stay closed. Say so when you are done.
     </p>
     <div v-if="bench.triesLeft > 0" class="flex flex-wrap gap-3">
-      <button type="button" class="btn" @click="tryAgain">
+      <button type="button" class="btn" @click="tryAgain('handed-in')">
         Go on with it ({{ bench.triesLeft }} {{ bench.triesLeft === 1 ? 'try' : 'tries' }} left; only the last counts)
+      </button>
+      <button v-if="isWired(bench.kind)" type="button" class="btn" @click="tryAgain('bare')">
+        Wire it again from bare
       </button>
       <button type="button" class="btn" :disabled="asked" @click="asked = true">I am done</button>
     </div>

@@ -11,16 +11,19 @@ import { replay } from '@/shared/bench/stepLog'
 import { useSession } from '@/shared/stores/session'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
+import TrialBar from '@/shared/ui/TrialBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import MarkLines from '@/shared/marks/MarkLines.vue'
 import EditionBar from './EditionBar.vue'
 import HandedIn from './HandedIn.vue'
 import SchemeNote from './SchemeNote.vue'
+import TriesList from './TriesList.vue'
 import TruthTable from './TruthTable.vue'
 import { useEdition } from './useEdition'
 import { usePins } from './usePins'
 import VerdictNotes from './VerdictNotes.vue'
+import WireAgain from './WireAgain.vue'
 
 const props = defineProps<{ attempt: number }>()
 const router = useRouter()
@@ -82,10 +85,10 @@ function showBox(id: string) {
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
     <TopBar :title="bench ? `${bench.title}${bench.isMine ? '' : ` · ${bench.trainee.name}`}` : 'Verdict'">
-      <RouterLink :to="session.user?.role === 'instructor' ? '/class' : '/my-boards'" class="btn">{{
-        session.user?.role === 'instructor' ? 'The class' : 'My boards'
-      }}</RouterLink>
+      <WireAgain v-if="bench" :bench="bench" />
+      <RouterLink v-if="session.user?.role === 'trainee'" to="/my-boards" class="btn">My work</RouterLink>
     </TopBar>
+    <TrialBar v-if="bench?.isTrial && bench.boardFile !== null" :attempt="attempt" :board-file="bench.boardFile" />
     <LoadState v-if="!bench" :failure="failure" what="The board" @again="load" />
     <HandedIn v-else-if="bench.handedInAt && bench.isMine && !bench.isReleased" :bench="bench" />
     <main v-else-if="!verdict && data?.mark" class="mx-auto w-full max-w-2xl overflow-auto p-8">
@@ -100,6 +103,7 @@ function showBox(id: string) {
         <div class="max-h-40 min-w-0 grow overflow-auto">
           <p class="text-xl font-bold" data-test="headline">{{ verdict.headline }}</p>
           <SchemeNote :schemes="verdict.schemes" />
+          <TriesList :tries="bench.tries" />
           <EditionBar v-model="edition" :verdict="verdict" :busy="judging" />
           <p v-if="editionFailure" role="alert">{{ editionFailure }}</p>
         </div>

@@ -27,7 +27,7 @@ async function begin() {
 
 <template>
   <div class="flex min-h-full flex-col">
-    <TopBar :title="exam.title"><RouterLink to="/my-boards" class="btn">My boards</RouterLink></TopBar>
+    <TopBar :title="exam.title"><RouterLink to="/" class="btn">Back</RouterLink></TopBar>
     <main class="mx-auto w-full max-w-2xl p-10" data-test="to-begin">
       <p class="code mb-4 inline-block border-2 border-ink px-2 text-lg">EXAM</p>
       <h2 class="mb-3 text-2xl font-bold">{{ exam.title }}</h2>

@@ -1,26 +1,90 @@
 <script setup lang="ts">
-import HouseMark from './HouseMark.vue'
-import { useRouter } from 'vue-router'
+import { useTitle } from '@vueuse/core'
+import { computed, onMounted, ref, toRef } from 'vue'
+import { useRoute } from 'vue-router'
+import { openPalette } from '@/shared/frame/palette'
+import { hasMoved } from '@/shared/frame/moves'
 import { useSession } from '@/shared/stores/session'
+import BoardTabs from './BoardTabs.vue'
+import HouseMark from './HouseMark.vue'
+import PersonMenu from './PersonMenu.vue'
 
-defineProps<{ title: string }>()
+const props = defineProps<{
+  title: string
+  /** The board that the screen is a leaf of. */
+  board?: number
+  /** What stands before the title: where one came from. */
+  crumb?: { to: string; name: string }
+}>()
 const session = useSession()
-const router = useRouter()
+const route = useRoute()
+const heading = ref<HTMLElement | null>(null)
+const ROOMS = [
+  { to: '/tonight', name: 'Tonight', paths: ['/tonight'] },
+  {
+    to: '/boards',
+    name: 'Boards',
+    paths: ['/boards', '/draw', '/plans', '/try', '/prepare', '/as-found', '/show', '/paper'],
+  },
+  { to: '/tasks', name: 'Tasks', paths: ['/tasks', '/task', '/set'] },
+  { to: '/people', name: 'People', paths: ['/people', '/password'] },
+  { to: '/marks', name: 'Marks', paths: ['/marks', '/viva'] },
+] as const
+const rooms = computed(() =>
+  session.user?.role === 'instructor' ? ROOMS : [{ to: '/my-boards', name: 'My work', paths: ['/my-boards'] }],
+)
+const isHere = (paths: readonly string[]) =>
+  paths.some((path) => route.path === path || route.path.startsWith(`${path}/`))
+const said = toRef(props, 'title')
+useTitle(computed(() => `${said.value} · Zwindle`))
 
-async function leave() {
-  await session.signOut()
-  await router.push('/sign-in')
-}
+/** Whoever came here from another screen is read its heading first. */
+onMounted(() => {
+  if (hasMoved()) heading.value?.focus({ preventScroll: true })
+})
 </script>
 
 <template>
-  <header class="flex min-h-14 items-center gap-4 border-b-2 border-ink bg-paper px-5">
-    <RouterLink to="/" class="flex items-center gap-2 text-lg font-bold"> <HouseMark />Zwindle </RouterLink>
-    <h1 class="text-lg">{{ title }}</h1>
-    <nav class="ml-auto flex items-center gap-4">
-      <slot />
-      <span class="text-soft">{{ session.user?.name }}</span>
-      <button type="button" class="btn" @click="leave">Sign out</button>
-    </nav>
+  <header class="shrink-0 bg-paper print:hidden">
+    <div class="flex min-h-12 items-center gap-1 border-b border-line px-4">
+      <RouterLink to="/" class="mr-3 flex items-center gap-2 font-bold"><HouseMark />Zwindle</RouterLink>
+      <nav class="flex self-stretch" aria-label="Rooms">
+        <RouterLink
+          v-for="room in rooms"
+          :key="room.to"
+          :to="room.to"
+          class="flex items-center border-b-3 px-3 hover:text-violet"
+          :class="isHere(room.paths) ? 'border-violet font-bold' : 'border-transparent'"
+          :aria-current="isHere(room.paths) ? 'page' : undefined"
+          >{{ room.name }}</RouterLink
+        >
+      </nav>
+      <span class="grow" />
+      <button v-if="session.user?.role === 'instructor'" type="button" class="btn min-h-9 px-3" @click="openPalette">
+        Find <kbd class="code text-soft">Ctrl K</kbd>
+      </button>
+      <PersonMenu />
+    </div>
+    <div class="flex min-h-12 items-center gap-4 border-b border-line px-4">
+      <p class="flex min-w-0 items-baseline gap-2">
+        <RouterLink
+          v-if="board !== undefined || crumb"
+          :to="crumb?.to ?? '/boards'"
+          class="text-soft hover:underline"
+          >{{ crumb?.name ?? 'Boards' }}</RouterLink
+        >
+        <span v-if="board !== undefined || crumb" class="text-soft" aria-hidden="true">›</span>
+        <span
+          ref="heading"
+          role="heading"
+          aria-level="1"
+          tabindex="-1"
+          class="truncate text-xl font-bold outline-none"
+          >{{ title }}</span
+        >
+      </p>
+      <BoardTabs v-if="board !== undefined" :board="board" />
+      <div class="ml-auto flex items-center gap-2"><slot /></div>
+    </div>
   </header>
 </template>

@@ -6,8 +6,8 @@ import type { TaskFile } from './task'
 import type { MarkingFile } from './marking'
 export type { Board, WiringFile, Step, TaskFile, MarkingFile }
 
-export type TaskKind = 'wire' | 'finish' | 'parts' | 'names' | 'predict' | 'trace'
 export type TaskMode = 'coached' | 'exam'
+export type TaskKind = 'wire' | 'finish' | 'parts' | 'names' | 'predict' | 'trace'
 export type Role = 'instructor' | 'trainee'
 export type ConductorColour =
   'black' | 'red' | 'blue' | 'white' | 'grey' | 'green' | 'bare' | 'brown' | 'yellow' | 'orange' | 'green-yellow'
@@ -18,6 +18,24 @@ export type Verdict = 'pass' | 'remarks' | 'fail'
 export type Layer = 'line' | 'neutral' | 'earth'
 export type Severity = 'danger' | 'fault' | 'remark' | 'note'
 
+export interface Retry {
+  from?: 'bare' | 'handed-in'
+}
+/**
+ * A board to try, a seat of a task on it, or the board of somebody's seat.
+ *
+ */
+export interface NewTry {
+  boardFile?: number
+  task?: number
+  seat?: number
+  attempt?: number
+  mode: TaskMode
+}
+export interface Try {
+  attempt: number
+  kind: TaskKind
+}
 export interface KeptStep {
   sequence: number
   device: string
@@ -48,6 +66,24 @@ export interface BenchData {
    * What the brief says besides: where the work is done, where the task stands on what practitioners dispute.
    */
   positions: string[]
+  mayWireAgain: boolean
+  /**
+   * Earlier tries, as they were told.
+   */
+  tries: {
+    try: number
+    verdict: string | null
+    headline: string
+    at: string
+  }[]
+  /**
+   * An instructor tries a board: nothing of it is kept.
+   */
+  isTrial: boolean
+  /**
+   * Of a trial: the board that is tried.
+   */
+  boardFile: number | null
   /**
    * Whether the trainee sees a verdict once it is handed in.
    */
@@ -528,9 +564,9 @@ export interface LibraryBoard {
   brief: string
   isMine: boolean
   /**
-   * Way of wiring of the preferred plan, in words; empty where there is none.
+   * Way of wiring of the preferred plan, in words; empty where there is none, null where nobody has looked yet.
    */
-  scheme: string
+  scheme: string | null
   changedAt: string
   archived: boolean
   /**

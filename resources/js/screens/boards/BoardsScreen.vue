@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, Refused } from '@/shared/api/client'
+import type { FileProblem, LibraryBoard } from '@/shared/api/generated/http'
+import { useInAddress } from '@/shared/frame/useInAddress'
+import { practices } from '@/shared/practices'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+import BoardRow from './BoardRow.vue'
+import { ORDERS, searched, type Order } from './library'
+import NewBoard from './NewBoard.vue'
+
+const router = useRouter()
+const { data, failure, load } = useLoaded(async () => ({
+  boards: await api.boardFiles(),
+  instructors: await api.instructors(),
+}))
+const asked = useInAddress('find', true)
+const practice = useInAddress('practice', true)
+const order = useInAddress('order', true)
+const shelf = useInAddress('shelf', true)
+const isNew = useInAddress('new')
+const refusal = ref('')
+const problems = ref<FileProblem[]>([])
+const undo = ref<{ says: string; run: () => Promise<unknown> } | null>(null)
+const shown = computed(() =>
+  searched(data.value?.boards ?? [], {
+    find: asked.value,
+    practice: practice.value,
+    order: (order.value || 'changed') as Order,
+    archived: shelf.value === 'archived',
+  }),
+)
+
+async function tried(work: () => Promise<unknown>) {
+  refusal.value = ''
+  problems.value = []
+  try {
+    await work()
+  } catch (error) {
+    refusal.value = (error as Error).message
+    problems.value = error instanceof Refused ? error.problems : []
+  }
+}
+
+const draw = (what: Parameters<typeof api.startDrawing>[0]) =>
+  tried(async () => router.push(`/draw/${(await api.startDrawing(what)).id}`))
+
+const archive = (board: LibraryBoard) =>
+  tried(async () => {
+    await api.changeBoard(board.id, { archived: !board.archived })
+    await load()
+    const says = board.archived ? `${board.title} is back in the library.` : `${board.title} is archived.`
+    undo.value = { says, run: () => api.changeBoard(board.id, { archived: board.archived }) }
+  })
+
+const remove = (board: LibraryBoard) =>
+  tried(async () => {
+    await api.deleteBoard(board.id)
+    await load()
+    undo.value = { says: `${board.title} is deleted.`, run: () => api.bringBoardBack(board.id) }
+  })
+
+const takeBack = () =>
+  tried(async () => {
+    await undo.value?.run()
+    undo.value = null
+    await load()
+  })
+
+const rename = (board: LibraryBoard, title: string) =>
+  tried(async () => {
+    await api.changeBoard(board.id, { title })
+    await load()
+  })
+
+const share = (board: LibraryBoard, instructor: number, on: boolean) =>
+  tried(async () => {
+    await api.shareBoard(board.id, instructor, on)
+    await load()
+  })
+
+const addFile = (event: Event) =>
+  tried(async () => {
+    const input = event.target as HTMLInputElement
+    const file = input.files?.[0]
+    input.value = ''
+    if (!file) return
+    const added = await api.addBoardFile(await file.text())
+    await router.push(`/plans/${added.id}`)
+  })
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar title="Boards">
+      <label class="btn">
+        Bring in a board file
+        <input type="file" accept=".json,application/json" class="sr-only" @change="addFile" />
+      </label>
+      <button type="button" class="btn-main" data-test="new-board" @click="isNew = isNew ? '' : 'yes'">
+        {{ isNew ? 'Back to the library' : 'Draw a new board' }}
+      </button>
+    </TopBar>
+    <div v-if="refusal" role="alert" class="border-b border-line px-6 py-3">
+      <p class="font-bold">{{ refusal }}</p>
+      <ul v-if="problems.length > 0" class="mt-1">
+        <li v-for="(problem, i) in problems" :key="i">
+          <code>{{ problem.pointer || '(file)' }}</code> {{ problem.message }}
+        </li>
+      </ul>
+    </div>
+    <div v-if="undo" role="status" class="flex items-center gap-3 border-b border-line bg-wash px-6 py-1">
+      <p>{{ undo.says }}</p>
+      <button type="button" class="btn-quiet underline" @click="takeBack">Undo</button>
+      <button type="button" class="btn-quiet ml-auto" @click="undo = null">Got it</button>
+    </div>
+    <NewBoard v-if="isNew" @start="draw" />
+    <LoadState v-else-if="!data" :failure="failure" what="The library" @again="load" />
+    <main v-else class="flex min-h-0 grow flex-col">
+      <div class="flex flex-wrap items-center gap-3 border-b border-line px-6 py-2">
+        <input v-model="asked" type="search" class="field w-64" placeholder="Find a board" aria-label="Find a board" />
+        <label class="flex items-center gap-2"
+          >Practice
+          <select v-model="practice" class="field w-44">
+            <option value="">all</option>
+            <option v-for="one in practices()" :key="one.id" :value="one.id">{{ one.name }}</option>
+          </select></label
+        >
+        <label class="flex items-center gap-2"
+          >Order
+          <select v-model="order" class="field w-44">
+            <option v-for="(name, key) in ORDERS" :key="key" :value="key === 'changed' ? '' : key">{{ name }}</option>
+          </select></label
+        >
+        <label class="flex min-h-11 items-center gap-2"
+          ><input
+            type="checkbox"
+            class="h-5 w-5 accent-violet"
+            :checked="shelf === 'archived'"
+            @change="shelf = shelf ? '' : 'archived'"
+          />
+          archived</label
+        >
+        <p class="ml-auto text-soft" role="status">{{ shown.length }} {{ shown.length === 1 ? 'board' : 'boards' }}</p>
+      </div>
+      <div class="min-h-0 grow overflow-auto">
+        <p v-if="shown.length === 0" class="p-10">
+          {{
+            data.boards.length === 0
+              ? 'The library is empty. Draw a board, or take a pattern.'
+              : 'No board here is called so.'
+          }}
+        </p>
+        <ul class="divide-y divide-line" aria-label="The library">
+          <BoardRow
+            v-for="board in shown"
+            :key="board.id"
+            :board="board"
+            :instructors="data.instructors"
+            @copy="draw({ copyOf: board.id })"
+            @archive="archive(board)"
+            @remove="remove(board)"
+            @rename="(title) => rename(board, title)"
+            @share="(instructor, on) => share(board, instructor, on)"
+          />
+        </ul>
+        <p class="px-6 py-4 text-sm text-soft">
+          North American boards follow the NEC; Canadian rules are not covered. British boards follow BS 7671. In
+          America the authority having jurisdiction and a licensed electrician decide, in Britain BS 7671 and a
+          competent person.
+        </p>
+      </div>
+    </main>
+  </div>
+</template>

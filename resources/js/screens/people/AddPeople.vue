@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue'
+import { api } from '@/shared/api/client'
+import type { RosterRow, Slip } from '@/shared/api/generated/http'
+
+/** A list as one has it, looked at before anybody is added: all of them are, or nobody. */
+const props = defineProps<{ classroom: number }>()
+const emit = defineEmits<{ added: [slips: readonly Slip[]]; leave: [] }>()
+const text = ref('')
+const rows = shallowRef<readonly RosterRow[]>([])
+const refusal = ref('')
+const busy = ref(false)
+const fit = computed(() => rows.value.filter(({ fault }) => fault === null))
+const faulty = computed(() => rows.value.length - fit.value.length)
+const people = (count: number) => `${count} ${count === 1 ? 'person' : 'people'}`
+
+async function tried(work: () => Promise<unknown>) {
+  busy.value = true
+  refusal.value = ''
+  try {
+    await work()
+  } catch (error) {
+    refusal.value = (error as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+
+const look = () =>
+  tried(async () => {
+    rows.value = []
+    rows.value = (await api.readRoster(props.classroom, { text: text.value })).rows
+  })
+
+const takeFile = (event: Event) =>
+  tried(async () => {
+    const input = event.target as HTMLInputElement
+    const file = input.files?.[0]
+    input.value = ''
+    if (!file) return
+    rows.value = []
+    const bytes = new Uint8Array(await file.arrayBuffer())
+    const base64 = btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(''))
+    rows.value = (await api.readRoster(props.classroom, { base64 })).rows
+  })
+
+const add = () =>
+  tried(async () => {
+    const made = await api.addTrainees(
+      props.classroom,
+      fit.value.map(({ name, extraPercent }) => ({ name, extraPercent })),
+    )
+    emit('added', made.slips)
+  })
+</script>
+
+<template>
+  <section class="mb-6 border-y border-line py-4" aria-label="Add people">
+    <div class="grid grid-cols-2 gap-6">
+      <form @submit.prevent="look">
+        <label class="block"
+          ><span class="mb-1 block font-bold">A name, or a list of them</span>
+          <textarea
+            v-model="text"
+            class="field h-44 py-2"
+            placeholder="One person a line, or rows out of a spreadsheet. With headings the columns may stand in any order: name, or first name and surname; extra time."
+            data-test="roster"
+          />
+        </label>
+        <div class="mt-2 flex flex-wrap items-center gap-2">
+          <button type="submit" class="btn" :disabled="busy || !text.trim()">Look at the list</button>
+          <label class="btn"
+            >Take a file<input
+              type="file"
+              accept=".csv,.txt,.tsv,text/csv,text/plain"
+              class="sr-only"
+              data-test="roster-file"
+              @change="takeFile"
+          /></label>
+          <button type="button" class="btn-quiet" @click="$emit('leave')">Not now</button>
+        </div>
+        <p v-if="refusal" role="alert" class="mt-2 border-l-3 border-ink pl-3">{{ refusal }}</p>
+      </form>
+      <div>
+        <p v-if="rows.length === 0" class="text-soft">
+          What was read stands here before anybody is added. Each gets a name to sign in with and a code of six
+          characters; the slips are printed right after.
+        </p>
+        <template v-else>
+          <ul class="max-h-44 overflow-auto border-y border-line" data-test="roster-rows">
+            <li v-for="row in rows" :key="row.line" class="flex gap-3 border-b border-line px-2 py-1">
+              <span class="code w-8 shrink-0 text-soft">{{ row.line }}</span>
+              <span class="grow"
+                >{{ row.name || '(no name)' }}<span v-if="row.extraPercent"> +{{ row.extraPercent }} %</span></span
+              >
+              <strong v-if="row.fault">✕ {{ row.fault }}</strong>
+            </li>
+          </ul>
+          <button type="button" class="btn-main mt-3" :disabled="busy || fit.length === 0" @click="add">
+            {{ busy ? `Making ${fit.length} codes …` : `Add ${people(fit.length)}` }}
+          </button>
+          <p v-if="faulty > 0" class="mt-2">
+            {{ faulty === 1 ? '1 row is left out' : `${faulty} rows are left out` }} until put right.
+          </p>
+        </template>
+      </div>
+    </div>
+  </section>
+</template>

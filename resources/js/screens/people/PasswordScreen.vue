@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { api } from '@/shared/api/client'
+import TopBar from '@/shared/ui/TopBar.vue'
+
+const current = ref('')
+const password = ref('')
+const refusal = ref('')
+const isDone = ref(false)
+const busy = ref(false)
+
+async function change() {
+  busy.value = true
+  refusal.value = ''
+  isDone.value = false
+  try {
+    await api.changePassword(current.value, password.value)
+    current.value = password.value = ''
+    isDone.value = true
+  } catch (error) {
+    refusal.value = (error as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="flex min-h-dvh flex-col">
+    <TopBar title="Change my password" />
+    <form class="mx-auto w-full max-w-md space-y-4 p-8" @submit.prevent="change">
+      <label class="block"
+        ><span class="mb-1 block font-bold">Password now</span>
+        <input v-model="current" class="field" type="password" autocomplete="current-password" required />
+      </label>
+      <label class="block"
+        ><span class="mb-1 block font-bold">New password</span>
+        <input
+          v-model="password"
+          class="field"
+          type="password"
+          autocomplete="new-password"
+          required
+          minlength="10"
+          maxlength="72"
+          aria-describedby="password-help"
+        />
+        <span id="password-help" class="mt-1 block text-sm text-soft"
+          >10 characters at least; long is better than odd.</span
+        >
+      </label>
+      <p v-if="refusal" role="alert" class="border-l-3 border-ink pl-3">{{ refusal }}</p>
+      <p v-if="isDone" role="status" class="border-l-3 border-ink pl-3">
+        Changed. Wherever else you were signed in, you are signed out.
+      </p>
+      <button type="submit" class="btn-main" :disabled="busy">{{ busy ? 'Changing …' : 'Change it' }}</button>
+    </form>
+  </div>
+</template>

@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue'
+import { api } from '@/shared/api/client'
+import type { Slip, Trainee } from '@/shared/api/generated/http'
+import { useInAddress } from '@/shared/frame/useInAddress'
+import { useSession } from '@/shared/stores/session'
+import LoadState from '@/shared/ui/LoadState.vue'
+import RowMenu from '@/shared/ui/RowMenu.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+import AddPeople from './AddPeople.vue'
+import ClassList from './ClassList.vue'
+import PersonRow from './PersonRow.vue'
+import SlipSheet from './SlipSheet.vue'
+
+const session = useSession()
+const { data, failure, load } = useLoaded(async () => ({
+  classes: await api.classrooms(),
+  instructors: (await api.instructors()).filter(({ id }) => id !== session.user?.id),
+}))
+const inAddress = useInAddress('class')
+const person = useInAddress('person', true)
+const adding = useInAddress('add')
+const slips = shallowRef<readonly Slip[]>([])
+const refusal = ref('')
+const undo = shallowRef<{ says: string; run: () => Promise<unknown> } | null>(null)
+const open = computed(
+  () =>
+    data.value?.classes.find(({ id }) => String(id) === inAddress.value) ??
+    data.value?.classes.find(({ archived }) => !archived) ??
+    null,
+)
+const others = computed(
+  () => data.value?.classes.filter(({ id, archived }) => id !== open.value?.id && !archived) ?? [],
+)
+
+async function tried(work: () => Promise<unknown>) {
+  refusal.value = ''
+  try {
+    await work()
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+  await load()
+}
+
+const addClass = (name: string) =>
+  tried(async () => {
+    const made = await api.addClass(name)
+    inAddress.value = String(made.id)
+  })
+
+const renameClass = (name: string) => tried(() => api.changeClass(open.value!.id, { name }))
+const archive = () => tried(() => api.changeClass(open.value!.id, { archived: !open.value!.archived }))
+const invite = (name: string) => tried(async () => (slips.value = [await api.invite(name)]))
+const share = (id: number, on: boolean) => tried(() => api.shareClass(open.value!.id, id, on))
+
+const change = (trainee: Trainee, what: { name?: string; extraPercent?: number }) =>
+  tried(() =>
+    api.changeTrainee(trainee.id, { seen: { name: trainee.name, extraPercent: trainee.extraPercent }, ...what }),
+  )
+const newCode = (trainee: Trainee) => tried(async () => (slips.value = [await api.newCode(trainee.id)]))
+
+const move = (trainee: Trainee, to: number) =>
+  tried(async () => {
+    const from = open.value!
+    await api.moveTrainee(from.id, trainee.id, to)
+    const there = others.value.find(({ id }) => id === to)?.name ?? 'the other class'
+    undo.value = {
+      says: `${trainee.name} is in ${there} now.`,
+      run: () => api.moveTrainee(to, trainee.id, from.id),
+    }
+  })
+const remove = (trainee: Trainee) =>
+  tried(async () => {
+    const from = open.value!.id
+    await api.removeTrainee(from, trainee.id)
+    undo.value = {
+      says: `${trainee.name} is out of the class; the work stays.`,
+      run: () => api.moveTrainee(from, trainee.id, from),
+    }
+  })
+const takeBack = () =>
+  tried(async () => {
+    await undo.value?.run()
+    undo.value = null
+  })
+
+async function added(made: readonly Slip[]) {
+  adding.value = ''
+  slips.value = made
+  await load()
+}
+
+const classItems = computed(() => {
+  if (!open.value) return []
+  const with_ = new Set(open.value.sharedWith.map(({ id }) => id))
+  return [
+    ...(open.value.isMine
+      ? (data.value?.instructors.map((one) => ({
+          name: with_.has(one.id) ? `Take back from ${one.name}` : `Share with ${one.name}`,
+          run: () => share(one.id, !with_.has(one.id)),
+        })) ?? [])
+      : []),
+    { name: open.value.archived ? 'Take out of the archive' : 'Archive the class', run: archive },
+  ]
+})
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar title="People" />
+    <p v-if="refusal" role="alert" class="border-b border-line px-6 py-2 font-bold">{{ refusal }}</p>
+    <div v-if="undo" role="status" class="flex items-center gap-3 border-b border-line bg-wash px-6 py-1">
+      <p>{{ undo.says }}</p>
+      <button type="button" class="btn-quiet underline" @click="takeBack">Undo</button>
+      <button type="button" class="btn-quiet ml-auto" @click="undo = null">Got it</button>
+    </div>
+    <LoadState v-if="!data" :failure="failure" what="The people" @again="load" />
+    <main v-else class="grid min-h-0 grow grid-cols-[minmax(15rem,26fr)_minmax(0,74fr)]">
+      <ClassList
+        :classes="data.classes"
+        :open="open?.id ?? null"
+        :adding="adding === 'class' || data.classes.length === 0"
+        @open="(id) => ((inAddress = String(id)), (adding = ''))"
+        @add="addClass"
+        @invite="invite"
+      />
+      <section v-if="!open" class="p-10">
+        <h2 class="mb-2 text-xl font-bold">No class yet</h2>
+        <p>Give it the name that is on its door, on the left.</p>
+      </section>
+      <section v-else class="flex min-h-0 flex-col overflow-auto p-6" :aria-label="open.name">
+        <header class="mb-4 flex flex-wrap items-center gap-3">
+          <input
+            class="min-h-11 min-w-64 grow rounded-md bg-transparent text-2xl font-bold hover:underline"
+            aria-label="Name of the class"
+            :value="open.name"
+            maxlength="80"
+            @change="renameClass(($event.target as HTMLInputElement).value)"
+          />
+          <p class="text-soft">
+            {{ open.trainees.length }} {{ open.trainees.length === 1 ? 'person' : 'people'
+            }}{{
+              open.sharedWith.length > 0 ? `, shared with ${open.sharedWith.map(({ name }) => name).join(', ')}` : ''
+            }}{{ open.archived ? ', archived' : '' }}
+          </p>
+          <RowMenu :label="open.name" :items="classItems" />
+          <button v-if="adding !== 'people'" type="button" class="btn-main" @click="adding = 'people'">
+            Add people
+          </button>
+        </header>
+        <AddPeople
+          v-if="adding === 'people' || open.trainees.length === 0"
+          :key="open.id"
+          :classroom="open.id"
+          @added="added"
+          @leave="adding = ''"
+        />
+        <table v-if="open.trainees.length > 0" class="w-full border-collapse text-left">
+          <thead>
+            <tr class="border-b border-soft">
+              <th scope="col" class="py-1 pr-3">Name</th>
+              <th scope="col" class="pr-3">Signs in as</th>
+              <th scope="col" class="pr-3">Extra time</th>
+              <th scope="col" class="pr-3">Number</th>
+              <th scope="col"><span class="sr-only">More</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <PersonRow
+              v-for="trainee in open.trainees"
+              :key="trainee.id"
+              :trainee="trainee"
+              :others="others"
+              :lit="person === String(trainee.id)"
+              @change="(what) => change(trainee, what)"
+              @code="newCode(trainee)"
+              @move="(to) => move(trainee, to)"
+              @remove="remove(trainee)"
+            />
+          </tbody>
+        </table>
+      </section>
+    </main>
+    <SlipSheet v-if="slips.length > 0" :slips="slips" @leave="slips = []" />
+  </div>
+</template>

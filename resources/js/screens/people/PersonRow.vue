@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import type { Classroom, Trainee } from '@/shared/api/generated/http'
+import RowMenu from '@/shared/ui/RowMenu.vue'
+
+const props = defineProps<{ trainee: Trainee; others: readonly Classroom[]; lit: boolean }>()
+const emit = defineEmits<{
+  change: [what: { name?: string; extraPercent?: number }]
+  code: []
+  move: [to: number]
+  remove: []
+}>()
+const row = ref<HTMLTableRowElement | null>(null)
+const items = computed(() => [
+  { name: 'New code, print the slip', run: () => emit('code') },
+  ...props.others.map(({ id, name }) => ({ name: `Move to ${name}`, run: () => emit('move', id) })),
+  { name: 'Remove from the class', run: () => emit('remove') },
+])
+
+function rename(event: Event) {
+  const name = (event.target as HTMLInputElement).value.trim()
+  if (name && name !== props.trainee.name) emit('change', { name })
+}
+function allow(event: Event) {
+  const percent = Number((event.target as HTMLInputElement).value)
+  if (Number.isInteger(percent) && percent !== props.trainee.extraPercent) emit('change', { extraPercent: percent })
+}
+
+onMounted(() => {
+  if (props.lit) row.value?.scrollIntoView({ block: 'center' })
+})
+</script>
+
+<template>
+  <tr ref="row" class="border-b border-line" :class="lit ? 'bg-wash' : ''" :data-person="trainee.id">
+    <th scope="row" class="pr-3 font-bold">
+      <input
+        class="min-h-11 w-full rounded-md bg-transparent font-bold hover:underline"
+        :aria-label="`Name of ${trainee.name}`"
+        :value="trainee.name"
+        maxlength="60"
+        @change="rename"
+      />
+    </th>
+    <td class="pr-3">{{ trainee.username }}</td>
+    <td class="pr-3">
+      <span class="inline-flex items-center gap-1"
+        ><input
+          class="field min-h-9 w-20"
+          type="number"
+          min="0"
+          max="200"
+          step="5"
+          :aria-label="`Extra time of ${trainee.name}, percent`"
+          :value="trainee.extraPercent"
+          @change="allow"
+        />%</span
+      >
+    </td>
+    <td class="code pr-3">{{ trainee.id }}</td>
+    <td class="text-right"><RowMenu :label="trainee.name" :items="items" /></td>
+  </tr>
+</template>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api } from '@/shared/api/client'
+import BoardThumb from '@/shared/board/BoardThumb.vue'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+
+const props = defineProps<{ boardFile: number }>()
+const router = useRouter()
+const { data, failure, load } = useLoaded(async () => ({
+  board: (await api.boardFiles()).find(({ id }) => id === props.boardFile) ?? null,
+  classrooms: (await api.classrooms()).filter(({ archived }) => !archived),
+}))
+const classroomId = ref<number | null>(null)
+const trainees = ref<number[]>([])
+const minutes = ref<number | null>(null)
+const busy = ref(false)
+const refusal = ref('')
+const classroom = computed(
+  () => data.value?.classrooms.find(({ id }) => id === classroomId.value) ?? data.value?.classrooms[0] ?? null,
+)
+
+watch(classroom, (fresh) => (trainees.value = fresh?.trainees.map(({ id }) => id) ?? []))
+
+async function set() {
+  if (!classroom.value) return
+  busy.value = true
+  refusal.value = ''
+  try {
+    const made = await api.assign({
+      classroom: classroom.value.id,
+      boardFile: props.boardFile,
+      trainees: trainees.value,
+      minutes: minutes.value,
+    })
+    await router.push(`/tonight?assignment=${made.id}`)
+  } catch (error) {
+    refusal.value = (error as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar :title="data?.board ? `Set ${data.board.title}` : 'Set a board'" :board="boardFile" />
+    <LoadState v-if="!data" :failure="failure" what="The board" @again="load" />
+    <main v-else class="mx-auto grid min-h-0 w-full max-w-5xl grow grid-cols-2 gap-8 overflow-auto p-6">
+      <section v-if="data.board" aria-label="The board">
+        <div class="h-56 border border-line bg-face p-2"><BoardThumb :sketch="data.board.sketch" /></div>
+        <p class="mt-3">{{ data.board.brief }}</p>
+        <p class="mt-3 text-soft">
+          For marks, a time for each seat or a variant for each,
+          <RouterLink :to="`/task/${boardFile}`" class="underline">make a task of it</RouterLink>.
+        </p>
+      </section>
+      <div v-if="data.classrooms.length === 0">
+        <h2 class="mb-2 text-xl font-bold">There is no class yet</h2>
+        <RouterLink to="/people?add=class" class="btn-main">Make a class</RouterLink>
+      </div>
+      <form v-else class="flex flex-col gap-4" @submit.prevent="set">
+        <p v-if="refusal" role="alert" class="border-l-3 border-ink pl-3">{{ refusal }}</p>
+        <label class="block"
+          ><span class="mb-1 block font-bold">Class</span>
+          <select
+            class="field"
+            :value="classroom?.id"
+            @change="classroomId = Number(($event.target as HTMLSelectElement).value)"
+          >
+            <option v-for="item in data.classrooms" :key="item.id" :value="item.id">{{ item.name }}</option>
+          </select>
+        </label>
+        <fieldset>
+          <legend class="mb-1 font-bold">Trainees</legend>
+          <div class="grid grid-cols-2">
+            <label
+              v-for="trainee in classroom?.trainees ?? []"
+              :key="trainee.id"
+              class="flex min-h-11 items-center gap-3"
+            >
+              <input v-model="trainees" type="checkbox" :value="trainee.id" class="h-5 w-5 accent-violet" />{{
+                trainee.name
+              }}
+            </label>
+          </div>
+          <p v-if="classroom?.trainees.length === 0">
+            Nobody is in this class yet.
+            <RouterLink :to="`/people?class=${classroom.id}&add=people`" class="underline">Add the people</RouterLink>
+          </p>
+        </fieldset>
+        <label class="block"
+          ><span class="mb-1 block font-bold">Minutes</span>
+          <input
+            v-model.number="minutes"
+            type="number"
+            min="1"
+            max="480"
+            class="field w-40"
+            placeholder="no limit"
+            @change="minutes = minutes || null"
+          />
+        </label>
+        <button type="submit" class="btn-main" :disabled="busy || trainees.length === 0">
+          {{ busy ? 'Setting …' : `Set it to ${trainees.length} ${trainees.length === 1 ? 'trainee' : 'trainees'}` }}
+        </button>
+      </form>
+    </main>
+  </div>
+</template>

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { api } from '@/shared/api/client'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+import ShownBoard from './ShownBoard.vue'
+
+const props = defineProps<{ boardFile: number }>()
+const { data, failure, load } = useLoaded(async () => ({
+  list: await api.plans(props.boardFile),
+  plan: await api.plan(props.boardFile, 0).catch(() => null),
+}))
+const title = computed(() => data.value?.list.board.title ?? 'Show')
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar :title="title" :board="boardFile" />
+    <LoadState v-if="!data" :failure="failure" what="The board" @again="load" />
+    <main v-else-if="!data.plan" class="p-10">
+      <h2 class="mb-2 text-xl font-bold">There is nothing to switch yet</h2>
+      <p class="mb-5">{{ data.list.impossible }}</p>
+      <RouterLink :to="`/draw/${boardFile}`" class="btn-main">Draw on it</RouterLink>
+    </main>
+    <ShownBoard v-else :plan="data.plan" :title="title" :board-file="boardFile" />
+  </div>
+</template>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { api } from '@/shared/api/client'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+
+const { data, failure, load } = useLoaded(async () => ({ tasks: await api.tasks(), markings: await api.markings() }))
+const KINDS: Record<string, string> = {
+  wire: 'wire it from bare',
+  finish: 'finish it',
+  predict: 'what does the lamp do',
+  trace: 'trace the path',
+  names: 'name screws and cables',
+  parts: 'choose the parts',
+}
+const markingOf = (id: number) => data.value?.markings.find((marking) => marking.id === id)?.title ?? ''
+const own = computed(() => data.value?.markings.filter(({ isMine }) => isMine) ?? [])
+const house = computed(() => data.value?.markings.filter(({ isMine }) => !isMine) ?? [])
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar title="Tasks"><RouterLink to="/boards" class="btn-main">Make a task</RouterLink></TopBar>
+    <LoadState v-if="!data" :failure="failure" what="The tasks" @again="load" />
+    <main v-else class="grid min-h-0 grow grid-cols-[minmax(0,64fr)_minmax(16rem,36fr)] overflow-auto">
+      <section class="p-6" aria-label="Tasks">
+        <div v-if="data.tasks.length === 0" class="max-w-xl">
+          <h2 class="mb-2 text-xl font-bold">No task yet</h2>
+          <p class="mb-5">
+            A task asks something on a board: wire it, finish it, name its screws. Choose the board first.
+          </p>
+          <RouterLink to="/boards" class="btn-main">Choose a board</RouterLink>
+        </div>
+        <ul v-else class="divide-y divide-line border-y border-line">
+          <li v-for="task in data.tasks" :key="task.id">
+            <RouterLink
+              :to="`/task/${task.board.id}?task=${task.id}`"
+              class="flex min-h-16 items-center gap-4 px-3 py-2 hover:bg-wash hover:text-violet"
+            >
+              <span class="grow"
+                ><strong class="block">{{ task.title }}</strong
+                ><span class="text-soft"
+                  >{{ task.board.title }} · {{ KINDS[task.task.kind] ?? task.task.kind }}</span
+                ></span
+              >
+              <span class="text-soft">{{ markingOf(task.marking) }}</span>
+            </RouterLink>
+          </li>
+        </ul>
+      </section>
+      <section class="border-l border-line p-6" aria-label="Markings">
+        <h2 class="mb-2 text-lg font-bold">Markings</h2>
+        <p class="mb-3 text-soft">What each part is worth. They are changed where a task uses them.</p>
+        <ul class="divide-y divide-line border-y border-line">
+          <li v-for="marking in [...own, ...house]" :key="marking.id" class="flex min-h-11 items-center gap-3 px-2">
+            <span class="grow">{{ marking.title }}</span><span class="text-soft">{{
+              marking.isMine ? 'yours' : 'the house’s'
+            }}</span>
+          </li>
+        </ul>
+      </section>
+    </main>
+  </div>
+</template>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { api } from '@/shared/api/client'
+import type { Assignment } from '@/shared/api/generated/http'
+import { isWired } from '@/shared/api/taskKinds'
+import AttemptRow from './AttemptRow.vue'
+
+/** One board that is set: who is how far. */
+const props = defineProps<{ assignment: Assignment; failure: string }>()
+const isSeated = computed(() => props.assignment.attempts.some(({ seat }) => seat !== null))
+</script>
+
+<template>
+  <section class="min-h-0 overflow-auto p-5" :aria-label="assignment.task ?? assignment.board.title">
+    <p v-if="failure" role="status" class="mb-3 border-l-4 border-ink pl-3">{{ failure }} What you see may be old.</p>
+    <header class="mb-3">
+      <div class="flex items-start gap-4">
+        <h2 class="grow text-2xl font-bold">{{ assignment.task ?? assignment.board.title }}</h2>
+        <template v-if="assignment.task && isWired(assignment.kind)">
+          <a :href="api.seatPaperOf(assignment.id, 'sheets')" class="btn" download>Seat sheets</a>
+          <a :href="api.seatPaperOf(assignment.id, 'keys')" class="btn" download>Seat keys</a>
+        </template>
+        <RouterLink v-if="assignment.task" :to="`/marks/${assignment.id}`" class="btn-main">Marks</RouterLink>
+        <RouterLink :to="`/plans/${assignment.board.id}`" class="btn">Plans</RouterLink>
+      </div>
+      <p class="text-soft">
+        {{ assignment.brief }} {{ assignment.minutes ? `${assignment.minutes} minutes.` : 'No time limit.' }}
+      </p>
+    </header>
+    <table class="w-full border-collapse text-left">
+      <caption class="sr-only">
+        Trainees and how far they are
+      </caption>
+      <thead>
+        <tr class="border-b-2 border-ink">
+          <th v-if="isSeated" scope="col" class="w-16 pr-3">Seat</th>
+          <th scope="col" class="py-1 pr-3">Trainee</th>
+          <th scope="col" class="pr-3">{{ isWired(assignment.kind) ? 'Ends placed' : 'Answered' }}</th>
+          <th scope="col" class="pr-3">How it stands</th>
+          <th scope="col"><span class="sr-only">Open</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <AttemptRow v-for="attempt in assignment.attempts" :key="attempt.id" :attempt="attempt" :seated="isSeated" />
+      </tbody>
+    </table>
+  </section>
+</template>

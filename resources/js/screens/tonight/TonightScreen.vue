@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { api } from '@/shared/api/client'
+import type { AssignmentLine } from '@/shared/api/generated/http'
+import { practiceOf } from '@/shared/practices'
+import { useInAddress } from '@/shared/frame/useInAddress'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+import AssignmentPane from './AssignmentPane.vue'
+import FirstRun from './FirstRun.vue'
+import StuckStrip from './StuckStrip.vue'
+import { useOpenAssignment } from './useOpenAssignment'
+
+const POLL_MS = 15_000
+const {
+  data,
+  failure: listFailure,
+  load,
+} = useLoaded(async () => ({ tonight: await api.tonight(), set: await api.assignments() }), POLL_MS)
+const chosen = useInAddress('assignment')
+const groups = computed(() => {
+  if (!data.value) return []
+  const { tonight, set } = data.value
+  const running = new Set(tonight.running.map((line) => line.assignment))
+  const waiting = new Set(tonight.waiting.map((line) => line.assignment))
+  const next = new Set(tonight.next.map((line) => line.assignment))
+  const of = (item: AssignmentLine) =>
+    running.has(item.id)
+      ? 'Running now'
+      : waiting.has(item.id)
+        ? 'Waits for marks'
+        : next.has(item.id)
+          ? 'Set, not begun'
+          : 'Earlier'
+  return ['Running now', 'Waits for marks', 'Set, not begun', 'Earlier']
+    .map((name) => ({ name, items: set.filter((item) => of(item) === name) }))
+    .filter(({ items }) => items.length > 0)
+})
+const openId = computed(() => Number(chosen.value) || (groups.value[0]?.items[0]?.id ?? null))
+const { assignment, failure: openFailure } = useOpenAssignment(openId)
+const failure = computed(() => openFailure.value || listFailure.value)
+const isDone = computed(() => Object.values(data.value?.tonight.firstRun ?? {}).every(Boolean))
+/** The open one is newer than the list. */
+const handedIn = (item: AssignmentLine) =>
+  item.id === assignment.value?.id ? assignment.value.handedIn : item.handedIn
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar title="Tonight"><RouterLink to="/boards" class="btn-main">Set a board</RouterLink></TopBar>
+    <LoadState v-if="!data" :failure="failure" what="The evening" @again="load" />
+    <main v-else-if="data.set.length === 0" class="min-h-0 grow overflow-auto">
+      <FirstRun :done="data.tonight.firstRun" />
+    </main>
+    <template v-else>
+      <StuckStrip :running="data.tonight.running" :waiting="data.tonight.waiting" />
+      <main class="grid min-h-0 grow grid-cols-[minmax(15rem,26fr)_minmax(0,74fr)]">
+        <nav class="min-h-0 overflow-auto border-r border-line" aria-label="Boards set">
+          <FirstRun v-if="!isDone" :done="data.tonight.firstRun" small />
+          <section v-for="group in groups" :key="group.name">
+            <h2 class="px-4 pt-3 pb-1 text-sm text-soft">{{ group.name }}</h2>
+            <ul>
+              <li v-for="item in group.items" :key="item.id">
+                <button
+                  type="button"
+                  class="flex min-h-14 w-full cursor-pointer items-center gap-3 border-l-3 px-4 py-2 text-left hover:text-violet"
+                  :class="item.id === openId ? 'border-violet bg-wash' : 'border-transparent'"
+                  :aria-current="item.id === openId"
+                  @click="chosen = String(item.id)"
+                >
+                  <span class="code w-8 shrink-0 text-soft">{{ practiceOf(item.board.practice).short }}</span>
+                  <span class="grow"
+                    ><strong class="block">{{ item.task ?? item.board.title }}</strong
+                    ><span class="text-soft"
+                      >{{ item.mode === 'exam' ? 'exam · ' : '' }}{{ item.classroom }}</span
+                    ></span
+                  >
+                  <span class="code text-lg" :title="`${handedIn(item)} of ${item.seats} handed in`"
+                    >{{ handedIn(item) }}/{{ item.seats }}</span
+                  >
+                </button>
+              </li>
+            </ul>
+          </section>
+        </nav>
+        <LoadState v-if="!assignment || assignment.id !== openId" :failure="failure" what="This board" @again="load" />
+        <AssignmentPane v-else :assignment="assignment" :failure="failure" />
+      </main>
+    </template>
+  </div>
+</template>

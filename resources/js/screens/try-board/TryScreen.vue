@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api } from '@/shared/api/client'
+import { isWired } from '@/shared/api/taskKinds'
+import BoardThumb from '@/shared/board/BoardThumb.vue'
+import { useInAddress } from '@/shared/frame/useInAddress'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+
+const props = defineProps<{ boardFile: number }>()
+const router = useRouter()
+const { data, failure, load } = useLoaded(async () => ({
+  board: (await api.boardFiles()).find(({ id }) => id === props.boardFile) ?? null,
+  tasks: (await api.tasks()).filter((task) => task.board.id === props.boardFile),
+}))
+const inAddress = useInAddress('mode', true)
+const mode = computed(() => (inAddress.value === 'exam' ? 'exam' : 'coached'))
+const seat = ref(1)
+const busy = ref(false)
+const refusal = ref('')
+const MODES = { coached: 'Coached, with help', exam: 'As in an exam' } as const
+
+async function begin(what: { boardFile: number } | { task: number; seat: number }) {
+  busy.value = true
+  refusal.value = ''
+  try {
+    const { attempt, kind } = await api.tryBoard({ ...what, mode: mode.value })
+    await router.push(`/${isWired(kind) ? 'bench' : 'answers'}/${attempt}`)
+  } catch (error) {
+    refusal.value = (error as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="flex h-dvh flex-col overflow-hidden">
+    <TopBar :title="data?.board?.title ?? 'Try a board'" :board="boardFile" />
+    <LoadState v-if="!data" :failure="failure" what="The board" @again="load" />
+    <main v-else class="mx-auto grid w-full max-w-5xl grow grid-cols-2 content-start gap-8 overflow-auto p-6">
+      <section v-if="data.board" aria-label="The board">
+        <div class="h-64 border border-line bg-face p-3"><BoardThumb :sketch="data.board.sketch" /></div>
+        <p class="mt-3">{{ data.board.brief }}</p>
+      </section>
+      <section class="space-y-5" aria-label="Try it">
+        <h2 class="text-2xl font-bold">Wire it yourself, as a trainee would</h2>
+        <p>Nothing is kept of it and nobody sees it. From the bench you can save what you wired as a file.</p>
+        <fieldset class="flex">
+          <legend class="sr-only">How</legend>
+          <label
+            v-for="(name, key) in MODES"
+            :key="key"
+            class="flex min-h-11 grow cursor-pointer items-center justify-center border px-3 first-of-type:rounded-l-md last-of-type:rounded-r-md has-focus-visible:outline-3 has-focus-visible:outline-violet"
+            :class="mode === key ? 'border-3 border-violet bg-wash font-bold' : 'border-soft'"
+          >
+            <input
+              type="radio"
+              name="mode"
+              class="sr-only"
+              :value="key"
+              :checked="mode === key"
+              @change="inAddress = key === 'exam' ? 'exam' : ''"
+            />{{ name }}
+          </label>
+        </fieldset>
+        <p v-if="refusal" role="alert" class="border-l-3 border-ink pl-3">{{ refusal }}</p>
+        <button type="button" class="btn-main" :disabled="busy" @click="begin({ boardFile })">
+          {{ busy ? 'Laying it out …' : 'Wire this board' }}
+        </button>
+        <section v-if="data.tasks.length > 0">
+          <h3 class="mb-2 text-lg font-bold">A seat of a task on it</h3>
+          <label class="mb-2 flex items-center gap-2"
+            >Seat <input v-model.number="seat" type="number" min="1" max="40" class="field w-24"
+          /></label>
+          <ul class="divide-y divide-line border-y border-line">
+            <li v-for="task in data.tasks" :key="task.id" class="flex items-center gap-3 py-1">
+              <span class="grow">{{ task.title }}</span>
+              <button type="button" class="btn" :disabled="busy" @click="begin({ task: task.id, seat })">
+                Try seat {{ seat }}
+              </button>
+            </li>
+          </ul>
+        </section>
+      </section>
+    </main>
+  </div>
+</template>

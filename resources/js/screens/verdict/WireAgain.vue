@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api } from '@/shared/api/client'
+import { isWired } from '@/shared/api/taskKinds'
+import type { BenchData } from '@/shared/api/generated/http'
+import RowMenu from '@/shared/ui/RowMenu.vue'
+
+/** Once more from bare, or from what was handed in; only the last hand-in counts. */
+const props = defineProps<{ bench: BenchData }>()
+const router = useRouter()
+const refusal = ref('')
+const isBoard = computed(() => isWired(props.bench.kind))
+
+async function again(from: 'bare' | 'handed-in') {
+  try {
+    await api.retry(props.bench.id, from)
+    await router.push(`/${isBoard.value ? 'bench' : 'answers'}/${props.bench.id}`)
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+}
+
+const items = [
+  { name: 'From bare', run: () => again('bare') },
+  { name: 'From what was handed in', run: () => again('handed-in') },
+]
+</script>
+
+<template>
+  <span v-if="bench.mayWireAgain && bench.isMine" class="flex items-center gap-2" data-test="again">
+    <span v-if="refusal" role="alert">{{ refusal }}</span>
+    <RowMenu :label="isBoard ? 'Wire it again' : 'Answer again'" :items="items" named />
+  </span>
+</template>

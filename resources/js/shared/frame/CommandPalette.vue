@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import {
+  Combobox,
+  ComboboxInput,
+  ComboboxOption,
+  ComboboxOptions,
+  Dialog,
+  DialogPanel,
+  DialogTitle,
+} from '@headlessui/vue'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api } from '@/shared/api/client'
+import { practices } from '@/shared/practices'
+import { findIn, type Entry } from './findIn'
+import { isPaletteOpen } from './palette'
+
+const router = useRouter()
+const asked = ref('')
+const loaded = shallowRef<Entry[]>([])
+const failure = ref('')
+const PLACES: Entry[] = [
+  { key: 'tonight', name: 'Tonight', kind: 'place', to: '/tonight' },
+  { key: 'boards', name: 'Boards', kind: 'place', to: '/boards' },
+  { key: 'tasks', name: 'Tasks', kind: 'place', to: '/tasks' },
+  { key: 'people', name: 'People', kind: 'place', to: '/people' },
+  { key: 'marks', name: 'Marks', kind: 'place', to: '/marks' },
+  { key: 'password', name: 'Change my password', kind: 'place', to: '/password' },
+]
+const entries = computed<Entry[]>(() => [
+  ...PLACES,
+  ...practices().map(({ id, name }) => ({
+    key: `new-${id}`,
+    name: `Draw a new board, ${name}`,
+    kind: 'action' as const,
+    run: async () => void (await router.push(`/draw/${(await api.startDrawing({ practice: id as 'na' })).id}`)),
+  })),
+  ...loaded.value,
+])
+const found = computed(() => findIn(entries.value, asked.value))
+
+async function load() {
+  failure.value = ''
+  try {
+    const [boards, classes, set] = await Promise.all([api.boardFiles(), api.classrooms(), api.assignments()])
+    loaded.value = [
+      ...boards.flatMap(({ id, title }): Entry[] => [
+        { key: `board-${id}`, name: title, kind: 'board', to: `/plans/${id}` },
+        { key: `set-${id}`, name: `Set ${title}`, kind: 'action', to: `/set/${id}` },
+        { key: `try-${id}`, name: `Try ${title}`, kind: 'action', to: `/try/${id}` },
+        { key: `show-${id}`, name: `Show ${title}`, kind: 'action', to: `/show/${id}` },
+      ]),
+      ...classes.flatMap(({ id, name, trainees }): Entry[] => [
+        { key: `class-${id}`, name, kind: 'class', to: `/people?class=${id}` },
+        ...trainees.map((trainee): Entry => ({
+          key: `person-${id}-${trainee.id}`,
+          name: trainee.name,
+          kind: 'person',
+          to: `/people?class=${id}&person=${trainee.id}`,
+        })),
+      ]),
+      ...set.map((item): Entry => ({
+        key: `assignment-${item.id}`,
+        name: `${item.task ?? item.board.title}, ${item.classroom}`,
+        kind: 'set',
+        to: `/tonight?assignment=${item.id}`,
+      })),
+    ]
+  } catch (error) {
+    failure.value = (error as Error).message
+  }
+}
+
+watch(
+  isPaletteOpen,
+  (open) => {
+    asked.value = ''
+    if (open) void load()
+  },
+  { immediate: true },
+)
+
+async function go(entry: Entry | null) {
+  if (!entry) return
+  isPaletteOpen.value = false
+  try {
+    if (entry.to) await router.push(entry.to)
+    else await entry.run?.()
+  } catch (error) {
+    failure.value = (error as Error).message
+    isPaletteOpen.value = true
+  }
+}
+</script>
+
+<template>
+  <Dialog :open="isPaletteOpen" class="relative z-40" @close="isPaletteOpen = false">
+    <div class="fixed inset-0 bg-ink/30" aria-hidden="true" />
+    <div class="fixed inset-0 flex items-start justify-center p-6 pt-24">
+      <DialogPanel class="w-full max-w-xl rounded-md border-2 border-ink bg-paper">
+        <DialogTitle class="sr-only">Find a place, a board, a person</DialogTitle>
+        <Combobox :model-value="null" nullable @update:model-value="go">
+          <ComboboxInput
+            class="min-h-14 w-full border-b border-line bg-paper px-4 text-xl outline-none"
+            placeholder="A place, a board, a person …"
+            aria-label="Find a place, a board, a person"
+            autocomplete="off"
+            @change="asked = $event.target.value"
+          />
+          <p v-if="failure" role="alert" class="border-b border-line px-4 py-2">{{ failure }}</p>
+          <ComboboxOptions static class="max-h-96 overflow-auto py-2" data-test="palette">
+            <ComboboxOption
+              v-for="entry in found.shown"
+              :key="entry.key"
+              v-slot="{ active }"
+              :value="entry"
+              as="template"
+            >
+              <li
+                class="flex min-h-11 cursor-pointer items-center gap-3 px-4"
+                :class="active ? 'bg-wash text-violet' : ''"
+              >
+                <span class="grow truncate">{{ entry.name }}</span><span class="code text-soft">{{ entry.kind }}</span>
+              </li>
+            </ComboboxOption>
+          </ComboboxOptions>
+          <p v-if="found.shown.length === 0" class="px-4 pb-3">Nothing is called so.</p>
+          <p v-else-if="found.more > 0" class="px-4 pb-3 text-soft">and {{ found.more }} more: type on.</p>
+        </Combobox>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

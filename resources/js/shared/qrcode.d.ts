@@ -1,0 +1,3 @@
+declare module 'qrcode' {
+  export function create(text: string): { modules: { size: number; data: Uint8Array } }
+}
