@@ -8,29 +8,30 @@ use Illuminate\Database\Eloquent\Model;
 use Zwindle\Board\Wiring\AsFoundSheet as Sheet;
 
 /**
- * What an instructor wrote down of a standing board before anything came off; one a board.
+ * What an instructor wrote down of a standing board before anything came off; one for each numbered board of a drawing.
  *
  * @property array<string, string> $lands
  * @property array<string, string> $marks
  */
 final class AsFoundSheet extends Model
 {
-    protected $fillable = ['board_file_id', 'instructor_id', 'lands', 'marks'];
+    protected $fillable = ['board_file_id', 'instructor_id', 'number', 'lands', 'marks'];
 
     protected $casts = ['lands' => 'array', 'marks' => 'array'];
 
-    public static function of(BoardFile $file, User $instructor): Sheet
+    public static function of(BoardFile $file, User $instructor, int $number = 1): Sheet
     {
-        $kept = self::query()->where(['board_file_id' => $file->id, 'instructor_id' => $instructor->id])->first();
+        $kept = self::query()->where(['board_file_id' => $file->id, 'instructor_id' => $instructor->id, 'number' => $number])->first();
 
         return new Sheet($kept->lands ?? [], $kept->marks ?? []);
     }
 
-    public static function keep(BoardFile $file, User $instructor, Sheet $sheet): void
+    public static function keep(BoardFile $file, User $instructor, int $number, Sheet $sheet): void
     {
         self::query()->updateOrCreate([
             'board_file_id' => $file->id,
             'instructor_id' => $instructor->id,
+            'number' => $number,
         ], ['lands' => $sheet->lands, 'marks' => $sheet->marks]);
     }
 }

@@ -27,6 +27,7 @@ use Zwindle\Exam\Task\Task as CoreTask;
  * @property Carbon|null $started_at
  * @property Carbon|null $handed_in_at
  * @property int $bare_from step after which the board is wired again from bare
+ * @property bool $is_time_up handed in as it stood when the time was up
  * @property Carbon|null $refused_at when five landings in a row were refused
  * @property Carbon $updated_at
  * @property Carbon|null $finished_at since when no further try at an exam is taken
@@ -71,6 +72,7 @@ final class Attempt extends Model
         'extra_percent',
         'refused_at',
         'bare_from',
+        'is_time_up',
     ];
 
     protected $casts = [
@@ -78,13 +80,14 @@ final class Attempt extends Model
         'handed_in_at' => 'datetime',
         'finished_at' => 'datetime',
         'refused_at' => 'datetime',
+        'is_time_up' => 'boolean',
         'head' => 'integer',
         'start_json' => 'array',
         'answers' => 'array',
         'observed' => 'array',
     ];
 
-    protected $attributes = ['head' => 0, 'tries' => 0, 'version' => 0, 'extra_percent' => 0, 'bare_from' => 0];
+    protected $attributes = ['head' => 0, 'tries' => 0, 'version' => 0, 'extra_percent' => 0, 'bare_from' => 0, 'is_time_up' => false];
 
     /** Every change counts: by the sum of a class a poll is told whether there is anything new. */
     protected static function booted(): void

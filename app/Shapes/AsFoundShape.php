@@ -14,7 +14,7 @@ use Zwindle\Board\Wiring\MarkedAs;
 /** The as-found sheet of a board: its rows, and what can stand in them. */
 final readonly class AsFoundShape
 {
-    private const LETTERS = ['A', 'B', 'C', 'D', 'E', 'F'];
+    private const LETTERS = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J', 'K', 'L'];
 
     private Words $words;
 
@@ -25,7 +25,7 @@ final readonly class AsFoundShape
 
     /**
      * @return list<array{id: string, label: string, rows: list<array<string, string|bool|null>>, places: list<array{id: string,
-     *     name: string}>}> box by box
+     *     name: string, takes: int|null}>}> box by box; takes: conductors, null where there is no limit
      */
     public function boxes(AsFoundSheet $sheet): array
     {
@@ -69,19 +69,23 @@ final readonly class AsFoundShape
         return $points;
     }
 
-    /** @return list<array{id: string, name: string}> */
+    /** @return list<array{id: string, name: string, takes: int|null}> */
     private function places(string $box): array
     {
         $places = [];
         foreach ($this->pointsIn($box) as $point) {
             if ($point->isFixed()) {
-                $places[] = ['id' => $point->id, 'name' => $this->words->shortPlace($point->id)];
+                $places[] = [
+                    'id' => $point->id,
+                    'name' => $this->words->shortPlace($point->id),
+                    'takes' => $this->board->roomAt($point->id),
+                ];
             }
         }
         foreach (self::LETTERS as $letter) {
-            $places[] = ['id' => $letter, 'name' => __('as-found.connector', ['letter' => $letter])];
+            $places[] = ['id' => $letter, 'name' => __('as-found.connector', ['letter' => $letter]), 'takes' => null];
         }
 
-        return [...$places, ['id' => AsFoundSheet::CAP, 'name' => $this->words->say('materials-words.capped')]];
+        return [...$places, ['id' => AsFoundSheet::CAP, 'name' => $this->words->say('materials-words.capped'), 'takes' => null]];
     }
 }

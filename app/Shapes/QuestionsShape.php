@@ -36,8 +36,8 @@ final readonly class QuestionsShape
     }
 
     /**
-     * @return array{text: string, options: list<string>, isOrdered: bool, box: array<string, mixed>|null, standing: list<array<string,
-     *     mixed>>}
+     * @return array{text: string, options: list<string>, marks: list<list<string>>, isOrdered: bool, about: string|null,
+     *     box: array<string, mixed>|null, standing: list<array<string, mixed>>} marks: where each option is on the drawing of the box
      */
     public function of(Question $question): array
     {
@@ -51,7 +51,16 @@ final readonly class QuestionsShape
                 $question->options,
                 array_keys($question->options),
             ),
+            'marks' => match (true) {
+                $question->kind === QuestionKind::Common => array_map(
+                    fn (string $option) => [$this->places->placeOf($option)],
+                    $question->options,
+                ),
+                $shown !== null => self::endsByTag($shown['box'], count($question->options)),
+                default => [],
+            },
             'isOrdered' => $question->kind === QuestionKind::Path,
+            'about' => $question->kind === QuestionKind::Part ? $this->words->enclosureOf($question->at) : null,
             'box' => $question->kind === QuestionKind::Common
                 ? $this->bare($this->words->enclosureOf($question->at))
                 : ($shown['box'] ?? null),
@@ -106,6 +115,23 @@ final readonly class QuestionsShape
         return isset($board->devices[$option])
             ? $this->words->device($option)
             : $this->words->shortPlace($board->coreNamed($option)->ends()[0]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $box  under blank tags
+     * @return list<list<string>> the ends of each cable, in the order of the tags
+     */
+    private static function endsByTag(array $box, int $count): array
+    {
+        $marks = array_fill(0, $count, []);
+        foreach ($box['enclosures'][0]['ends'] as $end) {
+            $place = strpos(self::TAGS, (string) $end['cable']);
+            if ($place !== false && isset($marks[$place])) {
+                $marks[$place][] = (string) $end['id'];
+            }
+        }
+
+        return array_map(array_values(...), $marks);
     }
 
     /**

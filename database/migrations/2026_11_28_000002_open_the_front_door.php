@@ -26,6 +26,7 @@ return new class extends Migration
         Schema::table('attempts', function (Blueprint $table) {
             $table->unsignedSmallInteger('extra_percent')->default(0)->comment('extra time, as it was when the work was begun');
             $table->unsignedInteger('bare_from')->default(0)->comment('step after which the board is wired again from bare');
+            $table->boolean('is_time_up')->default(false)->comment('handed in as it stood when the time was up');
             $table->timestamp('refused_at')->nullable()->comment('when five landings in a row were refused');
         });
         Schema::table('board_files', function (Blueprint $table) {
@@ -33,6 +34,11 @@ return new class extends Migration
             $table->string('scheme')->nullable()->comment('way of wiring of the preferred plan; empty: none; null: not looked yet');
             $table->unsignedInteger('scheme_of')->nullable()->comment('version that the scheme is of');
             $table->softDeletes();
+        });
+        Schema::table('as_found_sheets', function (Blueprint $table) {
+            $table->unsignedSmallInteger('number')->default(1)->comment('of the board, where several hang of one drawing');
+            $table->dropUnique(['board_file_id', 'instructor_id']);
+            $table->unique(['board_file_id', 'instructor_id', 'number']);
         });
         Schema::create('board_file_instructor', function (Blueprint $table) {
             $table->foreignId('board_file_id')->constrained()->cascadeOnDelete();

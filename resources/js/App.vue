@@ -16,6 +16,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <RouterView />
+  <!-- Another board, or another of its number, is another screen; plans follow a board into the other practice. -->
+  <RouterView :key="$route.path.startsWith('/plans/') ? '/plans' : `${$route.path} ${$route.query.number ?? ''}`" />
   <CommandPalette v-if="isPaletteOpen" />
 </template>

@@ -54,7 +54,7 @@ export const router = createRouter({
     {
       path: '/as-found/:boardFile(\\d+)',
       component: () => import('./screens/as-found/AsFoundScreen.vue'),
-      props: (to) => ({ boardFile: Number(to.params.boardFile) }),
+      props: (to) => ({ boardFile: Number(to.params.boardFile), number: Number(to.query.number) || 1 }),
       meta: { role: 'instructor' },
     },
     {

@@ -74,7 +74,7 @@ test('22 people from a pasted list to slips, in so many gestures', async ({ page
     await page.getByRole('button', { name }).click()
   }
   gestures += 2
-  await page.locator('[data-test=new-class]').fill('Thursday, first year')
+  await page.locator('[data-test=new-class]').fill('Wednesday, first year')
   await tap('Make the class')
   gestures += 2
   const names = Array.from(
@@ -104,7 +104,7 @@ test('people are renamed, moved and removed, with undo; a list with faults names
   const heard = complaints(page)
   await signIn(page, 'marit')
   await page.goto('/people')
-  await page.locator('[data-test=new-class]').fill('Friday group')
+  await page.locator('[data-test=new-class]').fill('Weekend group')
   await page.getByRole('button', { name: 'Make the class' }).click()
   await page.locator('[data-test=roster]').fill('Li Wei\n=HYPERLINK("x")\nli wei')
   await page.getByRole('button', { name: 'Look at the list' }).click()
@@ -258,4 +258,37 @@ test('the board for the whole room: paddles by key, letters of 28 px', async ({ 
     )
   expect(heights.length).toBeGreaterThan(6)
   for (const height of heights) expect(height).toBeGreaterThan(27.5)
+})
+
+test('as found: a right board in 2 gestures, a crossed common in 4, and a sheet for each board', async ({ page }) => {
+  const heard = complaints(page)
+  await signIn(page, 'marit')
+  await page.goto('/plans/1')
+  let gestures = 0
+  const tap = async (what: ReturnType<Page['locator']>) => {
+    gestures++
+    await what.click()
+  }
+  await tap(page.getByRole('navigation', { name: 'This board' }).getByRole('link', { name: 'As found' }))
+  await tap(page.locator('[data-test=as-planned]'))
+  await expect(page.locator('[data-test=saving]')).toHaveText('saved')
+  expect(gestures).toBe(2)
+  await tap(page.locator('[data-box=B2]'))
+  gestures++
+  const common = page.locator('[data-row="W3.black@B2"] select').first()
+  const place = await page.locator('[data-row="W2.red@B2"] select').first().inputValue()
+  await common.selectOption(place)
+  expect(gestures).toBe(4)
+  await expect(page.getByText('the two changed places')).toBeVisible()
+  await page.getByRole('button', { name: 'Plan from what stands' }).click()
+  await expect(page.locator('[data-test=as-found]')).toContainText('common and a traveler are exchanged')
+  await expectNoSeriousFault(page)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(common).not.toHaveValue(place)
+
+  await page.locator('[data-test=number]').fill('2')
+  await page.locator('[data-test=number]').press('Enter')
+  await expect(page).toHaveURL(/number=2/)
+  await expect(page.locator('[data-box=B2]')).toContainText('0/')
+  expect(heard).toEqual([])
 })

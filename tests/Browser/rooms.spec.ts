@@ -318,7 +318,7 @@ test('axe finds no serious fault on the bench, with an end in hand and as a sche
 })
 
 for (const [who, home] of [
-  ['marit', /\/class$/],
+  ['marit', /\/tonight$/],
   ['quill', /\/my-boards$/],
 ] as const) {
   test(`the plain address leads ${who} from a cold start to their own first page`, async ({ page }) => {

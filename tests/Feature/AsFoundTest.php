@@ -114,3 +114,36 @@ it('keeps the sheet from trainees, and another\'s board from instructors', funct
     $this->actingAs($people->trainee)->json($method, "api/board-files/$file->id/as-found$path", ['lands' => []])->assertNotFound();
     $this->actingAs(People::user('instructor'))->json($method, "api/board-files/$own->id/as-found$path", ['lands' => []])->assertNotFound();
 })->with([['GET', ''], ['PUT', ''], ['GET', '/plan']]);
+
+it('is filled as planned, then changed where it is otherwise', function (string $slug) {
+    $this->actingAs(People::user('instructor'));
+    $file = People::boardFile($slug);
+    $sheet = $this->putJson("api/board-files/$file->id/as-found", ['plan' => 0])->assertOk()->json();
+    expect($this->getJson("api/board-files/$file->id/as-found/plan")->assertOk()->json())->toMatchArray(['verdict' => 'pass', 'moves' => []]);
+
+    // Two ends of one switch change places: what the planner says takes it back.
+    $ends = array_values(array_filter(
+        array_merge(...array_column($sheet['boxes'], 'rows')),
+        fn (array $row) => $row['isEnd'] && preg_match('/^S1\\./', $row['lands']) === 1 && ! str_ends_with($row['lands'], 'earth'),
+    ));
+    $lands = array_column(array_merge(...array_column($sheet['boxes'], 'rows')), 'lands', 'point');
+    [$lands[$ends[0]['point']], $lands[$ends[1]['point']]] = [$ends[1]['lands'], $ends[0]['lands']];
+    $this->putJson("api/board-files/$file->id/as-found", ['lands' => $lands])->assertOk();
+    expect($this->getJson("api/board-files/$file->id/as-found/plan")->json('verdict'))->toBeIn(['fail', 'remarks']);
+    $this->putJson("api/board-files/$file->id/as-found", ['plan' => 99])->assertStatus(422)
+        ->assertJsonPath('message', __('as-found.no-such-plan'));
+})->with(['propagation-house', 'packing-barn', 'boat-store']);
+
+it('keeps a sheet for each numbered board of a drawing', function () {
+    $this->actingAs(People::user('instructor'));
+    $file = People::boardFile();
+    $filled = fn (int $number) => count(array_filter(array_column(array_merge(...array_column(
+        $this->getJson("api/board-files/$file->id/as-found?number=$number")->assertOk()->json('boxes'),
+        'rows',
+    )), 'lands')));
+    $this->putJson("api/board-files/$file->id/as-found", ['plan' => 0, 'number' => 3])->assertOk();
+
+    expect($filled(1))->toBe(0)->and($filled(3))->toBeGreaterThan(5);
+    $this->getJson("api/board-files/$file->id/as-found/plan?number=3")->assertJsonPath('verdict', 'pass');
+    $this->getJson("api/board-files/$file->id/as-found?number=41")->assertStatus(422);
+});

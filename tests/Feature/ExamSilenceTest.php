@@ -77,10 +77,14 @@ it('tells nothing that eyes do not see, whatever is asked of whichever kind of t
         $isSeen = match (true) {
             $moment === 'to begin' => false,
             $path === "attempts/$attempt->id" => $kind->isWired(),
-            str_ends_with($path, '/questions') => in_array($kind, [TaskKind::Predict, TaskKind::Trace], true),
+            str_ends_with($path, '/questions') => in_array($kind, [TaskKind::Predict, TaskKind::Trace, TaskKind::Parts], true),
             default => false,
         };
         expect($isSeen || $enclosures === [])->toBeTrue("$path shows a board of which nothing is to be seen");
+        if ($kind === TaskKind::Parts) {
+            // Boxes and runs, closed: what hangs in them is the question.
+            expect(array_filter($enclosures, fn (array $box) => $box['devices'] !== [] || $box['ends'] !== []))->toBe([]);
+        }
         if ($enclosures !== [] && $kind !== TaskKind::Finish) {
             expect(array_column($enclosures, 'label', 'id'))->not->toBe(array_column($drawn['enclosures'], 'label', 'id'));
         }

@@ -111,8 +111,8 @@ it('judges only the try that was handed in', function () {
         ->and($attempt->refresh()->judgement->try)->toBe(2);
 });
 
-it('adds what the eye says to the kept mark', function () {
-    $exam = new Exam;
+it('adds what the eye says of a real board to the kept mark', function () {
+    $exam = new Exam(change: ['surface' => 'wall']);
     $attempt = handInRight($exam);
     $mark = fn () => $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/mark")->json('mark');
     $before = $mark();

@@ -171,8 +171,19 @@ it('opens the other boards when the time of the exam is up, handed in or not', f
     $this->getJson("api/attempts/$practice->id")->assertOk();
 });
 
-it('marks line by line, waits for the eye, and shows the trainee when it is released', function () {
+it('asks the eye nothing about a screen, and passes by the same share of what is left', function () {
     $exam = new Exam;
+    $id = $exam->attempt()->id;
+    $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($exam->right()))->assertSuccessful();
+    $this->postJson("api/attempts/$id/hand-in")->assertNoContent();
+    $mark = $this->actingAs($exam->instructor)->getJson("api/assignments/{$exam->assignment->id}/marks")->json('0.mark');
+
+    expect($mark['isOpen'])->toBeFalse()->and(array_column($mark['lines'], 'part'))->not->toContain('workmanship')
+        ->and($mark['got'])->toEqual($mark['total'])->and($mark['total'])->toBe(90);
+});
+
+it('marks line by line, waits for the eye, and shows the trainee when it is released', function () {
+    $exam = new Exam(change: ['surface' => 'wall']);
     $id = $exam->attempt()->id;
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$id/steps", Exam::steps($exam->right()))->assertSuccessful();
     $this->postJson("api/attempts/$id/hand-in")->assertNoContent();

@@ -38,7 +38,7 @@ function harbourBoard(string $pattern): Board
 }
 
 /** @return list<string> codes */
-function codesOf(Zwindle\Board\Wiring\Wiring $wiring): array
+function harbourCodes(Zwindle\Board\Wiring\Wiring $wiring): array
 {
     return array_map(fn (Finding $finding) => $finding->code->value, Checker::check($wiring)->findings);
 }
@@ -75,9 +75,9 @@ it('judges by its own colours, on random wirings with wrong parts as ngspice doe
 
     expect(count($wirings))->toBeGreaterThan(5)->and($complaints)->toBe([])
         ->and(Ngspice::compare($wirings)['differences'])->toBe([])
-        ->and(codesOf($right))->toBe([])
+        ->and(harbourCodes($right))->toBe([])
         // Its neutral is grey: orange there is wrong, and so is grey as a line conductor without tape.
-        ->and(codesOf(Build::renamed($right, [
+        ->and(harbourCodes(Build::renamed($right, [
             'W3.orange@B2' => 'W3.grey@B2',
             'W3.grey@B2' => 'W3.orange@B2',
             'W3.orange@H1' => 'W3.grey@H1',
@@ -89,7 +89,7 @@ it('cites its own rules', function () {
     $board = harbourBoard('na-03-three-way-feed-through');
     $returns = array_filter(
         Planner::plan($board, all: true)->plans,
-        fn (Plan $plan) => in_array('return-on-white', codesOf($plan->wiring), true),
+        fn (Plan $plan) => in_array('return-on-white', harbourCodes($plan->wiring), true),
     );
 
     expect($board->edition->cite('return-on-white'))->toBe('HR 7')->and($returns)->toBe([]);

@@ -15,7 +15,8 @@ use Zwindle\Exam\Task\TaskKind;
  * What of a board goes to a browser, by kind of task and moment. Every resource asks here and adds nothing.
  *
  * A board that is wired is seen on the bench. Where a lamp or a path is asked for it is seen standing, wired right. Where parts are
- * chosen, or screws and cables named, it is not seen at all: its faces and the flags of its ends are the answers.
+ * chosen its boxes and runs are seen and nothing in them; where screws and cables are named it is not seen at all: its faces and the
+ * flags of its ends are the answers.
  */
 final readonly class BoardVisibility
 {
@@ -44,7 +45,11 @@ final readonly class BoardVisibility
     /** @return array<string, mixed>|null the board beside the questions */
     public function beside(Board $wired): ?array
     {
-        return $this->isStanding() ? self::look($wired) : null;
+        return match (true) {
+            $this->isStanding() => self::look($wired),
+            $this->hasBin() => self::emptyBoxes($wired),
+            default => null,
+        };
     }
 
     /** Whether the board is shown wired right beside the questions. */
@@ -64,6 +69,17 @@ final readonly class BoardVisibility
         return ! $this->attempt->assignment->isExam()
             || ($this->viewer?->isInstructor() ?? false)
             || $this->attempt->assignment->released_at !== null;
+    }
+
+    /** @return array<string, mixed> boxes and runs as they hang on the wall, closed: what belongs in them is the question */
+    private static function emptyBoxes(Board $board): array
+    {
+        $look = Look::of($board);
+
+        return (new BenchShape($board))->name([
+            ...$look,
+            'enclosures' => array_map(fn (array $box) => [...$box, 'ends' => [], 'devices' => [], 'earth' => null], $look['enclosures']),
+        ]);
     }
 
     /** @return array<string, mixed> */

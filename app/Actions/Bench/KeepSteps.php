@@ -51,7 +51,8 @@ final class KeepSteps
                 ->get()
                 ->keyBy('number')
                 ->all();
-            $isBehind = $base < $attempt->bare_from || $attempt->appliedSteps()->where('sequence', '>', $base)->where('device', '!=', $device)->exists();
+            $others = $attempt->appliedSteps()->where('sequence', '>', $base)->where('device', '!=', $device);
+            $isBehind = $base < $attempt->bare_from || $others->exists();
             $log = null;
             $setAside = [];
             foreach ($batch as $i => $entry) {

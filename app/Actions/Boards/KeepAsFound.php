@@ -13,26 +13,41 @@ use Zwindle\Board\Wiring\AsFoundSheet as Sheet;
 use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
 
-/** Keeps what was written down of a standing board, from the sheet or from a wiring file. */
-final class KeepAsFound
+/** Keeps what was written down of a standing board, from the sheet, from a wiring file, or as a plan has it. */
+final readonly class KeepAsFound
 {
+    public function __construct(private KeptPlans $plans)
+    {
+    }
+
     /**
      * @throws InputRefused with what is written down wrongly: a place in another box, a terminal that is not there
      */
-    public function fromSheet(BoardFile $file, User $instructor, Sheet $sheet): void
+    public function fromSheet(BoardFile $file, User $instructor, int $number, Sheet $sheet): void
     {
         $board = $file->board();
         $problems = new Problems;
         WiringReader::read(json_encode($sheet->file($board), JSON_THROW_ON_ERROR), $board, $problems)
             ?? throw InputRefused::file('wiring', $problems->all());
-        DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, $sheet));
+        DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, $number, $sheet));
     }
 
     /** @throws InputRefused if it is no wiring of this board */
-    public function fromFile(BoardFile $file, User $instructor, string $text): void
+    public function fromFile(BoardFile $file, User $instructor, int $number, string $text): void
     {
         $problems = new Problems;
         $wiring = WiringReader::read($text, $file->board(), $problems) ?? throw InputRefused::file('wiring', $problems->all());
-        DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, Sheet::of($wiring)));
+        DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, $number, Sheet::of($wiring)));
+    }
+
+    /**
+     * As a plan has it, to be changed where what stands is otherwise.
+     *
+     * @throws InputRefused if there is no such plan, or some of the runs are still to be chosen
+     */
+    public function fromPlan(BoardFile $file, User $instructor, int $number, int $plan): void
+    {
+        $wiring = $this->plans->one($file->board(), $plan)->wiring ?? throw InputRefused::option(__('as-found.no-such-plan'));
+        DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, $number, Sheet::of($wiring)));
     }
 }

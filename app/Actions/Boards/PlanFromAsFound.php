@@ -22,11 +22,11 @@ final class PlanFromAsFound
      *
      * @throws InputRefused if the sheet does not fit the board any more
      */
-    public function execute(BoardFile $file, User $instructor): array
+    public function execute(BoardFile $file, User $instructor, int $number): array
     {
         $board = $file->board();
         $problems = new Problems;
-        $text = json_encode(AsFoundSheet::of($file, $instructor)->file($board), JSON_THROW_ON_ERROR);
+        $text = json_encode(AsFoundSheet::of($file, $instructor, $number)->file($board), JSON_THROW_ON_ERROR);
         $earlier = EarlierWiring::read($text, $board, $problems) ?? throw InputRefused::file('wiring', $problems->all());
 
         return ['found' => Checker::check($earlier->wiring), 'gone' => $earlier->gone, 'nearest' => NearestPlan::to($earlier->wiring)];

@@ -19,6 +19,7 @@ use Zwindle\Exam\Grading\Grader;
 use Zwindle\Exam\Grading\GradingScheme;
 use Zwindle\Exam\Grading\MistakeDistance;
 use Zwindle\Exam\Grading\OrderOfWork;
+use Zwindle\Exam\Vary\Surface;
 use Zwindle\Plan\StepOrder;
 
 /** Everything that is told of an attempt when it is handed in: verdict, mark and debrief. Worked out, not kept. */
@@ -113,8 +114,9 @@ final readonly class JudgeHandedIn
     private static function scheme(Attempt $attempt): ?GradingScheme
     {
         $json = $attempt->assignment->marking_json;
+        $scheme = $json === null ? null : Marking::read($json);
 
-        return $json === null ? null : Marking::read($json);
+        return $attempt->task()?->surface === Surface::Screen ? $scheme?->onScreen() : $scheme;
     }
 
     private static function minutes(Attempt $attempt): ?float

@@ -9,6 +9,7 @@ use App\Exceptions\InputRefused;
 use Zwindle\Board\Board;
 use Zwindle\Exam\Grading\Attack;
 use Zwindle\Exam\Grading\TaskDraft;
+use Zwindle\Exam\Vary\Surface;
 
 /** Which mistakes would pass, and which right wirings would lose marks, if a task were used as it is: seconds of work. */
 final readonly class AttackTask
@@ -30,6 +31,8 @@ final readonly class AttackTask
             return null;
         }
 
-        return Attack::on($draft->task, $draft->marking, $plan);
+        $marking = $draft->task->surface === Surface::Screen ? $draft->marking->onScreen() : $draft->marking;
+
+        return Attack::on($draft->task, $marking, $plan);
     }
 }

@@ -34,6 +34,29 @@ final readonly class GradingScheme
     ) {
     }
 
+    /** The same without what only an eye at a real board can tell; the pass mark keeps its share of what is left. */
+    public function onScreen(): self
+    {
+        $byEye = array_sum(array_map(fn (Observation $observation) => $observation->points, $this->workmanship));
+        $left = $this->total - $byEye;
+
+        return $byEye === 0 || $left <= 0 ? $this : new self(
+            $this->title,
+            $left,
+            (int) ceil($this->passMark * $left / $this->total),
+            $this->behaviour,
+            $this->safety,
+            $this->answers,
+            $this->order,
+            $this->time,
+            $this->rules,
+            [],
+            $this->perMistake,
+            $this->withinMinutes,
+            $this->critical,
+        );
+    }
+
     /** What all its parts come to. */
     public function sum(): int
     {

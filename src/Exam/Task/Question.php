@@ -25,6 +25,12 @@ final readonly class Question
     ) {
     }
 
+    /** Whether its answer leaves one way to answer another: of two cables in a box, one from the supply leaves one for the light. */
+    public function tells(self $other): bool
+    {
+        return $this->at === $other->at && count($this->options) === 2 && $this->options === $other->options;
+    }
+
     /** @param  list<string>  $answer  one option, or all of them in order */
     public function isRight(array $answer): bool
     {

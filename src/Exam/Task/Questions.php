@@ -40,7 +40,35 @@ final readonly class Questions
             default => [],
         };
 
-        return $task->kind === TaskKind::Parts ? $all : array_slice($this->dice->for('which')->shuffled($all), 0, $task->questions);
+        return $task->kind === TaskKind::Parts ? $all : self::dealt($this->dice->for('which')->shuffled($all), $task->questions);
+    }
+
+    /**
+     * As many of each kind as there are, in turn, so that seats are asked the same kinds of things; and none whose answer another
+     * gives away.
+     *
+     * @param  list<Question>  $all
+     * @return list<Question>
+     */
+    private static function dealt(array $all, int $most): array
+    {
+        $piles = [];
+        foreach (QuestionKind::cases() as $kind) {
+            $piles[] = array_values(array_filter($all, fn (Question $question) => $question->kind === $kind));
+        }
+        $piles = array_values(array_filter($piles));
+        $dealt = [];
+        while ($piles !== [] && count($dealt) < $most) {
+            foreach ($piles as $i => $pile) {
+                $next = $pile[0];
+                array_shift($piles[$i]);
+                $isGiven = array_filter($dealt, fn (Question $one) => $one->tells($next)) !== [];
+                $dealt = $isGiven || count($dealt) >= $most ? $dealt : [...$dealt, $next];
+            }
+            $piles = array_values(array_filter($piles));
+        }
+
+        return $dealt;
     }
 
     public function bin(): Bin

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
+use App\Actions\Bench\HandInOverdue;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Bench\BenchResource;
 use App\Http\Resources\Classes\AttemptSummaryResource;
@@ -20,9 +21,10 @@ final class AttemptController extends Controller
         );
     }
 
-    public function show(Attempt $attempt): BenchResource
+    public function show(Attempt $attempt, HandInOverdue $overdue): BenchResource
     {
         $this->authorize('view', $attempt);
+        $overdue->execute($attempt);
 
         return BenchResource::make($attempt->load(['assignment.boardFile', 'trainee', 'steps' => fn ($steps) => $steps->orderBy('id')]));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
+use App\Actions\Bench\HandInOverdue;
 use App\Actions\Bench\KeepAnswers;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\KeepAnswersRequest;
@@ -13,9 +14,10 @@ use Illuminate\Http\Response;
 
 final class QuestionController extends Controller
 {
-    public function show(Attempt $attempt): QuestionsResource
+    public function show(Attempt $attempt, HandInOverdue $overdue): QuestionsResource
     {
         $this->authorize('view', $attempt);
+        $overdue->execute($attempt);
 
         return QuestionsResource::make($attempt->load(['assignment.boardFile', 'trainee']));
     }

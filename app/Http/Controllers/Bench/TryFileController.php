@@ -16,7 +16,7 @@ final class TryFileController extends Controller
     {
         $this->authorize('leave', $attempt);
         $wiring = $attempt->load(['assignment.boardFile', 'appliedSteps'])->stepLog()->bench()->wiring();
-        $text = json_encode(WiringArray::of($wiring), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        $text = json_encode(WiringArray::of($wiring), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
 
         return response("$text\n", 200, [
             'Content-Type' => 'application/json',

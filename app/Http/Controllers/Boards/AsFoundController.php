@@ -6,28 +6,29 @@ namespace App\Http\Controllers\Boards;
 
 use App\Actions\Boards\KeepAsFound;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Boards\ShowAsFoundRequest;
 use App\Http\Requests\Boards\UpdateAsFoundRequest;
 use App\Http\Resources\Boards\AsFoundResource;
 use App\Models\AsFoundSheet;
 use App\Models\BoardFile;
-use Illuminate\Http\Request;
 
 final class AsFoundController extends Controller
 {
-    public function show(Request $request, BoardFile $boardFile): AsFoundResource
+    public function show(ShowAsFoundRequest $request, BoardFile $boardFile): AsFoundResource
     {
-        $this->authorize('view', $boardFile);
 
-        return AsFoundResource::make(['file' => $boardFile, 'sheet' => AsFoundSheet::of($boardFile, $request->user() ?? abort(401))]);
+        return AsFoundResource::make(['file' => $boardFile, 'sheet' => AsFoundSheet::of($boardFile, $request->instructor(), $request->number())]);
     }
 
     public function update(UpdateAsFoundRequest $request, BoardFile $boardFile, KeepAsFound $keep): AsFoundResource
     {
-        $text = $request->wiring();
-        $text === null
-            ? $keep->fromSheet($boardFile, $request->instructor(), $request->sheet())
-            : $keep->fromFile($boardFile, $request->instructor(), $text);
+        [$instructor, $number, $text, $plan] = [$request->instructor(), $request->number(), $request->wiring(), $request->plan()];
+        match (true) {
+            $plan !== null => $keep->fromPlan($boardFile, $instructor, $number, $plan),
+            $text !== null => $keep->fromFile($boardFile, $instructor, $number, $text),
+            default => $keep->fromSheet($boardFile, $instructor, $number, $request->sheet()),
+        };
 
-        return AsFoundResource::make(['file' => $boardFile, 'sheet' => AsFoundSheet::of($boardFile, $request->instructor())]);
+        return AsFoundResource::make(['file' => $boardFile, 'sheet' => AsFoundSheet::of($boardFile, $instructor, $number)]);
     }
 }

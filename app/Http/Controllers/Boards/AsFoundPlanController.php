@@ -6,16 +6,14 @@ namespace App\Http\Controllers\Boards;
 
 use App\Actions\Boards\PlanFromAsFound;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Boards\ShowAsFoundRequest;
 use App\Http\Resources\Boards\AsFoundPlanResource;
 use App\Models\BoardFile;
-use Illuminate\Http\Request;
 
 final class AsFoundPlanController extends Controller
 {
-    public function show(Request $request, BoardFile $boardFile, PlanFromAsFound $plan): AsFoundPlanResource
+    public function show(ShowAsFoundRequest $request, BoardFile $boardFile, PlanFromAsFound $plan): AsFoundPlanResource
     {
-        $this->authorize('view', $boardFile);
-
-        return AsFoundPlanResource::make($plan->execute($boardFile, $request->user() ?? abort(401)));
+        return AsFoundPlanResource::make($plan->execute($boardFile, $request->instructor(), $request->number()));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
+use App\Actions\Bench\HandInOverdue;
 use App\Actions\Classes\SetAssignment;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\StoreAssignmentRequest;
@@ -32,9 +33,10 @@ final class AssignmentController extends Controller
     }
 
     /** One of them with its attempts; nothing (204) where the asker has its newest version. */
-    public function show(Request $request, Assignment $assignment): AssignmentResource|Response
+    public function show(Request $request, Assignment $assignment, HandInOverdue $overdue): AssignmentResource|Response
     {
         $this->authorize('view', $assignment);
+        $assignment->handInOverdue($overdue);
         if ($request->query('have') === $assignment->versionTag()) {
             return response()->noContent();
         }

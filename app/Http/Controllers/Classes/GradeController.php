@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
+use App\Actions\Bench\HandInOverdue;
 use App\Actions\Classes\KeepJudgement;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Classes\GradeResource;
@@ -13,9 +14,10 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
 final class GradeController extends Controller
 {
-    public function index(Assignment $assignment): AnonymousResourceCollection
+    public function index(Assignment $assignment, HandInOverdue $overdue): AnonymousResourceCollection
     {
         $this->authorize('view', $assignment);
+        $assignment->handInOverdue($overdue);
 
         return GradeResource::collection($assignment->attempts()->with(['trainee', 'judgement'])->orderBy('seat')->orderBy('id')->get());
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Boards;
 
 use App\Http\Concerns\HasInstructor;
+use App\Http\Concerns\NamesBoardNumber;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -17,6 +18,7 @@ use Zwindle\Format\Read\JsonText;
 final class UpdateAsFoundRequest extends FormRequest
 {
     use HasInstructor;
+    use NamesBoardNumber;
 
     public function authorize(): bool
     {
@@ -27,8 +29,10 @@ final class UpdateAsFoundRequest extends FormRequest
     public function rules(): array
     {
         return [
+            ...$this->numberRules(),
+            'plan' => ['sometimes', 'integer:strict', 'min:0', 'max:9999'],
             'wiring' => ['sometimes', 'string', 'max:'.JsonText::MOST_BYTES],
-            'lands' => ['required_without:wiring', 'array', 'max:5000', $this->isNamed(...)],
+            'lands' => ['required_without_all:wiring,plan', 'array', 'max:5000', $this->isNamed(...)],
             'lands.*' => ['nullable', 'string', 'max:80'],
             'marks' => ['sometimes', 'array', 'max:5000', $this->isNamed(...)],
             'marks.*' => [Rule::enum(MarkedAs::class)],
@@ -47,6 +51,12 @@ final class UpdateAsFoundRequest extends FormRequest
     public function wiring(): ?string
     {
         return $this->has('wiring') ? $this->string('wiring')->value() : null;
+    }
+
+    /** Number of a plan to fill it from; null for none. */
+    public function plan(): ?int
+    {
+        return $this->has('plan') ? $this->integer('plan') : null;
     }
 
     public function sheet(): AsFoundSheet

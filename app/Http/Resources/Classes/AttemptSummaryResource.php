@@ -42,6 +42,7 @@ final class AttemptSummaryResource extends JsonResource
             'startedAt' => $this->started_at?->toIso8601ZuluString(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
+            'isTimeUp' => $this->is_time_up,
             'steps' => $this->head,
             'verdict' => $isSilent ? null : $this->verdict,
             'headline' => $isSilent

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import BeginExam from '@/shared/ui/BeginExam.vue'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
@@ -28,6 +28,14 @@ const left = computed(() => {
     Math.round((Date.parse(sheet.value.dueAt) - now.value.getTime() - work.clockOffsetMs.value) / 1000),
   )
   return `${String(Math.floor(seconds / 60)).padStart(2, '0')}:${String(seconds % 60).padStart(2, '0')}`
+})
+
+/** When the time is up the server hands in what stands. */
+watch(left, (now) => {
+  if (now === '00:00') setTimeout(() => void work.load(), 1500)
+})
+watch(sheet, (fresh) => {
+  if (fresh?.handedInAt) void router.replace(`/verdict/${props.attempt}`)
 })
 
 async function handIn() {
@@ -66,7 +74,11 @@ async function handIn() {
       <p v-if="work.failure.value" role="alert" class="border-b border-line px-5 py-1">{{ work.failure.value }}</p>
       <main class="grid min-h-0 grow grid-cols-[minmax(0,56fr)_minmax(0,44fr)]">
         <section class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="What is asked about">
-          <QuestionBoard :sheet="sheet" :question="question" />
+          <QuestionBoard
+            :sheet="sheet"
+            :question="question"
+            @answer="(chosen) => work.answer(question!.number, chosen)"
+          />
         </section>
         <section class="flex min-h-0 flex-col" aria-label="The question">
           <div class="min-h-0 grow overflow-auto p-5" tabindex="0">

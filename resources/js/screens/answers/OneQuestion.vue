@@ -49,7 +49,11 @@ const takeBack = (from: number) => emit('answer', props.question.answer.slice(0,
         :data-option="i"
         @click="choose(i)"
       >
-        <span class="code w-6" aria-hidden="true">{{ question.answer[0] === i ? '●' : '○' }}</span>{{ option }}
+        <span class="code w-6" aria-hidden="true">{{ question.answer[0] === i ? '●' : '○' }}</span><span
+          v-if="question.marks[i]?.length === 1"
+          class="code rounded-full bg-violet px-2 text-paper"
+          >{{ i + 1 }}</span
+        >{{ option }}
       </button>
     </div>
   </div>

@@ -1,19 +1,41 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+import { api } from '@/shared/api/client'
+import { useInAddress } from '@/shared/frame/useInAddress'
 import SavingState from '@/shared/outbox/SavingState.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
+import RowMenu from '@/shared/ui/RowMenu.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import FoundRows from './FoundRows.vue'
 import { useAsFound } from './useAsFound'
 
-const props = defineProps<{ boardFile: number }>()
-const { sheet, plan, saving, toSend, failure, problems, isPlanning, load, write, fillFrom, planFrom } = useAsFound(
-  props.boardFile,
+const props = defineProps<{ boardFile: number; number: number }>()
+const found = useAsFound(props.boardFile, props.number)
+const { sheet, plan, saving, toSend, failure, problems, isPlanning, load, write, fillFrom, planFrom } = found
+const router = useRouter()
+
+/** Other plans that what stands may be like. */
+const { data: plans } = useLoaded(() => api.plans(props.boardFile).catch(() => null))
+const others = computed(
+  () =>
+    plans.value?.plans.slice(1, 12).map(({ scheme, differs }, i) => ({
+      name: `${scheme}${differs.length > 0 ? ` (${differs[0]})` : ''}`,
+      run: () => found.fillAsPlanned(i + 1),
+    })) ?? [],
 )
 
-const at = ref(0)
+const boxInAddress = useInAddress('box', true)
+const at = computed({
+  get: () => Math.max(0, sheet.value?.boxes.findIndex(({ id }) => id === boxInAddress.value) ?? 0),
+  set: (i) => (boxInAddress.value = sheet.value?.boxes[i]?.id ?? ''),
+})
 const box = computed(() => sheet.value?.boxes[at.value] ?? null)
+const goTo = (number: number) => {
+  if (number >= 1 && number <= 40) void router.push({ query: number === 1 ? {} : { number: String(number) } })
+}
 const countOf = (i: number) => {
   const ends = sheet.value?.boxes[i]?.rows.filter(({ isEnd }) => isEnd) ?? []
   return `${ends.filter(({ lands }) => lands !== '').length}/${ends.length}`
@@ -31,10 +53,24 @@ async function take(event: Event) {
   <div class="flex h-dvh flex-col overflow-hidden">
     <TopBar :title="sheet?.title ?? 'As found'" :board="boardFile">
       <SavingState class="text-soft" :state="saving" :to-send="toSend" />
+      <label class="flex items-center gap-2"
+        >Board no.
+        <input
+          type="number"
+          min="1"
+          max="40"
+          class="field w-20"
+          :value="number"
+          data-test="number"
+          @change="goTo(Number(($event.target as HTMLInputElement).value))"
+      /></label>
+      <button type="button" class="btn" :disabled="!found.canTakeBack.value" @click="found.takeBack">Undo</button>
       <label class="btn cursor-pointer focus-within:outline-3 focus-within:outline-violet">
         From a wiring file
         <input type="file" accept=".json,application/json" class="sr-only" data-test="wiring-file" @change="take" />
       </label>
+      <RowMenu v-if="others.length > 0" label="As another plan" :items="others" named />
+      <button type="button" class="btn-main" data-test="as-planned" @click="found.fillAsPlanned(0)">As planned</button>
     </TopBar>
     <LoadState v-if="!sheet || !box" :failure="failure" what="The sheet" @again="load" />
     <main v-else class="grid min-h-0 grow grid-cols-[12rem_minmax(0,1fr)_20rem]">
@@ -57,6 +93,7 @@ async function take(event: Event) {
           <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />Isolate, lock off, prove dead.
           Write down what lands where before anything comes off.
         </p>
+        <p v-if="found.said.value" role="status" class="mb-2 border-l-3 border-violet pl-3">{{ found.said.value }}</p>
         <FoundRows :box="box" :marks="sheet.marks" @write="write" />
       </section>
       <aside class="flex min-h-0 flex-col gap-3 overflow-auto border-l-2 border-ink p-4" aria-label="Plan from it">
@@ -66,7 +103,7 @@ async function take(event: Event) {
             <li v-for="problem in problems" :key="problem">{{ problem }}</li>
           </ul>
         </div>
-        <button type="button" class="btn-main" :disabled="isPlanning" @click="planFrom">
+        <button type="button" class="btn" :disabled="isPlanning" @click="planFrom">
           {{ isPlanning ? 'Working it out …' : 'Plan from what stands' }}
         </button>
         <p v-if="!plan" class="text-soft">

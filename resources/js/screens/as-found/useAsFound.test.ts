@@ -35,7 +35,9 @@ describe('an as-found sheet', () => {
     work.write('W1.white@B1', { mark: 'line' })
     expect(work.saving.value).toBe('saving')
     await vi.advanceTimersByTimeAsync(KEEP_AFTER_MS)
-    expect(keep.mock.calls).toEqual([[5, { lands: { 'W1.black@B1': 'S1.common' }, marks: { 'W1.white@B1': 'line' } }]])
+    expect(keep.mock.calls).toEqual([
+      [5, { lands: { 'W1.black@B1': 'S1.common' }, marks: { 'W1.white@B1': 'line' }, number: 1 }],
+    ])
     expect(work.saving.value).toBe('saved')
   })
 
@@ -88,7 +90,11 @@ describe('an as-found sheet', () => {
     expect([work.saving.value, work.toSend.value]).toEqual(['offline', 1])
     window.dispatchEvent(new Event('online'))
     await vi.waitFor(() => expect(work.saving.value).toBe('saved'))
-    expect(vi.mocked(api.keepAsFound).mock.calls[1]![1]).toEqual({ lands: { 'W1.black@B1': 'A' }, marks: {} })
+    expect(vi.mocked(api.keepAsFound).mock.calls[1]![1]).toEqual({
+      lands: { 'W1.black@B1': 'A' },
+      marks: {},
+      number: 1,
+    })
   })
 
   it('is filled from a wiring file', async () => {
@@ -99,5 +105,21 @@ describe('an as-found sheet', () => {
     const work = await opened()
     await work.fillFrom('{}')
     expect(work.rows.value.map(({ lands }) => lands)).toEqual(['S1.common'])
+  })
+
+  it('exchanges two where a screw takes one, tells so, and takes it back', async () => {
+    const places = ['common', 't1'].map((name) => ({ id: `S1.${name}`, name, takes: 1 }))
+    const rows = [
+      { ...row('W1.black@B1'), lands: 'S1.common' },
+      { ...row('W2.red@B1'), lands: 'S1.t1' },
+    ]
+    vi.spyOn(api, 'asFound').mockResolvedValue({ boxes: [{ id: 'B1', rows, places }] } as unknown as AsFoundSheet)
+    vi.spyOn(api, 'keepAsFound').mockResolvedValue(bare())
+    const work = await opened()
+    work.write('W1.black@B1', { lands: 'S1.t1' })
+    expect(work.rows.value.map(({ lands }) => lands)).toEqual(['S1.t1', 'S1.common'])
+    expect(work.said.value).toContain('changed places')
+    work.takeBack()
+    expect(work.rows.value.map(({ lands }) => lands)).toEqual(['S1.common', 'S1.t1'])
   })
 })

@@ -1,12 +1,41 @@
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
-import type { AsFoundPlan, AsFoundSheet } from '@/shared/api/generated/http'
+import type { AsFoundBox, AsFoundPlan, AsFoundSheet } from '@/shared/api/generated/http'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 
 const KEEP_AFTER_MS = 600
 
+/**
+ * The boxes with one row changed. Where it goes to a terminal that is full, as a screw for one conductor, the one that is there
+ * takes its old place: two that are crossed are written down at once.
+ */
+function withChange(
+  boxes: readonly AsFoundBox[],
+  point: string,
+  change: { lands?: string; mark?: string },
+): [AsFoundBox[], string] {
+  let exchanged = ''
+  const changed = boxes.map((box) => {
+    const own = box.rows.find((row) => row.point === point)
+    if (!own) return box
+    const place = box.places?.find(({ id }) => id === change.lands)
+    const there = box.rows.filter((row) => row.point !== point && row.lands === change.lands)
+    const last = there.at(-1)
+    const isFull = place?.takes !== undefined && place.takes !== null && there.length >= place.takes
+    const leaves = isFull && own.lands !== '' && last ? last : null
+    exchanged = leaves?.name ?? ''
+    return {
+      ...box,
+      rows: box.rows.map((row) =>
+        row.point === point ? { ...row, ...change } : row === leaves ? { ...row, lands: own.lands } : row,
+      ),
+    }
+  })
+  return [changed, exchanged]
+}
+
 /** The as-found sheet of a board: kept by itself, planned from when asked. */
-export function useAsFound(boardFile: number) {
+export function useAsFound(boardFile: number, number = 1) {
   const sheet = shallowRef<AsFoundSheet | null>(null)
   const plan = shallowRef<AsFoundPlan | null>(null)
   const failure = ref('')
@@ -25,20 +54,35 @@ export function useAsFound(boardFile: number) {
 
   async function load() {
     try {
-      sheet.value = await api.asFound(boardFile)
+      sheet.value = await api.asFound(boardFile, number)
       failure.value = ''
     } catch (error) {
       failure.value = (error as Error).message
     }
   }
 
+  const said = ref('')
+  const before = shallowRef<AsFoundSheet | null>(null)
+
   function write(point: string, change: { lands?: string; mark?: string }) {
     if (!sheet.value) return
-    const boxes = sheet.value.boxes.map((box) => ({
-      ...box,
-      rows: box.rows.map((row) => (row.point === point ? { ...row, ...change } : row)),
-    }))
-    sheet.value = { ...sheet.value, boxes }
+    before.value = sheet.value
+    const [boxes, exchanged] = withChange(sheet.value.boxes, point, change)
+    said.value = exchanged ? `${exchanged} is where it was: the two changed places.` : ''
+    put({ ...sheet.value, boxes })
+  }
+
+  /** Back to what stood before the last change. */
+  function takeBack() {
+    if (!before.value) return
+    const back = before.value
+    before.value = null
+    said.value = ''
+    put(back)
+  }
+
+  function put(next: AsFoundSheet) {
+    sheet.value = next
     plan.value = null
     written++
     outbox.changed()
@@ -53,7 +97,7 @@ export function useAsFound(boardFile: number) {
     const filled = (field: 'lands' | 'mark') =>
       Object.fromEntries(rows.value.filter((row) => row[field] !== '').map((row) => [row.point, row[field]]))
     try {
-      await api.keepAsFound(boardFile, { lands: filled('lands'), marks: filled('mark') })
+      await api.keepAsFound(boardFile, { lands: filled('lands'), marks: filled('mark'), number })
     } catch (error) {
       told(error)
       throw error
@@ -64,9 +108,16 @@ export function useAsFound(boardFile: number) {
     problems.value = []
   }
 
-  async function fillFrom(text: string) {
+  const fillFrom = (text: string) => fill({ wiring: text })
+  const fillAsPlanned = (planned: number) => fill({ plan: planned })
+
+  async function fill(what: { wiring: string } | { plan: number }) {
     try {
-      sheet.value = await api.keepAsFound(boardFile, { wiring: text })
+      await outbox.flush()
+      const old = sheet.value
+      sheet.value = await api.keepAsFound(boardFile, { ...what, number })
+      before.value = old
+      said.value = ''
       plan.value = null
       sent = written
       failure.value = ''
@@ -82,7 +133,7 @@ export function useAsFound(boardFile: number) {
     isPlanning.value = true
     try {
       await outbox.flush()
-      if (written === sent) plan.value = await api.asFoundPlan(boardFile)
+      if (written === sent) plan.value = await api.asFoundPlan(boardFile, number)
     } catch (error) {
       failure.value = (error as Error).message
     } finally {
@@ -104,6 +155,10 @@ export function useAsFound(boardFile: number) {
     load,
     write,
     fillFrom,
+    fillAsPlanned,
+    said: readonly(said),
+    canTakeBack: computed(() => before.value !== null),
+    takeBack,
     planFrom,
   }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import HouseMark from '@/shared/ui/HouseMark.vue'
-import { computed, onScopeDispose, ref } from 'vue'
+import { computed, onScopeDispose, ref, watch } from 'vue'
 import SavingState from '@/shared/outbox/SavingState.vue'
 import type { Saving } from '@/shared/outbox/useOutbox'
 
@@ -19,7 +19,7 @@ const props = defineProps<{
   canUndo: boolean
   canRedo: boolean
 }>()
-defineEmits<{ undo: []; redo: []; handIn: [] }>()
+const emit = defineEmits<{ undo: []; redo: []; handIn: []; timeUp: [] }>()
 
 const briefOpen = ref(false)
 const now = ref(Date.now())
@@ -31,6 +31,10 @@ const leftS = computed(() =>
     ? null
     : Math.max(0, Math.round((Date.parse(props.dueAt) - now.value - props.clockOffsetMs) / 1000)),
 )
+/** The server hands in what stands; a moment later, so that its clock has passed it too. */
+watch(leftS, (left, before) => {
+  if (left === 0 && before !== 0) setTimeout(() => emit('timeUp'), 1500)
+})
 const clock = computed(() => {
   if (leftS.value === null) return ''
   if (leftS.value === 0) return 'Time is up'

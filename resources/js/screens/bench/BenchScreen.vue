@@ -133,6 +133,7 @@ async function handIn() {
       @undo="hand.undo"
       @redo="hand.redo"
       @hand-in="handingIn = true"
+      @time-up="work.load"
     />
     <TrialBar v-if="data.isTrial && data.boardFile !== null" :attempt="attempt" :board-file="data.boardFile" />
     <ConfirmBar

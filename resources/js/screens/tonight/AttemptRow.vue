@@ -6,7 +6,8 @@ import type { AttemptSummary } from '@/shared/api/generated/http'
 const props = defineProps<{ attempt: AttemptSummary; seated: boolean }>()
 const MARKS = { pass: '✓', remarks: '✓ …', fail: '✕' }
 const state = computed(() => {
-  if (props.attempt.handedInAt) return props.attempt.headline ?? 'Handed in'
+  if (props.attempt.handedInAt)
+    return `${props.attempt.isTimeUp ? `Time up after ${props.attempt.minutes} minutes, as it stood. ` : ''}${props.attempt.headline ?? 'Handed in'}`
   if (!props.attempt.startedAt) return 'Not started'
   if (props.attempt.dueAt && Date.parse(props.attempt.dueAt) < Date.now()) return 'Time is up, not handed in'
   if (!isWired(props.attempt.kind)) return 'Answering'

@@ -36,6 +36,9 @@ async function finish() {
 <template>
   <main class="mx-auto max-w-xl p-12" data-test="handed-in">
     <h2 class="mb-3 text-2xl font-bold">Handed in</h2>
+    <p v-if="bench.isTimeUp" class="mb-3 text-lg font-bold" data-test="time-up">
+      Time was up after {{ bench.minutes }} minutes: it was handed in as it stood then.
+    </p>
     <p class="mb-5 text-lg">
       {{ bench.title }} is with your instructor. The mark, and what there is to say about your board, come when it is
       released. This page can stay open.

@@ -212,13 +212,21 @@ export const api = {
     ),
   materials: (boardFile: number, plan: number, asked: Record<string, string>) =>
     request<MaterialsData>('GET', `board-files/${boardFile}/plans/${plan}/materials${queryOf(asked)}`),
-  asFound: (boardFile: number) => request<AsFoundSheet>('GET', `board-files/${boardFile}/as-found`),
+  asFound: (boardFile: number, number = 1) =>
+    request<AsFoundSheet>('GET', `board-files/${boardFile}/as-found${queryOf({ number: String(number) })}`),
   keepAsFound: (
     boardFile: number,
-    what: { lands: Record<string, string>; marks: Record<string, string> } | { wiring: string },
+    what: ({ lands: Record<string, string>; marks: Record<string, string> } | { wiring: string } | { plan: number }) & {
+      number: number
+    },
   ) => request<AsFoundSheet>('PUT', `board-files/${boardFile}/as-found`, what),
-  asFoundPlan: (boardFile: number) =>
-    request<AsFoundPlan>('GET', `board-files/${boardFile}/as-found/plan`, undefined, 60_000),
+  asFoundPlan: (boardFile: number, number = 1) =>
+    request<AsFoundPlan>(
+      'GET',
+      `board-files/${boardFile}/as-found/plan${queryOf({ number: String(number) })}`,
+      undefined,
+      60_000,
+    ),
   keepStockLine: (practice: Board['practice'], part: string, price: string, held: string) =>
     request<void>('PUT', 'stock-lines', { practice, part, price: price || null, held: held || null }),
   /** Address of one of the lists as a table to download. */

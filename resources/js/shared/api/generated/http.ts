@@ -66,6 +66,10 @@ export interface BenchData {
    * What the brief says besides: where the work is done, where the task stands on what practitioners dispute.
    */
   positions: string[]
+  /**
+   * Handed in as it stood when the time was up.
+   */
+  isTimeUp: boolean
   mayWireAgain: boolean
   /**
    * Earlier tries, as they were told.
@@ -204,7 +208,15 @@ export interface AskedQuestion {
   number: number
   text: string
   options: string[]
+  /**
+   * Where each option is on the drawing of the box; empty where it is on none.
+   */
+  marks: string[][]
   isOrdered: boolean
+  /**
+   * The box on the board that it asks a part for.
+   */
+  about: string | null
   box: BoardLook | null
   standing: Step[]
   /**
@@ -275,6 +287,10 @@ export interface TesterReading {
   floats: boolean
 }
 export interface AttemptSummary {
+  /**
+   * Handed in as it stood when the time was up.
+   */
+  isTimeUp: boolean
   id: number
   seat: number | null
   kind: TaskKind
@@ -511,6 +527,10 @@ export interface AsFoundBox {
   places: {
     id: string
     name: string
+    /**
+     * Conductors; null where there is no limit.
+     */
+    takes: number | null
   }[]
 }
 export interface AsFoundSheet {
@@ -618,6 +638,14 @@ export interface KeepAsFound {
       }
     | unknown[]
   wiring?: string
+  /**
+   * To fill it as a plan has it.
+   */
+  plan?: number
+  /**
+   * Of the board, where several hang of one drawing.
+   */
+  number?: number
 }
 export interface KeepStockLine {
   practice: 'na' | 'gb'

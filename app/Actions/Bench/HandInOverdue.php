@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bench;
+
+use App\Actions\Classes\KeepJudgement;
+use App\Enums\JudgedAt;
+use App\Models\Attempt;
+use Illuminate\Support\Facades\DB;
+
+/** When the time of an exam is up, what stands is handed in as it stands, at the minute at which it was up. */
+final readonly class HandInOverdue
+{
+    public function __construct(private KeepJudgement $keep)
+    {
+    }
+
+    /** @return bool whether it was handed in now */
+    public function execute(Attempt $attempt): bool
+    {
+        $isClosed = self::isOverdue($attempt) && DB::transaction(function () use ($attempt): bool {
+            $attempt->claim();
+
+            return self::isOverdue($attempt) && $attempt->update([
+                'handed_in_at' => $attempt->dueAt(),
+                'is_time_up' => true,
+                'tries' => $attempt->tries + 1,
+            ]);
+        });
+        if ($isClosed) {
+            $this->keep->execute($attempt, JudgedAt::HandIn);
+        }
+
+        return $isClosed;
+    }
+
+    private static function isOverdue(Attempt $attempt): bool
+    {
+        return $attempt->handed_in_at === null
+            && $attempt->assignment->isExam()
+            && ($attempt->dueAt()?->isPast() ?? false);
+    }
+}
