@@ -14,7 +14,7 @@ $ids = [];
 foreach (range(1, ${trainees}) as $i) {
     $ids[] = App\\Models\\User::query()->firstOrCreate(['username' => "load$i"], ['name' => "Load $i", 'role' => 'trainee', 'password' => 'lights-on'])->id;
 }
-$assignment = (new App\\Actions\\SetAssignment)->execute($classroom, $file, $ids, null);
+$assignment = (new App\\Actions\\Classes\\SetAssignment)->execute($classroom, $file, $ids, null);
 echo json_encode($assignment->attempts()->orderBy('trainee_id')->pluck('id'));
 `
 const attempts = JSON.parse(

@@ -63,6 +63,7 @@ Route::middleware('auth')->group(function () {
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::get('board-files', [BoardFileController::class, 'index']);
     Route::post('board-files', [BoardFileController::class, 'store']);
+    Route::get('board-files/{boardFile}', [BoardFileController::class, 'show']);
     Route::patch('board-files/{boardFile}', [BoardFileController::class, 'update']);
     Route::delete('board-files/{boardFile}', [BoardFileController::class, 'destroy']);
     Route::post('board-files/{deleted}/back', [DeletedBoardController::class, 'update']);

@@ -15,7 +15,8 @@ async function signIn(page, who) {
   await page.waitForURL((url) => !url.pathname.includes('sign-in'))
 }
 async function signInAs(page, who) {
-  await page.getByRole('button', { name: 'Sign out' }).click()
+  await page.context().clearCookies()
+  await page.goto(`${base}/sign-in`)
   await signIn(page, who)
 }
 
@@ -64,16 +65,6 @@ await picture('verdict-fail', {
     await page.locator('[data-flip=S2]').click()
   },
 })
-await picture('verdict-repair', {
-  who: 'bertil',
-  path: '/verdict/2',
-  act: async (page) => {
-    await page.getByRole('tab', { name: 'Put it right' }).click()
-    await page.getByRole('button', { name: 'Show the first move' }).click()
-    await page.getByRole('button', { name: 'Next step' }).click()
-    await page.mouse.click(5, 5)
-  },
-})
 await picture('verdict-box', {
   who: 'odalys',
   path: '/verdict/16',
@@ -88,22 +79,22 @@ await picture('verdict-diagram', {
     await page.mouse.click(5, 5)
   },
 })
-await picture('verdict-tablet', {
-  who: 'odalys',
-  path: '/verdict/16',
-  width: 1024,
-  height: 768,
-  act: async (page) => {
-    await page.getByRole('button', { name: 'Open Slipway' }).click()
-    await page.locator('[data-layer=line]').click()
-  },
-})
-await picture('class', {
+await picture('tonight', {
   who: 'marit',
-  path: '/class',
+  path: '/tonight',
   act: (page) => page.getByRole('button', { name: /Propagation house/ }).click(),
 })
-await picture('set-a-board', { who: 'marit', path: '/assign', act: (page) => page.getByRole('radio').nth(2).click() })
+await picture('boards', { who: 'marit', path: '/boards' })
+await picture('people', {
+  who: 'marit',
+  path: '/people?add=people',
+  act: async (page) => {
+    await page.locator('[data-test=roster]').fill('Surname,First name,Extra time\nBerg,Odd,25\nWei,Li,\n=cmd,Al,')
+    await page.getByRole('button', { name: 'Look at the list' }).click()
+    await page.locator('[data-test=roster-rows]').waitFor()
+  },
+})
+await picture('show', { who: 'marit', path: '/show/5', act: type(['1', '3']) })
 await picture('plans', {
   who: 'marit',
   path: '/plans/6',
@@ -115,9 +106,9 @@ await picture('plans', {
 })
 await picture('drawing-board', {
   who: 'marit',
-  path: '/assign',
+  path: '/boards?new=yes',
   act: async (page) => {
-    await page.locator('[data-test=new-board]').selectOption('pattern na-08-station-fed-at-the-four-way')
+    await page.locator('[data-pattern="na-08-station-fed-at-the-four-way"]').click()
     await page.waitForURL(/draw/)
     await page.locator('[data-test=sentence]').waitFor()
     await page.locator('[data-wall-box=B2]').focus()
@@ -144,13 +135,11 @@ await picture('as-found', {
   who: 'marit',
   path: '/as-found/1',
   act: async (page) => {
-    await page.locator('[data-box=B1]').click()
-    const write = (point, place) => page.locator(`[data-row="${point}"] select`).first().selectOption(place)
-    await write('W1.black@B1', 'S1.t1')
-    await write('W2.black@B1', 'S1.common')
-    await write('W2.red@B1', 'S1.t2')
-    await write('W1.white@B1', 'A')
-    await write('W2.white@B1', 'A')
+    await page.locator('[data-test=as-planned]').click()
+    await page.locator('[data-box=B2]').click()
+    await page.locator('[data-box=B2] :text("7/7")').waitFor()
+    const place = await page.locator('[data-row="W2.red@B2"] select').first().inputValue()
+    await page.locator('[data-row="W3.black@B2"] select').first().selectOption(place)
     await page.getByRole('button', { name: 'Plan from what stands' }).click()
     await page.locator('[data-test=moves]').waitFor()
     await page.mouse.click(5, 5)
@@ -171,7 +160,7 @@ const setTask =
     await page.locator('[data-test=mode]').selectOption(mode)
     await page.locator('[data-test=spread]').waitFor()
     await page.locator('[data-test=set]').click()
-    await page.waitForURL(/class$/)
+    await page.waitForURL(/tonight/)
   }
 const openTask = async (page, title) => {
   await page.goto(`${base}/my-boards`)
@@ -242,7 +231,6 @@ await picture('marks', {
     await signInAs(page, 'marit')
     await page.goto(`${base}/marks/${assignments[0].id}`)
     await page.locator(`[data-attempt="${attempt}"]`).click()
-    await page.locator('[data-observe=tug]').getByRole('button', { name: 'Yes' }).click()
     await page.mouse.click(5, 5)
   },
 })

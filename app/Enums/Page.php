@@ -8,6 +8,7 @@ namespace App\Enums;
 enum Page: string
 {
     case Task = 'task';
+    case LightingPlan = 'lighting-plan';
     case Board = 'board';
     case Schedule = 'schedule';
     case Diagram = 'diagram';
@@ -23,6 +24,6 @@ enum Page: string
     /** Whether it is worked on by a trainee: nothing on it may tell the answer. */
     public function isWithoutAnswers(): bool
     {
-        return in_array($this, [self::Task, self::BlankLabels, self::AsFound], true);
+        return in_array($this, [self::Task, self::LightingPlan, self::BlankLabels, self::AsFound], true);
     }
 }

@@ -68,6 +68,7 @@ final readonly class PlanPaper
             'locale' => $board->practice->words,
             'title' => $board->title,
             'brief' => $this->brief,
+            'lightingPlan' => LightingPlan::of($board),
             'blankBoard' => BoardSvg::of($this->plan, withAnswers: false),
             'board' => BoardSvg::of($this->plan, withAnswers: true),
             'diagram' => DiagramSvg::of(new Diagram($evidence->circuit, $evidence->roles), $board->title),

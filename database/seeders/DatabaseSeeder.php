@@ -14,6 +14,7 @@ use App\Models\Classroom;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\File;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
@@ -99,6 +100,23 @@ final class DatabaseSeeder extends Seeder
                     $this->work($assignment, $trainees[$username], $slug, $work[$slug]);
                 }
             }
+        }
+        self::library($instructor);
+    }
+
+    /** Boards of the library that are not set yet. */
+    private static function library(User $instructor): void
+    {
+        foreach (File::glob(database_path('demo-library/*.board.json')) as $path) {
+            $json = File::get($path);
+            $board = (new ReadBoard)->undecided($json);
+            BoardFile::query()->create([
+                'instructor_id' => $instructor->id,
+                'title' => $board->title,
+                'practice' => $board->practice->id,
+                'brief' => trim(File::get(str_replace('.board.json', '.txt', $path))),
+                'json' => $json,
+            ]);
         }
     }
 

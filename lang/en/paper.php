@@ -2,11 +2,12 @@
 
 return [
     'page' => [
-        'task' => 'Task', 'board' => 'Board, to scale', 'schedule' => 'Wiring schedule', 'diagram' => 'Schematic', 'key' => 'Answer key, box by box',
+        'task' => 'Task', 'lighting-plan' => 'Lighting plan', 'board' => 'Board, to scale', 'schedule' => 'Wiring schedule', 'diagram' => 'Schematic', 'key' => 'Answer key, box by box',
         'materials' => 'Materials and cut list', 'mark-out' => 'Mark-out sheet', 'boxes' => 'In the boxes', 'readings' => 'Readings to expect',
         'labels' => 'Labels', 'blank-labels' => 'Labels, blank for an exam', 'as-found' => 'As-found sheet',
     ],
     'write-down' => 'Write down what each conductor carries and where it lands.',
+    'lighting-plan-note' => 'What hangs where, and which switch works which light. The dashed lines are no cables.',
     'sign' => 'Name ____________________    Station ________    Date ____________',
     'open-boxes' => 'Each box opened: conductor ends at the left with what they carry (a black band is tape or sleeve), screws and leads at the right, a triangle where a connector joins.',
     'seat' => 'Seat :seat · :trainee', 'seat-key' => 'answer key', 'minutes' => ':minutes minutes.',

@@ -122,4 +122,13 @@ router.beforeEach(async (to) => {
 
 router.afterEach((to, from) => {
   if (to.path !== from.path) countMove()
+  if (to.path === '/sign-in') setTimeout(fetchFirstPages, FETCH_AFTER_MS)
 })
+
+/** What comes after the door is fetched while somebody types at it. */
+const FETCH_AFTER_MS = 300
+function fetchFirstPages() {
+  for (const { path, components } of router.getRoutes())
+    if (path === '/tonight' || path === '/my-boards')
+      void (components?.default as (() => Promise<unknown>) | undefined)?.()
+}

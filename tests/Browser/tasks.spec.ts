@@ -175,6 +175,17 @@ for (const practice of ['na', 'gb'] as const) {
       const attempt = trainee.url().split('/').pop()
       await expect(trainee.locator('[data-question="1"]')).toBeVisible()
       expect(await trainee.content()).not.toMatch(SECRETS)
+      if (kind === 'parts') {
+        // The board with its boxes closed, and the one that is asked about.
+        await expect(trainee.locator('[data-test=parts-board] [data-map-box]').first()).toBeVisible()
+        await expect(trainee.locator('[data-test=parts-board] [aria-label$=", open"]')).toHaveCount(1)
+      }
+      if (kind === 'names') {
+        // Marked on the drawing too: chosen there, it is chosen in the list.
+        const box = trainee.locator('[data-test=question-box]')
+        await box.locator('[role=button][aria-label*="number 1"], [role=checkbox]').first().click()
+        await expect(trainee.locator('[data-option][aria-checked=true]')).toHaveCount(1)
+      }
       if (kind === 'trace') {
         const count = await trainee.locator('[data-option]').count()
         for (let i = 0; i < count; i++) await trainee.locator('[data-option]').first().click()

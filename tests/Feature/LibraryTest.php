@@ -17,6 +17,9 @@ it('lists boards with a small drawing, their way of wiring, and whether they are
         ->and($set['sketch']['runs'])->toHaveCount(3)->and(array_column($set['sketch']['boxes'], 'holds'))->toContain(['three-way'], ['supply'])
         ->and($boards[$own]['isInUse'])->toBeFalse()->and($boards[$own]['scheme'])->not->toBe('')
         ->and(array_merge(...array_column($boards[$own]['sketch']['boxes'], 'holds')))->toContain('rose', 'one-pole');
+    $this->getJson("api/board-files/$own")->assertOk()->assertJsonPath('scheme', $boards[$own]['scheme']);
+    $this->actingAs($people->trainee)->getJson("api/board-files/$own")->assertNotFound();
+    $this->actingAs($people->instructor);
     // A pattern is a picture that shows where the feed comes in.
     $pattern = $this->getJson('api/patterns')->assertOk()->json('0');
     expect($pattern['sketch']['boxes'][0]['kind'])->toBe('supply');

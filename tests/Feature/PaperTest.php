@@ -288,3 +288,15 @@ it('has memory enough for the sheets of a class, and takes none away', function 
 
     expect($process->mustRun()->getOutput())->toBe("%PDF $after");
 })->with([['128M', '512M'], ['1G', '1G'], ['-1', '-1']]);
+
+it('draws a lighting plan with the symbols of the practice, and not a word of how it is wired', function (string $path, array $texts) {
+    $board = Files::board($path);
+    $svg = App\Paper\LightingPlan::of($board)->file();
+
+    expect(array_values(array_filter(textsOf($svg), fn (string $text) => preg_match('/^(S|\d)$/', $text) === 1)))->toBe($texts)
+        ->and($svg)->not->toContain('14/', 'traveler', 'hot')->and(substr_count($svg, '<circle'))->toBeGreaterThan(0);
+})->with([
+    'S3, S4, S3' => ['database/patterns/na-08-station-fed-at-the-light.board.json', ['S', '3', 'S', '4', 'S', '3']],
+    'two in a box and a receptacle' => ['database/patterns/na-12-receptacle-always-hot.board.json', ['S']],
+    'IEC: levers, no letters' => ['database/patterns/gb-10-intermediate-in-three-core.board.json', []],
+]);

@@ -6,6 +6,7 @@ namespace App\Actions\Boards;
 
 use App\Models\BoardFile;
 use App\Models\User;
+use Illuminate\Support\Facades\Lang;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
 use Zwindle\Catalogue\Editions\Editions;
 use Zwindle\Catalogue\Practices\Practice;
@@ -47,12 +48,19 @@ final readonly class StartDrawing
         $text = (string) $this->patterns->text($key);
         $board = json_decode($text, flags: JSON_THROW_ON_ERROR);
 
-        return $this->store($instructor, $board->title, Practice::from($board->practice), '', $text);
+        $practice = Practice::from($board->practice);
+        $brief = Lang::has("patterns.$key", $practice->words) ? __("patterns.$key", [], $practice->words) : '';
+
+        return $this->store($instructor, $board->title, $practice, $brief, $text);
     }
 
     public function copy(User $instructor, BoardFile $file): BoardFile
     {
-        return $this->store($instructor, $file->title, Practice::from($file->practice), $file->brief, $file->json);
+        $copy = $this->store($instructor, $file->title, Practice::from($file->practice), $file->brief, $file->json);
+        // It is wired the same way.
+        $copy->update(['scheme' => $file->scheme, 'scheme_of' => $file->scheme === null ? null : $copy->version]);
+
+        return $copy;
     }
 
     private function store(User $instructor, string $title, Practice $practice, string $brief, string $json): BoardFile

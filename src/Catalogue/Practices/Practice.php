@@ -44,6 +44,7 @@ final readonly class Practice
      * @param  int|null  $conductorsToABoxScrew  null where there is no limit
      * @param  bool  $sleevesAnyCore  whether a core of any colour may be marked as anything; else white and grey alone, and no singles
      * @param  bool  $isCommonLinkUsual  whether tying the commons is the usual way; else it is disputed
+     * @param  bool  $hasLetterSymbols  whether switches are letters on a lighting plan; else the symbols of IEC 60617
      * @param  array<string, list<string>>  $disputes  what practitioners disagree on → the positions that can be taken
      * @param  list<string>  $knowsNot  finding codes that are of other practices
      * @param  non-empty-list<array{by: string, most: int|null}>  $connectors  the one for few conductors first
@@ -81,6 +82,7 @@ final readonly class Practice
         public bool $sleevesAnyCore,
         public bool $sleevesBareEarths,
         public bool $isCommonLinkUsual,
+        public bool $hasLetterSymbols,
         public array $disputes,
         private array $knowsNot,
         private array $connectors,

@@ -22,7 +22,7 @@ namespace Zwindle\Catalogue\Practices;
  *     allowances: array{freeM: float, sheathM: float, wastePercent: float, roundUpToM: float},
  *     supports: array{fromBoxM: float, fromPlasticSingleM: float, everyM: float},
  *     wall: array{widthMm: float, heightMm: float}, gridMm: float,
- *     conductorsToABoxScrew: int|null, sleevesAnyCore: bool, sleevesBareEarths: bool, isCommonLinkUsual: bool,
+ *     conductorsToABoxScrew: int|null, sleevesAnyCore: bool, sleevesBareEarths: bool, isCommonLinkUsual: bool, hasLetterSymbols: bool,
  *     disputes: array<string, list<string>>, knowsNot: list<string>, source: string}
  */
 final class PracticeFile
@@ -90,6 +90,7 @@ final class PracticeFile
             $json['sleevesAnyCore'],
             $json['sleevesBareEarths'],
             $json['isCommonLinkUsual'],
+            $json['hasLetterSymbols'],
             $json['disputes'],
             $json['knowsNot'],
             $json['connectors'],

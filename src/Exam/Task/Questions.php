@@ -22,6 +22,8 @@ final readonly class Questions
 {
     private const EVERY_SWITCH_UP = 0;
 
+    private const MOST_THROWS = 20;
+
     private Board $board;
 
     public function __construct(private Plan $plan, private Dice $dice)
@@ -40,12 +42,42 @@ final readonly class Questions
             default => [],
         };
 
-        return $task->kind === TaskKind::Parts ? $all : self::dealt($this->dice->for('which')->shuffled($all), $task->questions);
+        return $task->kind === TaskKind::Parts ? $all : $this->chosen($all, $task->questions);
     }
 
     /**
-     * As many of each kind as there are, in turn, so that seats are asked the same kinds of things; and none whose answer another
-     * gives away.
+     * Which of them are asked is thrown; of which kinds they are is not, so that seats are asked the same kinds of things.
+     *
+     * @param  list<Question>  $all
+     * @return list<Question>
+     */
+    private function chosen(array $all, int $most): array
+    {
+        $unthrown = self::dealt($all, $most);
+        for ($throw = 0; $throw < self::MOST_THROWS; $throw++) {
+            $thrown = self::dealt($this->dice->for("which $throw")->shuffled($all), $most);
+            if (self::kindsOf($thrown) === self::kindsOf($unthrown)) {
+                return $this->dice->for('order')->shuffled($thrown);
+            }
+        }
+
+        return $unthrown;
+    }
+
+    /**
+     * @param  list<Question>  $questions
+     * @return array<string, int>
+     */
+    private static function kindsOf(array $questions): array
+    {
+        $kinds = array_count_values(array_map(fn (Question $question) => $question->kind->value, $questions));
+        ksort($kinds);
+
+        return $kinds;
+    }
+
+    /**
+     * Of each kind in turn; and none whose answer another gives away.
      *
      * @param  list<Question>  $all
      * @return list<Question>

@@ -17,7 +17,9 @@ final class AsFoundController extends Controller
     public function show(ShowAsFoundRequest $request, BoardFile $boardFile): AsFoundResource
     {
 
-        return AsFoundResource::make(['file' => $boardFile, 'sheet' => AsFoundSheet::of($boardFile, $request->instructor(), $request->number())]);
+        $sheet = AsFoundSheet::of($boardFile, $request->instructor(), $request->number());
+
+        return AsFoundResource::make(['file' => $boardFile, 'sheet' => $sheet]);
     }
 
     public function update(UpdateAsFoundRequest $request, BoardFile $boardFile, KeepAsFound $keep): AsFoundResource

@@ -33,6 +33,13 @@ final class BoardFileController extends Controller
         return LibraryBoardResource::collection($boards);
     }
 
+    public function show(BoardFile $boardFile): LibraryBoardResource
+    {
+        $this->authorize('view', $boardFile);
+
+        return LibraryBoardResource::make($boardFile->load('sharedWith')->loadCount(['assignments', 'frozen', 'tasks']));
+    }
+
     public function store(StoreBoardFileRequest $request, AddBoardFile $add): JsonResponse
     {
         return BoardFileResource::make($add->execute($request->instructor(), $request->text()))->response()->setStatusCode(201);

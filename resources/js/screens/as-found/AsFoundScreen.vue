@@ -53,7 +53,7 @@ async function take(event: Event) {
   <div class="flex h-dvh flex-col overflow-hidden">
     <TopBar :title="sheet?.title ?? 'As found'" :board="boardFile">
       <SavingState class="text-soft" :state="saving" :to-send="toSend" />
-      <label class="flex items-center gap-2"
+      <label class="flex items-center gap-2 whitespace-nowrap"
         >Board no.
         <input
           type="number"
@@ -65,10 +65,6 @@ async function take(event: Event) {
           @change="goTo(Number(($event.target as HTMLInputElement).value))"
       /></label>
       <button type="button" class="btn" :disabled="!found.canTakeBack.value" @click="found.takeBack">Undo</button>
-      <label class="btn cursor-pointer focus-within:outline-3 focus-within:outline-violet">
-        From a wiring file
-        <input type="file" accept=".json,application/json" class="sr-only" data-test="wiring-file" @change="take" />
-      </label>
       <RowMenu v-if="others.length > 0" label="As another plan" :items="others" named />
       <button type="button" class="btn-main" data-test="as-planned" @click="found.fillAsPlanned(0)">As planned</button>
     </TopBar>
@@ -106,6 +102,10 @@ async function take(event: Event) {
         <button type="button" class="btn" :disabled="isPlanning" @click="planFrom">
           {{ isPlanning ? 'Working it out …' : 'Plan from what stands' }}
         </button>
+        <label class="btn cursor-pointer focus-within:outline-3 focus-within:outline-violet">
+          From a wiring file
+          <input type="file" accept=".json,application/json" class="sr-only" data-test="wiring-file" @change="take" />
+        </label>
         <p v-if="!plan" class="text-soft">
           The planner keeps every joint that can stay, and says what comes off and what goes on.
         </p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Refused } from '@/shared/api/client'
 import type { FileProblem, LibraryBoard } from '@/shared/api/generated/http'
@@ -13,10 +13,10 @@ import { ORDERS, searched, type Order } from './library'
 import NewBoard from './NewBoard.vue'
 
 const router = useRouter()
-const { data, failure, load } = useLoaded(async () => ({
-  boards: await api.boardFiles(),
-  instructors: await api.instructors(),
-}))
+const { data, failure, load } = useLoaded(async () => {
+  const [boards, instructors] = await Promise.all([api.boardFiles(), api.instructors()])
+  return { boards, instructors }
+})
 const asked = useInAddress('find', true)
 const practice = useInAddress('practice', true)
 const order = useInAddress('order', true)
@@ -33,6 +33,19 @@ const shown = computed(() =>
     archived: shelf.value === 'archived',
   }),
 )
+
+/** What fits on the screen is drawn at once, the rest while nothing else is to be done. */
+const FIRST = 24
+const MORE = 60
+const most = ref(FIRST)
+watch(shown, drawOn, { immediate: true })
+function drawOn() {
+  if (most.value >= shown.value.length) return
+  setTimeout(() => {
+    most.value += MORE
+    drawOn()
+  }, 60)
+}
 
 async function tried(work: () => Promise<unknown>) {
   refusal.value = ''
@@ -156,7 +169,7 @@ const addFile = (event: Event) =>
         </p>
         <ul class="divide-y divide-line" aria-label="The library">
           <BoardRow
-            v-for="board in shown"
+            v-for="board in shown.slice(0, most)"
             :key="board.id"
             :board="board"
             :instructors="data.instructors"

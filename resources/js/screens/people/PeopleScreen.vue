@@ -14,10 +14,10 @@ import PersonRow from './PersonRow.vue'
 import SlipSheet from './SlipSheet.vue'
 
 const session = useSession()
-const { data, failure, load } = useLoaded(async () => ({
-  classes: await api.classrooms(),
-  instructors: (await api.instructors()).filter(({ id }) => id !== session.user?.id),
-}))
+const { data, failure, load } = useLoaded(async () => {
+  const [classes, instructors] = await Promise.all([api.classrooms(), api.instructors()])
+  return { classes, instructors: instructors.filter(({ id }) => id !== session.user?.id) }
+})
 const inAddress = useInAddress('class')
 const person = useInAddress('person', true)
 const adding = useInAddress('add')

@@ -9,10 +9,10 @@ import { useLoaded } from '@/shared/ui/useLoaded'
 
 const props = defineProps<{ boardFile: number }>()
 const router = useRouter()
-const { data, failure, load } = useLoaded(async () => ({
-  board: (await api.boardFiles()).find(({ id }) => id === props.boardFile) ?? null,
-  classrooms: (await api.classrooms()).filter(({ archived }) => !archived),
-}))
+const { data, failure, load } = useLoaded(async () => {
+  const [board, classrooms] = await Promise.all([api.boardFile(props.boardFile), api.classrooms()])
+  return { board, classrooms: classrooms.filter(({ archived }) => !archived) }
+})
 const classroomId = ref<number | null>(null)
 const trainees = ref<number[]>([])
 const minutes = ref<number | null>(null)
@@ -46,10 +46,10 @@ async function set() {
 
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
-    <TopBar :title="data?.board ? `Set ${data.board.title}` : 'Set a board'" :board="boardFile" />
+    <TopBar :title="data ? `Set ${data.board.title}` : 'Set a board'" :board="boardFile" />
     <LoadState v-if="!data" :failure="failure" what="The board" @again="load" />
     <main v-else class="mx-auto grid min-h-0 w-full max-w-5xl grow grid-cols-2 gap-8 overflow-auto p-6">
-      <section v-if="data.board" aria-label="The board">
+      <section aria-label="The board">
         <div class="h-56 border border-line bg-face p-2"><BoardThumb :sketch="data.board.sketch" /></div>
         <p class="mt-3">{{ data.board.brief }}</p>
         <p class="mt-3 text-soft">

@@ -7,10 +7,10 @@ import { useLoaded } from '@/shared/ui/useLoaded'
 import ShownBoard from './ShownBoard.vue'
 
 const props = defineProps<{ boardFile: number }>()
-const { data, failure, load } = useLoaded(async () => ({
-  list: await api.plans(props.boardFile),
-  plan: await api.plan(props.boardFile, 0).catch(() => null),
-}))
+const { data, failure, load } = useLoaded(async () => {
+  const [list, plan] = await Promise.all([api.plans(props.boardFile), api.plan(props.boardFile, 0).catch(() => null)])
+  return { list, plan }
+})
 const title = computed(() => data.value?.list.board.title ?? 'Show')
 </script>
 

@@ -5,7 +5,10 @@ import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 
-const { data, failure, load } = useLoaded(async () => ({ tasks: await api.tasks(), markings: await api.markings() }))
+const { data, failure, load } = useLoaded(async () => {
+  const [tasks, markings] = await Promise.all([api.tasks(), api.markings()])
+  return { tasks, markings }
+})
 const KINDS: Record<string, string> = {
   wire: 'wire it from bare',
   finish: 'finish it',

@@ -17,7 +17,10 @@ const {
   data,
   failure: listFailure,
   load,
-} = useLoaded(async () => ({ tonight: await api.tonight(), set: await api.assignments() }), POLL_MS)
+} = useLoaded(async () => {
+  const [tonight, set] = await Promise.all([api.tonight(), api.assignments()])
+  return { tonight, set }
+}, POLL_MS)
 const chosen = useInAddress('assignment')
 const groups = computed(() => {
   if (!data.value) return []

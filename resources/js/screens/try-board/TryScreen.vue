@@ -11,10 +11,10 @@ import { useLoaded } from '@/shared/ui/useLoaded'
 
 const props = defineProps<{ boardFile: number }>()
 const router = useRouter()
-const { data, failure, load } = useLoaded(async () => ({
-  board: (await api.boardFiles()).find(({ id }) => id === props.boardFile) ?? null,
-  tasks: (await api.tasks()).filter((task) => task.board.id === props.boardFile),
-}))
+const { data, failure, load } = useLoaded(async () => {
+  const [board, tasks] = await Promise.all([api.boardFile(props.boardFile), api.tasks()])
+  return { board, tasks: tasks.filter((task) => task.board.id === props.boardFile) }
+})
 const inAddress = useInAddress('mode', true)
 const mode = computed(() => (inAddress.value === 'exam' ? 'exam' : 'coached'))
 const seat = ref(1)
@@ -38,10 +38,10 @@ async function begin(what: { boardFile: number } | { task: number; seat: number 
 
 <template>
   <div class="flex h-dvh flex-col overflow-hidden">
-    <TopBar :title="data?.board?.title ?? 'Try a board'" :board="boardFile" />
+    <TopBar :title="data?.board.title ?? 'Try a board'" :board="boardFile" />
     <LoadState v-if="!data" :failure="failure" what="The board" @again="load" />
     <main v-else class="mx-auto grid w-full max-w-5xl grow grid-cols-2 content-start gap-8 overflow-auto p-6">
-      <section v-if="data.board" aria-label="The board">
+      <section aria-label="The board">
         <div class="h-64 border border-line bg-face p-3"><BoardThumb :sketch="data.board.sketch" /></div>
         <p class="mt-3">{{ data.board.brief }}</p>
       </section>

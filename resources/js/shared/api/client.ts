@@ -180,6 +180,7 @@ export const api = {
   signIn: (username: string, password: string) => request<Session>('POST', 'session', { username, password }),
   signOut: () => request<void>('DELETE', 'session'),
   boardFiles: () => request<LibraryBoard[]>('GET', 'board-files'),
+  boardFile: (id: number) => request<LibraryBoard>('GET', `board-files/${id}`),
   changeBoard: (id: number, change: BoardChange) => request<BoardFile>('PATCH', `board-files/${id}`, change),
   deleteBoard: (id: number) => request<void>('DELETE', `board-files/${id}`),
   bringBoardBack: (id: number) => request<BoardFile>('POST', `board-files/${id}/back`),

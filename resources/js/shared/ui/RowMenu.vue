@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
+import { nextTick, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import MenuSign from './MenuSign.vue'
 
 /** What else can be done with a row, or with oneself: at its end, closed until asked for. */
 export interface MenuEntry {
@@ -13,6 +15,17 @@ export interface MenuEntry {
 defineProps<{ label: string; items: readonly MenuEntry[]; named?: boolean }>()
 const router = useRouter()
 
+/** A list has hundreds of them: each is a plain button until it is asked for. */
+const isAwake = ref(false)
+const root = ref<{ $el: HTMLElement } | null>(null)
+async function wake() {
+  isAwake.value = true
+  await nextTick()
+  const button = root.value?.$el.querySelector('button')
+  button?.focus()
+  button?.click()
+}
+
 function choose(item: MenuEntry) {
   if (item.to) void router.push(item.to)
   else void item.run?.()
@@ -20,13 +33,22 @@ function choose(item: MenuEntry) {
 </script>
 
 <template>
-  <Menu as="div" class="relative">
+  <button
+    v-if="!isAwake"
+    type="button"
+    class="btn-quiet"
+    aria-haspopup="menu"
+    aria-expanded="false"
+    :aria-label="named ? undefined : `More: ${label}`"
+    @click="wake"
+  >
+    <template v-if="named">{{ label }}</template>
+    <MenuSign :named="named" />
+  </button>
+  <Menu v-else ref="root" as="div" class="relative">
     <MenuButton class="btn-quiet" :aria-label="named ? undefined : `More: ${label}`">
       <template v-if="named">{{ label }}</template>
-      <svg viewBox="0 0 20 8" class="h-2 w-5" aria-hidden="true">
-        <path v-if="named" d="M5 1l5 5 5-5" fill="none" stroke="var(--color-ink)" stroke-width="2" />
-        <path v-else d="M3 4h.1M10 4h.1M17 4h.1" stroke="var(--color-ink)" stroke-width="4" stroke-linecap="round" />
-      </svg>
+      <MenuSign :named="named" />
     </MenuButton>
     <MenuItems class="absolute right-0 z-20 mt-1 min-w-48 rounded-md border-2 border-ink bg-paper py-1 outline-none">
       <MenuItem v-for="item in items" :key="item.name" v-slot="{ active, disabled }" :disabled="item.disabled">

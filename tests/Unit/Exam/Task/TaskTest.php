@@ -299,3 +299,19 @@ it('puts the common in no place of the list that would tell', function () {
     // 80 questions, each place about 27 times.
     expect(array_count_values($at))->toHaveKeys([0, 1, 2])->and(min(array_count_values($at)))->toBeGreaterThan(13);
 });
+
+it('asks every seat the same kinds of things, and nothing whose answer another question gives away', function (string $pattern) {
+    $kinds = [];
+    foreach (range(1, 12) as $seat) {
+        $asked = (new Questions(planOf($pattern), new Dice("s/$seat")))->of(new Task('t', TaskKind::Names, TaskMode::Exam, questions: 4));
+        $kinds[] = array_count_values(array_map(fn ($question) => $question->kind->value, $asked));
+        foreach ($asked as $one) {
+            foreach ($asked as $other) {
+                expect($one !== $other && $one->tells($other))->toBeFalse();
+            }
+        }
+    }
+    array_walk($kinds, ksort(...));
+
+    expect(array_unique($kinds, SORT_REGULAR))->toHaveCount(1)->and(count($kinds[0]))->toBeGreaterThan(1);
+})->with(['na-08-station-fed-at-the-light', 'na-03-three-way-feed-through', 'na-05-three-way-fed-at-the-light']);

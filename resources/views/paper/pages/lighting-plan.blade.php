@@ -1,0 +1,2 @@
+<p>@include('paper.drawing', ['drawing' => $lightingPlan])</p>
+<p>{{ __('paper.lighting-plan-note') }}</p>
