@@ -150,6 +150,18 @@ test('an instructor tries a board on the bench, coached, and nothing is kept', a
   await page.waitForURL(/\/try\/2/)
   expect((await page.request.get(`/api/attempts/${attempt}`)).status()).toBe(404)
 
+  // The board that somebody has at their seat.
+  await page.goto('/tonight')
+  await page
+    .getByRole('button', { name: /Propagation house/ })
+    .first()
+    .click()
+  await page.getByRole('button', { name: 'More: the board of Bertil Osk' }).click()
+  await page.getByRole('menuitem', { name: 'Try this board, coached' }).click()
+  await page.waitForURL(/\/bench\/\d+$/)
+  await page.getByRole('button', { name: 'Leave it' }).click()
+
+  await page.goto('/try/2')
   await page.getByText('As in an exam').click()
   await page.getByRole('button', { name: 'Wire this board' }).click()
   await page.getByRole('button', { name: 'Begin', exact: true }).click()
@@ -194,6 +206,11 @@ test('one frame: every place by its bar, by keys and by its address', async ({ p
   await page.goBack()
   await expect(page).toHaveURL(/\/show\/5/)
   // What is open stands in the address.
+  await page.goto('/plans/5?box=B2')
+  await expect(page.locator('svg[data-box=B2]')).toBeVisible()
+  await page.getByRole('button', { name: 'Whole board' }).click()
+  await page.locator('[data-map-box=B1]').click()
+  await expect(page).toHaveURL(/box=B1/)
   await page.goto('/tonight')
   await page
     .getByRole('button', { name: /Seed store/ })

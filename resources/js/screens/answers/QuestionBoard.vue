@@ -37,7 +37,7 @@ const standing = computed(() => {
     <div v-if="sheet.board" class="h-2/5 min-h-48 border-b border-line" data-test="parts-board">
       <BoardMap :board="sheet.board" :selected="question.about" />
     </div>
-    <ul class="grid grid-cols-4 gap-3 overflow-auto p-4" aria-label="The bin">
+    <ul class="grid grid-cols-3 gap-3 overflow-auto p-4" aria-label="The bin">
       <li v-for="(face, i) in sheet.bin" :key="i" class="border-2 border-ink p-2 text-center">
         <FaceSketch
           :face="{ id: '', name: `part ${i + 1}`, ...face }"

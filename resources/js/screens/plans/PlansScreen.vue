@@ -6,6 +6,8 @@ import type { Step } from '@/shared/api/generated/http'
 import BoardPane from '@/shared/board-pane/BoardPane.vue'
 import { bareBench, placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
+import { useInAddress } from '@/shared/frame/useInAddress'
+import { useOpenBox } from '@/shared/frame/useOpenBox'
 import { practiceOf } from '@/shared/practices'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
@@ -16,9 +18,15 @@ import { usePlans } from './usePlans'
 
 const props = defineProps<{ boardFile: number; scheme?: string }>()
 const router = useRouter()
-const { list, plan, chosen, edition, busy, failure, load } = usePlans(() => props.boardFile, props.scheme)
+const planInAddress = useInAddress('plan', true)
+const { list, plan, chosen, edition, busy, failure, load } = usePlans(
+  () => props.boardFile,
+  props.scheme,
+  Number(planInAddress.value) || 0,
+)
+watch(chosen, (number) => (planInAddress.value = number === 0 ? '' : String(number)))
 
-const openBox = ref<string | null>(null)
+const openBox = useOpenBox()
 const state = ref(0)
 const tab = ref(0)
 const order = ref<'boxByBox' | 'farthestFirst'>('boxByBox')

@@ -3,7 +3,8 @@ import { api } from '@/shared/api/client'
 import type { PlanData, PlanList } from '@/shared/api/generated/http'
 
 /** The plans of a board by an edition, and the one that is chosen: at first the best, of a scheme if one is asked for. */
-export function usePlans(boardFile: () => number, scheme = '') {
+export function usePlans(boardFile: () => number, scheme = '', first = 0) {
+  let wantedPlan = first
   const list = shallowRef<PlanList | null>(null)
   const plan = shallowRef<PlanData | null>(null)
   const chosen = ref(0)
@@ -33,10 +34,14 @@ export function usePlans(boardFile: () => number, scheme = '') {
       (found) => {
         list.value = found
         edition.value = found.edition
-        chosen.value = Math.max(
-          0,
-          found.plans.findIndex(({ schemeId }) => schemeId === scheme),
-        )
+        chosen.value = found.plans[wantedPlan]
+          ? wantedPlan ||
+            Math.max(
+              0,
+              found.plans.findIndex(({ schemeId }) => schemeId === scheme),
+            )
+          : 0
+        wantedPlan = 0
         void open()
       },
     )

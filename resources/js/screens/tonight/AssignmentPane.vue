@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import type { Assignment } from '@/shared/api/generated/http'
 import { isWired } from '@/shared/api/taskKinds'
@@ -8,10 +9,23 @@ import AttemptRow from './AttemptRow.vue'
 /** One board that is set: who is how far. */
 const props = defineProps<{ assignment: Assignment; failure: string }>()
 const isSeated = computed(() => props.assignment.attempts.some(({ seat }) => seat !== null))
+const router = useRouter()
+const refusal = ref('')
+
+/** The board of a seat on one's own bench; nothing of it is kept. */
+async function tryBoard(seat: number, mode: 'coached' | 'exam') {
+  try {
+    const { attempt, kind } = await api.tryBoard({ attempt: seat, mode })
+    await router.push(`/${isWired(kind) ? 'bench' : 'answers'}/${attempt}`)
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+}
 </script>
 
 <template>
   <section class="min-h-0 overflow-auto p-5" :aria-label="assignment.task ?? assignment.board.title">
+    <p v-if="refusal" role="alert" class="mb-3 border-l-3 border-ink pl-3">{{ refusal }}</p>
     <p v-if="failure" role="status" class="mb-3 border-l-4 border-ink pl-3">{{ failure }} What you see may be old.</p>
     <header class="mb-3">
       <div class="flex items-start gap-4">
@@ -41,7 +55,13 @@ const isSeated = computed(() => props.assignment.attempts.some(({ seat }) => sea
         </tr>
       </thead>
       <tbody>
-        <AttemptRow v-for="attempt in assignment.attempts" :key="attempt.id" :attempt="attempt" :seated="isSeated" />
+        <AttemptRow
+          v-for="attempt in assignment.attempts"
+          :key="attempt.id"
+          :attempt="attempt"
+          :seated="isSeated"
+          @try="(mode) => tryBoard(attempt.id, mode)"
+        />
       </tbody>
     </table>
   </section>

@@ -2,8 +2,14 @@
 import { computed } from 'vue'
 import { isWired } from '@/shared/api/taskKinds'
 import type { AttemptSummary } from '@/shared/api/generated/http'
+import RowMenu from '@/shared/ui/RowMenu.vue'
 
 const props = defineProps<{ attempt: AttemptSummary; seated: boolean }>()
+const emit = defineEmits<{ try: [mode: 'coached' | 'exam'] }>()
+const items = [
+  { name: 'Try this board, coached', run: () => emit('try', 'coached') },
+  { name: 'Try it as in an exam', run: () => emit('try', 'exam') },
+]
 const MARKS = { pass: '✓', remarks: '✓ …', fail: '✕' }
 const state = computed(() => {
   if (props.attempt.handedInAt)
@@ -36,9 +42,12 @@ const canBeOpened = computed(
       <strong v-if="attempt.verdict" class="code mr-2 text-lg">{{ MARKS[attempt.verdict] }}</strong>{{ state }}
     </td>
     <td class="py-1 text-right whitespace-nowrap">
-      <RouterLink v-if="canBeOpened" :to="`/verdict/${attempt.id}`" class="btn px-3">{{
-        attempt.handedInAt ? 'Verdict' : 'Board as it stands'
-      }}</RouterLink>
+      <div class="flex items-center justify-end gap-1">
+        <RouterLink v-if="canBeOpened" :to="`/verdict/${attempt.id}`" class="btn px-3">{{
+          attempt.handedInAt ? 'Verdict' : 'Board as it stands'
+        }}</RouterLink>
+        <RowMenu :label="`the board of ${attempt.trainee?.name}`" :items="items" />
+      </div>
     </td>
   </tr>
 </template>

@@ -8,6 +8,7 @@ import BoardPane from '@/shared/board-pane/BoardPane.vue'
 import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
 import { bareBench, placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
+import { useOpenBox } from '@/shared/frame/useOpenBox'
 import { useSession } from '@/shared/stores/session'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
@@ -45,7 +46,7 @@ const { data, failure, load } = useLoaded(
   ({ verdict, mark }) => verdict !== null || mark !== null,
 )
 
-const openBox = ref<string | null>(null)
+const openBox = useOpenBox()
 const state = ref(0)
 const tab = ref(0)
 const own = computed(() => data.value?.verdict ?? null)
