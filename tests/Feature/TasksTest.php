@@ -342,7 +342,7 @@ it('begins with what was found when the task was set, whatever is written down o
     $exam = new Exam;
     $right = Planner::plan($exam->task->boardFile->drawing())->plans[0]->wiring;
     $found = AsFoundSheet::of(Zwindle\Board\Wiring\Wiring::of($right->board, array_slice($right->joints, 0, 3)));
-    Sheet::keep($exam->task->boardFile, $exam->instructor, $found);
+    Sheet::keep($exam->task->boardFile, $exam->instructor, 1, $found);
     $set = fn (array $change) => $this->actingAs($exam->instructor)->postJson(
         'api/tasks/'.$this->postJson('api/tasks', [
             'boardFile' => $exam->task->board_file_id,
