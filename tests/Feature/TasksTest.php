@@ -352,7 +352,7 @@ it('begins with what was found when the task was set, whatever is written down o
         ['classroom' => $exam->classroom->id, 'trainees' => array_column($exam->trainees, 'id')],
     );
     $assignment = $set([])->assertCreated()->json('id');
-    Sheet::keep($exam->task->boardFile, $exam->instructor, new AsFoundSheet);
+    Sheet::keep($exam->task->boardFile, $exam->instructor, 1, new AsFoundSheet);
     $attempt = Attempt::query()->where(['assignment_id' => $assignment, 'seat' => 2])->firstOrFail();
 
     expect($attempt->stepLog()->bench()->wiring()->joints)->toHaveCount(3)
