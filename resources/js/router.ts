@@ -120,6 +120,11 @@ router.beforeEach(async (to) => {
   return true
 })
 
+/** A part of the program that did not come, as after an upgrade or a lost moment: the page is opened whole instead. */
+router.onError((_, to, from) => {
+  if (from.matched.length > 0) location.assign(to.fullPath)
+})
+
 router.afterEach((to, from) => {
   if (to.path !== from.path) countMove()
   if (to.path === '/sign-in') setTimeout(fetchFirstPages, FETCH_AFTER_MS)

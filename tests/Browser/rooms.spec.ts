@@ -150,7 +150,7 @@ test('a board is carried over to the other practice, with what is different ther
   await expect(page.locator('[data-test=conversion]')).toContainText(
     'the blue of a switch drop, sleeved brown, always is',
   )
-  await expect(page.getByRole('heading', { name: 'Plans · Tool locker, one switch (Britain)' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Tool locker, one switch (Britain)' })).toBeVisible()
   await page.getByRole('button', { name: 'Got it' }).click()
   await expect(page.locator('[data-test=conversion]')).toHaveCount(0)
   await page.getByRole('tab', { name: 'Cores' }).click()
