@@ -1,11 +1,18 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { defineAsyncComponent } from 'vue'
+import { defineAsyncComponent, watch } from 'vue'
 import { isPaletteOpen } from '@/shared/frame/palette'
 import { useSession } from '@/shared/stores/session'
 
-const CommandPalette = defineAsyncComponent(() => import('@/shared/frame/CommandPalette.vue'))
 const session = useSession()
+const fetchPalette = () => import('@/shared/frame/CommandPalette.vue')
+const CommandPalette = defineAsyncComponent(fetchPalette)
+/** Fetched before it is asked for, so that what is typed right after its key is not lost. */
+const FETCH_AFTER_MS = 1500
+watch(
+  () => session.user?.role,
+  (role) => role === 'instructor' && setTimeout(() => void fetchPalette().catch(() => undefined), FETCH_AFTER_MS),
+)
 
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey) || session.user?.role !== 'instructor')

@@ -225,6 +225,7 @@ test('one frame: every place by its bar, by keys and by its address', async ({ p
   await expect(page.getByRole('heading', { name: /Seed store/ })).toBeVisible()
   // Everything by one key.
   await page.keyboard.press('Control+k')
+  await expect(page.getByRole('combobox', { name: /^Find/ })).toBeFocused()
   await page.keyboard.type('quill')
   await expect(page.locator('[data-test=palette] li').first()).toContainText('Quill Arden')
   await expectNoSeriousFault(page)

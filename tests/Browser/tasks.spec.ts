@@ -121,7 +121,7 @@ for (const practice of ['na', 'gb'] as const) {
 
     await trainee.goto(`/verdict/${attempt}`)
     await trainee.getByRole('tab', { name: 'Mark' }).click()
-    await expect(trainee.locator('[data-test=mark]')).toContainText('of 100')
+    await expect(trainee.locator('[data-test=mark]')).toContainText('of 90')
     await trainee.getByRole('tab', { name: 'Debrief' }).click()
     await expect(trainee.locator('[data-test=debrief]')).toContainText('Three questions from your own board')
     await trainee.locator('[data-test=what-if] summary').first().click()
@@ -309,7 +309,7 @@ test('what an attack found is opened on the board', async ({ page }) => {
   await expect(page.locator('[data-test=attack]')).toContainText('would still pass')
   await page.locator('[data-list=passing] summary').click()
   await page.locator('[data-list=passing] button').first().click()
-  await expect(page.locator('[data-test=opened]')).toContainText('of 100 points')
+  await expect(page.locator('[data-test=opened]')).toContainText('of 90 points')
   await page.locator('[data-test=opened]').getByRole('button', { name: 'Close' }).click()
   await expect(page.locator('[data-test=opened]')).toHaveCount(0)
 })
