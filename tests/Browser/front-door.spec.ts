@@ -152,10 +152,7 @@ test('an instructor tries a board on the bench, coached, and nothing is kept', a
 
   // The board that somebody has at their seat.
   await page.goto('/tonight')
-  await page
-    .getByRole('button', { name: /Propagation house/ })
-    .first()
-    .click()
+  await page.getByRole('button', { name: /Propagation house.*3\/5/ }).click()
   await page.getByRole('button', { name: 'More: the board of Bertil Osk' }).click()
   await page.getByRole('menuitem', { name: 'Try this board, coached' }).click()
   await page.waitForURL(/\/bench\/\d+$/)
