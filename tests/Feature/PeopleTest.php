@@ -107,6 +107,9 @@ it('renames, allows extra time, moves and removes, and loses no work', function 
 
     $this->patchJson($uri, ['seen' => $seen, 'name' => 'Odd Berg', 'extraPercent' => 25])->assertOk()->assertJson(['username' => 'odd berg']);
     expect($people->attempt->refresh()->minutes())->toBe(25.0);
+    // Only its letters change: nobody is in their own way.
+    $this->patchJson($uri, ['seen' => ['name' => 'Odd Berg', 'extraPercent' => 25], 'name' => 'ODD Berg'])->assertJson(['username' => 'odd berg']);
+    $this->patchJson($uri, ['seen' => ['name' => 'ODD Berg', 'extraPercent' => 25], 'name' => 'Odd Berg'])->assertOk();
     // Somebody else saw it as it was before.
     $this->patchJson($uri, ['seen' => $seen, 'name' => 'Od Berg'])->assertStatus(409)->assertJsonPath(
         'message',

@@ -16,8 +16,7 @@ final readonly class HandInOverdue
     {
     }
 
-    /** @return bool whether it was handed in now */
-    public function execute(Attempt $attempt): bool
+    public function execute(Attempt $attempt): void
     {
         $isClosed = self::isOverdue($attempt) && DB::transaction(function () use ($attempt): bool {
             $attempt->claim();
@@ -31,8 +30,6 @@ final readonly class HandInOverdue
         if ($isClosed) {
             $this->keep->execute($attempt, JudgedAt::HandIn);
         }
-
-        return $isClosed;
     }
 
     private static function isOverdue(Attempt $attempt): bool

@@ -30,7 +30,7 @@ final class ChangeTrainee
                 ]));
             }
             if (isset($change['name']) && $change['name'] !== $trainee->name) {
-                $trainee->update(['name' => $change['name'], 'username' => PersonName::toSignIn($change['name'])]);
+                $trainee->update(['name' => $change['name'], 'username' => PersonName::toSignIn($change['name'], own: $trainee->id)]);
             }
             if (isset($change['extraPercent'])) {
                 $trainee->update(['extra_percent' => $change['extraPercent']]);

@@ -43,12 +43,13 @@ final class PersonName
      * The name to sign in with: the name in small letters, numbered where somebody has it already.
      *
      * @param  list<string>  $taken  besides those that are stored
+     * @param  int|null  $own  whose it is already: nobody is in their own way
      */
-    public static function toSignIn(string $name, array $taken = []): string
+    public static function toSignIn(string $name, array $taken = [], ?int $own = null): string
     {
         $wanted = Str::lower($name);
         $isTaken = fn (string $username) => in_array($username, $taken, true)
-            || User::query()->where('username', $username)->exists();
+            || User::query()->where('username', $username)->whereKeyNot($own ?? 0)->exists();
         for ($number = 2, $username = $wanted; $isTaken($username); $number++) {
             $username = "$wanted $number";
         }

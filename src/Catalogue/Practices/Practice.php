@@ -9,7 +9,6 @@ namespace Zwindle\Catalogue\Practices;
  * `schemas/practice.schema.json`, where the sources stand too. What is kept of it is its name: plans are kept for weeks, and its
  * file may change meanwhile.
  *
- * @phpstan-import-type PracticeJson from PracticeFile
  * @phpstan-import-type CableJson from PracticeFile
  * @phpstan-import-type WallPartJson from PracticeFile
  */
