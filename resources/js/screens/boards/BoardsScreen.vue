@@ -7,6 +7,7 @@ import { useInAddress } from '@/shared/frame/useInAddress'
 import { practices } from '@/shared/practices'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
+import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import BoardRow from './BoardRow.vue'
 import { ORDERS, searched, type Order } from './library'
@@ -125,11 +126,7 @@ const addFile = (event: Event) =>
         </li>
       </ul>
     </div>
-    <div v-if="undo" role="status" class="flex items-center gap-3 border-b border-line bg-wash px-6 py-1">
-      <p>{{ undo.says }}</p>
-      <button type="button" class="btn-quiet underline" @click="takeBack">Undo</button>
-      <button type="button" class="btn-quiet ml-auto" @click="undo = null">Got it</button>
-    </div>
+    <UndoBar v-if="undo" :says="undo.says" @undo="takeBack" @dismiss="undo = null" />
     <NewBoard v-if="isNew" @start="draw" />
     <LoadState v-else-if="!data" :failure="failure" what="The library" @again="load" />
     <main v-else class="flex min-h-0 grow flex-col">

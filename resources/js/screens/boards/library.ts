@@ -1,3 +1,4 @@
+import { plainText } from '@/shared/ui/plainText'
 import type { LibraryBoard } from '@/shared/api/generated/http'
 
 export const ORDERS = { changed: 'newest change first', title: 'by title', scheme: 'by way of wiring' } as const
@@ -10,16 +11,14 @@ export interface Asked {
   archived: boolean
 }
 
-const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
-
 /** The boards that are asked for, in the order that is asked for. */
 export function searched(boards: readonly LibraryBoard[], { find, practice, order, archived }: Asked): LibraryBoard[] {
-  const words = plain(find).split(/\s+/).filter(Boolean)
+  const words = plainText(find).split(/\s+/).filter(Boolean)
   const found = boards.filter(
     (board) =>
       board.archived === archived &&
       (practice === '' || board.practice === practice) &&
-      words.every((word) => plain(`${board.title} ${board.brief} ${board.scheme ?? ''}`).includes(word)),
+      words.every((word) => plainText(`${board.title} ${board.brief} ${board.scheme ?? ''}`).includes(word)),
   )
   const byTitle = (one: LibraryBoard, other: LibraryBoard) => one.title.localeCompare(other.title)
   if (order === 'title') return found.sort(byTitle)

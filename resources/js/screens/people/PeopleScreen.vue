@@ -7,6 +7,7 @@ import { useSession } from '@/shared/stores/session'
 import LoadState from '@/shared/ui/LoadState.vue'
 import RowMenu from '@/shared/ui/RowMenu.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
+import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import AddPeople from './AddPeople.vue'
 import ClassList from './ClassList.vue'
@@ -111,11 +112,7 @@ const classItems = computed(() => {
   <div class="flex h-dvh flex-col overflow-hidden">
     <TopBar title="People" />
     <p v-if="refusal" role="alert" class="border-b border-line px-6 py-2 font-bold">{{ refusal }}</p>
-    <div v-if="undo" role="status" class="flex items-center gap-3 border-b border-line bg-wash px-6 py-1">
-      <p>{{ undo.says }}</p>
-      <button type="button" class="btn-quiet underline" @click="takeBack">Undo</button>
-      <button type="button" class="btn-quiet ml-auto" @click="undo = null">Got it</button>
-    </div>
+    <UndoBar v-if="undo" :says="undo.says" @undo="takeBack" @dismiss="undo = null" />
     <LoadState v-if="!data" :failure="failure" what="The people" @again="load" />
     <main v-else class="grid min-h-0 grow grid-cols-[minmax(15rem,26fr)_minmax(0,74fr)]">
       <ClassList

@@ -1,3 +1,5 @@
+import { plainText } from '@/shared/ui/plainText'
+
 export interface Entry {
   key: string
   name: string
@@ -9,15 +11,13 @@ export interface Entry {
 /** As many as one looks through. */
 const MOST_SHOWN = 40
 
-const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
-
 /** Every word that is asked for stands in the name; those that begin with it come first. */
 export function findIn(entries: readonly Entry[], asked: string): { shown: Entry[]; more: number } {
-  const words = plain(asked).split(/\s+/).filter(Boolean)
+  const words = plainText(asked).split(/\s+/).filter(Boolean)
   const first: Entry[] = []
   const rest: Entry[] = []
   for (const entry of entries) {
-    const name = plain(entry.name)
+    const name = plainText(entry.name)
     if (!words.every((word) => name.includes(word))) continue
     if (words[0] !== undefined && name.startsWith(words[0])) first.push(entry)
     else rest.push(entry)

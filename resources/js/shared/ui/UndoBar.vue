@@ -1,0 +1,13 @@
+<script setup lang="ts">
+/** What was just done, and the way back. */
+defineProps<{ says: string }>()
+defineEmits<{ undo: []; dismiss: [] }>()
+</script>
+
+<template>
+  <div role="status" class="flex items-center gap-3 border-b border-line bg-wash px-6 py-1">
+    <p>{{ says }}</p>
+    <button type="button" class="btn-quiet underline" @click="$emit('undo')">Undo</button>
+    <button type="button" class="btn-quiet ml-auto" @click="$emit('dismiss')">Got it</button>
+  </div>
+</template>
