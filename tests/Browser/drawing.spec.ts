@@ -57,21 +57,14 @@ test('a three-way board is composed from nothing by pointer alone, and the feed 
   await hand.tap('[data-test=actions] button:has-text("Walk a cable")')
   for (const box of ['B1', 'B2', 'H1']) await hand.tap(`[data-wall-box=${box}]`)
   await hand.tap('[data-test=actions] button:has-text("Stop")')
-  for (const [box, device] of [
-    ['B1', 'S1'],
-    ['B2', 'S2'],
-  ]) {
-    await hand.tap(`[data-wall-box=${box}]`)
-    await hand.tap(`[data-point=${device}]`)
-    await hand.tap('[data-wall-box=H1]')
-  }
+  // The only light answers to both.
   await expect(sentence(page)).toContainText('answers to the switch at Place 1 and the switch at Place 2')
   await expect(cable(page, 'W2')).toContainText('14/3 (proposed)')
   await expect(cable(page, 'W2')).toContainText('RED traveler')
   await expect(page.locator('[data-scheme=feed-through]')).toContainText('✓')
   await expect(page.locator('[data-wall-box=B1]')).toContainText('16.00 of 18.00 in³')
   // From nothing to a finished three-way board.
-  expect(hand.gestures).toBe(18)
+  expect(hand.gestures).toBe(12)
 
   // The feed into the light: everything is worked out again.
   await hand.tap('[data-wall-box=F]')
@@ -118,11 +111,16 @@ test('a British board is composed by keyboard alone', async ({ page }) => {
   await focusBox('B1')
   await page.keyboard.press('Enter')
   await page.keyboard.press('Escape')
-  await focusBox('B1')
-  await page.keyboard.press('Enter')
-  await page.keyboard.press('p')
-  await focusBox('H1')
-  await page.keyboard.press('Enter')
+  await expect(sentence(page)).toContainText('Right.')
+  // The only light answers to it as it is hung; pointed to by key, no longer, and again.
+  for (const words of ['no longer works', 'works the light']) {
+    await focusBox('B1')
+    await page.keyboard.press('Enter')
+    await page.keyboard.press('p')
+    await focusBox('H1')
+    await page.keyboard.press('Enter')
+    await expect(page.locator('[data-test=said]')).toContainText(words)
+  }
   await expect(sentence(page)).toContainText('Right.')
   await expect(cable(page, 'W2')).toContainText('BU switched live')
   await expect(page.locator('[data-scheme=light-fed]')).toContainText('✓')
@@ -136,6 +134,28 @@ test('a British board is composed by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Control+Shift+Z')
   await expect(page.locator('[data-wall-box=B1]')).toHaveCount(0)
   expect(heard).toEqual([])
+})
+
+test('a star is drawn from nothing within eighteen gestures', async ({ page }) => {
+  await newBoard(page, 'bare na')
+  const hand = new Hand(page)
+  for (const [x, y, what] of [
+    [0.5, 0.5, 'light'],
+    [0.25, 0.8, 'three-way'],
+    [0.5, 0.8, 'three-way'],
+    [0.75, 0.8, 'four-way'],
+  ] as const) {
+    await hand.tapWall(x, y)
+    await hand.tap(`[data-hang=${what}]`)
+  }
+  await hand.tap('[data-wall-box=F]')
+  await hand.press('w')
+  // Out to each switch and back to the light.
+  for (const box of ['H1', 'B1', 'H1', 'B2', 'H1', 'B3']) await hand.tap(`[data-wall-box=${box}]`)
+  await hand.press('Escape')
+  expect(hand.gestures).toBe(17)
+  await expect(page.locator('[data-wall-cable]')).toHaveCount(4)
+  await expect(sentence(page)).toContainText('works in every position')
 })
 
 test('a box is dragged, and what is wrong is marked in words and on the wall', async ({ page }) => {

@@ -46,6 +46,9 @@ test('the diagram keeps in step with the board, by pointer and by key, and hides
   await page.getByRole('tab', { name: 'Diagram' }).click()
   const diagram = page.locator('[data-test=diagram]')
   await expect(diagram).toContainText('LA dark')
+  // The address tells the leaf that is open.
+  await page.reload()
+  await expect(diagram).toContainText('LA dark')
   await diagram.locator('[data-symbol=S1]').click()
   await diagram.locator('[data-symbol=S2]').focus()
   await page.keyboard.press('Enter')

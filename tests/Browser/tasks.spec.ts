@@ -274,6 +274,24 @@ test('a task that cannot be is told in words, and nothing is lost', async ({ pag
   await expect(page.locator('[data-test=title]')).toHaveValue('Too few')
 })
 
+test('what is typed into a task survives a reload and a step back, until it is given up', async ({ page }) => {
+  await signIn(page, 'marit')
+  await page.goto('/tasks')
+  await page.goto('/task/2')
+  await page.locator('[data-test=brief]').fill('Wire it from bare.')
+  await page.reload()
+  await expect(page.locator('[data-test=brief]')).toHaveValue('Wire it from bare.')
+  await page.goBack()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tasks')
+  await page.goForward()
+  await expect(page.locator('[data-test=brief]')).toHaveValue('Wire it from bare.')
+  await page.locator('[data-test=given-back]').getByRole('button', { name: 'Start over' }).click()
+  await expect(page.locator('[data-test=brief]')).toHaveValue('')
+  await page.reload()
+  await expect(page.locator('[data-test=title]')).toBeVisible()
+  await expect(page.locator('[data-test=given-back]')).toHaveCount(0)
+})
+
 test('a board cannot be set to begin as it was found while nothing is written down of it', async ({ page }) => {
   await signIn(page, 'marit')
   await page.goto('/task/5')

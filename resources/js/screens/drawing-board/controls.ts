@@ -28,6 +28,20 @@ export function point(board: Board, device: string, lamp: string): Board {
   return withoutEmptyControls({ ...board, controls: controls as Board['controls'] })
 }
 
+/**
+ * With what was just hung tied to the only light: a switch works it, and the light answers to every switch that works nothing
+ * yet. Where several lights hang, who works which is for the hand to say.
+ */
+export function tieToOnlyLight(board: Board, box: string, kinds: Record<string, string>): Board {
+  const ofKind = (kind: string) => board.devices.filter(({ model }) => kinds[model] === kind)
+  const [light, another] = ofKind('lamp')
+  if (!light || another) return board
+  const isFresh = ({ in: where }: { in: string }) => where === box || light.in === box
+  return ofKind('switch')
+    .filter((item) => isFresh(item) && lampsOf(board, item.id).length === 0)
+    .reduce((now, item) => point(now, item.id, light.id), board)
+}
+
 export function withoutEmptyControls(board: Board): Board {
   const controls = (board.controls ?? []).filter(({ lamps, switches }) => lamps.length > 0 && switches.length > 0)
   return { ...board, controls }

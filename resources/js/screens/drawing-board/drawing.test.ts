@@ -82,6 +82,19 @@ describe('drawing', () => {
     expect(drawing.point(apart, 'S3', 'L1').controls).toEqual([{ lamps: ['L2', 'L1'], switches: ['S3', 'S1', 'S2'] }])
   })
 
+  it('ties what is hung to the only light, and asks where there are two', () => {
+    const tied = (board: Board, what: WallPart, box: string) =>
+      drawing.tieToOnlyLight(drawing.hang(board, what, [0, 0], kinds), box, kinds)
+    const first = tied(hung(hanging(['sw-3']), hanging(['sw-3'])), hanging(['lamp'], 'light-box'), 'H1')
+    expect(first.controls).toEqual([{ lamps: ['L1'], switches: ['S1', 'S2'] }])
+    expect(tied(first, hanging(['sw-3']), 'B3').controls).toEqual([{ lamps: ['L1'], switches: ['S1', 'S2', 'S3'] }])
+    // A switch that the hand untied stays so.
+    const untied = drawing.point(first, 'S1', 'L1')
+    expect(tied(untied, hanging(['sw-3']), 'B3').controls).toEqual([{ lamps: ['L1'], switches: ['S2', 'S3'] }])
+    const second = tied(first, hanging(['lamp'], 'light-box'), 'H2')
+    expect(tied(second, hanging(['sw-3']), 'B3').controls).toEqual(first.controls)
+  })
+
   it('takes a box off with its parts, cables and what it controlled', () => {
     const board = drawing.point(drawing.walk(drawing.walk(threeWays(), 'F', 'B1'), 'B1', 'B2'), 'S1', 'L1')
     const without = drawing.remove(board, 'B1')

@@ -74,6 +74,10 @@ describe('the hand at the wall', () => {
     hand.tapBox('B2')
     hand.tapBox('H1')
     expect(runs()).toEqual(['F-B1', 'B1-B2', 'B2-H1'])
+    // Back the way one came lays no second cable.
+    hand.tapBox('B2')
+    hand.tapBox('F')
+    expect(runs()).toEqual(['F-B1', 'B1-B2', 'B2-H1', 'B2-F'])
     press('Escape')
     expect(hand.mode.value.is).toBe('rest')
     hand.begin({ is: 'walk', from: 'B1' })

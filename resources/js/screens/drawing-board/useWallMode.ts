@@ -13,7 +13,7 @@ export type Mode =
   | { is: 'fit'; box: string }
   | { is: 'line-up'; id: string }
   | { is: 'cable'; id: string }
-  | { is: 'walk'; from: string }
+  | { is: 'walk'; from: string; came?: string }
   | { is: 'point'; device: string }
   | { is: 'feed'; supply: string }
   | { is: 'light'; from: string }
@@ -86,8 +86,9 @@ export function useWallMode(
     const now = mode.value
     if (now.is === 'walk') {
       if (now.from === id) return rest('Put down.')
+      if (now.came === id) return walkBack(id)
       change((was) => drawing.walk(was, now.from, id))
-      mode.value = { is: 'walk', from: id }
+      mode.value = { is: 'walk', from: id, came: now.from }
       said.value = `Cable from ${nameOf(now.from)} to ${nameOf(id)}. Walk on, or stop with Escape.`
     } else if (now.is === 'feed') {
       feedInto(now.supply, id)
@@ -108,6 +109,12 @@ export function useWallMode(
       mode.value = { is: 'box', id }
       said.value = ''
     }
+  }
+
+  /** Back to the box that one came from, to walk on from there; another cable beside the first is the cable's own affair. */
+  function walkBack(id: string) {
+    mode.value = { is: 'walk', from: id }
+    said.value = `Back at ${nameOf(id)}. Walk on, or stop with Escape.`
   }
 
   function feedInto(supply: string, box: string) {
@@ -132,10 +139,14 @@ export function useWallMode(
     const now = mode.value
     if (now.is !== 'hang') return
     const before = new Set(board.value?.enclosures.map(({ id }) => id))
-    change((was) => drawing.hang(was, what, now.at, kinds.value))
-    const fresh = board.value?.enclosures.find(({ id }) => !before.has(id))
+    const freshIn = (now: Board | null) => now?.enclosures.find(({ id }) => !before.has(id))
+    change((was) => {
+      const hung = drawing.hang(was, what, now.at, kinds.value)
+      return drawing.tieToOnlyLight(hung, freshIn(hung)?.id ?? '', kinds.value)
+    })
+    const fresh = freshIn(board.value)
     mode.value = fresh ? { is: 'box', id: fresh.id } : { is: 'rest' }
-    said.value = fresh ? `${fresh.label ?? fresh.id} hangs.` : ''
+    said.value = fresh ? `${fresh.label ?? fresh.id} is up.` : ''
   }
 
   function fit(model: string) {

@@ -7,6 +7,7 @@ import BoardPane from '@/shared/board-pane/BoardPane.vue'
 import { bareBench, placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
 import { useInAddress } from '@/shared/frame/useInAddress'
+import { useOpenLeaf } from '@/shared/frame/useOpenLeaf'
 import { useOpenBox } from '@/shared/frame/useOpenBox'
 import { practiceOf } from '@/shared/practices'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -28,7 +29,7 @@ watch(chosen, (number) => (planInAddress.value = number === 0 ? '' : String(numb
 
 const openBox = useOpenBox()
 const state = ref(0)
-const tab = ref(0)
+const tab = useOpenLeaf('leaf', ['board', 'diagram', 'figures'])
 const order = ref<'boxByBox' | 'farthestFirst'>('boxByBox')
 const at = ref(-1)
 const steps = computed(() => plan.value?.orders[order.value] ?? [])

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import { api } from '@/shared/api/client'
+import { useOpenLeaf } from '@/shared/frame/useOpenLeaf'
 import DataTable from '@/shared/ui/DataTable.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TabHeads from '@/shared/ui/TabHeads.vue'
@@ -16,6 +17,7 @@ const { data, failure, asked, query, load, keep } = usePrepare(props.boardFile, 
 const { data: list } = useLoaded(() => api.plans(props.boardFile))
 
 const TABS = ['Materials', 'Cut list', 'Labels', 'Mark out', 'In the boxes', 'Readings']
+const leaf = useOpenLeaf('leaf', ['materials', 'cuts', 'labels', 'mark-out', 'boxes', 'readings'])
 const TABLES = { materials: 'Materials', cuts: 'Cut list', labels: 'Labels', schedule: 'Wiring schedule' } as const
 const FILES = { board: 'Board', wiring: 'Wiring', spice: 'SPICE', svg: 'SVG drawing' } as const
 </script>
@@ -60,7 +62,14 @@ const FILES = { board: 'Board', wiring: 'Wiring', spice: 'SPICE', svg: 'SVG draw
           </ul>
         </section>
       </aside>
-      <TabGroup as="section" class="flex min-h-0 flex-col" aria-label="What to get ready" data-test="prepare">
+      <TabGroup
+        as="section"
+        class="flex min-h-0 flex-col"
+        aria-label="What to get ready"
+        data-test="prepare"
+        :selected-index="leaf"
+        @change="leaf = $event"
+      >
         <TabHeads :names="TABS" />
         <TabPanels class="min-h-0 grow overflow-auto p-5" tabindex="0">
           <TabPanel :tabindex="-1"><MaterialsList :data="data" @keep="keep" /></TabPanel>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useRouter } from 'vue-router'
+import { useSession } from '@/shared/stores/session'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import AttackPane from './AttackPane.vue'
@@ -11,7 +12,7 @@ import { useTask } from './useTask'
 
 const props = defineProps<{ boardFile: number; kept: number | null }>()
 const router = useRouter()
-const made = useTask(props.boardFile, props.kept)
+const made = useTask(props.boardFile, props.kept, useSession().user!.id)
 const { words, trial, refusal, problems, busy, classrooms, classroom, trainees, task, marking, attack } = made
 
 async function open(id: string) {
@@ -43,6 +44,15 @@ async function set() {
     <LoadState v-if="!words" :failure="made.failure.value" what="The board" @again="made.load" />
     <main v-else class="grid min-h-0 grow grid-cols-[minmax(0,52fr)_minmax(0,48fr)]">
       <div class="flex min-h-0 flex-col border-r-2 border-ink">
+        <p
+          v-if="made.isGivenBack.value"
+          class="flex items-center gap-3 border-b border-line px-5 py-1"
+          role="status"
+          data-test="given-back"
+        >
+          <span class="grow">Not saved yet: this is what you typed last.</span>
+          <button type="button" class="btn-quiet" @click="made.giveUp">Start over</button>
+        </p>
         <form class="grid min-h-0 grow grid-cols-2 gap-6 overflow-auto p-5" aria-label="The task" @submit.prevent="set">
           <TaskForm v-model="task" :board="boardFile" :words="words" :is-answered="made.isAnswered.value" />
           <div class="flex flex-col gap-5">

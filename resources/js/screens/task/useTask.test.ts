@@ -6,6 +6,7 @@ import type { Assignment, Classroom, MarkingData, TaskData, TaskTrial, TaskWords
 import { useTask } from './useTask'
 
 const SETTLED_MS = 500
+const PERSON = 4
 const words = {
   title: 'Barn',
   boxes: [],
@@ -24,7 +25,7 @@ const kept = (id: number, version: number) => ({ id, version, marking: 1, board:
 let scope: EffectScope
 async function opened(task: number | null = null) {
   scope = effectScope()
-  const made = scope.run(() => useTask(5, task))!
+  const made = scope.run(() => useTask(5, task, PERSON))!
   await flushPromises()
   return made
 }
@@ -42,6 +43,7 @@ beforeEach(() => {
 })
 afterEach(() => {
   scope.stop()
+  localStorage.clear()
   vi.useRealTimers()
   vi.restoreAllMocks()
 })
@@ -149,5 +151,37 @@ describe('a task that is made', () => {
     await made.keepMarking({ points: { behaviour: 100 } } as unknown as MarkingData['marking'], true)
     expect(made.marking.value).toBe(7)
     expect(api.tryTask).toHaveBeenLastCalledWith(expect.objectContaining({ marking: 7 }), 2, 6)
+  })
+
+  it('gives back what was typed after a reload, until it is saved or given up', async () => {
+    const typed = await opened()
+    typed.task.brief = 'Wire the barn.'
+    await flushPromises()
+    scope.stop()
+    const again = await opened()
+    expect([again.task.brief, again.isGivenBack.value]).toEqual(['Wire the barn.', true])
+    again.giveUp()
+    await flushPromises()
+    expect([again.task.brief, again.isGivenBack.value]).toEqual(['', false])
+    scope.stop()
+    expect((await opened()).isGivenBack.value).toBe(false)
+  })
+
+  it('gives back nothing that was saved, and nothing typed into an older version', async () => {
+    vi.spyOn(api, 'addTask').mockResolvedValue(kept(9, 1))
+    const made = await opened()
+    made.task.brief = 'Wire the barn.'
+    await made.save()
+    scope.stop()
+    expect((await opened()).isGivenBack.value).toBe(false)
+    scope.stop()
+
+    const found = vi.spyOn(api, 'task').mockResolvedValue({ ...kept(9, 1), task: {} } as unknown as TaskData)
+    const old = await opened(9)
+    old.task.brief = 'Another.'
+    await flushPromises()
+    scope.stop()
+    found.mockResolvedValue({ ...kept(9, 2), task: {} } as unknown as TaskData)
+    expect((await opened(9)).isGivenBack.value).toBe(false)
   })
 })

@@ -1,7 +1,8 @@
 import { computed, onScopeDispose, reactive, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/shared/api/client'
-import { useAttack } from './useAttack'
 import { isWired } from '@/shared/api/taskKinds'
+import { useAttack } from './useAttack'
+import { useTaskDraft } from './useTaskDraft'
 import type {
   Classroom,
   FileProblem,
@@ -15,13 +16,14 @@ import type {
 const SETTLED_MS = 500
 const ROW = 6
 
-/** One task being made: tried after every change, saved when asked, set to a class. */
-export function useTask(boardFile: number, taskId: number | null) {
+/** One task being made by a person: tried after every change, saved when asked, set to a class. */
+export function useTask(boardFile: number, taskId: number | null, person: number) {
   const words = shallowRef<TaskWords | null>(null)
   const markings = shallowRef<readonly MarkingData[]>([])
   const classrooms = shallowRef<readonly Classroom[]>([])
   const kept = shallowRef<readonly TaskData[]>([])
   const trial = shallowRef<TaskTrial | null>(null)
+  const typed = useTaskDraft(person, boardFile, taskId)
   const failure = ref('')
   const refusal = ref('')
   const problems = ref<readonly FileProblem[]>([])
@@ -61,6 +63,11 @@ export function useTask(boardFile: number, taskId: number | null) {
         ? JSON.stringify([boardFile, task.kind, task.rules, marking.value, markingVersion.value])
         : null,
   )
+  const asTyped = () => ({ version: version.value, ...draft() })
+  function take(typed: { marking: number; task: TaskFile }) {
+    if (markings.value.some(({ id }) => id === typed.marking)) marking.value = typed.marking
+    Object.assign(task, typed.task)
+  }
   const draft = () => ({ boardFile, marking: marking.value, task: JSON.parse(JSON.stringify(task)) as TaskFile })
 
   async function load() {
@@ -83,6 +90,7 @@ export function useTask(boardFile: number, taskId: number | null) {
         marking.value = found.marking
         Object.assign(task, found.task)
       }
+      take(typed.open(asTyped()))
       words.value = foundWords
       failure.value = ''
     } catch (error) {
@@ -107,6 +115,7 @@ export function useTask(boardFile: number, taskId: number | null) {
   }
   watch([() => ({ ...task }), marking, classroom, words], () => {
     if (!words.value) return
+    typed.hold(asTyped())
     clearTimeout(settled)
     settled = setTimeout(() => void tryIt(), SETTLED_MS)
   })
@@ -137,6 +146,7 @@ export function useTask(boardFile: number, taskId: number | null) {
       const kept = id.value === null ? await api.addTask(draft()) : await api.keepTask(id.value, version.value, draft())
       id.value = kept.id
       version.value = kept.version
+      typed.saved()
       return kept.id
     })
 
@@ -177,6 +187,8 @@ export function useTask(boardFile: number, taskId: number | null) {
     attack,
     busy: readonly(busy),
     id: readonly(id),
+    isGivenBack: typed.isGivenBack,
+    giveUp: () => take(typed.giveUp()),
     isAnswered,
     trainees,
     marking,

@@ -8,6 +8,7 @@ import BoardPane from '@/shared/board-pane/BoardPane.vue'
 import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
 import { bareBench, placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
+import { useOpenLeaf } from '@/shared/frame/useOpenLeaf'
 import { useOpenBox } from '@/shared/frame/useOpenBox'
 import { useSession } from '@/shared/stores/session'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -48,7 +49,7 @@ const { data, failure, load } = useLoaded(
 
 const openBox = useOpenBox()
 const state = ref(0)
-const tab = ref(0)
+const tab = useOpenLeaf('leaf', ['board', 'diagram', 'figures'])
 const own = computed(() => data.value?.verdict ?? null)
 const { edition, verdict, busy: judging, failure: editionFailure } = useEdition(props.attempt, own)
 const bench = computed(() => data.value?.bench ?? null)
@@ -58,7 +59,7 @@ const standing = computed(() => standingAfter(bench.value?.steps.map(({ step }) 
 const { numbers, boxPins, placePins } = usePins(verdict)
 const labelOf = (id: string) => bench.value?.board.enclosures.find((candidate) => candidate.id === id)?.label ?? id
 
-const notes = ref(0)
+const notes = useOpenLeaf('notes', ['wrong', 'repair', 'nearest', 'mark', 'debrief'])
 const move = ref(-1)
 const PUT_IT_RIGHT = 1
 const NEAREST_PLAN = 2
