@@ -4,6 +4,15 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Paper\Layout\BoxShape;
+use App\Paper\Layout\Labels;
+use App\Paper\Layout\Lanes;
+use App\Paper\Layout\Letters;
+use App\Paper\Layout\Line;
+use App\Paper\Layout\Rect;
+use App\Paper\Layout\Run;
+use App\Paper\Layout\Way;
+use App\Paper\Layout\Ways;
 use App\Wording\Lengths;
 use App\Wording\Words;
 use Zwindle\Board\Board;
@@ -22,10 +31,7 @@ final class BoardSvg
     private const MARGIN_MM = 190.0;
 
     /** Room at the right for what is written beside an upright run. */
-    private const RIGHT_MM = 380.0;
-
-    /** Width of a letter, of its height: on the generous side. */
-    private const LETTER = 0.62;
+    private const RIGHT_MM = 320.0;
 
     private const TEXT = 2.9;
 
@@ -33,7 +39,8 @@ final class BoardSvg
 
     private const BAR_ROOM = 12.0;
 
-    private const ABOVE_RUN = 1.6;
+    /** As thick as a run is drawn. */
+    private const RUN = 1.3;
 
     /** Outlines in millimetres: a device box of 2 × 3 in, a 4 in octagon or square, a British plate; common practice. */
     private const SIZES = ['device' => [50.8, 76.2], 'octagon' => [101.6, 101.6], 'square' => [101.6, 101.6]];
@@ -81,17 +88,29 @@ final class BoardSvg
         [$width, $height] = [$this->scale->onPaper($this->view[2]), $this->scale->onPaper($this->view[3])];
         $this->svg->rect(0.2, 0.2, $width - 0.4, $height - 0.4, 0.4);
         $this->studs($height);
-        $runs = $this->runs();
-        $ends = array_map(fn (array $cables, int $i) => [(string) $i, $cables[0]->from, $cables[0]->to], $runs, array_keys($runs));
-        foreach ((new RunLayout($this->places))->routes($ends) as $route) {
-            $this->run($runs[(int) $route->id], $route);
+        $shapes = array_map($this->shape(...), array_values($this->board->enclosures));
+        $ways = Ways::of($this->runs(), $shapes, new Lanes(2 * self::RUN, self::RUN / 2, self::RUN));
+        foreach ($ways as $way) {
+            $this->run($way);
         }
         foreach ($this->board->enclosures as $box) {
             $this->box($box);
         }
+        $room = new Rect(0.8, 0.8, $width - 1.6, $height - 1.6 - ($this->board->wall?->studsMm === null ? 0.0 : self::SMALL));
+        foreach (Labels::placed($shapes, $ways, [...$this->names(), ...$this->prints()], $room) as $label) {
+            $this->svg->label($label);
+        }
         $this->bar($height);
 
         return $this->svg->drawing($this->board->title, $width, $height + self::BAR_ROOM, $width, $height + self::BAR_ROOM);
+    }
+
+    private function shape(Enclosure $box): BoxShape
+    {
+        [$width, $height] = $this->sizeOf($box);
+        [$x, $y] = $this->at(...$this->places[$box->id]);
+
+        return new BoxShape($box->id, $x, $y, $width / 2, $height / 2);
     }
 
     /** @return array{float, float, float, float} the board face, and whatever hangs beyond it */
@@ -127,15 +146,26 @@ final class BoardSvg
         }
     }
 
-    /** @return list<non-empty-list<Cable>> what hangs between two boxes as one: a cable, or the singles of a conduit */
+    /** @return array<string, non-empty-list<Cable>> what hangs between two boxes as one: a cable, or the singles of a conduit */
+    private function bundles(): array
+    {
+        $bundles = [];
+        foreach ($this->board->cables as $cable) {
+            $bundles[$cable->type->isSingle ? 'conduit '.self::pairOf($cable) : $cable->id][] = $cable;
+        }
+
+        return $bundles;
+    }
+
+    /** @return list<Run> */
     private function runs(): array
     {
         $runs = [];
-        foreach ($this->board->cables as $cable) {
-            $runs[$cable->type->isSingle ? 'conduit '.self::pairOf($cable) : $cable->id][] = $cable;
+        foreach ($this->bundles() as $id => [$cable]) {
+            $runs[] = new Run((string) $id, $cable->from, $cable->to, self::RUN);
         }
 
-        return array_values($runs);
+        return $runs;
     }
 
     private static function pairOf(Cable $cable): string
@@ -143,42 +173,38 @@ final class BoardSvg
         return min($cable->from, $cable->to).' '.max($cable->from, $cable->to);
     }
 
-    /** @param  non-empty-list<Cable>  $cables */
-    private function run(array $cables, Route $route): void
+    private function run(Way $way): void
     {
-        $d = 'M'.implode('L', array_map(fn (array $point) => implode(' ', $this->at(...$point)), $route->points));
-        $this->svg->path($d, 1.3);
-        $this->svg->path($d, 0.7, Svg::PAPER);
-        $isUpright = $route->isUpright;
-        $lines = $this->linesOf($cables);
-        [$x, $y] = $this->at(...$route->middle);
-        [$x, $y] = $isUpright
-            ? [$x + 1.6, $y + self::TEXT]
-            : [$x, $y - $this->clearOf($cables[0], $lines) - (count($lines) - 1) * (self::SMALL + 0.6)];
-        foreach ($lines as $i => $line) {
-            $this->svg->text(
-                $x,
-                $y + $i * (self::SMALL + 0.6),
-                $line,
-                $i === 0 ? self::TEXT : self::SMALL,
-                $isUpright ? 'start' : 'middle',
-                $i === 0,
-            );
-        }
+        $d = 'M'.implode('L', array_map(fn (array $point) => implode(' ', $point), $way->points));
+        $this->svg->path($d, self::RUN);
+        $this->svg->path($d, self::RUN - 0.6, Svg::PAPER);
     }
 
-    /**
-     * How far above a level run its words stand: close to it where they fit between its boxes, else above the boxes.
-     *
-     * @param  list<string>  $lines
-     */
-    private function clearOf(Cable $cable, array $lines): float
+    /** @return array<string, list<list<Line>>> box → its name, in one line or in two */
+    private function names(): array
     {
-        [$from, $to] = array_map(fn (string $id) => $this->sizeOf($this->board->enclosures[$id]), [$cable->from, $cable->to]);
-        $between = $this->scale->onPaper(abs($this->places[$cable->from][0] - $this->places[$cable->to][0])) - ($from[0] + $to[0]) / 2;
-        $wide = max(array_map(mb_strlen(...), $lines)) * self::TEXT * self::LETTER;
+        return array_map(fn (Enclosure $box) => [
+            [new Line($box->label, self::TEXT, isBold: true)],
+            array_map(fn (string $line) => new Line($line, self::TEXT, isBold: true), Letters::broken($box->label)),
+        ], $this->board->enclosures);
+    }
 
-        return $wide <= $between ? self::ABOVE_RUN : max($from[1], $to[1]) / 2 + self::ABOVE_RUN;
+    /** @return array<string, list<list<Line>>> run → what is printed along it; with the answers also what each core carries */
+    private function prints(): array
+    {
+        return array_map(function (array $cables) {
+            [$title, $length, $cores] = $this->wordsOf($cables);
+            $soft = array_map(fn (string $text) => new Line($text, self::SMALL), $cores);
+            $bold = fn (string $text) => new Line($text, self::TEXT, isBold: true);
+
+            return [
+                [$bold(trim("$title  $length")), ...$soft],
+                [$bold($title), ...($length === '' ? [] : [new Line($length, self::SMALL)]), ...$soft],
+                [$bold($title), ...$soft],
+                [$bold($title)],
+                [$bold($cables[0]->id)],
+            ];
+        }, $this->bundles());
     }
 
     /** @return array{float, float} width and height on paper */
@@ -190,21 +216,21 @@ final class BoardSvg
     }
 
     /**
-     * What is printed along a run; with the answers also what each core carries.
+     * Type, length and cores of a cable or of the singles of a conduit.
      *
      * @param  non-empty-list<Cable>  $cables
-     * @return list<string>
+     * @return array{string, string, list<string>}
      */
-    private function linesOf(array $cables): array
+    private function wordsOf(array $cables): array
     {
         $lengthM = RunLength::of($this->board, $cables[0]);
-        $length = $lengthM === null ? '' : '  '.(new Lengths($this->board->practice))->run($lengthM);
+        $length = $lengthM === null ? '' : (new Lengths($this->board->practice))->run($lengthM);
         $flag = fn (Core $core) => $core->colour->flag($this->board->practice);
         $carries = fn (Core $core) => $this->words->role($this->plan->roleOf($core)->value);
         if (! $cables[0]->type->isSingle) {
             $cores = array_map(fn (Core $core) => "{$flag($core)} {$carries($core)}", array_values($cables[0]->cores));
 
-            return ["{$cables[0]->id}  {$cables[0]->type->print}$length", ...($this->withAnswers ? $cores : [])];
+            return ["{$cables[0]->id}  {$cables[0]->type->print}", $length, $this->withAnswers ? $cores : []];
         }
         $singles = array_map(
             fn (Cable $single) => "$single->id {$flag($single->cores['core'])}"
@@ -212,7 +238,7 @@ final class BoardSvg
             $cables,
         );
 
-        return [count($cables)." × {$cables[0]->type->print}$length", ...$singles];
+        return [count($cables)." × {$cables[0]->type->print}", $length, $singles];
     }
 
     private function box(Enclosure $box): void
@@ -251,9 +277,6 @@ final class BoardSvg
         if ($box->kind === EnclosureKind::Supply) {
             $this->svg->text($x, $y + 1.1, '~', 4.0, 'middle', true);
         }
-        $wide = mb_strlen($box->label) * self::TEXT * self::LETTER;
-        $this->svg->backing($x - $wide / 2, $y + $height / 2 + 0.5, $wide, self::TEXT + 0.6);
-        $this->svg->text($x, $y + $height / 2 + self::TEXT + 0.4, $box->label, self::TEXT, 'middle', true);
     }
 
     private function bar(float $height): void

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Paper\Layout\Label;
+use App\Paper\Layout\Labels;
+
 /** A drawing in ink, made of what every printer and viewer knows: lines, paths, rectangles, circles, text. */
 final class Svg
 {
@@ -69,6 +72,16 @@ final class Svg
             'fill' => self::INK,
         ];
         $this->parts[] = '<text'.self::attributes($attributes).'>'.self::escaped($text).'</text>';
+    }
+
+    /** A label where it was placed, each line in the middle of it. */
+    public function label(Label $label): void
+    {
+        $y = $label->rect->y;
+        foreach ($label->lines as $line) {
+            $this->text($label->rect->x + $label->rect->width / 2, $y + $line->size * 0.9, $line->text, $line->size, 'middle', $line->isBold);
+            $y += $line->size * Labels::LINE;
+        }
     }
 
     /** What was drawn so far; its size in units of the drawing and in millimetres of paper. */

@@ -3,10 +3,10 @@ import { type APIRequestContext, type BrowserContext, expect, type Page } from '
 
 export const PASSWORD = 'lights-on'
 
-async function post(request: APIRequestContext, path: string, data: unknown) {
+async function post(request: APIRequestContext, path: string, data: unknown, method: 'post' | 'put' = 'post') {
   const { cookies } = await request.storageState()
   const token = decodeURIComponent(cookies.find(({ name }) => name === 'XSRF-TOKEN')?.value ?? '')
-  return request.post(path, { data, headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' } })
+  return request[method](path, { data, headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' } })
 }
 
 async function signInByRequest(request: APIRequestContext, username: string) {
@@ -48,6 +48,33 @@ export async function addBoard(page: Page, board: object): Promise<number> {
   const answer = await post(page.request, '/api/board-files', board)
   expect(answer.status()).toBe(201)
   return ((await answer.json()) as { id: number }).id
+}
+
+/** Begins a drawing from a pattern, and returns its number. */
+export async function startPattern(page: Page, pattern: string): Promise<number> {
+  const answer = await post(page.request, '/api/drawings', { pattern })
+  expect([answer.status(), await answer.text()]).toEqual([201, expect.any(String)])
+  return ((await answer.json()) as { id: number }).id
+}
+
+/** Draws a board that may yet have problems, and returns its number. */
+export async function drawBoard(page: Page, board: { title: string; practice: string }): Promise<number> {
+  const begun = await post(page.request, '/api/drawings', { practice: board.practice })
+  expect(begun.status()).toBe(201)
+  const { id, version } = (await begun.json()) as { id: number; version: number }
+  const drawn = await post(
+    page.request,
+    `/api/drawings/${id}`,
+    {
+      base: version,
+      title: board.title,
+      practice: board.practice,
+      board: JSON.stringify(board),
+    },
+    'put',
+  )
+  expect(drawn.status()).toBe(200)
+  return id
 }
 
 export async function signIn(page: Page, username: string) {

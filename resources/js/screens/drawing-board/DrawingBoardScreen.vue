@@ -116,6 +116,7 @@ async function keepAsCopy() {
           :board="board"
           :shown="shown"
           :selected="hand.selected.value"
+          :kinds="data.kinds"
           :offered="hand.offered.value"
           :wrong="wrong"
           :asked="mode.is === 'hang' ? mode.at : null"

@@ -1,89 +1,68 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Board, DrawingReview } from '@/shared/api/generated/http'
-import type { Spot } from '@/shared/board/runLayout'
+import type { Board, DrawnBox } from '@/shared/api/generated/http'
+import BoardLabel from '@/shared/board/BoardLabel.vue'
+import BoxSign from '@/shared/board/BoxSign.vue'
+import type { Label } from '@/shared/board/layout/labels'
+import type { BoxShape } from '@/shared/board/layout/ways'
 
 const props = defineProps<{
   box: Board['enclosures'][number]
-  at: Spot
-  fill?: DrawingReview['boxes'][number]
+  shape: BoxShape
+  label?: Label
+  fill?: DrawnBox
+  holdsReceptacle: boolean
   selected: boolean
   offered: boolean
   wrong: boolean
 }>()
 defineEmits<{ take: [event: PointerEvent]; choose: [] }>()
 
-const GAUGE = 150
-const label = computed(() => props.box.label ?? props.box.id)
-const isLight = computed(() => props.box.kind === 'light-box' || props.box.kind === 'ceiling-rose')
+const GAUGE = 1.1
+const name = computed(() => props.box.label ?? props.box.id)
+const whole = computed(() => [name.value, props.fill?.text, props.fill?.neutral].filter(Boolean).join(', '))
 const outline = computed(() =>
   props.selected
-    ? { stroke: 'var(--color-violet)', 'stroke-width': 14 }
-    : { stroke: 'var(--color-ink)', 'stroke-width': 6 },
+    ? { outline: 'var(--color-violet)', outlineWidth: 0.24 }
+    : { outline: 'var(--color-ink)', outlineWidth: 0.1 },
 )
-/** Ground for what is written under a box, so that a run passes behind it; the letters of this face are narrow. */
-const plaque = computed(() => {
-  const width = Math.max(label.value.length * 18, (props.fill?.text.length ?? 0) * 14, GAUGE) + 12
-  return { x: -width / 2, width, height: props.fill?.text ? 116 : 52 }
-})
-const caption = {
-  'text-anchor': 'middle',
-  'paint-order': 'stroke',
-  stroke: 'var(--color-face)',
-  'stroke-width': 12,
-} as const
 </script>
 
 <template>
   <g
     role="button"
     tabindex="0"
-    :aria-label="`${label}${fill?.text ? `, ${fill.text}` : ''}${fill?.neutral ? `, ${fill.neutral}` : ''}${wrong ? ', something is wrong' : ''}${selected ? ', chosen' : ''}`"
+    :aria-label="`${whole}${wrong ? ', something is wrong' : ''}${selected ? ', chosen' : ''}`"
     :data-wall-box="box.id"
-    :transform="`translate(${at[0]} ${at[1]})`"
-    class="cursor-pointer"
+    class="board-box cursor-pointer"
     @pointerdown.stop="(event) => $emit('take', event)"
     @click="(event) => event.detail === 0 && $emit('choose')"
     @keydown.enter.stop.prevent="$emit('choose')"
     @keydown.space.stop.prevent="$emit('choose')"
   >
-    <rect x="-110" y="-80" width="220" height="250" fill="transparent" />
-    <rect
-      v-if="offered"
-      x="-92"
-      y="-92"
-      width="184"
-      height="184"
-      rx="10"
-      fill="var(--color-wash)"
-      stroke="var(--color-violet)"
-      stroke-width="8"
-    />
-    <template v-if="isLight">
-      <circle r="62" fill="var(--color-paper)" v-bind="outline" />
-      <path d="M-30 -30L30 30M-30 30L30 -30" stroke="var(--color-ink)" stroke-width="6" />
-    </template>
-    <template v-else>
-      <rect x="-58" y="-62" width="116" height="124" rx="8" fill="var(--color-paper)" v-bind="outline" />
-      <path v-if="box.kind === 'supply'" d="M14 -36L-22 8H0L-14 40L24 -8H2Z" fill="var(--color-ink)" />
-      <g v-else-if="box.kind === 'switch-box'" stroke="var(--color-ink)" stroke-width="6" fill="none">
-        <rect x="-20" y="-38" width="40" height="76" rx="6" />
-        <rect x="-12" y="-30" width="24" height="26" fill="var(--color-ink)" />
+    <g :transform="`translate(${shape.at[0]} ${shape.at[1]}) scale(${shape.halfHeight})`" data-wall-sign>
+      <rect x="-1.3" y="-1.3" width="2.6" height="2.6" fill="transparent" />
+      <rect
+        v-if="offered"
+        x="-1.3"
+        y="-1.3"
+        width="2.6"
+        height="2.6"
+        rx="0.2"
+        fill="var(--color-wash)"
+        stroke="var(--color-violet)"
+        stroke-width="0.14"
+      />
+      <BoxSign :kind="box.kind" :holds-receptacle="holdsReceptacle" v-bind="outline" />
+      <g v-if="fill && fill.share !== null" :transform="`translate(${-GAUGE / 2} 0.68)`" data-gauge>
+        <rect :width="GAUGE" height="0.18" fill="var(--color-paper)" stroke="var(--color-ink)" stroke-width="0.06" />
+        <rect :width="GAUGE * Math.min(1, fill.share)" height="0.18" fill="var(--color-ink)" />
       </g>
-    </template>
-    <rect v-bind="plaque" y="76" rx="8" fill="var(--color-face)" />
-    <text y="116" font-size="48" fill="var(--color-ink)" v-bind="caption">{{ label }}</text>
-    <text v-if="fill?.neutral" y="-78" font-size="34" fill="var(--color-ink)" v-bind="caption">{{ fill.neutral }}</text>
-    <g v-if="fill && fill.share !== null" :transform="`translate(${-GAUGE / 2} 128)`">
-      <rect :width="GAUGE" height="16" fill="var(--color-paper)" stroke="var(--color-ink)" stroke-width="3" />
-      <rect :width="GAUGE * Math.min(1, fill.share)" height="16" fill="var(--color-ink)" />
+      <g v-if="wrong" transform="translate(0.55 -0.5)" data-wrong>
+        <path d="M0 -0.46L0.46 0.36H-0.46Z" fill="var(--color-paper)" stroke="var(--color-ink)" stroke-width="0.1" />
+        <path d="M0 -0.18V0.12M0 0.2v0.08" stroke="var(--color-ink)" stroke-width="0.12" />
+      </g>
     </g>
-    <text v-if="fill?.text" y="182" font-size="38" fill="var(--color-ink)" v-bind="caption">
-      {{ fill.fits === false ? '✕ ' : '' }}{{ fill.text }}
-    </text>
-    <g v-if="wrong" transform="translate(66 -66)">
-      <path d="M0 -34L36 28H-36Z" fill="var(--color-paper)" stroke="var(--color-ink)" stroke-width="6" />
-      <text y="22" font-size="48" text-anchor="middle" fill="var(--color-ink)">!</text>
-    </g>
+    <BoardLabel v-if="label" :label="label" :whole="whole" />
   </g>
 </template>

@@ -1,67 +1,61 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { DrawingReview } from '@/shared/api/generated/http'
+import type { DrawnCable } from '@/shared/api/generated/http'
+import BoardLabel from '@/shared/board/BoardLabel.vue'
 import { paintOf } from '@/shared/board/conductor'
-import type { Route } from '@/shared/board/runLayout'
+import { pathOf } from '@/shared/board/layout/ways'
+import { type DrawnRun, titleOf, wordsOf } from './wallDrawing'
 
 const props = defineProps<{
-  route: Route
-  said?: DrawingReview['cables'][number]
+  run: DrawnRun
+  said?: DrawnCable
+  /** Millimetres of the wall that a pixel is. */
+  unit: number
   selected: boolean
   wrong: boolean
 }>()
 defineEmits<{ choose: [] }>()
 
-const BESIDE = 13
-const d = computed(() => `M${props.route.points.map((at) => at.join(' ')).join('L')}`)
-const carried = computed(() => props.said?.cores.filter(({ colour }) => !paintOf(colour).bare) ?? [])
-const shift = (i: number) => (i - (carried.value.length - 1) / 2) * BESIDE
-const words = computed(() => carried.value.map(({ flag, role }) => `${flag} ${role}`))
-const title = computed(() => `${props.route.id}${props.said ? ` · ${props.said.print}` : ' · not chosen yet'}`)
+const TOUCH_PX = 30
+const isSingle = computed(() => props.run.sheath?.points !== props.run.points)
+const d = computed(() => pathOf(props.run.points))
+const whole = computed(() => [titleOf(props.run.id, props.said), ...wordsOf(props.said)].join(', '))
 </script>
 
 <template>
   <g
     role="button"
     tabindex="0"
-    class="cursor-pointer"
-    :aria-label="`Cable ${title}${words.length > 0 ? `: ${words.join(', ')}` : ''}${wrong ? ', something is wrong' : ''}`"
-    :data-wall-cable="route.id"
+    class="board-box cursor-pointer"
+    :aria-label="`Cable ${whole}${wrong ? ', something is wrong' : ''}`"
+    :data-wall-cable="run.id"
     fill="none"
+    stroke-linejoin="round"
     @pointerdown.stop
     @click.stop="$emit('choose')"
     @keydown.enter.stop.prevent="$emit('choose')"
     @keydown.space.stop.prevent="$emit('choose')"
   >
-    <path :d="d" stroke="transparent" stroke-width="90" />
-    <path
-      :d="d"
-      :stroke="selected ? 'var(--color-violet)' : 'var(--color-ink)'"
-      :stroke-width="20 + carried.length * BESIDE"
-    />
-    <path
-      :d="d"
-      stroke="var(--color-paper)"
-      :stroke-width="14 + carried.length * BESIDE"
-      :stroke-dasharray="said ? undefined : '30 22'"
-    />
-    <g v-for="(core, i) in carried" :key="i" :transform="`translate(${shift(i)} ${shift(i)})`">
-      <path :d="d" stroke="var(--color-ink)" stroke-width="11" />
-      <path :d="d" :stroke="paintOf(core.colour).body" stroke-width="8" />
+    <template v-if="run.sheath">
+      <path
+        :d="pathOf(run.sheath.points)"
+        :stroke="selected && !isSingle ? 'var(--color-violet)' : 'var(--color-ink)'"
+        :stroke-width="run.sheath.width + (selected && !isSingle ? 3 * unit : 0)"
+        data-run-path
+      />
+      <path
+        :d="pathOf(run.sheath.points)"
+        stroke="var(--color-paper)"
+        :stroke-width="run.sheath.width - 3 * unit"
+        :stroke-dasharray="said ? undefined : `${9 * unit} ${6 * unit}`"
+      />
+    </template>
+    <path v-if="selected && isSingle" :d="d" stroke="var(--color-violet)" :stroke-width="run.width" />
+    <g v-for="(core, i) in run.cores" :key="i">
+      <path :d="pathOf(core.points)" stroke="var(--color-ink)" :stroke-width="4.4 * unit" />
+      <path :d="pathOf(core.points)" :stroke="paintOf(core.colour).body" :stroke-width="3 * unit" />
     </g>
-    <g
-      :transform="`translate(${route.middle[0] + (route.isUpright ? 50 : 0)} ${route.middle[1] - (route.isUpright ? -60 : 26 + carried.length * 8 + words.length * 40)})`"
-      :text-anchor="route.isUpright ? 'start' : 'middle'"
-      fill="var(--color-ink)"
-      paint-order="stroke"
-      stroke="var(--color-face)"
-      stroke-width="10"
-    >
-      <text font-size="42" font-weight="600"
-        >{{ wrong ? '! ' : '' }}{{ title }}{{ said?.proposed ? ' (proposed)' : ''
-        }}{{ said?.length ? ` ${said.length}` : '' }}</text
-      >
-      <text v-for="(word, i) in words" :key="i" :y="44 + i * 40" font-size="36">{{ word }}</text>
-    </g>
+    <path :d="d" stroke="transparent" :stroke-width="isSingle ? run.width : Math.max(run.width, TOUCH_PX * unit)" />
+    <BoardLabel v-if="run.label" :label="run.label" :whole="whole" :mark="wrong ? '!' : ''" />
   </g>
 </template>

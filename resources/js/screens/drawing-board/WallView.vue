@@ -2,10 +2,12 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Board, DrawnBox, DrawnCable } from '@/shared/api/generated/http'
-import type { Spot } from '@/shared/board/runLayout'
-import { routesOf } from '@/shared/board/runLayout'
+import type { Spot } from '@/shared/board/layout/rects'
+import { useLetter } from '@/shared/board/useLetter'
 import { practiceOf } from '@/shared/practices'
-import { snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
+import { drawWall } from './wallDrawing'
+import { snap, snapToStuds, spotsOf, studsOf } from './wallLayout'
+import { useSteadyView } from './useSteadyView'
 import WallBox from './WallBox.vue'
 import WallRun from './WallRun.vue'
 
@@ -17,6 +19,8 @@ const props = defineProps<{
   offered: ReadonlySet<string>
   /** Boxes and cables with something wrong. */
   wrong: ReadonlySet<string>
+  /** Model → what kind of part it is. */
+  kinds: Readonly<Record<string, string>>
   asked: Spot | null
   /** What stands along the cables and at the boxes: of the preferred plan, or of a scheme that is looked at. */
   shown: { cables: readonly DrawnCable[]; boxes: readonly DrawnBox[] }
@@ -39,12 +43,32 @@ const spots = computed(() => {
   return drag.value?.id && drag.value.at ? new Map(own).set(drag.value.id, drag.value.at) : own
 })
 const { width, height } = useElementSize(svg)
-const view = computed(() =>
-  viewOf(spotsOf(props.board), height.value > 0 ? width.value / height.value : null, props.board.wall),
+const aspect = computed(() => (height.value > 0 ? width.value / height.value : null))
+const view = useSteadyView(
+  () => spotsOf(props.board),
+  aspect,
+  () => props.board.wall,
 )
-const routes = computed(() => routesOf(props.board.cables, spots.value))
 const said = computed(() => new Map(props.shown.cables.map((cable) => [cable.id, cable])))
 const fills = computed(() => new Map(props.shown.boxes.map((box) => [box.id, box])))
+/** Millimetres of the wall that a pixel is. */
+const unit = computed(() =>
+  width.value > 0 ? Math.max(view.value.width / width.value, view.value.height / height.value) : 2,
+)
+const letterPx = useLetter()
+const drawn = computed(() =>
+  drawWall({
+    board: props.board,
+    spots: spots.value,
+    cables: said.value,
+    fills: fills.value,
+    view: view.value,
+    unit: unit.value,
+    letterPx: letterPx.value,
+  }),
+)
+const holdsReceptacle = (box: string) =>
+  props.board.devices.some(({ in: where, model }) => where === box && props.kinds[model] === 'receptacle')
 
 /** The box under the finger, or the bare wall (null), and where it has been brought. */
 const drag = ref<{ id: string | null; from: [number, number]; at: Spot | null } | null>(null)
@@ -110,6 +134,7 @@ function steer(event: KeyboardEvent) {
     aria-label="The wall: arrow keys move the cross, Enter asks what hangs there"
     tabindex="0"
     data-test="wall"
+    data-board-drawing
     @pointerdown.self="take($event, null)"
     @pointermove="carry"
     @pointerup="drop"
@@ -135,20 +160,23 @@ function steer(event: KeyboardEvent) {
       </g>
     </g>
     <WallRun
-      v-for="route in routes"
-      :key="route.id"
-      :route="route"
-      :said="said.get(route.id)"
-      :selected="selected === route.id"
-      :wrong="wrong.has(route.id)"
-      @choose="emit('cable', route.id)"
+      v-for="run in drawn.runs"
+      :key="run.id"
+      :run="run"
+      :said="said.get(run.id)"
+      :unit="unit"
+      :selected="selected === run.id"
+      :wrong="wrong.has(run.id)"
+      @choose="emit('cable', run.id)"
     />
     <WallBox
       v-for="box in board.enclosures"
       :key="box.id"
       :box="box"
-      :at="spots.get(box.id) ?? [0, 0]"
+      :shape="drawn.boxes.get(box.id)!"
+      :label="drawn.labels.get(box.id)"
       :fill="fills.get(box.id)"
+      :holds-receptacle="holdsReceptacle(box.id)"
       :selected="selected === box.id"
       :offered="offered.has(box.id)"
       :wrong="wrong.has(box.id)"

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Board, WallPart, WayOut } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
-import { routesOf, type Spot } from '@/shared/board/runLayout'
+import type { Spot } from '@/shared/board/layout/rects'
 import { snap, snapToStuds, spotsOf, studsOf, viewOf } from './wallLayout'
 import { wrongPlaces } from './wrongPlaces'
 
@@ -201,39 +201,10 @@ describe('the wall', () => {
 
   it('shows all that hangs there, and fills the screen', () => {
     const wide = viewOf(new Map([['A', [5000, -400] as const]]), null)
-    expect(wide).toEqual({ x: 0, y: -650, width: 5250, height: 1650 })
+    expect(wide).toEqual({ x: 4250, y: -800, width: 1500, height: 800 })
     const filled = viewOf(new Map(), 4)
     expect(filled.width / filled.height).toBe(4)
     expect(spotsOf({ ...bare, enclosures: [{ id: 'F', kind: 'supply' }] }).get('F')).toEqual([400, 400])
-  })
-
-  it('runs cables along and up, two of a pair side by side, and leaves out one to nowhere', () => {
-    const board = { ...threeWays(), cables: ['W1', 'W2'].map((id) => ({ id, type: 'any', from: 'F', to: 'B1' })) }
-    const [first, second] = routesOf(board.cables, spotsOf(board))
-    expect(first!.points).toEqual([
-      [100, 100],
-      [500, 100],
-      [500, 500],
-    ])
-    expect(second!.points[0]).toEqual([170, 170])
-    const nowhere = { ...board, cables: [{ id: 'W1', type: 'any', from: 'F', to: 'B9' }] }
-    expect(routesOf(nowhere.cables, spotsOf(nowhere))).toEqual([])
-  })
-
-  it('goes round the other corner where a box is in the way', () => {
-    const runs = [{ id: 'W1', from: 'F', to: 'H1' }]
-    const at = (b1: Spot) =>
-      routesOf(
-        runs,
-        new Map<string, Spot>([
-          ['F', [100, 900]],
-          ['H1', [700, 300]],
-          ['B1', b1],
-          ['B2', [2000, 2000]],
-        ]),
-      )[0]!.points[1]
-    expect(at([1500, 1500])).toEqual([700, 900])
-    expect(at([700, 850])).toEqual([100, 300])
   })
 
   it('marks the box or cable that a problem is about', () => {

@@ -1,5 +1,5 @@
 import type { Board, WallPart, WayOut } from '@/shared/api/generated/http'
-import type { Spot } from '@/shared/board/runLayout'
+import type { Spot } from '@/shared/board/layout/rects'
 import { withoutEmptyControls } from './controls'
 import { freeId, freeLabel, without } from './ids'
 

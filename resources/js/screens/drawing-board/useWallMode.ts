@@ -1,7 +1,7 @@
 import { computed, readonly, type Ref, ref, shallowReadonly, shallowRef } from 'vue'
 import type { Board, DrawingData, WallPart } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
-import type { Spot } from '@/shared/board/runLayout'
+import type { Spot } from '@/shared/board/layout/rects'
 import { practiceOf } from '@/shared/practices'
 import { snap } from './wallLayout'
 

@@ -1,9 +1,10 @@
 import type { Board } from '@/shared/api/generated/http'
-import type { Spot } from '@/shared/board/runLayout'
+import type { Spot } from '@/shared/board/layout/rects'
 
 const MARGIN_MM = 250
-const LEAST_WIDTH_MM = 1800
-const LEAST_HEIGHT_MM = 1000
+const LEAST_WIDTH_MM = 1500
+const LEAST_HEIGHT_MM = 800
+const EDGE_MM = 60
 const UNPLACED_MM = 400
 
 export function snap([x, y]: Spot, grid: number): Spot {
@@ -53,16 +54,30 @@ export interface View {
 }
 
 /**
- * The part of the wall that shows: all that hangs there, at least a good stretch, and as much beside or below it as the
- * screen has room for.
+ * The part of the wall that shows: all that hangs there with room round it, at least a good stretch, the whole board face where
+ * it has one; and as much beside or below as the screen has room for.
  */
 export function viewOf(spots: ReadonlyMap<string, Spot>, aspect: number | null, wall?: Board['wall']): View {
-  const xs = [...spots.values()].map(([x]) => x)
-  const ys = [...spots.values()].map(([, y]) => y)
-  const left = Math.min(0, ...xs.map((x) => x - MARGIN_MM))
-  const top = Math.min(0, ...ys.map((y) => y - MARGIN_MM))
-  const width = Math.max(wall?.widthMm ?? LEAST_WIDTH_MM, ...xs.map((x) => x + MARGIN_MM)) - left
-  const height = Math.max(wall?.heightMm ?? LEAST_HEIGHT_MM, ...ys.map((y) => y + MARGIN_MM)) - top
+  const [left, right] = reach(
+    [...spots.values()].map(([x]) => x),
+    LEAST_WIDTH_MM,
+    wall?.widthMm,
+  )
+  const [top, bottom] = reach(
+    [...spots.values()].map(([, y]) => y),
+    LEAST_HEIGHT_MM,
+    wall?.heightMm,
+  )
+  const [width, height] = [right - left, bottom - top]
   if (aspect === null) return { x: left, y: top, width, height }
-  return { x: left, y: top, width: Math.max(width, height * aspect), height: Math.max(height, width / aspect) }
+  const [wide, high] = [Math.max(width, height * aspect), Math.max(height, width / aspect)]
+  return { x: left - (wide - width) / 2, y: top - (high - height) / 2, width: wide, height: high }
+}
+
+function reach(places: number[], least: number, face: number | undefined): [number, number] {
+  const known = places.length > 0 ? places : [0]
+  let [from, to] = [Math.min(...known) - MARGIN_MM, Math.max(...known) + MARGIN_MM]
+  if (face !== undefined) [from, to] = [Math.min(from, -EDGE_MM), Math.max(to, face + EDGE_MM)]
+  const short = Math.max(0, least - (to - from)) / 2
+  return [from - short, to + short]
 }

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { useElementSize, useEventListener, useFullscreen } from '@vueuse/core'
+import { useEventListener, useFullscreen } from '@vueuse/core'
 import { computed, ref, toRef } from 'vue'
 import { api } from '@/shared/api/client'
 import type { PlanData } from '@/shared/api/generated/http'
 import { useCurrentPath } from '@/shared/board-pane/useCurrentPath'
 import BoardMap from '@/shared/board/BoardMap.vue'
-import { layOutMap } from '@/shared/board/mapLayout'
 
 /** One board for the whole room: paddles by their numbers, or one after the other by a remote's page keys. */
 const props = defineProps<{ plan: PlanData; title: string; boardFile: number }>()
@@ -20,15 +19,7 @@ const current = useCurrentPath(
   state,
 )
 const stage = ref<HTMLElement | null>(null)
-const pane = ref<HTMLElement | null>(null)
-const { width, height } = useElementSize(pane)
 const screen = useFullscreen(stage)
-/** Millimetres of the wall that are as tall as letters have to be. */
-const letterMm = computed(() => {
-  const { view } = layOutMap(props.plan.board)
-  const scale = Math.min(width.value / view.width, height.value / view.height)
-  return scale > 0 ? `${Math.max(52, LEAST_PX / scale)}px` : '52px'
-})
 const lit = computed(() =>
   verdict.value.lamps.map(({ box, label }) => `${label}: ${current.lamps.value.get(box) === 'on' ? 'on' : 'off'}`),
 )
@@ -54,8 +45,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
 <template>
   <main ref="stage" class="flex min-h-0 grow flex-col bg-paper" data-test="show">
-    <div ref="pane" class="shown min-h-0 grow" :style="{ '--letter': letterMm }">
+    <div class="min-h-0 grow">
       <BoardMap
+        :letter="LEAST_PX"
         :board="plan.board"
         :lamps="current.lamps.value"
         :paddles="current.paddles.value"

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import type { BoardLook } from '@/shared/api/generated/http'
 import MapBox from './MapBox.vue'
-import { layOutMap } from './mapLayout'
+import { labelsOf, layOutMap } from './mapLayout'
 import MapRun from './MapRun.vue'
+import { useLetter } from './useLetter'
 
 const props = withDefaults(
   defineProps<{
@@ -17,10 +19,12 @@ const props = withDefaults(
     far?: ReadonlySet<string>
     /** Cores that the current passes, as cable → colours. */
     traced?: ReadonlyMap<string, readonly string[]>
-    /** Box with a lamp → whether it burns. */
+    /** Box with a lamp → whether it is on. */
     lamps?: ReadonlyMap<string, 'on' | 'dim' | 'off'>
     /** Box with switches → their positions. */
     paddles?: ReadonlyMap<string, string>
+    /** How tall letters are, in pixels, where not as usual. */
+    letter?: number
   }>(),
   {
     selected: null,
@@ -30,46 +34,68 @@ const props = withDefaults(
     traced: () => new Map(),
     lamps: () => new Map(),
     paddles: () => new Map(),
+    letter: undefined,
   },
 )
 defineEmits<{ open: [box: string] }>()
 
-const layout = computed(() => layOutMap(props.board))
-const ground = computed(() => layout.value.view)
+const LAMP_WORDS = { on: 'ON', dim: 'DIM', off: 'OFF' }
+const svg = ref<SVGSVGElement | null>(null)
+const { width, height } = useElementSize(svg)
+const usual = useLetter()
+const layout = computed(() =>
+  layOutMap(props.board, { width: width.value, height: height.value, letter: props.letter ?? usual.value }),
+)
+const underOf = (id: string) => {
+  const lamp = props.lamps.get(id)
+  return props.counts.get(id) ?? (lamp ? LAMP_WORDS[lamp] : (props.paddles.get(id) ?? ''))
+}
+const labels = computed(() =>
+  labelsOf(
+    layout.value,
+    props.board.enclosures.map(({ id, label }) => ({ id, label, under: underOf(id), pins: props.pins.get(id) ?? [] })),
+  ),
+)
+const labelOf = computed(() => new Map([...labels.value.boxes, ...labels.value.runs].map((label) => [label.of, label])))
+const shapes = computed(() => new Map(layout.value.boxes.map((shape) => [shape.id, shape])))
 </script>
 
 <template>
   <svg
-    :viewBox="`${ground.x} ${ground.y} ${ground.width} ${ground.height}`"
-    class="h-full w-full"
+    ref="svg"
+    :viewBox="`0 0 ${layout.pane.width} ${layout.pane.height}`"
+    class="block h-full w-full"
     role="group"
     aria-label="The board"
+    data-board-drawing
   >
     <defs>
-      <pattern id="grain" width="50" height="50" patternUnits="userSpaceOnUse">
-        <path d="M50 0H0V50" fill="none" stroke="var(--color-grain)" stroke-width="1.5" />
+      <pattern id="grain" width="16" height="16" patternUnits="userSpaceOnUse">
+        <path d="M16 0H0V16" fill="none" stroke="var(--color-grain)" stroke-width="0.5" />
       </pattern>
     </defs>
-    <rect v-bind="ground" fill="var(--color-face)" />
-    <rect v-bind="ground" fill="url(#grain)" />
+    <rect width="100%" height="100%" fill="var(--color-face)" />
+    <rect width="100%" height="100%" fill="url(#grain)" />
     <MapRun
-      v-for="{ run, route } in layout.runs"
-      :key="run.id"
-      :print="run.print"
-      :route="route"
-      :traced="run.cables.flatMap((cable) => traced.get(cable) ?? [])"
+      v-for="way in layout.ways"
+      :key="way.id"
+      :print="way.print"
+      :points="way.points"
+      :width="layout.runWidth"
+      :label="labelOf.get(way.id)"
+      :traced="way.cables.flatMap((cable) => traced.get(cable) ?? [])"
     />
     <MapBox
       v-for="box in board.enclosures"
       :key="box.id"
       :box="box"
-      :at="layout.at(box.id)"
+      :shape="shapes.get(box.id)!"
+      :label="labelOf.get(box.id)"
+      :under="underOf(box.id)"
       :selected="selected === box.id"
       :far="far.has(box.id)"
-      :count="counts.get(box.id)"
       :lamp="lamps.get(box.id)"
       :paddle="paddles.get(box.id)"
-      :pins="pins.get(box.id) ?? []"
       @open="$emit('open', box.id)"
     />
   </svg>

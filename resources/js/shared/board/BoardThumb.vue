@@ -1,21 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Sketch } from '@/shared/api/generated/http'
-import { routesOf, type Spot } from './runLayout'
+import type { Spot } from './layout/rects'
+import { pathOf, waysOf } from './layout/ways'
 
 /** A board drawn small: where the feed comes in, what hangs where, which boxes are joined. */
 const props = defineProps<{ sketch: Sketch }>()
 
 /** Millimetres of the wall: a box is drawn large, so that a small picture tells what it is. */
 const HALF = 130
+const RUN = 26
 const MARGIN = 230
 const SIGNS: Record<string, string> = { 'one-pole': 'S', 'three-way': 'S3', 'four-way': 'S4', 'two-pole': '2P' }
 
-const spots = computed(() => new Map(props.sketch.boxes.map((box, i) => [String(i), box.at as unknown as Spot])))
-const routes = computed(() =>
-  routesOf(
-    props.sketch.runs.map(([from, to], i) => ({ id: String(i), from: String(from), to: String(to) })),
-    spots.value,
+const shapes = computed(() =>
+  props.sketch.boxes.map(({ at }, i) => ({ id: String(i), at: at as Spot, halfWidth: HALF, halfHeight: HALF })),
+)
+const ways = computed(() =>
+  waysOf(
+    props.sketch.runs.map(([from, to], i) => ({ id: String(i), from: String(from), to: String(to), width: RUN })),
+    shapes.value,
+    { step: 1.6 * RUN, air: RUN / 2, clear: 2 * RUN },
   ),
 )
 const view = computed(() => {
@@ -38,14 +43,15 @@ const hasLamp = (box: Sketch['boxes'][number]) => box.holds.some((held) => held 
 </script>
 
 <template>
-  <svg :viewBox="view" class="h-full w-full" aria-hidden="true">
-    <polyline
-      v-for="route in routes"
-      :key="route.id"
-      :points="route.points.map((spot) => spot.join()).join(' ')"
+  <svg :viewBox="view" class="h-full w-full" aria-hidden="true" data-board-drawing>
+    <path
+      v-for="way in ways"
+      :key="way.id"
+      :d="pathOf(way.points)"
       fill="none"
       stroke="var(--color-soft)"
-      stroke-width="26"
+      :stroke-width="RUN"
+      data-run-path
     />
     <g v-for="(box, i) in sketch.boxes" :key="i" :transform="`translate(${box.at[0]} ${box.at[1]})`">
       <template v-if="box.kind === 'supply'">

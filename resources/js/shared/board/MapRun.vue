@@ -1,35 +1,39 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import BoardLabel from './BoardLabel.vue'
 import { paintOf } from './conductor'
-import { BESIDE_RUN_MM } from './mapLayout'
-import type { Route } from './runLayout'
+import type { Label } from './layout/labels'
+import type { Spot } from './layout/rects'
+import { beside, pathOf } from './layout/ways'
 
-const props = defineProps<{ print: string; route: Route; traced: readonly string[] }>()
+const props = defineProps<{
+  print: string
+  points: readonly Spot[]
+  width: number
+  label?: Label
+  traced: readonly string[]
+}>()
 
-const BESIDE = 16
-const d = computed(() => `M${props.route.points.map((at) => at.join(' ')).join('L')}`)
-/** Room for a line of print under where an upright stretch may be written on. */
-const DOWN_MM = 40
+const d = computed(() => pathOf(props.points))
 /** Traced cores run side by side along the cable. */
-const shift = (i: number) => (i - (props.traced.length - 1) / 2) * BESIDE
+const cores = computed(() => {
+  const apart = (props.width - 3) / Math.max(2, props.traced.length)
+  return props.traced.map((colour, i) => ({
+    colour,
+    d: pathOf(beside(props.points, (i - (props.traced.length - 1) / 2) * apart)),
+    width: apart * 0.62,
+  }))
+})
 </script>
 
 <template>
-  <g fill="none">
-    <path :d="d" stroke="var(--color-ink)" stroke-width="26" />
-    <path :d="d" stroke="var(--color-paper)" stroke-width="20" />
-    <g v-for="(colour, i) in traced" :key="i" :transform="`translate(${shift(i)} ${shift(i)})`">
-      <path :d="d" stroke="var(--color-violet)" stroke-width="16" />
-      <path :d="d" :stroke="paintOf(colour).body" stroke-width="8" />
+  <g fill="none" stroke-linejoin="round">
+    <path :d="d" stroke="var(--color-ink)" :stroke-width="width" data-run-path />
+    <path :d="d" stroke="var(--color-paper)" :stroke-width="width - 3" />
+    <g v-for="(core, i) in cores" :key="i">
+      <path :d="core.d" stroke="var(--color-violet)" :stroke-width="core.width + 2" />
+      <path :d="core.d" :stroke="paintOf(core.colour).body" :stroke-width="core.width" />
     </g>
-    <text
-      :x="route.middle[0] + (route.isUpright ? BESIDE_RUN_MM : 0)"
-      :y="route.middle[1] + (route.isUpright ? DOWN_MM : -BESIDE_RUN_MM)"
-      :text-anchor="route.isUpright ? 'start' : 'middle'"
-      font-size="42"
-      fill="var(--color-ink)"
-    >
-      {{ print }}
-    </text>
+    <BoardLabel v-if="label" :label="label" :whole="print" />
   </g>
 </template>

@@ -1,5 +1,6 @@
 import type { Joint } from '@/shared/bench/bench'
 import type { Cable, DeviceLook, Enclosure, Landing } from '@/shared/api/generated/http'
+import type { Spot } from './layout/rects'
 
 /** Geometry of one opened box, in units of its drawing: plain functions over plain data. */
 export interface Point {
@@ -53,7 +54,7 @@ const DEVICE_GAP = 34
 export function layOutBox(
   box: Enclosure,
   cables: readonly Cable[],
-  at: (enclosure: string) => Point,
+  at: (enclosure: string) => Spot,
   labelOf: (enclosure: string) => string,
   joints: readonly Joint[],
   conduitWord: string,
@@ -99,20 +100,20 @@ function groupEntries(
 }
 
 /** Each entry on the side from which it comes on the board, or the nearest side with room. */
-function placeEntries(groups: Omit<Entry, 'side' | 'mouth'>[], box: string, at: (enclosure: string) => Point): Entry[] {
+function placeEntries(groups: Omit<Entry, 'side' | 'mouth'>[], box: string, at: (enclosure: string) => Spot): Entry[] {
   const taken: Record<Side, typeof groups> = { left: [], right: [], top: [], bottom: [] }
   const here = at(box)
   for (const group of groups) {
     const there = at(group.far)
-    const wishes = sidesTowards(there.x - here.x, there.y - here.y)
+    const wishes = sidesTowards(there[0] - here[0], there[1] - here[1])
     const side = wishes.find((wish) => count(taken[wish]) + group.ends.length <= ROOM[wish]) ?? 'bottom'
     taken[side].push(group)
   }
   return (Object.keys(taken) as Side[]).flatMap((side) => {
-    const along = side === 'left' || side === 'right' ? 'y' : 'x'
+    const along = side === 'left' || side === 'right' ? 1 : 0
     const sorted = [...taken[side]].sort((a, b) => at(a.far)[along] - at(b.far)[along])
     const total = count(sorted) * PITCH + (sorted.length - 1) * 10
-    const middle = along === 'y' ? (BOX.top + BOX.bottom) / 2 : (BOX.left + BOX.right) / 2
+    const middle = along === 1 ? (BOX.top + BOX.bottom) / 2 : (BOX.left + BOX.right) / 2
     let start = middle - total / 2
     return sorted.map((group) => {
       const span = group.ends.length * PITCH

@@ -1,60 +1,180 @@
 import type { BoardLook } from '@/shared/api/generated/http'
-import type { Point } from './boxLayout'
-import { routesOf, type Route, type Run, type Spot } from './runLayout'
+import { inTwo, shortened, wide } from './layout/letters'
+import { type Label, type Line, placeLabels, type Wanted } from './layout/labels'
+import type { Spot } from './layout/rects'
+import { type BoxShape, type Run, type Way, waysOf } from './layout/ways'
 
-/** The board face to scale: millimetres of the board file, or a row where the file gives no places. */
-export interface MapLayout {
-  at: (enclosure: string) => Point
-  view: { x: number; y: number; width: number; height: number }
-  runs: { run: PrintedRun; route: Route }[]
+/** The room for a map, and how tall its letters are, in pixels. */
+export interface Pane {
+  width: number
+  height: number
+  letter: number
 }
 
-const MARGIN_MM = 270
-const SPACING_MM = 450
-/** Width of a letter of what is printed along a run, and how far beside an upright one it begins. */
-const LETTER_MM = 20
-export const BESIDE_RUN_MM = 26
+/**
+ * The board on a pane that it fills: boxes stand left, right, over and under one another as they hang on the wall, and where
+ * some hang close together they have room between them all the same.
+ */
+export interface MapLayout {
+  pane: Pane
+  at: (enclosure: string) => Spot
+  boxes: BoxShape[]
+  ways: (PrintedRun & Way)[]
+  runWidth: number
+}
 
-export function layOutMap(board: BoardLook): MapLayout {
-  const places = new Map<string, Point>()
-  for (const [i, box] of board.enclosures.entries()) {
-    places.set(
+const PER_ROW = 4
+const SPACING_MM = 450
+/** Boxes that hang as near as this to one line stand on it. */
+const SAME_LINE_MM = 30
+const LEAST_APART = 76
+/** How much more one direction may be stretched than the other. */
+const MOST_STRETCH = 1.8
+const EDGE = 4
+/** Of a box as it is drawn: width over height. */
+const SLIM = 0.88
+/** How far the rays of a light reach beyond it, over its half. */
+const RAYS = 0.34
+/** Between two runs; and of half a box, how near a run may pass one. */
+const AIR = 3
+const CLEAR = 0.4
+
+const SUPPOSED: Pane = { width: 460, height: 600, letter: 13 }
+
+export function layOutMap(board: BoardLook, asked: Pane = SUPPOSED): MapLayout {
+  const pane = asked.width > 0 && asked.height > 0 ? asked : { ...SUPPOSED, letter: asked.letter }
+  const spots = new Map<string, Spot>(
+    board.enclosures.map((box, i) => [
       box.id,
-      box.at ? { x: box.at[0], y: box.at[1] } : { x: (i % 4) * SPACING_MM, y: Math.floor(i / 4) * SPACING_MM },
-    )
-  }
-  const xs = [...places.values()].map((place) => place.x)
-  const ys = [...places.values()].map((place) => place.y)
-  const left = Math.min(...xs) - MARGIN_MM
-  const top = Math.min(...ys) - MARGIN_MM
-  const at = (enclosure: string) => places.get(enclosure) ?? { x: 0, y: 0 }
-  const routes = new Map(
-    routesOf(runsOf(board), new Map([...places].map(([id, { x, y }]) => [id, [x, y] as Spot]))).map((route) => [
-      route.id,
-      route,
+      box.at ?? [(i % PER_ROW) * SPACING_MM, Math.floor(i / PER_ROW) * SPACING_MM],
     ]),
   )
-  const runs = runsOf(board).flatMap((run) => {
-    const route = routes.get(run.id)
-    return route ? [{ run, route }] : []
-  })
-  const printed = runs
-    .filter(({ route }) => route.isUpright)
-    .map(({ run, route }) => route.middle[0] + BESIDE_RUN_MM + run.print.length * LETTER_MM)
+  const margin = pane.letter * 4.5
+  const [x, y] = axesOf([...spots.values()], pane.width - 2 * margin, pane.height - 2 * margin)
+  const places = new Map([...spots].map(([id, at]) => [id, [margin + x(at[0]), margin + y(at[1])] as Spot]))
+  const half = Math.min(iconFor(pane), 0.36 * least([...places.values()]))
+  const boxes = board.enclosures.map(({ id, kind }) => ({
+    id,
+    at: places.get(id)!,
+    halfWidth: LIGHTS.has(kind) ? half : half * SLIM,
+    halfHeight: half,
+    beyond: LIGHTS.has(kind) ? half * RAYS : 0,
+  }))
+  const runs = runsOf(board)
+  const runWidth = Math.max(6, half * 0.36)
+  const ways = waysOf(
+    runs.map((run) => ({ ...run, width: runWidth })),
+    boxes,
+    { step: runWidth + AIR, air: AIR, clear: half * CLEAR },
+  )
+  const byId = new Map(runs.map((run) => [run.id, run]))
   return {
-    at,
-    runs,
-    view: {
-      x: left,
-      y: top,
-      width: Math.max(...xs.map((x) => x + MARGIN_MM), ...printed) - left,
-      height: Math.max(...ys) - top + MARGIN_MM + 60,
-    },
+    pane,
+    at: (id) => places.get(id) ?? [0, 0],
+    boxes,
+    ways: ways.map((way) => ({ ...byId.get(way.id)!, ...way })),
+    runWidth,
   }
+}
+
+const LIGHTS = new Set(['light-box', 'ceiling-rose'])
+const iconFor = ({ width, height, letter }: Pane) => Math.max(1.6 * letter, 0.05 * Math.min(width, height))
+
+/** From millimetres of the wall to the room in the pane, along and down. */
+function axesOf(spots: readonly Spot[], width: number, height: number) {
+  const [xs, ys] = [linesOf(spots.map(([x]) => x)), linesOf(spots.map(([, y]) => y))]
+  const reach = (lines: number[]) => lines[lines.length - 1]! - lines[0]!
+  const scale = Math.min(width / Math.max(1, reach(xs)), height / Math.max(1, reach(ys)))
+  return [
+    axis(xs, Math.min(width, MOST_STRETCH * scale * reach(xs)), width),
+    axis(ys, Math.min(height, MOST_STRETCH * scale * reach(ys)), height),
+  ] as const
+}
+
+/** The lines on which boxes stand. */
+function linesOf(values: number[]): number[] {
+  const lines: number[] = []
+  for (const value of values.sort((a, b) => a - b)) {
+    if (lines.length === 0 || value - lines[lines.length - 1]! > SAME_LINE_MM) lines.push(value)
+  }
+  return lines
+}
+
+/** Lines as far apart as on the wall, but no nearer than boxes can stand, in the middle of the room. */
+function axis(lines: readonly number[], wanted: number, room: number): (mm: number) => number {
+  const gaps = lines.slice(1).map((line, i) => line - lines[i]!)
+  const least = Math.min(LEAST_APART, room / Math.max(1, gaps.length))
+  const length = Math.min(room, Math.max(wanted, least * gaps.length))
+  const spare = length - least * gaps.length
+  const sum = Math.max(
+    1,
+    gaps.reduce((so, gap) => so + gap, 0),
+  )
+  const places = [(room - length) / 2]
+  for (const gap of gaps) places.push(places[places.length - 1]! + least + (spare * gap) / sum)
+  return (mm) => {
+    let line = 0
+    while (line + 1 < lines.length && lines[line + 1]! <= mm) line++
+    return places[line] ?? room / 2
+  }
+}
+
+/** How near the nearest two stand, the farther of along and down. */
+function least(spots: readonly Spot[]): number {
+  let found = Infinity
+  for (const [i, a] of spots.entries()) {
+    for (const b of spots.slice(i + 1)) found = Math.min(found, Math.max(Math.abs(a[0] - b[0]), Math.abs(a[1] - b[1])))
+  }
+  return found
+}
+
+/** What is written at a box: its name, a line under it, and the numbers of the findings that are pinned there. */
+export interface BoxWords {
+  id: string
+  label: string
+  under: string
+  pins: readonly number[]
+}
+
+const SHORT_ROOMS = [9, 6, 4]
+
+/** Names of boxes and prints of cables, each where there is room for it. */
+export function labelsOf(layout: MapLayout, words: readonly BoxWords[]): { boxes: Label[]; runs: Label[] } {
+  const { pane, boxes, ways } = layout
+  const size = pane.letter
+  const view = { x: EDGE, y: EDGE, width: pane.width - 2 * EDGE, height: pane.height - 2 * EDGE }
+  const atBoxes = words.map(({ id, label, under, pins }) => ({ of: id, variants: namesOf(label, under, pins, size) }))
+  const onWays = ways.map(({ id, print }) => ({ of: id, variants: printsOf(print, size) }))
+  const placed = placeLabels(boxes, ways, atBoxes, onWays, view)
+  const names = new Set(words.map(({ id }) => id))
+  return {
+    boxes: placed.filter(({ of }) => names.has(of)),
+    runs: placed.filter(({ of }) => !names.has(of)),
+  }
+}
+
+function namesOf(label: string, under: string, pins: readonly number[], size: number): Line[][] {
+  const tail: Line[] = under === '' ? [] : [{ text: under, size, isSoft: true }]
+  const head = (text: string): Line => (pins.length > 0 ? { text, size, pins } : { text, size })
+  const two = inTwo(label)
+  return [
+    [head(label), ...tail],
+    ...(two ? [[head(two[0]), { text: two[1], size }, ...tail]] : []),
+    ...SHORT_ROOMS.map((letters) => [head(shortened(label, size, letters * 0.45 * size)), ...tail]),
+  ]
+}
+
+/** `W2 · 14/2`, in two lines, or the tag alone. */
+function printsOf(print: string, size: number): Wanted['variants'] {
+  const [tag, ...rest] = print.split(' · ')
+  const lines = (...texts: string[]) => texts.map((text) => ({ text, size }))
+  return rest.length === 0
+    ? [lines(print), lines(shortened(print, size, wide('W10', size)))]
+    : [lines(print), lines(tag!, rest.join(' · ')), lines(tag!)]
 }
 
 /** A run with what is printed on it: a cable, or the singles of one conduit. */
-export interface PrintedRun extends Run {
+export interface PrintedRun extends Omit<Run, 'width'> {
   print: string
   cables: string[]
 }
@@ -79,12 +199,9 @@ export function neighbour(layout: MapLayout, ids: readonly string[], from: strin
   const [dx, dy] = direction as [number, number]
   const ahead = ids
     .filter((id) => id !== from)
-    .map((id) => ({
-      id,
-      along: (layout.at(id).x - here.x) * dx + (layout.at(id).y - here.y) * dy,
-      off: Math.abs((layout.at(id).x - here.x) * dy) + Math.abs((layout.at(id).y - here.y) * dx),
-    }))
+    .map((id) => ({ id, off: [layout.at(id)[0] - here[0], layout.at(id)[1] - here[1]] as const }))
+    .map(({ id, off: [x, y] }) => ({ id, along: x * dx + y * dy, aside: Math.abs(x * dy) + Math.abs(y * dx) }))
     .filter(({ along }) => along > 0)
-    .sort((a, b) => a.along + 2 * a.off - (b.along + 2 * b.off))
+    .sort((a, b) => a.along + 2 * a.aside - (b.along + 2 * b.aside))
   return ahead[0]?.id ?? null
 }

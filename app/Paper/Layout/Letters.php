@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Paper\Layout;
+
+use Illuminate\Support\Facades\File;
+
+/** How wide words are in the face of printed drawings. */
+final class Letters
+{
+    /** Thousandths of its size; a letter that the table lacks is taken for a wide one. */
+    private const UNKNOWN = 1000;
+
+    /** @var array{plain: array<string, int>, bold: array<string, int>}|null */
+    private static ?array $widths = null;
+
+    public static function wide(string $text, float $size, bool $isBold = false): float
+    {
+        $widths = self::widths()[$isBold ? 'bold' : 'plain'];
+        $sum = 0;
+        foreach (mb_str_split($text) as $letter) {
+            $sum += $widths[$letter] ?? self::UNKNOWN;
+        }
+
+        return $sum * $size / 1000;
+    }
+
+    /** @return array{plain: array<string, int>, bold: array<string, int>} */
+    private static function widths(): array
+    {
+        if (self::$widths === null) {
+            /** @var array{plain: array<string, int>, bold: array<string, int>} $read */
+            $read = json_decode(File::get(resource_path('fonts/pageLetters.json')), true);
+            self::$widths = $read;
+        }
+
+        return self::$widths;
+    }
+
+    /** @return list<string> a name in two lines that are as equal as its words allow; a single word in one */
+    public static function broken(string $text): array
+    {
+        $words = explode(' ', $text);
+        [$best, $least] = [[$text], INF];
+        for ($i = 1; $i < count($words); $i++) {
+            $lines = [implode(' ', array_slice($words, 0, $i)), implode(' ', array_slice($words, $i))];
+            $width = max(self::wide($lines[0], 1), self::wide($lines[1], 1));
+            if ($width < $least) {
+                [$best, $least] = [$lines, $width];
+            }
+        }
+
+        return $best;
+    }
+}

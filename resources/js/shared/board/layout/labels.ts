@@ -1,0 +1,135 @@
+import { wide } from './letters'
+import { around, grown, holds, meets, type Rect, type Spot, stretch } from './rects'
+import type { BoxShape, Way } from './ways'
+
+/** A line of a label, and how tall its letters are. */
+export interface Line {
+  text: string
+  size: number
+  /** Whether it says more of what the line above names. */
+  isSoft?: boolean
+  /** Numbers in rings before it. */
+  pins?: readonly number[]
+}
+
+/** What is to be written at a box or along a run: as one would like it, and shorter where there is no room for that. */
+export interface Wanted {
+  of: string
+  variants: readonly (readonly Line[])[]
+}
+
+export interface Label {
+  of: string
+  lines: readonly Line[]
+  /** Whether it was not written as one would like it. */
+  isShort: boolean
+  rect: Rect
+}
+
+/** Height of a line and the air round a label, over the height of its letters. */
+export const LINE = 1.16
+/** Width of a numbered ring, over the height of the letters. */
+export const PIN = 1.5
+const AIR = 0.34
+const STEPS = 6
+const ALONG = [0.5, 0.3, 0.7, 0.15, 0.85]
+
+interface Size {
+  width: number
+  height: number
+  air: number
+}
+
+export function sizeOf(lines: readonly Line[]): Size {
+  return {
+    air: Math.max(...lines.map(({ size }) => size)) * AIR,
+    width: Math.max(...lines.map(({ text, size, pins }) => wide(text, size) + (pins?.length ?? 0) * size * PIN)),
+    height: lines.reduce((sum, { size }) => sum + size * LINE, 0),
+  }
+}
+
+/**
+ * Places for labels so that none lies on another, on a box or on a run: each tries its places, the full text before a shorter
+ * one. What finds no place at all is left out.
+ */
+export function placeLabels(
+  boxes: readonly BoxShape[],
+  ways: readonly Way[],
+  atBoxes: readonly Wanted[],
+  onWays: readonly Wanted[],
+  view: Rect,
+): Label[] {
+  const taken = boxes.map(({ at, halfWidth, halfHeight, beyond = 0 }) =>
+    around(at, halfWidth + beyond, halfHeight + beyond),
+  )
+  for (const { width, points } of ways) {
+    for (let i = 0; i + 1 < points.length; i++) taken.push(stretch(points[i]!, points[i + 1]!, width / 2))
+  }
+  const placed: Label[] = []
+  const byId = new Map(boxes.map((box) => [box.id, box]))
+  const wayOf = new Map(ways.map((way) => [way.id, way]))
+
+  function place({ of, variants }: Wanted, rectsFor: (size: Size) => Generator<Rect>) {
+    for (const [i, lines] of variants.entries()) {
+      const size = sizeOf(lines)
+      for (const rect of rectsFor(size)) {
+        if (!holds(view, rect) || taken.some((other) => meets(grown(rect, size.air), other))) continue
+        taken.push(rect)
+        placed.push({ of, lines, isShort: i > 0, rect })
+        return
+      }
+    }
+  }
+
+  for (const wanted of atBoxes) {
+    const box = byId.get(wanted.of)
+    if (box) place(wanted, (size) => besideBox(box, size))
+  }
+  for (const wanted of onWays) {
+    const way = wayOf.get(wanted.of)
+    if (way) place(wanted, (size) => alongWay(way, size))
+  }
+  return placed
+}
+
+/** Below, above, at the right, at the left, then at the corners, then farther and farther off. */
+function* besideBox(box: BoxShape, { width, height, air }: Size): Generator<Rect> {
+  const [x, y] = box.at
+  const [halfWidth, halfHeight] = [box.halfWidth + (box.beyond ?? 0), box.halfHeight + (box.beyond ?? 0)]
+  for (let step = 0; step < STEPS; step++) {
+    const off = air * 1.01 + (step * height) / 3
+    const [below, above] = [y + halfHeight + off, y - halfHeight - off - height]
+    const [right, left] = [x + halfWidth + off, x - halfWidth - off - width]
+    const lefts = [x - width / 2, x + air, x - width - air, x - halfWidth, x + halfWidth - width]
+    const tops = [y - height / 2, y + air, y - height - air, y - halfHeight, y + halfHeight - height]
+    for (const top of [below, above]) yield { x: lefts[0]!, y: top, width, height }
+    for (const side of [right, left]) yield { x: side, y: tops[0]!, width, height }
+    for (const top of [below, above]) for (const side of lefts.slice(1)) yield { x: side, y: top, width, height }
+    for (const side of [right, left]) for (const top of tops.slice(1)) yield { x: side, y: top, width, height }
+    for (const top of [below, above]) for (const side of [right, left]) yield { x: side, y: top, width, height }
+  }
+}
+
+/** Over a level stretch or under it, at the right of an upright one or at its left; the longest stretch first. */
+function* alongWay({ points, width: runWidth }: Way, { width, height, air }: Size): Generator<Rect> {
+  const length = (i: number) =>
+    Math.abs(points[i]![0] - points[i + 1]![0]) + Math.abs(points[i]![1] - points[i + 1]![1])
+  const stretches = points.slice(1).map((_, i) => i)
+  stretches.sort((a, b) => length(b) - length(a) || a - b)
+  for (let step = 0; step < STEPS / 2; step++) {
+    const off = runWidth / 2 + air * 1.01 + (step * height) / 2
+    for (const i of stretches) {
+      const [[x1, y1], [x2, y2]] = [points[i]!, points[i + 1]!]
+      for (const share of ALONG) {
+        const [x, y]: Spot = [x1 + (x2 - x1) * share, y1 + (y2 - y1) * share]
+        if (y1 === y2) {
+          yield { x: x - width / 2, y: y - off - height, width, height }
+          yield { x: x - width / 2, y: y + off, width, height }
+        } else {
+          yield { x: x + off, y: y - height / 2, width, height }
+          yield { x: x - off - width, y: y - height / 2, width, height }
+        }
+      }
+    }
+  }
+}
