@@ -172,15 +172,16 @@ test('a box is dragged, and what is wrong is marked in words and on the wall', a
   await page.keyboard.press('Escape')
   await expect(page.locator('[data-test=planner]')).toContainText('works no light yet')
   const box = page.locator('[data-wall-box=B1]')
-  const before = await box.getAttribute('transform')
+  const sign = box.locator('[data-wall-sign]')
+  const before = await sign.getAttribute('transform')
   const at = (await box.boundingBox())!
   await page.mouse.move(at.x + at.width / 2, at.y + 20)
   await page.mouse.down()
   await page.mouse.move(at.x + 160, at.y - 80, { steps: 4 })
   await page.mouse.up()
-  expect(await box.getAttribute('transform')).not.toBe(before)
+  expect(await sign.getAttribute('transform')).not.toBe(before)
   await page.getByRole('button', { name: 'Undo' }).click()
-  expect(await box.getAttribute('transform')).toBe(before)
+  expect(await sign.getAttribute('transform')).toBe(before)
   await page.keyboard.press('Escape')
   await box.focus()
   await page.keyboard.press('Enter')
@@ -293,7 +294,9 @@ test('a box is lined up, filled, sized, turned and copied; singles share a condu
     await page.keyboard.press('Enter')
   }
   const place = async (id: string) =>
-    (await page.locator(`[data-wall-box=${id}]`).getAttribute('transform'))!.match(/[\d.]+/g)!.map(Number)
+    (await page.locator(`[data-wall-box=${id}] [data-wall-sign]`).getAttribute('transform'))!
+      .match(/[\d.]+/g)!
+      .map(Number)
   await expect(sentence(page)).toContainText('Right.')
 
   // The keyboard moves a box by the grid; lining up brings it back to the height of the other.
@@ -377,7 +380,7 @@ test('the feed is dragged to another box, and the light moved', async ({ page })
   await newBoard(page, 'pattern na-03-three-way-feed-through')
   await expect(page.locator('[data-scheme=feed-through]')).toContainText('✓')
   const middle = async (id: string) => {
-    const box = (await page.locator(`[data-wall-box=${id}] > rect`).first().boundingBox())!
+    const box = (await page.locator(`[data-wall-box=${id}] [data-box-shape]`).boundingBox())!
     return [box.x + box.width / 2, box.y + box.height * 0.3] as const
   }
   const [fx, fy] = await middle('F')

@@ -6,6 +6,7 @@ import type { BoardLook, Enclosure, Step } from '@/shared/api/generated/http'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import { layOutMap, neighbour } from '@/shared/board/mapLayout'
 import OpenBox from '@/shared/board/OpenBox.vue'
+import { useInAddress } from '@/shared/frame/useInAddress'
 import { useBench } from '@/shared/bench/useBench'
 import BeginExam from '@/shared/ui/BeginExam.vue'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
@@ -30,7 +31,8 @@ const work = useBench(props.attempt)
 const data = work.data
 void work.load()
 
-const openId = ref('')
+const openInAddress = useInAddress('box', true)
+const openId = computed({ get: () => openInAddress.value, set: (id) => (openInAddress.value = id) })
 const view = ref<'box' | 'schedule'>('box')
 const helpOpen = ref(false)
 const coachOpen = ref(false)
@@ -51,12 +53,15 @@ const drag = useDrag(
   },
   (target) => {
     if (target.connector) hand.tapConnector(target.connector)
-    else if (target.place && hand.targets.value.has(target.place)) hand.landOn(target.place)
+    else if (target.place && hand.carried.value.includes(target.place))
+      hand.say('Still in hand: drop it on a screw, a hole or a connector.')
+    else if (target.place) hand.landOn(target.place)
     else if (target.tray === 'cap') hand.cap()
+    else if (target.tray === 'pigtail') hand.takePigtail()
     else if (target.tray) {
       const item = board.value.tray.find((candidate) => `${candidate.by}-${candidate.ports ?? ''}` === target.tray)
       if (item) hand.gather(item)
-    }
+    } else hand.say('Dropped on nothing, still in hand. Drop it on a screw, a hole or a connector.')
   },
 )
 useKeys({
@@ -171,7 +176,10 @@ async function handIn() {
               @click="open(item.id)"
             >
               <span class="text-sm">{{ item.label }}</span><span class="code">{{
-                item.placed === item.ends ? '✓' : `${item.placed}/${item.ends}`
+                item.placed === item.ends && !item.open ? '✓' : `${item.placed}/${item.ends}`
+              }}</span
+              ><span v-if="item.open && item.placed === item.ends" class="text-sm text-soft" data-test="open">{{
+                item.open
               }}</span>
             </button>
           </li>
@@ -219,7 +227,10 @@ async function handIn() {
             :box="box"
             :bench="work.bench.value"
             :carried="hand.carried.value"
-            :numbers="hand.targets.value"
+            :numbers="
+              hand.carried.value.length > 0 || hand.isPigtailInHand.value ? hand.targets.value : hand.numbers.value
+            "
+            :is-idle="hand.carried.value.length === 0 && !hand.isPigtailInHand.value"
             :keys="lettersOn"
             @pick="hand.tap"
             @connector="hand.tapConnector"

@@ -19,7 +19,17 @@ const MARK_KEYS = { line: 'H', neutral: 'N', earth: 'G' } as const
       :disabled="hand.carried.value.length < 2"
       @click="hand.gather(item)"
     >
-      {{ item.label }}<kbd v-if="keys" class="code text-violet">{{ key }}</kbd>
+      {{ item.label }}<kbd v-if="keys" class="code text-violet">⇧{{ key }}</kbd>
+    </button>
+    <button
+      type="button"
+      class="btn px-2.5"
+      data-tray="pigtail"
+      :aria-pressed="hand.isPigtailInHand.value"
+      :disabled="hand.carried.value.length === 0 && !hand.isPigtailInHand.value"
+      @click="hand.takePigtail()"
+    >
+      pigtail<kbd v-if="keys" class="code text-violet">⇧P</kbd>
     </button>
     <span class="h-8 border-l-2 border-line" aria-hidden="true" />
     <button
@@ -29,7 +39,7 @@ const MARK_KEYS = { line: 'H', neutral: 'N', earth: 'G' } as const
       :disabled="hand.carried.value.length === 0"
       @click="hand.cap()"
     >
-      {{ board.words.cap }}<kbd v-if="keys" class="code text-violet">C</kbd>
+      {{ board.words.cap }}<kbd v-if="keys" class="code text-violet">⇧C</kbd>
     </button>
     <button
       v-for="mark in board.marks"
@@ -59,7 +69,7 @@ const MARK_KEYS = { line: 'H', neutral: 'N', earth: 'G' } as const
           stroke-dasharray="4 4"
         />
       </svg>
-      {{ mark.label.split(':')[1]?.trim() }}<kbd v-if="keys" class="code text-violet">{{ MARK_KEYS[mark.as] }}</kbd>
+      {{ mark.label.split(':')[1]?.trim() }}<kbd v-if="keys" class="code text-violet">⇧{{ MARK_KEYS[mark.as] }}</kbd>
     </button>
     <span class="h-8 border-l-2 border-line" aria-hidden="true" />
     <button type="button" class="btn px-2.5" :disabled="hand.carried.value.length === 0" @click="hand.takeOff()">

@@ -48,7 +48,7 @@ describe('the hand', () => {
     hand.tap('S1#3')
     expect(made).toEqual([{ do: 'land', points: ['W1.black@B1'], on: 'S1#3' }])
     expect(hand.carried.value).toEqual([])
-    expect(hand.said.value).toBe('Landed on dark screw, place 3 of S1.')
+    expect(hand.said.value).toBe('On dark screw, place 3 of S1: the black of W1 (to Supply cord).')
   })
 
   it('puts an end down by tapping it again', () => {
@@ -84,6 +84,40 @@ describe('the hand', () => {
     hand.tap('W1.bare@B1')
     hand.tapConnector('W1.white@B1')
     expect(made.at(-1)).toEqual({ do: 'land', points: ['W1.bare@B1'], on: 'W1.white@B1' })
+  })
+
+  it('takes a pigtail from a connector to a screw, and from a screw to a connector', () => {
+    for (const id of ['W1.bare@B1', 'W2.bare@B1']) hand.tap(id)
+    hand.gather(nut)
+    hand.tapConnector('W1.bare@B1')
+    hand.takePigtail()
+    expect([hand.isPigtailInHand.value, hand.said.value]).toEqual([
+      true,
+      'Pigtail of this connector in hand: tap the screw it goes to.',
+    ])
+    expect([...hand.targets.value.keys()]).toEqual(['S1#1', 'S1#2', 'S1#3', 'S1#4', 'B1.earth'])
+    hand.tap('S1#4')
+    expect(made.at(-1)).toEqual({ do: 'land', points: ['S1#4'], on: 'W1.bare@B1' })
+    expect(hand.isPigtailInHand.value).toBe(false)
+
+    hand.tap('B1.earth')
+    expect(hand.said.value).toContain('Pigtail from')
+    hand.tapConnector('W1.bare@B1')
+    expect(made.at(-1)).toEqual({ do: 'land', points: ['B1.earth'], on: 'W1.bare@B1' })
+    expect(hand.said.value).toContain('It holds 4 now.')
+  })
+
+  it('has no pigtail of a loose end, and puts one down', () => {
+    hand.tap('W1.black@B1')
+    hand.takePigtail()
+    expect(hand.said.value).toBe('Take a connector or a screw first, then a pigtail from it.')
+    for (const id of ['W2.black@B1']) hand.tap(id)
+    hand.gather(nut)
+    hand.tapConnector('W1.black@B1')
+    hand.takePigtail()
+    hand.putDown()
+    hand.tap('S1#3')
+    expect(made).toHaveLength(1)
   })
 
   it('numbers the landings first, then the connectors, then the leads', () => {

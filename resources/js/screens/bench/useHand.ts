@@ -15,6 +15,8 @@ export function useHand(
 ) {
   const carried = ref<string[]>([])
   const said = ref('')
+  /** The connector whose pigtail is in hand, by its first place. */
+  const pigtail = ref<string | null>(null)
 
   /** Every landing and connector of the box with the number that is typed for it. */
   const numbers = computed(() => {
@@ -32,9 +34,13 @@ export function useHand(
 
   /** The numbers to show: only where what is in hand may go. */
   const targets = computed(() => {
+    if (pigtail.value) return new Map([...numbers.value].filter(([id]) => isBare(id)))
     if (carried.value.length === 0) return new Map<string, number>()
     return new Map([...numbers.value].filter(([id]) => canGoTo(id)))
   })
+
+  /** A screw or a hole that holds nothing yet. */
+  const isBare = (id: string) => places.value.get(id)?.fixed === true && !jointAt(bench.value, id)
 
   function canGoTo(id: string): boolean {
     if (carried.value.includes(id)) return false
@@ -52,6 +58,7 @@ export function useHand(
 
   function putDown() {
     carried.value = []
+    pigtail.value = null
   }
 
   function does(step: Step, done: string) {
@@ -70,6 +77,7 @@ export function useHand(
   function tap(id: string) {
     const place = places.value.get(id)
     if (!place) return
+    if (pigtail.value && place.fixed) return landPigtail(id)
     if (place.end) return toggle(id)
     if (carried.value.length > 0 && canGoTo(id)) return landOn(id)
     const joint = jointAt(bench.value, id)
@@ -80,8 +88,29 @@ export function useHand(
   function tapConnector(first: string) {
     const joint = jointAt(bench.value, first)
     if (!joint) return
+    if (pigtail.value) return say('A pigtail of a connector goes to a screw. Esc puts it down.')
     if (carried.value.length > 0) landOn(first)
     else toggleAll(joint.points)
+  }
+
+  /** A short piece between a connector and a screw: whichever of the two is taken first, the other is tapped next. */
+  function takePigtail() {
+    const [first] = carried.value
+    const place = places.value.get(first ?? '')
+    const joint = first ? jointAt(bench.value, first) : undefined
+    if (joint && joint.by !== 'terminal' && joint.points.length === carried.value.length) {
+      carried.value = []
+      pigtail.value = joint.points[0]!
+      return say('Pigtail of this connector in hand: tap the screw it goes to.')
+    }
+    if (carried.value.length === 1 && place?.fixed)
+      return say(`Pigtail from ${nameOf(first!)} in hand: tap a connector.`)
+    say('Take a connector or a screw first, then a pigtail from it.')
+  }
+
+  function landPigtail(id: string) {
+    const from = pigtail.value!
+    does({ do: 'land', points: [id], on: from }, `Pigtail on ${nameOf(id)}.`)
   }
 
   /** A typed number. */
@@ -98,42 +127,57 @@ export function useHand(
   }
 
   function toggle(id: string) {
+    pigtail.value = null
     const held = carried.value.filter((other) => places.value.get(other)?.box === box.value.id)
     carried.value = held.includes(id) ? held.filter((other) => other !== id) : [...held, id]
-    say(carried.value.length === 0 ? 'Put down.' : `In hand: ${carried.value.map(nameOf).join('; ')}.`)
+    if (carried.value.length === 0) return say('Put down.')
+    const isPigtail = carried.value.length === 1 && places.value.get(id)?.fixed
+    say(isPigtail ? `Pigtail from ${nameOf(id)} in hand: tap a connector.` : `In hand: ${inHand()}.`)
   }
+
+  const inHand = () => carried.value.map(nameOf).join('; ')
 
   function toggleAll(ids: string[]) {
     carried.value = ids
-    say(`In hand: ${ids.map(nameOf).join('; ')}.`)
+    say(`In hand: ${inHand()}.`)
   }
 
   function landOn(id: string) {
+    if (pigtail.value) return landPigtail(id)
     if (carried.value.length === 0) return say('Take an end in hand first.')
-    does({ do: 'land', points: [...carried.value], on: id }, `Landed on ${nameOf(id)}.`)
+    const joint = jointAt(bench.value, id)
+    const isConnector = joint !== undefined && joint.by !== 'terminal'
+    const count = (joint?.points.length ?? 0) + carried.value.length
+    does(
+      { do: 'land', points: [...carried.value], on: id },
+      isConnector ? `In the connector: ${inHand()}. It holds ${count} now.` : `On ${nameOf(id)}: ${inHand()}.`,
+    )
   }
 
   function gather(item: TrayItem) {
     if (carried.value.length < 2) return say(`Take two ends or more in hand, then the ${item.label}.`)
-    does({ do: 'gather', points: [...carried.value], by: item.by, ports: item.ports }, `Joined in a ${item.label}.`)
+    does(
+      { do: 'gather', points: [...carried.value], by: item.by, ports: item.ports },
+      `In a ${item.label}: ${inHand()}.`,
+    )
   }
 
   function cap() {
     if (carried.value.length === 0) return say('Take an end in hand first, then cap it.')
-    does({ do: 'cap', points: [...carried.value] }, 'Capped.')
+    does({ do: 'cap', points: [...carried.value] }, `Capped: ${inHand()}.`)
   }
 
   function takeOff() {
     const joined = carried.value.filter((id) => jointAt(bench.value, id) || bench.value.caps.includes(id))
     if (joined.length === 0) return say('Nothing in hand is joined or capped.')
-    does({ do: 'take', points: joined }, 'Taken off: loose.')
+    does({ do: 'take', points: joined }, `Loose now: ${joined.map(nameOf).join('; ')}.`)
   }
 
   function mark(as: MarkedAs) {
     const ends = carried.value.filter((id) => places.value.get(id)?.end)
     if (ends.length === 0) return say('Take an end in hand first, then mark it.')
     const isSo = ends.every((id) => bench.value.marks[id] === as)
-    does({ do: 'mark', points: ends, as: isSo ? null : as }, isSo ? 'Mark taken off.' : 'Marked.')
+    does({ do: 'mark', points: ends, as: isSo ? null : as }, isSo ? `Mark off: ${inHand()}.` : `Marked: ${inHand()}.`)
   }
 
   function undo() {
@@ -155,6 +199,8 @@ export function useHand(
     toggle,
     landOn,
     gather,
+    takePigtail,
+    isPigtailInHand: computed(() => pigtail.value !== null),
     cap,
     takeOff,
     mark,

@@ -61,6 +61,7 @@ export function useKeys(options: {
 
   function capital(key: string) {
     if (key === 'C') return options.hand.cap()
+    if (key === 'P') return options.hand.takePigtail()
     const marks = { H: 'line', N: 'neutral', G: 'earth' } as const
     if (key in marks) return options.hand.mark(marks[key as keyof typeof marks])
     const item = trayKeys(options.tray()).find(([name]) => name === key)?.[1]

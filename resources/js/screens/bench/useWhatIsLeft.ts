@@ -1,6 +1,14 @@
 import { computed, type Ref } from 'vue'
-import type { BoardLook } from '@/shared/api/generated/http'
+import type { BoardLook, Enclosure } from '@/shared/api/generated/http'
 import { type BenchState, jointAt } from '@/shared/bench/bench'
+
+/** Screws and holes that hold nothing: told by their name where it is one, by their number where there are several. */
+function openAt(box: Enclosure, bench: BenchState): string {
+  const open = box.devices
+    .flatMap(({ landings }) => landings)
+    .filter(({ id, shape }) => (shape === 'screw' || shape === 'hole') && !jointAt(bench, id))
+  return open.length === 0 ? '' : open.length === 1 ? `${open[0]!.name} open` : `${open.length} terminals open`
+}
 
 /** Box by box, how many ends and leads are joined or capped. */
 export function useWhatIsLeft(board: Ref<BoardLook>, bench: Ref<BenchState>) {
@@ -9,7 +17,7 @@ export function useWhatIsLeft(board: Ref<BoardLook>, bench: Ref<BenchState>) {
       const leads = box.devices.flatMap(({ landings }) => landings).filter(({ shape }) => shape === 'lead')
       const ends = [...box.ends, ...leads].map(({ id }) => id)
       const placed = ends.filter((id) => bench.value.caps.includes(id) || jointAt(bench.value, id)).length
-      return { id: box.id, label: box.label, placed, ends: ends.length }
+      return { id: box.id, label: box.label, placed, ends: ends.length, open: openAt(box, bench.value) }
     }),
   )
   const counts = computed(() => new Map(left.value.map(({ id, placed, ends }) => [id, `${placed}/${ends}`])))

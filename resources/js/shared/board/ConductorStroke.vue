@@ -8,8 +8,14 @@ const width = computed(() => (paint.value.bare ? 4 : 8))
 </script>
 
 <template>
-  <g fill="none" stroke-linejoin="round" stroke-linecap="round" :opacity="gone ? 0.07 : dimmed ? 0.35 : 1">
-    <path v-if="lifted" :d="d" stroke="var(--color-violet)" :stroke-width="width + 8" />
+  <g
+    fill="none"
+    pointer-events="none"
+    stroke-linejoin="round"
+    stroke-linecap="round"
+    :opacity="gone ? 0.07 : dimmed ? 0.35 : 1"
+  >
+    <path v-if="lifted" :d="d" stroke="var(--color-violet)" :stroke-width="width + 7" />
     <path :d="d" stroke="var(--color-ink)" :stroke-width="width + 3" />
     <path :d="d" :stroke="paint.body" :stroke-width="width" />
     <path

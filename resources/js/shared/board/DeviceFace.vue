@@ -7,11 +7,13 @@ const props = defineProps<{ placed: PlacedDevice }>()
 /** A small plate full of terminals has room for its letters only. */
 const isCrowded = computed(() => ['rocker', 'batten'].includes(props.placed.device.look))
 
+const hasEars = computed(() => ['toggle', 'receptacle'].includes(props.placed.device.look))
+const isUpright = computed(() => props.placed.device.turned % 180 === 0)
+
 /** The body is drawn as it left the maker and turned with its ears; what is written stays upright. */
 const body = computed(() => {
   const { width, height, turned } = props.placed.device
-  const isUpright = turned % 180 === 0
-  const [w, h] = isUpright ? [width, height] : [height, width]
+  const [w, h] = isUpright.value ? [width, height] : [height, width]
   return { w, h, transform: `translate(${width / 2} ${height / 2}) rotate(${turned}) translate(${-w / 2} ${-h / 2})` }
 })
 
@@ -20,7 +22,9 @@ const title = computed(() => {
   const { look, width, height } = props.placed.device
   if (isCrowded.value) return { x: 6, y: height - 8, anchor: 'start' } as const
   if (look === 'rose') return { x: 26, y: height - 28, anchor: 'start' } as const
-  const y = { pendant: 50, lampholder: 22, supply: height - 12, toggle: height - 7 }[look] ?? 18
+  // On the ear over it, where no conductor and no screw comes.
+  if (hasEars.value) return { x: width / 2, y: isUpright.value ? -8 : height / 2 - 40, anchor: 'middle' } as const
+  const y = { pendant: 50, lampholder: 22, supply: height - 12 }[look] ?? 18
   return { x: width / 2, y, anchor: 'middle' } as const
 })
 </script>
@@ -77,7 +81,7 @@ const title = computed(() => {
       {{ placed.device.print }}
     </text>
     <text :x="title.x" :y="title.y" :text-anchor="title.anchor" font-size="15" stroke="none" fill="var(--color-soft)">
-      {{ placed.device.id }}{{ isCrowded ? '' : ` ${placed.device.name}` }}
+      {{ placed.device.id }}{{ isCrowded || hasEars ? '' : ` ${placed.device.name}` }}
     </text>
   </g>
 </template>

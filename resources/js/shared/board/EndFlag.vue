@@ -14,7 +14,7 @@ const props = defineProps<{
   stateWord: string
   keys: boolean
 }>()
-defineEmits<{ pick: []; hold: [PointerEvent] }>()
+defineEmits<{ pick: []; hold: [PointerEvent]; touch: [isOn: boolean] }>()
 
 const tape = computed(() => (props.mark ? paintOf(props.mark.colour) : null))
 const paint = computed(() => paintOf(props.end.colour))
@@ -36,6 +36,10 @@ const label = computed(
     class="transition-transform duration-150"
     @click.stop="$emit('pick')"
     @pointerdown="$emit('hold', $event)"
+    @pointerenter="$emit('touch', true)"
+    @pointerleave="$emit('touch', false)"
+    @focus="$emit('touch', true)"
+    @blur="$emit('touch', false)"
     @keydown.enter.stop.prevent="$emit('pick')"
     @keydown.space.stop.prevent="$emit('pick')"
   >

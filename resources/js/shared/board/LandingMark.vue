@@ -2,15 +2,17 @@
 import { computed } from 'vue'
 import type { PlacedLanding } from './boxLayout'
 import { paintOf } from './conductor'
+import { inTwo } from './layout/letters'
 
 const props = defineProps<{
   landing: PlacedLanding
   name: string
   number: number | null
   carried: boolean
-  used: boolean
+  /** What is written beside it where it has no device. */
+  word: string
 }>()
-defineEmits<{ pick: [] }>()
+defineEmits<{ pick: []; touch: [isOn: boolean] }>()
 
 const FINISH: Record<string, string> = {
   brass: 'var(--color-brass)',
@@ -22,6 +24,14 @@ const finish = computed(() => props.landing.landing?.finish ?? 'green')
 const shape = computed(() => props.landing.landing?.shape ?? 'screw')
 const fill = computed(() => FINISH[finish.value] ?? paintOf(finish.value).body)
 const slot = computed(() => (finish.value === 'dark' ? 'var(--color-paper)' : 'var(--color-ink)'))
+/** On the device, beside its screw, where no conductor comes; under the screw of a box. */
+const letterAt = computed(() => {
+  const { approach, x } = props.landing
+  if (approach.x < x) return { x: 29, y: 5, anchor: 'start' } as const
+  if (approach.x > x) return { x: -29, y: 5, anchor: 'end' } as const
+  return { x: 0, y: 36, anchor: 'middle' } as const
+})
+const words = computed(() => (props.word ? (inTwo(props.word) ?? [props.word]) : []))
 const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: 'Gn' })[finish.value] ?? '')
 </script>
 
@@ -34,6 +44,10 @@ const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: '
     stroke="var(--color-ink)"
     stroke-width="2"
     @click.stop="$emit('pick')"
+    @pointerenter="$emit('touch', true)"
+    @pointerleave="$emit('touch', false)"
+    @focus="$emit('touch', true)"
+    @blur="$emit('touch', false)"
     @keydown.enter.stop.prevent="$emit('pick')"
     @keydown.space.stop.prevent="$emit('pick')"
   >
@@ -52,19 +66,20 @@ const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: '
       <path :d="`M${landing.x - 9} ${landing.y + 5}l18 -10`" :stroke="slot" stroke-width="3" />
       <text
         v-if="letter"
-        :x="landing.x + (landing.approach.x < landing.x ? -8 : landing.approach.x > landing.x ? 8 : 24)"
-        :y="landing.y + 30"
-        :text-anchor="landing.approach.x < landing.x ? 'end' : 'start'"
+        :x="landing.x + letterAt.x"
+        :y="landing.y + letterAt.y"
+        :text-anchor="letterAt.anchor"
         font-size="13"
         stroke="none"
         fill="var(--color-soft)"
       >
-        {{ letter }}
+        <template v-if="!word">{{ letter }}</template>
+        <tspan v-for="(line, i) in words" :key="line" :x="landing.x" :dy="i * 15">{{ line }}</tspan>
       </text>
     </template>
     <template v-else-if="shape === 'hole'">
       <rect :x="landing.x - 16" :y="landing.y - 15" width="32" height="30" rx="2" :fill="fill" />
-      <circle :cx="landing.x" :cy="landing.y" r="8" :fill="used ? 'var(--color-soft)' : 'var(--color-paper)'" />
+      <circle :cx="landing.x" :cy="landing.y" r="8" fill="var(--color-paper)" />
     </template>
     <template v-else-if="shape === 'block'">
       <rect
@@ -81,7 +96,7 @@ const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: '
         :cx="landing.x - landing.landing!.holes * 12 + i * 24 - 12"
         :cy="landing.y"
         r="7"
-        :fill="used ? 'var(--color-soft)' : 'var(--color-paper)'"
+        fill="var(--color-paper)"
       />
     </template>
     <template v-else>
@@ -98,11 +113,5 @@ const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: '
     >
       {{ landing.landing.print }}
     </text>
-    <g v-if="number !== null" stroke="none">
-      <circle :cx="landing.x + 17" :cy="landing.y - 17" r="12" fill="var(--color-violet)" />
-      <text :x="landing.x + 17" :y="landing.y - 12" text-anchor="middle" font-size="15" fill="var(--color-paper)">{{
-        number
-      }}</text>
-    </g>
   </g>
 </template>

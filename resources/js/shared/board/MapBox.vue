@@ -50,14 +50,14 @@ const holdsReceptacle = computed(() => props.box.devices.some(({ look }) => look
     <g :transform="`translate(${shape.at[0]} ${shape.at[1]}) scale(${half})`">
       <rect
         v-if="far"
-        x="-1.3"
-        y="-1.3"
-        width="2.6"
-        height="2.6"
+        x="-1.16"
+        y="-1.16"
+        width="2.32"
+        height="2.32"
         rx="0.2"
         fill="var(--color-wash)"
         stroke="var(--color-violet)"
-        stroke-width="0.14"
+        stroke-width="0.1"
       />
       <BoxSign
         :kind="box.kind"

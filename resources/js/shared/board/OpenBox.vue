@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { BoardLook, Enclosure } from '@/shared/api/generated/http'
 import { type BenchState, jointAt } from '@/shared/bench/bench'
 import { drawConductors } from './boxConductors'
-import { BOX, layOutBox } from './boxLayout'
+import { layOutBox } from './boxLayout'
 import CableEntry from './CableEntry.vue'
 import ConductorStroke from './ConductorStroke.vue'
 import ConnectorMark from './ConnectorMark.vue'
 import DeviceFace from './DeviceFace.vue'
 import EndFlag from './EndFlag.vue'
 import LandingMark from './LandingMark.vue'
+import { wide } from './layout/letters'
 import { layOutMap } from './mapLayout'
 
 const props = withDefaults(
@@ -21,6 +22,8 @@ const props = withDefaults(
     /** Place → the number that is typed to land there. */
     numbers?: ReadonlyMap<string, number>
     keys?: boolean
+    /** Whether nothing is in hand: the numbers step back. */
+    isIdle?: boolean
     traced?: ReadonlySet<string>
     /** Place → numbers of the findings about it. */
     pins?: ReadonlyMap<string, readonly number[]>
@@ -32,6 +35,7 @@ const props = withDefaults(
     carried: () => [],
     numbers: () => new Map(),
     keys: true,
+    isIdle: false,
     traced: () => new Set(),
     pins: () => new Map(),
     faded: () => new Set(),
@@ -63,6 +67,36 @@ const pinned = computed(() =>
   }),
 )
 
+/** The end or screw under the hand: its conductor comes forward whole, and its name is told. */
+const touched = ref<string | null>(null)
+function touch(id: string, isOn: boolean) {
+  if (isOn) touched.value = id
+  else if (touched.value === id) touched.value = null
+}
+const leadsTo = computed(() => {
+  const id = touched.value
+  if (!id) return null
+  const own = conductors.value.find((conductor) => conductor.id === id)
+  if (own) return own
+  const others = jointAt(props.bench, id)?.points.filter((other) => other !== id) ?? []
+  return others.length === 1 ? (conductors.value.find((conductor) => conductor.id === others[0]) ?? null) : null
+})
+const forward = computed(() => (props.carried.length > 0 || !leadsTo.value?.path ? null : leadsTo.value))
+const touchedName = computed(() => {
+  const end = props.box.ends.find(({ id }) => id === (leadsTo.value?.id ?? touched.value))
+  return props.carried.length > 0 ? '' : (end?.name ?? '')
+})
+function numberSpot(id: string) {
+  const landing = layout.value.landings.get(id)
+  return landing ? { x: landing.x + 17, y: landing.y - 17 } : null
+}
+
+const lookOf = ({ id, colour }: { id: string; colour: string }) => ({
+  colour,
+  lifted: isLit(id),
+  dimmed: isDimmed(id) || (forward.value !== null && forward.value.id !== id),
+  gone: props.faded.has(id),
+})
 const isLit = (id: string) => props.carried.includes(id) || props.traced.has(id)
 const isDimmed = (id: string) => props.faded.has(id) || (props.carried.length > 0 && !props.carried.includes(id))
 const connectorLabel = (by: string) => props.board.tray.find((item) => item.by === by)?.label.replace(/ \d$/, '') ?? by
@@ -70,7 +104,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
 
 <template>
   <svg
-    :viewBox="`0 0 ${BOX.width} ${BOX.height}`"
+    :viewBox="`0 0 ${layout.frame.width} ${layout.frame.height}`"
     class="h-full w-full touch-none select-none"
     role="group"
     :aria-label="`Open box ${box.label}`"
@@ -83,36 +117,34 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       </pattern>
     </defs>
     <rect
-      :x="BOX.left - 8"
-      :y="BOX.top - 8"
-      :width="BOX.right - BOX.left + 16"
-      :height="BOX.bottom - BOX.top + 16"
+      :x="layout.frame.left - 8"
+      :y="layout.frame.top - 8"
+      :width="layout.frame.right - layout.frame.left + 16"
+      :height="layout.frame.bottom - layout.frame.top + 16"
       rx="4"
       :fill="box.metal ? 'url(#metal)' : 'var(--color-paper)'"
       stroke="var(--color-ink)"
       stroke-width="2"
     />
     <rect
-      :x="BOX.left"
-      :y="BOX.top"
-      :width="BOX.right - BOX.left"
-      :height="BOX.bottom - BOX.top"
+      :x="layout.frame.left"
+      :y="layout.frame.top"
+      :width="layout.frame.right - layout.frame.left"
+      :height="layout.frame.bottom - layout.frame.top"
       rx="3"
       fill="var(--color-face)"
       stroke="var(--color-ink)"
       stroke-width="2"
     />
 
-    <CableEntry v-for="entry in layout.entries" :key="entry.key" :entry="entry" />
+    <CableEntry v-for="entry in layout.entries" :key="entry.key" :entry="entry" :frame="layout.frame" />
 
     <ConductorStroke
       v-for="conductor in conductors"
       :key="conductor.id"
-      :d="conductor.behind"
-      :colour="conductor.colour"
-      :lifted="isLit(conductor.id)"
-      :dimmed="isDimmed(conductor.id)"
-      :gone="faded.has(conductor.id)"
+      :d="conductor.path"
+      v-bind="lookOf(conductor)"
+      :data-conductor="conductor.id"
     />
 
     <DeviceFace v-for="placed in layout.devices" :key="placed.device.id" :placed="placed" />
@@ -122,20 +154,37 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :key="connector.joint.points.join()"
       :connector="connector"
       :label="connectorLabel(connector.joint.by)"
-      :number="numbers.get(connector.joint.points[0] ?? '') ?? null"
+      :number="keys && !isIdle ? (numbers.get(connector.joint.points[0] ?? '') ?? null) : null"
       @pick="emit('connector', connector.joint.points[0]!)"
     />
 
-    <ConductorStroke
-      v-for="conductor in conductors.filter(({ front }) => front)"
-      :key="conductor.id"
-      :d="conductor.front"
-      :colour="conductor.colour"
-      :lifted="isLit(conductor.id)"
-      :dimmed="isDimmed(conductor.id)"
-      :gone="faded.has(conductor.id)"
+    <LandingMark
+      v-for="landing in layout.landings.values()"
+      :key="landing.id"
+      :landing="landing"
+      :name="nameOf(landing.id)"
+      :number="numbers.get(landing.id) ?? null"
+      :carried="carried.includes(landing.id) || traced.has(landing.id)"
+      :word="landing.landing ? '' : board.words.boxEarth"
+      @pick="emit('pick', landing.id)"
+      @touch="(isOn) => touch(landing.id, isOn)"
     />
-
+    <ConductorStroke
+      v-for="conductor in conductors.filter(({ tip }) => tip)"
+      :key="conductor.id"
+      :d="conductor.tip"
+      v-bind="lookOf(conductor)"
+      :data-tip="conductor.id"
+    />
+    <template v-if="forward">
+      <ConductorStroke
+        v-for="d in [forward.path, forward.tip].filter(Boolean)"
+        :key="d"
+        :d="d"
+        :colour="forward.colour"
+        lifted
+      />
+    </template>
     <EndFlag
       v-for="end in box.ends"
       :key="end.id"
@@ -149,17 +198,41 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :keys="keys && !readOnly"
       @pick="emit('pick', end.id)"
       @hold="(event) => emit('hold', end.id, event)"
+      @touch="(isOn) => touch(end.id, isOn)"
     />
-    <LandingMark
-      v-for="landing in layout.landings.values()"
-      :key="landing.id"
-      :landing="landing"
-      :name="nameOf(landing.id)"
-      :number="numbers.get(landing.id) ?? null"
-      :carried="carried.includes(landing.id) || traced.has(landing.id)"
-      :used="jointAt(bench, landing.id) !== undefined"
-      @pick="emit('pick', landing.id)"
-    />
+    <g v-for="[id, number] in keys || !isIdle ? numbers : []" :key="id" pointer-events="none">
+      <template v-if="numberSpot(id)">
+        <circle
+          :cx="numberSpot(id)!.x"
+          :cy="numberSpot(id)!.y"
+          :r="isIdle ? 9 : 12"
+          :fill="isIdle ? 'var(--color-paper)' : 'var(--color-violet)'"
+          stroke="var(--color-violet)"
+        />
+        <text
+          :x="numberSpot(id)!.x"
+          :y="numberSpot(id)!.y + 5"
+          text-anchor="middle"
+          :font-size="isIdle ? 13 : 15"
+          :fill="isIdle ? 'var(--color-violet)' : 'var(--color-paper)'"
+          :data-number="id"
+        >
+          {{ number }}
+        </text>
+      </template>
+    </g>
+    <g v-if="touchedName" pointer-events="none" data-test="touched">
+      <rect
+        :x="layout.frame.left + 2"
+        :y="layout.frame.bottom + 10"
+        :width="wide(touchedName, 16) + 16"
+        height="26"
+        fill="var(--color-wash)"
+      />
+      <text :x="layout.frame.left + 10" :y="layout.frame.bottom + 29" font-size="16" fill="var(--color-ink)">
+        {{ touchedName }}
+      </text>
+    </g>
     <g
       v-for="pin in pinned"
       :key="`${pin.id}-${pin.number}`"

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import type { BoardLook } from '@/shared/api/generated/http'
-import { BOX, layOutBox, nearest, type Point } from './boxLayout'
+import { layOutBox, nearest, type Point } from './boxLayout'
 import { layOutMap, neighbour } from './mapLayout'
 
 const looks = JSON.parse(readFileSync('tests/Corpus/bench/looks.json', 'utf8')) as Record<string, BoardLook>
@@ -22,10 +22,10 @@ describe('an opened box', () => {
     const layout = layOut(looks[slug]!, id)
     const spots = [...layout.slots.values()]
     for (const { x, y } of spots) {
-      expect(x).toBeGreaterThan(BOX.left)
-      expect(x).toBeLessThan(BOX.right)
-      expect(y).toBeGreaterThan(BOX.top)
-      expect(y).toBeLessThan(BOX.bottom)
+      expect(x).toBeGreaterThan(layout.frame.left)
+      expect(x).toBeLessThan(layout.frame.right)
+      expect(y).toBeGreaterThan(layout.frame.top)
+      expect(y).toBeLessThan(layout.frame.bottom)
     }
     expect(apart(spots)).toBeGreaterThanOrEqual(50)
     expect(apart([...layout.landings.values()])).toBeGreaterThanOrEqual(50)

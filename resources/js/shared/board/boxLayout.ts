@@ -1,6 +1,7 @@
 import type { Joint } from '@/shared/bench/bench'
 import type { Cable, DeviceLook, Enclosure, Landing } from '@/shared/api/generated/http'
-import type { Spot } from './layout/rects'
+import { LANE } from './boxRoutes'
+import { around, grown, holds, meets, type Rect, type Spot } from './layout/rects'
 
 /** Geometry of one opened box, in units of its drawing: plain functions over plain data. */
 export interface Point {
@@ -35,21 +36,52 @@ export interface PlacedConnector extends Point {
   width: number
 }
 
+/** The inside of the box, and the whole drawing with what comes to it from outside. */
+export interface Frame {
+  left: number
+  right: number
+  top: number
+  bottom: number
+  width: number
+  height: number
+}
+
 export interface BoxLayout {
+  frame: Frame
   entries: Entry[]
-  slots: Map<string, Point & { side: Side; mouth: Point }>
+  slots: Map<string, Slot>
   devices: PlacedDevice[]
   landings: Map<string, PlacedLanding>
   connectors: PlacedConnector[]
 }
 
-export const BOX = { width: 700, height: 560, left: 46, right: 654, top: 40, bottom: 520 }
+/** Where the flag of an end stands, and how its conductor comes to it from the mouth of its cable. */
+export interface Slot extends Point {
+  side: Side
+  fan: Point[]
+}
 
-const PITCH = 56
-const BAND = 44
+/** Outside the box, for the sheaths and what is printed along them. */
+const EDGE = { across: 46, upright: 40 }
+const INSIDE = { width: 616, height: 476 }
+/** From the middle of one flag to the next, and between two cables on one side. */
+const PITCH = 4 * LANE
+const BETWEEN = LANE
+/** From the wall of the box to the middle of the flags. */
+export const BAND = 56
+/** Half of a flag. */
+export const FLAG = { x: 24, y: 21 }
 const ROOM: Record<Side, number> = { left: 5, right: 5, top: 10, bottom: 10 }
-const CONNECTOR_HEIGHT = 44
-const DEVICE_GAP = 34
+/** For flags at a wall; where there are none; and for connectors under the devices. */
+const FLAGS_DEEP = BAND + FLAG.y + LANE
+const BARE_DEEP = 2 * LANE
+const CONNECTOR_ROW = 98
+const CONNECTOR_HEIGHT = 40
+const DEVICE_GAP = 4 * LANE
+const BESIDE_DEVICE = 7 * LANE
+/** How far in front of a screw its conductor is straight, and how far beyond a device one comes to a hole in it. */
+const TO_SCREW = 2 * LANE
+const TO_HOLE = LANE
 
 export function layOutBox(
   box: Enclosure,
@@ -59,21 +91,27 @@ export function layOutBox(
   joints: readonly Joint[],
   conduitWord: string,
 ): BoxLayout {
-  const entries = placeEntries(groupEntries(box, cables, labelOf, conduitWord), box.id, at)
+  const sides = sidesOf(groupEntries(box, cables, labelOf, conduitWord), box.id, at)
+  const frame = frameFor(box.devices, sides)
+  const entries = placeEntries(sides, frame, at)
   const slots: BoxLayout['slots'] = new Map()
   for (const entry of entries) {
-    for (const [i, end] of entry.ends.entries())
-      slots.set(end, { ...slotAt(entry, i), side: entry.side, mouth: entry.mouth })
+    for (const [i, end] of entry.ends.entries()) slots.set(end, slotAt(entry, i))
   }
-  const devices = placeDevices(box.devices)
+  const devices = placeDevices(box.devices, frame, sides)
+  const landings = placeLandings(box, devices, frame, slots)
   return {
+    frame,
     entries,
     slots,
     devices,
-    landings: placeLandings(box, devices),
-    connectors: placeConnectors(joints, devices),
+    landings,
+    connectors: placeConnectors(joints, devices, landings, slots, frame),
   }
 }
+
+type Group = Omit<Entry, 'side' | 'mouth'>
+type Sides = Record<Side, Group[]>
 
 /** One entry a cable; singles to the same place share a conduit. */
 function groupEntries(
@@ -81,8 +119,8 @@ function groupEntries(
   cables: readonly Cable[],
   labelOf: (enclosure: string) => string,
   conduitWord: string,
-): Omit<Entry, 'side' | 'mouth'>[] {
-  const groups = new Map<string, Omit<Entry, 'side' | 'mouth'>>()
+): Group[] {
+  const groups = new Map<string, Group>()
   for (const end of box.ends) {
     const cable = cables.find((candidate) => candidate.id === end.cable)
     const key = cable?.single ? `conduit-${end.far}` : end.cable
@@ -100,8 +138,8 @@ function groupEntries(
 }
 
 /** Each entry on the side from which it comes on the board, or the nearest side with room. */
-function placeEntries(groups: Omit<Entry, 'side' | 'mouth'>[], box: string, at: (enclosure: string) => Spot): Entry[] {
-  const taken: Record<Side, typeof groups> = { left: [], right: [], top: [], bottom: [] }
+function sidesOf(groups: Group[], box: string, at: (enclosure: string) => Spot): Sides {
+  const taken: Sides = { left: [], right: [], top: [], bottom: [] }
   const here = at(box)
   for (const group of groups) {
     const there = at(group.far)
@@ -109,17 +147,43 @@ function placeEntries(groups: Omit<Entry, 'side' | 'mouth'>[], box: string, at: 
     const side = wishes.find((wish) => count(taken[wish]) + group.ends.length <= ROOM[wish]) ?? 'bottom'
     taken[side].push(group)
   }
-  return (Object.keys(taken) as Side[]).flatMap((side) => {
+  return taken
+}
+
+/** As large as what it holds asks for. */
+function frameFor(devices: readonly DeviceLook[], sides: Sides): Frame {
+  const widest = Math.max(0, ...devices.map(({ width }) => width))
+  const stack = devices.reduce((sum, { height }) => sum + height + DEVICE_GAP, 0)
+  const need = {
+    width: 2 * (BAND + FLAG.x + BESIDE_DEVICE) + widest,
+    height: stack + depthOf(sides, 'top') + depthOf(sides, 'bottom') + CONNECTOR_ROW,
+  }
+  const lanes = (length: number) => Math.ceil(length / LANE) * LANE
+  const [width, height] = [lanes(Math.max(INSIDE.width, need.width)), lanes(Math.max(INSIDE.height, need.height))]
+  return {
+    left: EDGE.across,
+    right: EDGE.across + width,
+    top: EDGE.upright,
+    bottom: EDGE.upright + height,
+    width: width + 2 * EDGE.across,
+    height: height + 2 * EDGE.upright,
+  }
+}
+
+const depthOf = (sides: Sides, side: Side) => (sides[side].length > 0 ? FLAGS_DEEP : BARE_DEEP)
+
+function placeEntries(sides: Sides, frame: Frame, at: (enclosure: string) => Spot): Entry[] {
+  return (Object.keys(sides) as Side[]).flatMap((side) => {
     const along = side === 'left' || side === 'right' ? 1 : 0
-    const sorted = [...taken[side]].sort((a, b) => at(a.far)[along] - at(b.far)[along])
-    const total = count(sorted) * PITCH + (sorted.length - 1) * 10
-    const middle = along === 1 ? (BOX.top + BOX.bottom) / 2 : (BOX.left + BOX.right) / 2
-    let start = middle - total / 2
+    const sorted = [...sides[side]].sort((a, b) => at(a.far)[along] - at(b.far)[along])
+    const total = count(sorted) * PITCH + (sorted.length - 1) * BETWEEN
+    const [from, to] = along === 1 ? [frame.top, frame.bottom] : [frame.left, frame.right]
+    let start = from + Math.max(0, Math.round((to - from - total) / 2 / LANE)) * LANE
     return sorted.map((group) => {
       const span = group.ends.length * PITCH
       const centre = start + span / 2
-      start += span + 10
-      return { ...group, side, mouth: mouthAt(side, centre) }
+      start += span + BETWEEN
+      return { ...group, side, mouth: mouthAt(side, centre, frame) }
     })
   })
 }
@@ -136,37 +200,51 @@ function count(groups: { ends: string[] }[]): number {
   return groups.reduce((sum, group) => sum + group.ends.length, 0)
 }
 
-function mouthAt(side: Side, along: number): Point {
+function mouthAt(side: Side, along: number, frame: Frame): Point {
   return {
-    left: { x: BOX.left, y: along },
-    right: { x: BOX.right, y: along },
-    top: { x: along, y: BOX.top },
-    bottom: { x: along, y: BOX.bottom },
+    left: { x: frame.left, y: along },
+    right: { x: frame.right, y: along },
+    top: { x: along, y: frame.top },
+    bottom: { x: along, y: frame.bottom },
   }[side]
 }
 
-function slotAt(entry: Entry, i: number): Point {
-  const offset = (i - (entry.ends.length - 1) / 2) * PITCH
+/** Conductors part along the wall, the outer ones in the lane next to it, and come to their flags squarely. */
+function slotAt(entry: Entry, i: number): Slot {
+  const middle = (entry.ends.length - 1) / 2
+  const offset = (i - middle) * PITCH
+  const outward = Math.abs(i - middle)
+  const most = Math.max(1, Math.ceil(middle))
+  const lane = 7 + (1 - Math.min(1, Math.ceil(outward) / most)) * (most > 1 ? 12 : 0)
   const { x, y } = entry.mouth
-  return {
-    left: { x: x + BAND, y: y + offset },
-    right: { x: x - BAND, y: y + offset },
-    top: { x: x + offset, y: y + BAND },
-    bottom: { x: x + offset, y: y - BAND },
-  }[entry.side]
+  const inward = { left: [1, 0], right: [-1, 0], top: [0, 1], bottom: [0, -1] }[entry.side] as [number, number]
+  const at = (deep: number, aside: number): Point => ({
+    x: x + inward[0] * deep + Math.abs(inward[1]) * aside,
+    y: y + inward[1] * deep + Math.abs(inward[0]) * aside,
+  })
+  const fan = offset === 0 ? [at(0, 0)] : [at(0, 0), at(lane, 0), at(lane, offset)]
+  return { ...at(BAND, offset), side: entry.side, fan }
 }
 
-function placeDevices(devices: readonly DeviceLook[]): PlacedDevice[] {
+function placeDevices(devices: readonly DeviceLook[], frame: Frame, sides: Sides): PlacedDevice[] {
   const height = devices.reduce((sum, device) => sum + device.height, 0) + (devices.length - 1) * DEVICE_GAP
-  let y = (BOX.top + BOX.bottom) / 2 - height / 2 - 14
+  const from = frame.top + depthOf(sides, 'top')
+  const to = frame.bottom - depthOf(sides, 'bottom') - CONNECTOR_ROW
+  const middle = (frame.left + frame.right) / 2
+  let y = Math.max(from, from + Math.floor((to - from - height) / 2 / LANE) * LANE)
   return devices.map((device) => {
-    const placed = { device, x: (BOX.left + BOX.right) / 2 - device.width / 2, y }
+    const placed = { device, x: middle - device.width / 2, y }
     y += device.height + DEVICE_GAP
     return placed
   })
 }
 
-function placeLandings(box: Enclosure, devices: readonly PlacedDevice[]): BoxLayout['landings'] {
+function placeLandings(
+  box: Enclosure,
+  devices: readonly PlacedDevice[],
+  frame: Frame,
+  slots: BoxLayout['slots'],
+): BoxLayout['landings'] {
   const landings: BoxLayout['landings'] = new Map()
   for (const { device, x, y } of devices) {
     for (const landing of device.landings) {
@@ -175,47 +253,109 @@ function placeLandings(box: Enclosure, devices: readonly PlacedDevice[]): BoxLay
     }
   }
   if (box.earth) {
-    const at = { x: BOX.left + 150, y: BOX.bottom - 120 }
-    landings.set(box.earth, { id: box.earth, landing: null, ...at, approach: { x: at.x, y: at.y - 26 } })
+    const at = earthSpot(devices, frame, slots)
+    landings.set(box.earth, { id: box.earth, landing: null, ...at, approach: { x: at.x, y: at.y - TO_SCREW } })
   }
   return landings
 }
 
-/** Beside a screw; for the rest above or below the device, so that conductors pass behind it and come round its edge. */
-function approachOf(at: Point, landing: Landing, device: DeviceLook): Point {
-  const isAtSide = landing.x <= 0 || landing.x >= device.width
-  if (landing.shape === 'screw' && isAtSide) return { x: at.x + (landing.x < device.width / 2 ? -28 : 28), y: at.y }
-  const isUpper = landing.y <= device.height / 2
-  return { x: at.x, y: isUpper ? at.y - landing.y - 16 : at.y + device.height - landing.y + 16 }
+/** At the back of the box, low at the left, clear of the flags. */
+function earthSpot(devices: readonly PlacedDevice[], frame: Frame, slots: BoxLayout['slots']): Point {
+  const left = Math.min(frame.left + frame.width / 2, ...devices.map(({ x }) => x))
+  const x = frame.left + BAND + FLAG.x + 4 * LANE
+  const lowest = [...slots.values()].some(({ side }) => side === 'bottom') ? FLAGS_DEEP + 4 * LANE : 6 * LANE
+  return { x: Math.min(x, left - 4 * LANE), y: frame.bottom - lowest }
 }
 
-/** Connectors stand in a row under the devices, then in columns beside them. */
-function placeConnectors(joints: readonly Joint[], devices: readonly PlacedDevice[]): PlacedConnector[] {
-  const lowest = Math.max(BOX.top + 150, ...devices.map(({ device, y }) => y + device.height))
-  const rowY = Math.min(BOX.bottom - 96, lowest + 46)
-  const spots: Point[] = [
-    { x: 350, y: rowY },
-    { x: 470, y: rowY },
-    { x: 500, y: 170 },
-    { x: 200, y: 170 },
-    { x: 500, y: 240 },
-    { x: 200, y: 240 },
-    { x: 500, y: 310 },
-    { x: 200, y: 310 },
+/** Beside a screw; for the rest beyond the edge of the device that is nearer. */
+function approachOf(at: Point, landing: Landing, device: DeviceLook): Point {
+  const isAtSide = landing.x <= 0 || landing.x >= device.width
+  if (landing.shape === 'screw' && isAtSide) {
+    return { x: at.x + (landing.x < device.width / 2 ? -TO_SCREW : TO_SCREW), y: at.y }
+  }
+  const isUpper = landing.y <= device.height / 2
+  return { x: at.x, y: isUpper ? at.y - landing.y - TO_HOLE : at.y + device.height - landing.y + TO_HOLE }
+}
+
+/** As wide as what is written under the earth of a box. */
+const EARTH_WORDS = 84
+
+/** What nothing else may lie on: devices with their ears, flags, the screws at their sides. */
+export function solidsOf(layout: Pick<BoxLayout, 'slots' | 'landings'> & { devices: readonly PlacedDevice[] }): Rect[] {
+  return [
+    ...layout.devices.map(({ device, x, y }) => deviceGround(device, x, y)),
+    ...[...layout.slots.values()].map(({ x, y }) => around([x, y], FLAG.x + 4, FLAG.y + 4)),
+    ...[...layout.landings.values()].map(({ x, y, landing }) =>
+      landing ? around([x, y], 20, 18) : { x: x - EARTH_WORDS / 2, y: y - 18, width: EARTH_WORDS, height: 74 },
+    ),
   ]
+}
+
+/** Toggles and outlets have ears over and under them. */
+const EARS = ['toggle', 'receptacle']
+function deviceGround({ look, width, height, turned }: DeviceLook, x: number, y: number): Rect {
+  const ear = EARS.includes(look) ? 26 : 0
+  const [across, upright] = turned % 180 === 0 ? [0, ear] : [ear, 0]
+  return { x: x - across, y: y - upright, width: width + 2 * across, height: height + 2 * upright }
+}
+
+/** Connectors hang under the devices where there is room, in the order in which they were made, then beside them. */
+function placeConnectors(
+  joints: readonly Joint[],
+  devices: readonly PlacedDevice[],
+  landings: BoxLayout['landings'],
+  slots: BoxLayout['slots'],
+  frame: Frame,
+): PlacedConnector[] {
+  const taken = solidsOf({ devices, landings, slots }).map((solid) => grown(solid, LANE))
+  const inside = {
+    x: frame.left + LANE,
+    y: frame.top + LANE,
+    width: frame.right - frame.left - 2 * LANE,
+    height: frame.bottom - frame.top - 2 * LANE,
+  }
+  const spots = connectorSpots(frame)
   return joints
     .filter((joint) => joint.by !== 'terminal')
-    .map((joint, i) => ({
-      joint,
-      width: Math.max(64, joint.points.length * 20 + 20),
-      ...(spots[i % spots.length] as Point),
-    }))
+    .map((joint) => {
+      const width = Math.max(44, joint.points.length * LANE + 16)
+      const groundAt = ({ x, y }: Point) => ({
+        x: x - width / 2 - LANE,
+        y: y - 2 * LANE,
+        width: width + 2 * LANE,
+        height: 5 * LANE,
+      })
+      const spot =
+        spots.find((at) => holds(inside, groundAt(at)) && !taken.some((other) => meets(other, groundAt(at)))) ??
+        spots.find((at) => !taken.some((other) => meets(other, around([at.x, at.y], width / 2, 20)))) ??
+        spots[0]!
+      taken.push(grown(groundAt(spot), -LANE / 2))
+      return { joint, width, ...spot }
+    })
+}
+
+/** From low in the middle outwards and upwards. */
+function connectorSpots(frame: Frame): Point[] {
+  const spots: Point[] = []
+  const middle = (frame.left + frame.right) / 2
+  for (let y = frame.bottom - 4 * LANE; y > frame.top + 3 * LANE; y -= LANE) {
+    for (let aside = 0; aside < (frame.right - frame.left) / 2; aside += 2 * LANE) {
+      spots.push({ x: middle + aside, y })
+      if (aside > 0) spots.push({ x: middle - aside, y })
+    }
+  }
+  const low = frame.bottom - 5 * LANE
+  const price = ({ x, y }: Point) => Math.abs(y - low) * 1.6 + Math.abs(x - middle)
+  return spots
+    .map((spot) => ({ spot, price: price(spot) }))
+    .sort((a, b) => a.price - b.price)
+    .map(({ spot }) => spot)
 }
 
 /** Where the n-th conductor of a connector goes in. */
 export function portAt(connector: PlacedConnector, i: number): Point {
   const n = connector.joint.points.length
-  return { x: connector.x + (i - (n - 1) / 2) * 20, y: connector.y - CONNECTOR_HEIGHT / 2 + 8 }
+  return { x: connector.x + (i - (n - 1) / 2) * LANE, y: connector.y - CONNECTOR_HEIGHT / 2 + 6 }
 }
 
 export function nearest<T extends Point>(spots: readonly T[], to: Point, reach: number): T | null {

@@ -35,6 +35,8 @@ const EDGE = 4
 const SLIM = 0.88
 /** How far the rays of a light reach beyond it, over its half. */
 const RAYS = 0.34
+/** How far the frame of a box that is lit up stands off it. */
+const FRAME = 0.2
 /** Between two runs; and of half a box, how near a run may pass one. */
 const AIR = 3
 const CLEAR = 0.4
@@ -58,7 +60,7 @@ export function layOutMap(board: BoardLook, asked: Pane = SUPPOSED): MapLayout {
     at: places.get(id)!,
     halfWidth: LIGHTS.has(kind) ? half : half * SLIM,
     halfHeight: half,
-    beyond: LIGHTS.has(kind) ? half * RAYS : 0,
+    beyond: half * (LIGHTS.has(kind) ? RAYS : FRAME),
   }))
   const runs = runsOf(board)
   const runWidth = Math.max(6, half * 0.36)

@@ -1,0 +1,244 @@
+import type { Point } from './boxLayout'
+import { meets, type Rect } from './layout/rects'
+
+/** From the middle of one lane in a box to the next: a conductor and the air beside it. */
+export const LANE = 14
+
+const TURN = 3
+const CROSSING = 5
+const ON_ANOTHER = 40
+/** Right, down, left, up. */
+const STEPS = [
+  [1, 0],
+  [0, 1],
+  [-1, 0],
+  [0, -1],
+] as const
+
+/**
+ * The lanes of an opened box: conductors lie along and up in them, round what stands in the way, on top of no other, with few
+ * bends and few crossings. Each that is laid is known to the next.
+ */
+export class Lanes {
+  private readonly columns: number
+  private readonly rows: number
+  private readonly blocked: Uint8Array
+  private readonly level: Uint8Array
+  private readonly upright: Uint8Array
+  private readonly cost: Float64Array
+  private readonly from: Int32Array
+
+  constructor(
+    private readonly frame: Rect,
+    obstacles: readonly Rect[],
+  ) {
+    this.columns = Math.floor(frame.width / LANE)
+    this.rows = Math.floor(frame.height / LANE)
+    const cells = this.columns * this.rows
+    this.blocked = new Uint8Array(cells)
+    this.level = new Uint8Array(cells)
+    this.upright = new Uint8Array(cells)
+    this.cost = new Float64Array(cells * 4)
+    this.from = new Int32Array(cells * 4)
+    for (const obstacle of obstacles) this.block(obstacle)
+  }
+
+  private block(obstacle: Rect) {
+    const [left, top] = this.cellOf({ x: obstacle.x, y: obstacle.y })
+    const [right, bottom] = this.cellOf({ x: obstacle.x + obstacle.width, y: obstacle.y + obstacle.height })
+    for (let row = top; row <= bottom; row++) {
+      for (let column = left; column <= right; column++) {
+        const { x, y } = this.middleOf(column, row)
+        if (meets({ x: x - 1, y: y - 1, width: 2, height: 2 }, obstacle)) this.blocked[row * this.columns + column] = 1
+      }
+    }
+  }
+
+  private cellOf({ x, y }: Point): [number, number] {
+    const within = (value: number, most: number) => Math.max(0, Math.min(most - 1, value))
+    return [
+      within(Math.floor((x - this.frame.x) / LANE), this.columns),
+      within(Math.floor((y - this.frame.y) / LANE), this.rows),
+    ]
+  }
+
+  private middleOf(column: number, row: number): Point {
+    return { x: this.frame.x + (column + 0.5) * LANE, y: this.frame.y + (row + 0.5) * LANE }
+  }
+
+  /** The corners of the way from one point to another, both among them; straight where the lanes leave no way. */
+  lay(start: Point, end: Point): Point[] {
+    const cells = this.search(this.cellOf(start), this.cellOf(end))
+    if (cells.length === 0) return [start, end]
+    this.take(cells)
+    return joined(
+      start,
+      cells.map((cell) => this.middleOf(cell % this.columns, Math.floor(cell / this.columns))),
+      end,
+    )
+  }
+
+  private search([startX, startY]: [number, number], [endX, endY]: [number, number]): number[] {
+    const { columns, rows, cost, from } = this
+    const start = startY * columns + startX
+    const goal = endY * columns + endX
+    cost.fill(Infinity)
+    from.fill(-1)
+    const queue = new Queue()
+    for (let way = 0; way < 4; way++) {
+      cost[start * 4 + way] = 0
+      queue.add(start * 4 + way, Math.abs(startX - endX) + Math.abs(startY - endY))
+    }
+    for (let state = queue.take(); state >= 0; state = queue.take()) {
+      const cell = state >> 2
+      const way = state & 3
+      if (cell === goal) return this.walkBack(state)
+      const column = cell % columns
+      const row = (cell - column) / columns
+      for (let next = 0; next < 4; next++) {
+        if (next === ((way + 2) & 3)) continue
+        const toColumn = column + STEPS[next]![0]
+        const toRow = row + STEPS[next]![1]
+        if (toColumn < 0 || toRow < 0 || toColumn >= columns || toRow >= rows) continue
+        const to = toRow * columns + toColumn
+        if (this.blocked[to] && to !== goal) continue
+        const price = cost[state]! + 1 + this.priceOf(cell, to, way, next, start, goal)
+        const reached = to * 4 + next
+        if (price < cost[reached]!) {
+          cost[reached] = price
+          from[reached] = state
+          queue.add(reached, price + Math.abs(toColumn - endX) + Math.abs(toRow - endY))
+        }
+      }
+    }
+    return []
+  }
+
+  private priceOf(cell: number, to: number, way: number, next: number, start: number, goal: number): number {
+    const isLevel = (next & 1) === 0
+    let price = 0
+    if (to !== goal) {
+      if ((isLevel ? this.level : this.upright)[to]) price += ON_ANOTHER
+      else if ((isLevel ? this.upright : this.level)[to]) price += CROSSING
+    }
+    if (way !== next) {
+      price += TURN
+      if (cell !== start && (this.level[cell] || this.upright[cell])) price += ON_ANOTHER
+    }
+    return price
+  }
+
+  private walkBack(state: number): number[] {
+    const cells: number[] = []
+    for (let at = state; at >= 0; at = this.from[at]!) cells.push(at >> 2)
+    return cells.reverse()
+  }
+
+  private take(cells: readonly number[]) {
+    for (const [i, cell] of cells.entries()) {
+      const isLevel = (other: number | undefined) => other !== undefined && Math.abs(other - cell) === 1
+      const isUpright = (other: number | undefined) => other !== undefined && Math.abs(other - cell) === this.columns
+      if (isLevel(cells[i - 1]) || isLevel(cells[i + 1])) this.level[cell] = 1
+      if (isUpright(cells[i - 1]) || isUpright(cells[i + 1])) this.upright[cell] = 1
+    }
+  }
+}
+
+/** Corners alone, with the first and the last stretch brought in line with where the conductor begins and ends. */
+function joined(start: Point, middles: Point[], end: Point): Point[] {
+  const corners = middles.filter((spot, i) => {
+    const [before, after] = [middles[i - 1], middles[i + 1]]
+    return !before || !after || (before.x === spot.x) !== (spot.x === after.x)
+  })
+  if (corners.length < 2) return [start, end]
+  const spots = corners.map((spot) => ({ ...spot }))
+  align(spots[0]!, spots[1]!, start)
+  align(spots[spots.length - 1]!, spots[spots.length - 2]!, end)
+  if (spots.length === 2) return straight(start, end)
+  return [start, ...spots.slice(1, -1), end]
+}
+
+/** Moves a stretch sideways so that it runs through a point. */
+function align(one: Point, next: Point, through: Point) {
+  const axis = one.y === next.y ? 'y' : 'x'
+  one[axis] = through[axis]
+  next[axis] = through[axis]
+}
+
+/** Two points in one lane: with a step half-way where they are not quite in line. */
+function straight(start: Point, end: Point): Point[] {
+  const isLevel = Math.abs(start.x - end.x) > Math.abs(start.y - end.y)
+  if ((isLevel ? start.y - end.y : start.x - end.x) === 0) return [start, end]
+  const middle = isLevel ? (start.x + end.x) / 2 : (start.y + end.y) / 2
+  return isLevel
+    ? [start, { x: middle, y: start.y }, { x: middle, y: end.y }, end]
+    : [start, { x: start.x, y: middle }, { x: end.x, y: middle }, end]
+}
+
+/** What comes first by its price: a binary heap. */
+class Queue {
+  private readonly states: number[] = []
+  private readonly prices: number[] = []
+
+  add(state: number, price: number) {
+    let at = this.states.length
+    this.states.push(state)
+    this.prices.push(price)
+    while (at > 0) {
+      const above = (at - 1) >> 1
+      if (this.prices[above]! <= price) break
+      this.put(at, this.states[above]!, this.prices[above]!)
+      at = above
+    }
+    this.put(at, state, price)
+  }
+
+  /** The cheapest; -1 if there is none. */
+  take(): number {
+    if (this.states.length === 0) return -1
+    const first = this.states[0]!
+    const state = this.states.pop()!
+    const price = this.prices.pop()!
+    const count = this.states.length
+    if (count === 0) return first
+    let at = 0
+    for (;;) {
+      let below = 2 * at + 1
+      if (below >= count) break
+      if (below + 1 < count && this.prices[below + 1]! < this.prices[below]!) below++
+      if (this.prices[below]! >= price) break
+      this.put(at, this.states[below]!, this.prices[below]!)
+      at = below
+    }
+    this.put(at, state, price)
+    return first
+  }
+
+  private put(at: number, state: number, price: number) {
+    this.states[at] = state
+    this.prices[at] = price
+  }
+}
+
+const BEND = 7
+
+/** A way with its corners rounded, as stiff wire is bent. */
+export function bentPath(points: readonly Point[]): string {
+  const first = points[0]!
+  let d = `M${first.x} ${first.y}`
+  for (let i = 1; i < points.length; i++) {
+    const [before, at, after] = [points[i - 1]!, points[i]!, points[i + 1]]
+    if (!after) return `${d}L${at.x} ${at.y}`
+    const r = Math.min(BEND, far(before, at) / 2, far(at, after) / 2)
+    const [enter, leave] = [towards(at, before, r), towards(at, after, r)]
+    d += `L${enter.x} ${enter.y}Q${at.x} ${at.y} ${leave.x} ${leave.y}`
+  }
+  return d
+}
+
+const far = (a: Point, b: Point) => Math.abs(a.x - b.x) + Math.abs(a.y - b.y)
+
+function towards(from: Point, to: Point, by: number): Point {
+  const length = Math.hypot(to.x - from.x, to.y - from.y) || 1
+  return { x: from.x + ((to.x - from.x) * by) / length, y: from.y + ((to.y - from.y) * by) / length }
+}
