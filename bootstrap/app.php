@@ -9,6 +9,7 @@ use App\Wording\ProblemSentence;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
@@ -40,6 +41,7 @@ return Application::configure(basePath: dirname(__DIR__))
             'message' => $refusal->getMessage(),
             'problems' => ProblemSentence::all($refusal->problems),
         ], 422));
+        $exceptions->render(fn (PostTooLargeException $tooLarge) => response()->json(['message' => __('messages.too-large')], 413));
         $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->is('api/*') || $request->expectsJson());
     })
     ->create();

@@ -100,7 +100,7 @@ await picture('plans', {
   path: '/plans/6',
   act: async (page) => {
     await page.getByRole('button', { name: 'Begin with a bare board' }).click()
-    for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Next step' }).click()
+    for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Next ▸' }).click()
     await page.mouse.click(5, 5)
   },
 })

@@ -29,7 +29,7 @@ final class InputRefused extends RuntimeException
     /** @param  list<Problem>  $problems */
     public static function file(string $what, array $problems): self
     {
-        return new self(__("problems.refused-$what", ['count' => count($problems)]), $problems);
+        return new self(trans_choice("problems.refused-$what", count($problems)), $problems);
     }
 
     public static function option(string $message): self

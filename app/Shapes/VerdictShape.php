@@ -13,6 +13,8 @@ use App\Wording\Words;
 use Illuminate\Support\Str;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\WiringAsSteps;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Evidence\ExpectedLamp;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\Verdict;
@@ -96,7 +98,7 @@ final readonly class VerdictShape
     /**
      * The first of the smallest repairs, with the board as it stands after each of its moves.
      *
-     * @return array{moves: list<array<string, mixed>>, undoes: string, reason: string|null}
+     * @return array{moves: list<array<string, mixed>>, after: array<string, mixed>|null, undoes: string, reason: string|null}
      */
     private function repair(): array
     {
@@ -113,12 +115,27 @@ final readonly class VerdictShape
                 MovesShape::all($moves, $wiring),
                 array_keys($moves),
             ),
+            'after' => $moves === [] ? null : $this->after(Mover::make($wiring, $moves)),
             'undoes' => (new MistakeSentence(Words::of($wiring)))->all($smallest->repairs[0]->undoes ?? []),
             'reason' => match (true) {
                 $smallest->reason !== null => Words::of($wiring)->say("plan.no-repair.{$smallest->reason->value}"),
                 $this->shown->verdict === Verdict::Fail && $moves === [] => Words::of($wiring)->say('verdict.insisted'),
                 default => null,
             },
+        ];
+    }
+
+    /** @return array{lamps: list<array{id: string, states: string}>, trips: string} what the board does once it is put right */
+    private function after(Wiring $wiring): array
+    {
+        $table = (new Evidence($wiring))->table;
+
+        return [
+            'lamps' => array_map(
+                fn (string $id) => ['id' => $id, 'states' => $table->lamps[$id]],
+                $this->shown->evidence->circuit->lamps,
+            ),
+            'trips' => $table->trips,
         ];
     }
 

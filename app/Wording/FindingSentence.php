@@ -36,7 +36,7 @@ final readonly class FindingSentence
     public function params(Finding $finding): array
     {
         $given = $finding->params;
-        $params = ['at' => $this->places($finding), 'box' => $this->boxes($finding)];
+        $params = ['at' => $this->places($finding), 'box' => $this->boxes($finding), 'spot' => $this->words->spots($finding->at)];
         foreach ($given as $name => $value) {
             $params[$name] = match ($name) {
                 'lamp', 'device' => $this->words->device((string) $value),

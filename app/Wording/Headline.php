@@ -148,7 +148,7 @@ final readonly class Headline
 
         return Lang::has($key, $this->result->evidence->board->practice->words)
             ? $this->words->say($key, $sentences->params($finding))
-            : Str::lcfirst($sentences->of($finding));
+            : $this->goingOn($sentences->of($finding));
     }
 
     /** Where no finding says what was done wrong: what the smallest repair takes back, or the box it is in. */
@@ -219,5 +219,17 @@ final readonly class Headline
         usort($found, fn (array $one, array $other) => $other['explains'] <=> $one['explains']);
 
         return $found !== [] && ($works || $found[0]['explains'] > 0) ? array_column(array_slice($found, 0, 2), 'finding') : [];
+    }
+
+    /** A sentence after a colon: with a small letter, but for one that begins with the name of a place. */
+    private function goingOn(string $sentence): string
+    {
+        foreach ($this->result->evidence->board->enclosures as $box) {
+            if (str_starts_with($sentence, $box->label)) {
+                return $sentence;
+            }
+        }
+
+        return Str::lcfirst($sentence);
     }
 }

@@ -42,13 +42,13 @@ final readonly class PathSentence
 
         return match ($hop->kind) {
             HopKind::Core => $this->words->say('verdict.hop.core', [
-                'from' => $this->words->shortPlace($hop->from),
+                'from' => $this->words->wireOf($hop->from),
                 'cable' => (string) $from->core?->cable,
                 'box' => $this->words->box($to->enclosure),
             ]),
-            HopKind::Joint => $this->words->say('verdict.hop.joint', ['to' => $this->words->place($hop->to)]),
+            HopKind::Joint => $this->words->say('verdict.hop.joint', ['spot' => $this->words->spots([$hop->to])]),
             HopKind::Contact, HopKind::OpenContact => $this->words->say('verdict.hop.contact', [
-                'device' => $this->words->device((string) $from->device), 'to' => $this->words->shortPlace($hop->to),
+                'box' => $this->words->box($to->enclosure), 'device' => (string) $from->device, 'to' => $this->words->terminalOf($hop->to),
             ]),
             HopKind::Lamp => $this->words->say('verdict.hop.lamp', ['lamp' => $this->words->device((string) $from->device)]),
         };

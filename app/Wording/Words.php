@@ -15,6 +15,9 @@ use Zwindle\Catalogue\Devices\DeviceModel;
 /** Places and parts of one board in the trade English of its practice. */
 final readonly class Words
 {
+    /** Finishes that tell a screw from its neighbours. */
+    private const TELLING = ['dark', 'silver'];
+
     /** @var array<string, Point> */
     private array $points;
 
@@ -123,6 +126,14 @@ final readonly class Words
         return $this->shortPlace($id).($core === null ? '' : ' ['.$core->colour->flag($this->board->practice).']');
     }
 
+    /** A conductor by its color alone: `the black`; of a single with its number. */
+    public function wireOf(string $id): string
+    {
+        $core = $this->point($id)?->core;
+
+        return $core === null ? $this->shortPlace($id) : $this->say('parts.wire', ['colour' => $this->say('parts.colour.'.$core->colour->value)]);
+    }
+
     /** A terminal without its device: `common screw`. */
     public function terminalOf(string $id): string
     {
@@ -147,6 +158,55 @@ final readonly class Words
     public function places(array $ids): string
     {
         return $this->list(array_map($this->place(...), $ids));
+    }
+
+    /**
+     * Places box by box, the box first: `Far bench, the common screw and the red of W2`. What is not in a box stands alone.
+     *
+     * @param  list<string>  $ids
+     */
+    public function spots(array $ids): string
+    {
+        $byBox = [];
+        foreach ($ids as $id) {
+            $byBox[$this->enclosureOf($id)][] = $this->point($id) === null ? '' : $this->inItsBox($id);
+        }
+        $spots = [];
+        foreach ($byBox as $box => $places) {
+            $named = array_values(array_unique(array_filter($places)));
+            $label = isset($this->board->enclosures[$box]) ? $this->box($box) : $this->device($box);
+            $spots[] = $named === [] ? $label : "$label, ".$this->list($named);
+        }
+
+        return implode('; ', $spots);
+    }
+
+    /** A point under the name of its box: a terminal says what it looks like, and whose it is only where the box holds several parts. */
+    private function inItsBox(string $id): string
+    {
+        $point = $this->point($id);
+        if ($point?->terminal === null || $point->device === null) {
+            return $this->shortPlace($id);
+        }
+        $key = count($this->board->devicesIn($point->enclosure)) > 1 ? 'parts.short-terminal' : 'parts.only-terminal';
+
+        return $this->say($key, ['terminal' => trim($this->finishOf($point).' '.$this->terminal($point)), 'device' => $point->device]);
+    }
+
+    /** Of a screw that is told by its finish: `dark`, as it is printed nowhere; of the rest nothing. */
+    private function finishOf(Point $point): string
+    {
+        $device = $this->board->devices[(string) $point->device];
+        if (isset($this->fitted[$device->id])) {
+            return '';
+        }
+        foreach ($device->face()->landings as $landing) {
+            if ($landing->terminal === $point->terminal?->name && in_array($landing->finish, self::TELLING, true)) {
+                return $this->say("bench.finish.$landing->finish");
+            }
+        }
+
+        return '';
     }
 
     /** @param  list<string>  $items */

@@ -12,7 +12,7 @@ return [
     'single' => ':print, in conduit',
     'planner-chooses' => 'the planner chooses',
     'warning' => [
-        'overlapping' => ':what hang on each other.',
+        'overlapping' => ':what overlap.',
         'controls-nothing' => ':what works no light yet.',
         'not-controlled' => ':what is worked by no switch yet.',
         'off-the-wall' => ':what hangs beyond the edge of the board.',

@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'drawing-moved-on' => 'Somebody has saved this board since you opened it (version :version). Nothing of yours is lost: keep it as a copy, or take theirs.',
+    'drawing-moved-on' => 'Somebody has saved this board since you opened it (version :version). Nothing of yours is lost: save it as a copy, or take theirs.',
     'not-handed-in' => 'The verdict comes when the board is handed in.',
     'not-judged' => 'This board could not be judged. Nothing of it is lost; the fault is logged.',
     'being-judged' => 'Handed in, being judged.',
@@ -19,7 +19,7 @@ return [
     'exam-open' => 'You have an exam open. Until it is handed in, your other boards stay closed.',
     'still-in-exam' => '{1} :names is still in the exam. Release when it is over.|[2,*] :count are still in the exam: :names. Release when it is over.',
     'too-large' => 'That is more than this page can take at once. Nothing was changed.',
-    'too-often' => 'Too much at once from this sign-in. Wait a few seconds; what you did is kept here.',
+    'too-often' => 'Too much at once from this sign-in. Wait a few seconds; what you did is saved here.',
     'too-many-steps' => 'This board has taken as many steps as it can. Hand it in, or ask your instructor.',
     'search-busy' => 'The planner is still busy with what was asked before. It is asked again in a moment.',
     'search-overtaken' => 'The drawing has changed since: the newer one is looked at.',
@@ -33,7 +33,7 @@ return [
     'no-question' => 'There is no such question.',
     'no-option' => 'There is no such answer to choose.',
     'after-hand-in' => 'It is handed in: nothing was changed.',
-    'too-late' => 'Time is up: this was not kept.',
+    'too-late' => 'Time is up: this was not saved.',
     'no-plan-to-set' => 'This board cannot be wired as it is; look at its plans.',
     'nothing-as-found' => 'Nothing is written down of this board yet. Fill in its as-found sheet first, or choose the boxes that are wired.',
     'no-seat-paper' => 'Sheets for the seats are printed of a task that is wired; questions are answered on the screen.',

@@ -26,9 +26,11 @@ return [
     'at' => 'the :what at :box',
     'and' => ':first and :last',
     'core' => 'the :colour of :cable (to :far)',
+    'wire' => 'the :colour',
     'single' => 'the :colour single :cable (to :far)',
     'end-in' => ':end in :box',
     'terminal-of' => 'the :terminal of :device',
+    'only-terminal' => 'the :terminal',
     'short-terminal' => 'the :terminal of :device',
     'scheme' => [
         'polarity-switching' => 'polarity switching',

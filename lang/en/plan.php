@@ -19,7 +19,7 @@ return [
     'comes-off' => 'Comes off: :points.',
     'changes' => '{1} One change:|[2,*] :count changes:',
     'connector' => [
-        'wire-nut' => 'wire nut for :ports',
+        'wire-nut' => 'wire nut, :ports wires',
         'lever' => 'lever connector of :ports',
         'push-in' => 'push-in connector of :ports',
         'strip' => 'terminal strip',

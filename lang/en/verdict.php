@@ -19,7 +19,7 @@ return [
     'of-lamp' => ':lamp: ',
     'lit-in' => 'Lights in :count of :all combinations: ',
     'cited' => 'Sections are cited from memory: check your copy.',
-    'insisted' => 'No conductor has to move: the task insists on a rule that is kept elsewhere as a remark. What is wrong says which.',
+    'insisted' => 'No conductor has to move: this task counts a remark as a fault. What is wrong says which.',
     'clause' => [
         'wrong-device' => 'the :is at :box stands where a :needs is needed.',
         'wrong-lamp' => ':device belongs to another light and works it too.',
@@ -30,12 +30,12 @@ return [
         'leads-reversed' => 'the leads of :lamp are reversed.',
     ],
     'path' => [
-        'returns' => 'The current leaves the supply, passes :lamp and returns to the supply: it lights.',
+        'returns' => 'The current leaves the supply, passes :lamp and returns to the supply: the light is on.',
     ],
     'hop' => [
-        'core' => ':from, along :cable to :box',
-        'joint' => 'joined to :to',
-        'contact' => 'through :device to :to',
+        'core' => ':cable to :box: :from',
+        'joint' => ':spot',
+        'contact' => ':box: through :device to :to',
         'lamp' => 'through :lamp',
     ],
 ];

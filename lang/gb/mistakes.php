@@ -15,5 +15,5 @@ return [
     ],
     'probe' => ':box: tester from :point to earth, through every position: is it ever live?',
     'ohm' => ':box: take :device out and test its continuity, position by position.',
-    'reversed' => 'Tables are told up to reversing any two-way or intermediate.',
+    'reversed' => 'Two-ways and intermediates may be mounted either way up: tables that differ by that alone are one.',
 ];

@@ -36,7 +36,6 @@ return [
         'line-unmarked' => 'a line conductor of another colour is not sleeved',
         'return-on-white' => 'a sleeved blue brings the switched live back',
         'neutral-colour' => 'a neutral that is not blue',
-        'false-mark' => 'a sleeve that says something else',
         'crowded-terminal' => 'too many conductors in a terminal',
         'earth-unsleeved' => 'a bare cpc not sleeved',
         'white-single-as-line' => 'a white single used as a line',

@@ -5,7 +5,7 @@ return [
         'common-and-traveller-exchanged' => 'common and a traveler exchanged at :device (:screw, :other)',
         'pair-split' => 'a traveler pair split across the two pairs of :device (:screw, :other)',
         'look-alike-part' => 'a two-pole on/off in place of :device',
-        'lamp-on-permanent-line' => ':first on the permanent hot instead of the switched hot',
+        'lamp-on-permanent-line' => ':first on the permanent hot instead of the switch leg',
         'neutral-on-earth' => ':first with the grounds instead of the neutral',
         'line-and-neutral-exchanged' => ':first and :second exchanged: hot and neutral reversed',
         'earth-off' => ':first off: the ground is open',
@@ -15,5 +15,5 @@ return [
     ],
     'probe' => ':box: tester from :point to ground, through every position: is it ever live?',
     'ohm' => ':box: take :device out and ohm it out, position by position.',
-    'reversed' => 'Tables are told up to reversing any three-way or four-way.',
+    'reversed' => 'Three-ways and four-ways may hang either way up: tables that differ by that alone are one.',
 ];

@@ -18,7 +18,7 @@ return [
     ],
     'role' => [
         'line' => 'hot',
-        'switched-line' => 'switched hot',
+        'switched-line' => 'switch leg',
         'traveller' => 'traveler',
         'earth' => 'ground',
     ],
@@ -82,10 +82,10 @@ return [
         'common-link' => 'commons tied together (not accepted everywhere)',
     ],
     'scheme-note' => [
-        'dead-end' => 'Feed and switched hot meet in one box; the chain runs out from it and comes back.',
+        'dead-end' => 'Feed and switch leg meet in one box; the chain runs out from it and comes back.',
         'light-fed' => 'The feed comes to the light first.',
-        'line-out-on-white' => 'The re-identified white takes the hot out and the black brings the switched hot back: this keeps to 200.7(C).',
-        'return-on-white' => 'The re-identified white brings the switched hot back. 200.7(C)(1) forbids the white as the return in so many words; many inspectors pass it, since it works.',
+        'line-out-on-white' => 'The re-identified white takes the hot out and the black brings the switch leg back: this keeps to 200.7(C).',
+        'return-on-white' => 'The re-identified white brings the switch leg back. 200.7(C)(1) forbids the white as the return in so many words; many inspectors pass it, since it works.',
         'common-link' => 'Many North American inspectors refuse it, because a traveler screw holds the hot; others pass it, since it works. In Britain it is the usual extension.',
         'polarity-switching' => 'Forbidden everywhere, 404.2(A) and (B): the holder can be live while the lamp is off, and the shell with it.',
     ],

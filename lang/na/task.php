@@ -9,11 +9,11 @@ return [
         'white-as-return' => [
             'either' => 'The re-identified white may take the hot out or bring it back.',
             'line-out-on-white' => 'The re-identified white takes the hot out, and black or red brings it back.',
-            'return-on-white' => 'The re-identified white may bring the switched hot back.',
+            'return-on-white' => 'The re-identified white may bring the switch leg back.',
         ],
         'order-of-work' => [
             'box-by-box' => 'Work box by box: grounds, neutrals, hots, travelers last.',
-            'farthest-first' => 'Work farthest first: neutral all the way, switched hot, hot, travelers last.',
+            'farthest-first' => 'Work farthest first: neutral all the way, switch leg, hot, travelers last.',
         ],
         'neutral-at' => [
             'by-code' => 'A neutral at the switches where the code asks for it.',
@@ -31,9 +31,8 @@ return [
     ],
     'rule' => [
         'line-unmarked' => 'a hot conductor of the wrong color is not taped',
-        'return-on-white' => 'a white brings the switched hot back',
+        'return-on-white' => 'a white brings the switch leg back',
         'neutral-colour' => 'a neutral that is not white or gray',
-        'false-mark' => 'tape that says something else',
         'crowded-terminal' => 'more than one conductor under a screw',
         'earth-unsleeved' => 'a bare ground not marked',
         'scheme-not-accepted-everywhere' => 'commons tied together',

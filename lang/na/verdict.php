@@ -6,7 +6,7 @@ return [
     'caution' => 'A simulation proves nothing about a real board: isolate, lock off, prove dead before you open a box. The authority having jurisdiction and a licensed electrician decide.',
     'stops-at' => 'the hot gets no further than :at.',
     'clause' => [
-        'always-lit-on-line' => ':lamp is on the hot instead of the switched hot.',
+        'always-lit-on-line' => ':lamp is on the hot instead of the switch leg.',
         'common-on-traveller-exchanged' => 'common and a traveler are exchanged at :box.',
         'four-way-pair-split' => 'a pair is split across the four-way at :box.',
         'short-line-neutral' => 'hot and neutral meet in :box.',

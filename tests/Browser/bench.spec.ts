@@ -37,7 +37,7 @@ test('a trainee wires a three-way by tapping and is told the truth about it', as
     'Right. The light at Path answers to the switch at Gate post and the switch at Far bench in every position.',
   )
   // The travelers are exchanged at the far bench: that only turns the table over, and is worth a note.
-  await expect(page.locator('tr[data-state]').filter({ hasText: 'LIT' })).toHaveCount(2)
+  await expect(page.locator('tr[data-state]').filter({ hasText: 'ON' })).toHaveCount(2)
   await expect(page.locator('[data-finding]')).toHaveCount(1)
   await expect(page.locator('[data-finding=house-layout]')).toBeVisible()
   expect(heard).toEqual([])

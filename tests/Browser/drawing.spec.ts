@@ -54,7 +54,7 @@ test('a three-way board is composed from nothing by pointer alone, and the feed 
     await hand.tap(`[data-hang=${what}]`)
   }
   await hand.tap('[data-wall-box=F]')
-  await hand.tap('[data-test=actions] button:has-text("Walk a cable")')
+  await hand.tap('[data-test=actions] button:has-text("Run a cable")')
   for (const box of ['B1', 'B2', 'H1']) await hand.tap(`[data-wall-box=${box}]`)
   await hand.tap('[data-test=actions] button:has-text("Stop")')
   // The only light answers to both.
@@ -203,7 +203,7 @@ test('of two who draw on one board the second is told, and loses nothing', async
   await second.getByLabel('Title of the board').fill('Barn, yours')
   await second.getByLabel('Title of the board').press('Enter')
   await expect(second.locator('[data-test=moved-on]')).toContainText('Nothing of yours is lost')
-  await second.getByRole('button', { name: 'Keep mine as a copy' }).click()
+  await second.getByRole('button', { name: 'Save mine as a copy' }).click()
   await expect(second.getByLabel('Title of the board')).toHaveValue('Barn, yours')
   await page.reload()
   await expect(page.getByLabel('Title of the board')).toHaveValue('Barn, mine')
@@ -296,6 +296,7 @@ test('a box is lined up, filled, sized, turned and copied; singles share a condu
   const place = async (id: string) =>
     (await page.locator(`[data-wall-box=${id}] [data-wall-sign]`).getAttribute('transform'))!
       .match(/[\d.]+/g)!
+      .slice(0, 2)
       .map(Number)
   await expect(sentence(page)).toContainText('Right.')
 
@@ -369,7 +370,7 @@ test('a box is lined up, filled, sized, turned and copied; singles share a condu
   await page.getByRole('button', { name: 'Another in the same conduit' }).click()
   await page.locator('[data-test=cable-colour]').selectOption('green')
   await expect(sentence(page)).toContainText('Right.')
-  await expect(cable(page, 'W3')).toContainText('RED switched hot')
+  await expect(cable(page, 'W3')).toContainText('RED switch leg')
   await expect(cable(page, 'W3')).toContainText('10 ft')
   await page.getByRole('link', { name: 'Plans' }).click()
   await expect(page.locator('[data-plan="0"]')).toContainText('dead-end')

@@ -100,7 +100,7 @@ it('refuses what cannot be, and says where', function (array $body, string $word
     'a screw of another box' => [['lands' => ['W1.black@B1' => 'S2.common']], 'is not in enclosure'],
     'a screw that is not there' => [['lands' => ['W1.black@B1' => 'S1.middle']], 'no point S1.middle'],
     'a file of something else' => [['wiring' => '{"format": "zwindle-board"}'], 'problem'],
-    'no JSON' => [['wiring' => 'WH to WH'], 'not JSON'],
+    'no JSON' => [['wiring' => 'WH to WH'], 'could not be read'],
     'a mark that says nothing' => [['lands' => [], 'marks' => ['W1.black@B1' => 'hello']], 'marks'],
     'nothing at all' => [[], 'lands'],
 ]);

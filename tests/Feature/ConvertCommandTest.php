@@ -12,7 +12,7 @@ it('prints the board of the other practice with what is different there', functi
         ->and($json['scheme'])->toBe(['before' => 'light-fed', 'after' => 'light-fed'])
         ->and($texts['return-rule'])->toContain('a white is never the return', 'Here that is W2.')
         ->and($texts['supply'])->toBe('PS: the supply becomes one of 15 A.')
-        ->and($json['words'])->toContain(['before' => 'switched live', 'after' => 'switched hot']);
+        ->and($json['words'])->toContain(['before' => 'switched live', 'after' => 'switch leg']);
 });
 
 it('writes a board file that every other command takes', function () {

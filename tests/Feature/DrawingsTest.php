@@ -234,7 +234,7 @@ it('asks about what is most likely not meant, by the names on the wall', functio
     $board['enclosures'][2]['at'] = $board['enclosures'][1]['at'];
     $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->assertOk()->json();
 
-    expect($look['warnings'])->toBe([['about' => ['B1', 'B2'], 'message' => 'Gate post and Far bench hang on each other.']])
+    expect($look['warnings'])->toBe([['about' => ['B1', 'B2'], 'message' => 'Gate post and Far bench overlap.']])
         ->and($look['hasPlan'])->toBeTrue();
 });
 

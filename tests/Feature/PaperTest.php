@@ -52,8 +52,8 @@ it('prints no answer on the pages that trainees work on', function () {
     $read = fn (string $pages) => readBack($this->get("api/board-files/$file->id/plans/0/paper?pages=$pages")->assertOk()->getContent());
 
     expect($read('task,blank-labels,as-found'))->toContain('Task', 'As-found sheet', 'BLK black')
-        ->not->toContain('traveler', 'switched hot', 'common', 'Answer key', 'Schematic')
-        ->and($read('schedule,labels'))->toContain('traveler', 'switched hot', 'the common screw of S1');
+        ->not->toContain('traveler', 'switch leg', 'common', 'Answer key', 'Schematic')
+        ->and($read('schedule,labels'))->toContain('traveler', 'switch leg', 'the common screw of S1');
     $this->getJson("api/board-files/$file->id/plans/0/paper?pages=secrets")->assertStatus(422);
 });
 
@@ -234,10 +234,10 @@ it('prints a sheet for every seat without an answer, and a key for every seat', 
         'Seat 3',
         $exam->trainees[2]->name,
     )
-        ->not->toContain('answer key', 'traveler screw', 'switched hot', 'common')
+        ->not->toContain('answer key', 'traveler screw', 'switch leg', 'common')
         ->and(substr_count($sheets, 'Write down what each conductor carries'))->toBe(3);
     $keys = $read('keys');
-    expect($keys)->toContain('answer key', 'switched hot', 'S1 common screw')->and(substr_count($keys, 'Each box opened'))->toBe(3);
+    expect($keys)->toContain('answer key', 'switch leg', 'S1 common screw')->and(substr_count($keys, 'Each box opened'))->toBe(3);
     $this->getJson("api/assignments/{$exam->assignment->id}/paper?pages=all")->assertStatus(422);
     $this->actingAs(People::user('instructor'))->getJson("api/assignments/{$exam->assignment->id}/paper?pages=keys")->assertNotFound();
     $this->actingAs($exam->trainees[0])->getJson("api/assignments/{$exam->assignment->id}/paper?pages=keys")->assertNotFound();
@@ -261,7 +261,7 @@ it('prints the key of the variant that hangs at the seat', function () {
     expect($expected(1))->not->toBe($expected(2));
     foreach ([1, 2, 3] as $seat) {
         $page = implode("\n", array_filter($text, fn (string $page) => str_contains($page, "Seat $seat ")));
-        preg_match_all('/(W\d) ([A-Z]+) +(hot|neutral|ground|traveler|switched hot)\b/', $page, $rows, PREG_SET_ORDER);
+        preg_match_all('/(W\d) ([A-Z]+) +(hot|neutral|ground|traveler|switch leg)\b/', $page, $rows, PREG_SET_ORDER);
         expect(array_map(fn (array $row) => "$row[1] $row[2] $row[3]", $rows))->toEqualCanonicalizing($expected($seat));
     }
 });

@@ -225,8 +225,8 @@ it('says of half a wiring on how much of it nothing was found, and of a whole on
     };
     $half = $said(false);
 
-    expect($said(true)['text'])->toBe('Not found: tape that says something else.')
-        ->and($half['text'])->toMatch('/^Not found on the \d\d % of the ends that are placed: tape that says something else\.$/')
+    expect($said(true)['text'])->toBe('None found: a conductor wrongly marked.')
+        ->and($half['text'])->toMatch('/^None found on the \d\d % of the ends that are placed: a conductor wrongly marked\.$/')
         ->and($half['got'])->toBeLessThan($half['of'])->toBeGreaterThan(0);
 });
 
@@ -286,7 +286,7 @@ it('raises a remark to a fault where the task insists, on every screen that spea
         ->and($shown['repair']['reason'])->toBe($repair)
         ->and($shown['changes']['verdictThen'])->toBe($verdict);
     $debrief = $this->getJson("api/attempts/$id/debrief")->assertOk()->json('mistakes');
-    expect(str_contains(implode(' ', $debrief), 'Used as hot, and the color says otherwise'))->toBe($verdict === 'fail');
+    expect(str_contains(implode(' ', $debrief), 'used as hot, and the color says otherwise'))->toBe($verdict === 'fail');
     // By another edition the task insists on the same.
     expect($this->getJson("api/attempts/$id/verdict?edition=NEC-2017")->assertOk()->json('verdict'))->toBe($verdict);
 })->with([
@@ -295,8 +295,8 @@ it('raises a remark to a fault where the task insists, on every screen that spea
         ['line-unmarked' => 'fault'],
         'fail',
         ['line-unmarked' => 'fault'],
-        'Works, but not as asked: used as hot',
-        'No conductor has to move: the task insists on a rule that is kept elsewhere as a remark. What is wrong says which.',
+        'Works, but not as asked: Store door, the white of W1',
+        'No conductor has to move: this task counts a remark as a fault. What is wrong says which.',
     ],
     'left out' => [['line-unmarked' => 'off'], 'pass', [], 'Right.', null],
 ]);
@@ -428,7 +428,7 @@ it('names switches by their boxes in a question, and cables by nothing but a tag
     $boxed = array_values(array_filter($ask('names'), fn (array $question) => str_contains($question['text'], 'which cable')))[0]['box'];
 
     expect($ask('predict')[0]['text'])->toMatch(
-        '/^With every switch up it is (lit|dark)\\. What does the light at Light do with (First|Middle|Last) switch (up|down), (First|Middle|Last) switch (up|down) and (First|Middle|Last) switch (up|down)\?$/',
+        '/^With every switch up it is (on|off)\\. What does the light at Light do with (First|Middle|Last) switch (up|down), (First|Middle|Last) switch (up|down) and (First|Middle|Last) switch (up|down)\?$/',
     )
         ->and(array_column($boxed['cables'], 'id'))->toEqualCanonicalizing(['A', 'B'])
         ->and(array_values(array_filter(array_column($boxed['enclosures'], 'label'))))->toHaveCount(1);
@@ -507,7 +507,7 @@ it('says on the brief where the task stands on what practitioners dispute', func
 
     expect($positions)->toBe([
         'The re-identified white takes the hot out, and black or red brings it back.',
-        'Work farthest first: neutral all the way, switched hot, hot, travelers last.',
+        'Work farthest first: neutral all the way, switch leg, hot, travelers last.',
     ]);
 });
 

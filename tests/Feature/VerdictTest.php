@@ -54,7 +54,7 @@ it('says it in the sentence of the mistake', function (string $slug, string $wir
         'Right. The light at Path answers to the switch at Gate post and the switch at Far bench in every position.',
     ],
     ['propagation-house', 'open-neutral', 'Never lights: the neutral of the light at Path is open.'],
-    ['tool-locker', 'always-lit', 'Never goes out: the light at Locker light is on the hot instead of the switched hot.'],
+    ['tool-locker', 'always-lit', 'Never goes out: the light at Locker light is on the hot instead of the switch leg.'],
     [
         'tool-locker',
         'neutral-switched',
@@ -116,7 +116,7 @@ it('judges by another edition and says what changes', function () {
         ->assertJsonPath('editions.0.id', 'NEC-2023');
     $verdict('?edition=NEC-2011')->assertJsonPath('verdict', 'remarks')->assertJsonPath('changes.verdictThen', 'pass')
         ->assertJsonPath('changes.appear', [
-            'No neutral in the box of the switch at Yard door. This edition spares a box that can be reached later without opening finished walls.',
+            'Yard door: no neutral in the box. This edition spares a box that can be reached later without opening finished walls.',
         ])->assertJsonPath('changes.vanish', []);
 });
 
@@ -166,7 +166,7 @@ it('gives the smallest repair in words and places', function () {
         ->and($json['moves'][0]['places'])->toBe(['W2.red@B2', 'S2#2'])
         ->and($this->actingAs($right->trainee)->getJson(
             "api/attempts/{$right->attempt->id}/verdict",
-        )->json('repair'))->toBe(['moves' => [], 'undoes' => '', 'reason' => null])
+        )->json('repair'))->toBe(['moves' => [], 'after' => null, 'undoes' => '', 'reason' => null])
         ->and($json['undoes'])->toBe('common and a traveler exchanged at the switch at Far bench (common screw, second traveler screw)');
 });
 

@@ -82,7 +82,7 @@ useKeys({
 })
 
 watch(data, (fresh) => {
-  if (fresh?.handedInAt || (fresh && !fresh.isMine)) void router.replace(`/verdict/${props.attempt}`)
+  if (fresh?.handedInAt || (fresh && !fresh.isMine)) return void router.replace(`/verdict/${props.attempt}`)
   if (fresh && !fresh.isToBegin && !openId.value)
     openId.value = fresh.board.enclosures.find(({ kind }) => kind !== 'supply')?.id ?? fresh.board.enclosures[0]!.id
 })

@@ -50,7 +50,7 @@ function takeLarger() {
       class="flex flex-wrap items-center gap-2 [&>button]:min-h-10 [&>button]:px-2.5 [&>button]:text-sm"
     >
       <button type="button" class="btn px-3" @click="$emit('walk')">
-        Walk a cable <span class="code text-violet" aria-hidden="true">W</span>
+        Run a cable <span class="code text-violet" aria-hidden="true">W</span>
       </button>
       <button
         v-for="device in switches"
@@ -67,7 +67,7 @@ function takeLarger() {
         Feed another box <span class="code text-violet" aria-hidden="true">F</span>
       </button>
       <button v-else type="button" class="btn px-3" @click="$emit('fit')">
-        Put more in it <span class="code text-violet" aria-hidden="true">H</span>
+        Add a device <span class="code text-violet" aria-hidden="true">H</span>
       </button>
       <button v-if="hasLight" type="button" class="btn px-3" @click="$emit('light')">
         Move the light <span class="code text-violet" aria-hidden="true">M</span>

@@ -136,7 +136,7 @@ async function keepAsCopy() {
         />
         <TileChoice
           v-else-if="mode.is === 'fit'"
-          question="What goes in besides?"
+          question="Which device?"
           :tiles="data.parts.map(({ model, name }) => ({ key: model, name }))"
           @choose="(i) => hand.fit(data!.parts[i]!.model)"
           @leave="hand.rest()"
@@ -182,7 +182,7 @@ async function keepAsCopy() {
           @leave="hand.rest()"
         />
         <p v-else-if="mode.is === 'rest'" class="text-soft">
-          Tap the wall to hang something; tap a box to walk a cable from it or to point from a switch to a light; drag a
+          Tap the wall to hang something; tap a box to run a cable from it or to point from a switch to a light; drag a
           box to move it.
         </p>
         <p v-else class="font-bold">

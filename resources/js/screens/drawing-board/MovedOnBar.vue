@@ -10,7 +10,7 @@ defineEmits<{ take: []; copy: [] }>()
     data-test="moved-on"
   >
     <p class="grow">{{ message }}</p>
-    <button type="button" class="btn" @click="$emit('copy')">Keep mine as a copy</button>
+    <button type="button" class="btn" @click="$emit('copy')">Save mine as a copy</button>
     <button type="button" class="btn" @click="$emit('take')">Take theirs</button>
   </div>
 </template>

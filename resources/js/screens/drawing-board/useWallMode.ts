@@ -89,7 +89,7 @@ export function useWallMode(
       if (now.came === id) return walkBack(id)
       change((was) => drawing.walk(was, now.from, id))
       mode.value = { is: 'walk', from: id, came: now.from }
-      said.value = `Cable from ${nameOf(now.from)} to ${nameOf(id)}. Walk on, or stop with Escape.`
+      said.value = `Cable from ${nameOf(now.from)} to ${nameOf(id)}. Run it on, or stop with Escape.`
     } else if (now.is === 'feed') {
       feedInto(now.supply, id)
     } else if (now.is === 'light') {
@@ -114,7 +114,7 @@ export function useWallMode(
   /** Back to the box that one came from, to walk on from there; another cable beside the first is the cable's own affair. */
   function walkBack(id: string) {
     mode.value = { is: 'walk', from: id }
-    said.value = `Back at ${nameOf(id)}. Walk on, or stop with Escape.`
+    said.value = `Back at ${nameOf(id)}. Run it on, or stop with Escape.`
   }
 
   function feedInto(supply: string, box: string) {

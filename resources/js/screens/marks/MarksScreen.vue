@@ -151,7 +151,7 @@ async function release() {
         <section
           v-if="attempt?.mark"
           class="flex min-h-0 flex-col gap-4 overflow-auto border-l-2 border-ink p-5"
-          aria-label="By eye"
+          aria-label="Inspection"
         >
           <ObservationList :mark="attempt.mark" :observed="attempt.observed" @observe="observe" />
           <div>

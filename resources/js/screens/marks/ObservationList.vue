@@ -11,8 +11,8 @@ const say = (id: string, isGood: boolean) => emit('observe', { ...props.observed
 
 <template>
   <section aria-label="What the eye says">
-    <h2 class="mb-1 text-lg font-bold">By your eye</h2>
-    <p v-if="items.length === 0" class="text-soft">This marking asks for nothing by eye.</p>
+    <h2 class="mb-1 text-lg font-bold">Inspection</h2>
+    <p v-if="items.length === 0" class="text-soft">Nothing to inspect for this mark.</p>
     <fieldset v-for="item in items" :key="item.what" class="mb-3" :data-observe="item.what">
       <legend>
         {{ item.text }} <span class="code">({{ item.of }})</span>

@@ -45,7 +45,7 @@ describe('the lists of a plan', () => {
     ])
   })
 
-  it('say why they did not come', async () => {
+  it('say why they could not be loaded', async () => {
     vi.spyOn(api, 'materials').mockRejectedValue(new Error('The server does not answer.'))
     const prepare = prepared()
     await flushPromises()

@@ -69,7 +69,7 @@ function setRule(code: string, points: number) {
       </option>
     </select>
     <p v-if="own" class="text-sm text-soft">
-      {{ own.marking.total }} points, passed from {{ own.marking.passMark }}.
+      {{ own.marking.total }} points, pass mark {{ own.marking.passMark }}.
       {{
         (own.marking.critical ?? ['danger']).length > 0
           ? `Fails the whole: ${(own.marking.critical ?? ['danger']).join(', ')}.`
@@ -116,7 +116,7 @@ function setRule(code: string, points: number) {
       </label>
       <div v-for="item in edited.workmanship ?? []" :key="item.id" class="col-span-2 flex items-end gap-2">
         <label class="grow">
-          by eye: {{ item.text }}
+          inspection: {{ item.text }}
           <input v-model.number="item.points" class="field min-h-9" type="number" min="1" />
         </label>
         <button
@@ -130,7 +130,7 @@ function setRule(code: string, points: number) {
       </div>
       <div class="col-span-2 flex items-end gap-2">
         <label class="grow">
-          something more that your eye marks
+          Add an inspection item
           <input v-model="observation" class="field min-h-9" maxlength="200" data-test="observation" />
         </label>
         <button type="button" class="btn min-h-9 px-3" @click="observe">Add</button>
@@ -168,7 +168,7 @@ function setRule(code: string, points: number) {
         The parts come to {{ sum }}{{ sum === edited.total ? '.' : `, the total says ${edited.total}.` }}
       </p>
       <button type="button" class="btn col-span-2" :disabled="busy" @click="emit('keep', edited, !own.isMine)">
-        {{ own.isMine ? 'Keep as the next version' : 'Keep as my own' }}
+        {{ own.isMine ? 'Save as the next version' : 'Save as my own' }}
       </button>
     </div>
   </fieldset>

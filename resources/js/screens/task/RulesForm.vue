@@ -26,7 +26,7 @@ function stand(habit: string, position: string) {
 <template>
   <div class="flex flex-col gap-5">
     <fieldset>
-      <legend class="mb-2 text-lg font-bold">2. Where do you stand?</legend>
+      <legend class="mb-2 text-lg font-bold">House rules</legend>
       <p class="mb-2 text-sm text-soft">
         Practitioners disagree on these. What you choose is printed on the brief; a rule of it is enforced only if you
         raise it below.

@@ -79,7 +79,7 @@ async function set() {
           </label>
           <span class="grow" />
           <button type="button" class="btn" :disabled="busy" @click="made.save">
-            {{ made.id.value === null ? 'Keep for later' : 'Keep' }}
+            {{ made.id.value === null ? 'Save' : 'Keep' }}
           </button>
           <button type="button" class="btn-main" :disabled="busy || trainees.length === 0" data-test="set" @click="set">
             {{ busy ? 'Setting …' : `Set it to ${trainees.length} seats` }}

@@ -47,7 +47,7 @@ async function begin(what: { boardFile: number } | { task: number; seat: number 
       </section>
       <section class="space-y-5" aria-label="Try it">
         <h2 class="text-2xl font-bold">Wire it yourself, as a trainee would</h2>
-        <p>Nothing is kept of it and nobody sees it. From the bench you can save what you wired as a file.</p>
+        <p>Nothing is saved and nobody sees it. From the bench you can save what you wired as a file.</p>
         <fieldset class="flex">
           <legend class="sr-only">How</legend>
           <label

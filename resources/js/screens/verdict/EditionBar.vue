@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import type { VerdictData } from '@/shared/api/generated/http'
+import MenuSign from '@/shared/ui/MenuSign.vue'
 
 defineProps<{ verdict: VerdictData; busy: boolean }>()
 const edition = defineModel<string>({ required: true })
@@ -8,19 +10,29 @@ const VERDICTS = { pass: 'pass', remarks: 'pass with remarks', fail: 'fail' }
 </script>
 
 <template>
-  <label class="flex items-center gap-2 text-soft">
-    judged by
-    <select v-model="edition" class="field min-h-9 w-auto" data-test="edition" :aria-busy="busy">
-      <option v-for="item in verdict.editions" :key="item.id" :value="item.id">
-        {{ item.id }}{{ item.own ? ' (the board’s)' : '' }}
-      </option>
-    </select>
-    <span v-if="busy">Judging …</span>
-  </label>
+  <Menu as="div" class="relative inline-block">
+    <MenuButton class="btn-quiet -ml-3 min-h-9 text-soft" data-test="edition" :aria-busy="busy">
+      By {{ verdict.edition }}<MenuSign /><span v-if="busy">Judging …</span>
+    </MenuButton>
+    <MenuItems class="absolute left-0 z-20 min-w-56 border border-ink bg-paper py-1">
+      <MenuItem v-for="item in verdict.editions" :key="item.id" v-slot="{ active }">
+        <button
+          type="button"
+          class="flex min-h-11 w-full items-center gap-2 px-3 text-left"
+          :class="{ 'bg-wash text-violet': active, 'font-bold': item.id === edition }"
+          :data-edition="item.id"
+          @click="edition = item.id"
+        >
+          {{ item.id }}{{ item.own ? ', the board’s own' : '' }}
+        </button>
+      </MenuItem>
+    </MenuItems>
+  </Menu>
   <div
     v-if="!verdict.editions.find(({ id }) => id === verdict.edition)?.own"
-    class="mt-1 border-l-4 border-violet pl-3"
+    class="mt-1 max-h-28 overflow-auto border-l-4 border-violet pl-3"
     role="status"
+    tabindex="0"
     data-test="changes"
   >
     <p v-if="verdict.changes.appear.length + verdict.changes.vanish.length === 0">

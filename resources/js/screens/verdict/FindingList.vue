@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Finding, Severity } from '@/shared/api/generated/http'
+import { groupsOf } from './groups'
 
 const props = defineProps<{
   findings: readonly Finding[]
@@ -12,31 +13,52 @@ const props = defineProps<{
 defineEmits<{ show: [box: string] }>()
 
 const WORDS: Record<Severity, string> = { danger: 'Danger', fault: 'Fault', remark: 'Remark', note: 'Note' }
-const causes = computed(() =>
-  props.findings
-    .map((finding, index) => ({ finding, index, follows: props.findings.filter(({ causedBy }) => causedBy === index) }))
-    .filter(({ finding }) => finding.causedBy === null),
-)
+const groups = computed(() => groupsOf(props.findings))
+const boxesOf = (group: (typeof groups.value)[number]) => [
+  ...new Set(group.members.flatMap(({ finding }) => finding.boxes)),
+]
+const followsOf = (group: (typeof groups.value)[number]) => group.members.flatMap(({ follows }) => follows)
 </script>
 
 <template>
   <p v-if="findings.length === 0" class="p-4">Nothing to put right.</p>
-  <ol class="divide-y-2 divide-line">
-    <li v-for="{ finding, index, follows } in causes" :key="index" class="flex gap-3 py-3" :data-finding="finding.code">
+  <ol class="divide-y divide-line">
+    <li
+      v-for="group in groups"
+      :key="group.members[0]!.index"
+      class="flex gap-3 py-3"
+      :data-finding="group.members[0]!.finding.code"
+    >
       <span class="code flex h-9 w-9 shrink-0 items-center justify-center rounded-full bg-ink text-lg text-paper">{{
-        numbers.get(index)
+        numbers.get(group.members[0]!.index)
       }}</span>
       <div class="min-w-0 grow">
         <p class="flex items-center gap-2">
-          <span v-if="finding.severity === 'danger'" class="hazard h-5 w-8 border border-ink" aria-hidden="true" />
-          <strong>{{ WORDS[finding.severity] }}</strong>
+          <span v-if="group.severity === 'danger'" class="hazard h-5 w-8 border border-ink" aria-hidden="true" />
+          <strong
+            >{{ WORDS[group.severity] }}{{ group.members.length > 1 ? `, ${group.members.length} times` : '' }}</strong
+          >
         </p>
-        <p>{{ finding.message }}</p>
-        <p class="text-sm text-soft">{{ finding.reference }}</p>
-        <details v-if="follows.length > 0" class="mt-1" :open="follows.some(({ severity }) => severity === 'danger')">
-          <summary class="min-h-8 cursor-pointer text-soft">What follows from it ({{ follows.length }})</summary>
+        <p>{{ group.members[0]!.finding.message }}</p>
+        <details v-if="group.members.length > 1">
+          <summary class="min-h-8 cursor-pointer text-soft">
+            The same at {{ boxesOf(group).slice(1).map(labelOf).join(', ') || 'the same box' }}
+          </summary>
+          <p v-for="{ finding, index } in group.members.slice(1)" :key="index" class="border-l-2 border-line pl-2">
+            {{ finding.message }}
+          </p>
+        </details>
+        <p class="text-sm text-soft">{{ group.members[0]!.finding.reference }}</p>
+        <details
+          v-if="followsOf(group).length > 0"
+          class="mt-1"
+          :open="followsOf(group).some(({ severity }) => severity === 'danger')"
+        >
+          <summary class="min-h-8 cursor-pointer text-soft">
+            What follows from it ({{ followsOf(group).length }})
+          </summary>
           <p
-            v-for="(consequence, i) in follows"
+            v-for="(consequence, i) in followsOf(group)"
             :key="i"
             class="border-l-2 border-ink pl-2"
             :data-finding="consequence.code"
@@ -45,7 +67,13 @@ const causes = computed(() =>
           </p>
         </details>
         <p class="mt-1 flex flex-wrap gap-2">
-          <button v-for="box in finding.boxes" :key="box" type="button" class="btn px-3" @click="$emit('show', box)">
+          <button
+            v-for="box in boxesOf(group)"
+            :key="box"
+            type="button"
+            class="btn min-h-9 px-3 text-sm"
+            @click="$emit('show', box)"
+          >
             Open {{ labelOf(box) }}
           </button>
         </p>

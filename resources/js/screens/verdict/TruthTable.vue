@@ -2,10 +2,10 @@
 import { computed } from 'vue'
 import type { VerdictData } from '@/shared/api/generated/http'
 
-const props = defineProps<{ verdict: VerdictData; state: number }>()
+const props = defineProps<{ verdict: VerdictData; state: number; placeOf?: (box: string) => string }>()
 const emit = defineEmits<{ choose: [state: number] }>()
 
-const WORDS: Record<string, string> = { '1': 'LIT', d: 'DIM', '0': 'DARK' }
+const WORDS: Record<string, string> = { '1': 'ON', d: 'DIM', '0': 'OFF' }
 const TRIPS: Record<string, string> = { b: 'breaker trips', r: 'RCD trips' }
 const MOST_ROWS = 64
 const states = computed(() =>
@@ -34,10 +34,18 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
     <thead>
       <tr class="border-b-2 border-ink align-bottom">
         <th v-for="item in verdict.switches" :key="item.id" scope="col" class="px-1 pb-1">
-          <span class="code">{{ item.id }}</span>
+          <span class="code block">{{ item.id }}</span><span
+            v-if="placeOf && !isCompact"
+            class="block text-xs leading-tight font-normal text-soft"
+            >{{ placeOf(item.box) }}</span
+          >
         </th>
         <th v-for="lamp in verdict.lamps" :key="lamp.id" scope="col" class="px-1 pb-1">
-          <span class="code">{{ lamp.id }}</span>
+          <span class="code block">{{ lamp.id }}</span><span
+            v-if="placeOf && !isCompact"
+            class="block text-xs leading-tight font-normal text-soft"
+            >{{ placeOf(lamp.box) }}</span
+          >
         </th>
       </tr>
     </thead>

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import { isWired } from '@/shared/api/taskKinds'
-import type { Step } from '@/shared/api/generated/http'
+import type { PathData, Step } from '@/shared/api/generated/http'
 import BoardPane from '@/shared/board-pane/BoardPane.vue'
 import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
 import { bareBench, placesOf } from '@/shared/bench/bench'
@@ -70,6 +70,26 @@ const repaired = computed(() => {
   const made = verdict.value?.repair.moves[move.value - 1]
   return isRepairing.value && made ? standingAfter(made.standing) : standing.value
 })
+/** After the last move the board is seen to work: its own table, its own lamps. */
+const after = computed(() => {
+  const repair = verdict.value?.repair
+  return isRepairing.value && repair && move.value >= repair.moves.length ? (repair.after ?? null) : null
+})
+const shown = computed(() => {
+  if (!verdict.value || !after.value) return verdict.value
+  const statesOf = new Map(after.value.lamps.map(({ id, states }) => [id, states]))
+  const lamps = verdict.value.lamps.map((lamp) => ({ ...lamp, states: statesOf.get(lamp.id) ?? lamp.states }))
+  return { ...verdict.value, lamps, trips: after.value.trips }
+})
+const PUT_RIGHT: PathData = {
+  end: 'returns',
+  sentence: 'Put right. Flip the switches and see it work.',
+  stretches: [],
+  hops: [],
+  stopsAt: null,
+}
+const pathOf = (lamp: string, wanted: number) =>
+  after.value ? Promise.resolve(PUT_RIGHT) : api.path(props.attempt, lamp, wanted)
 const nearest = computed(() => standingAfter(verdict.value?.nearest.standing ?? []))
 watch(move, (chosen) => {
   const box = verdict.value?.repair.moves[chosen]?.box
@@ -100,9 +120,9 @@ function showBox(id: string) {
       >Not handed in yet: this is the board as it stands. The verdict comes with the hand-in.</StandingBoard
     >
     <template v-else>
-      <section class="flex items-start gap-4 border-b-2 border-ink px-5 py-3" aria-label="Verdict">
-        <VerdictMark :verdict="verdict.verdict" />
-        <div class="max-h-40 min-w-0 grow overflow-auto">
+      <section class="flex items-center gap-5 border-b border-line px-5 py-2" aria-label="Verdict">
+        <VerdictMark :verdict="after ? 'pass' : verdict.verdict" :word="after ? 'PUT RIGHT' : ''" />
+        <div class="min-w-0 grow">
           <p class="text-xl font-bold" data-test="headline">{{ verdict.headline }}</p>
           <SchemeNote :schemes="verdict.schemes" />
           <TriesList :tries="bench.tries" />
@@ -112,7 +132,7 @@ function showBox(id: string) {
       </section>
       <main class="grid min-h-0 grow grid-cols-[minmax(13rem,22fr)_minmax(0,46fr)_minmax(0,32fr)]">
         <section class="min-h-0 overflow-auto border-r-2 border-ink p-2" aria-label="Truth table">
-          <TruthTable :verdict="verdict" :state="state" @choose="(chosen) => (state = chosen)" />
+          <TruthTable :verdict="shown!" :state="state" :place-of="labelOf" @choose="(chosen) => (state = chosen)" />
         </section>
         <StandingBoard
           v-if="notes === NEAREST_PLAN && verdict.nearest.changes.length > 0"
@@ -126,15 +146,15 @@ function showBox(id: string) {
           v-model:open-box="openBox"
           v-model:state="state"
           v-model:tab="tab"
-          :path-of="(lamp, wanted) => api.path(attempt, lamp, wanted)"
-          :verdict="verdict"
+          :path-of="pathOf"
+          :verdict="shown!"
           :practice="bench.practice"
           :board="bench.board"
           :standing="repaired"
           :box-pins="boxPins"
           :place-pins="placePins"
           :pointed="pointed"
-          :dead="isRepairing"
+          :dead="isRepairing && !after"
         />
         <VerdictNotes
           v-model:tab="notes"

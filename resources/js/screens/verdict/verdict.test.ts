@@ -62,10 +62,10 @@ describe('the truth table', () => {
 
   it('says in words what the lamp does and what it should do where that differs', () => {
     expect(rows(verdict({})).map((text) => text.replace(/Show row \d/, '').trim())).toEqual([
-      'DARK ✕ should be lit',
-      'DARK',
-      'DARK',
-      'LIT',
+      'OFF ✕ should be on',
+      'OFF',
+      'OFF',
+      'ON',
     ])
   })
 
@@ -96,15 +96,16 @@ describe('the truth table', () => {
 describe('the findings', () => {
   it('are numbered by cause, consequences folded', () => {
     const { numbers, boxPins, placePins } = usePins(ref(verdict({})))
+    // Danger first.
     expect([...numbers.value]).toEqual([
-      [0, 1],
-      [2, 2],
+      [2, 1],
+      [0, 2],
     ])
     expect([...boxPins.value]).toEqual([
-      ['B2', [1]],
-      ['L1', [2]],
+      ['L1', [1]],
+      ['B2', [2]],
     ])
-    expect([...placePins.value.keys()]).toEqual(['S2#3', 'S2#2', 'LA#1'])
+    expect([...placePins.value.keys()]).toEqual(['LA#1', 'S2#3', 'S2#2'])
   })
 
   it('show danger by words and shape, and open the box', async () => {
@@ -124,6 +125,25 @@ describe('the findings', () => {
     expect(list.get('summary').text()).toBe('What follows from it (1)')
     await list.get('[data-finding=shell-live] button').trigger('click')
     expect(list.emitted('show')).toEqual([['L1']])
+  })
+
+  it('are one line where several remarks are of one kind', () => {
+    const remark = (box: string) => finding('earth-unsleeved', { severity: 'remark', boxes: [box], at: [`${box}#1`] })
+    const several = [remark('B1'), finding('never-lights'), remark('B2'), remark('L1')]
+    const { numbers, boxPins } = usePins(ref(verdict({ findings: several })))
+    expect([...numbers.value]).toEqual([
+      [1, 1],
+      [0, 2],
+      [2, 2],
+      [3, 2],
+    ])
+    expect(boxPins.value.get('L1')).toEqual([2])
+    const list = mount(FindingList, {
+      props: { findings: several, numbers: numbers.value, labelOf: (box) => `box ${box}` },
+    })
+    expect(list.findAll('ol > li')).toHaveLength(2)
+    expect(list.get('[data-finding=earth-unsleeved]').text()).toContain('Remark, 3 times')
+    expect(list.get('[data-finding=earth-unsleeved] summary').text()).toBe('The same at box B2, box L1')
   })
 
   it('say so when there are none', () => {
@@ -203,7 +223,7 @@ describe('the diagram', () => {
   it('says positions and lamps in words and marks the way of the current', () => {
     const text = drawn().text()
     expect(text).toContain('S1 up')
-    expect(text).toContain('LA lit')
+    expect(text).toContain('LA on')
     expect(drawn().findAll('[data-traced]')).toHaveLength(1)
     expect(drawn({ traced: new Set(['PS#1']) }).findAll('[data-traced]')).toHaveLength(0)
   })

@@ -98,7 +98,7 @@ function flipById(id: string) {
           <button type="button" class="btn" @click="openBox = null">◂ Whole board</button>
           <strong class="grow">{{ box.label }}</strong>
           <button type="button" class="btn px-3" @click="goOn(-1)">
-            <span aria-hidden="true">◂</span><span class="max-xl:sr-only">Box before</span>
+            <span aria-hidden="true">◂</span><span class="max-xl:sr-only">Previous box</span>
           </button>
           <button type="button" class="btn px-3" @click="goOn(1)">
             <span class="max-xl:sr-only">Next box</span><span aria-hidden="true">▸</span>

@@ -43,8 +43,8 @@ export function useCurrentPath(
   const tracedPlaces = computed(() => new Set(path.value?.hops.flatMap(({ from, to }) => [from, to]) ?? []))
 
   lamp.value = verdict.value.lamps[0]?.id ?? ''
-  watch([state, lamp], follow, { immediate: true })
-  async function follow([wantedState, wantedLamp]: [number, string]) {
+  watch([state, lamp, () => verdict.value.trips], follow, { immediate: true })
+  async function follow([wantedState, wantedLamp]: [number, string, string]) {
     if (!wantedLamp) return
     try {
       const found = await pathOf(wantedLamp, wantedState)

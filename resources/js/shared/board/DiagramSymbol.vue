@@ -137,7 +137,7 @@ const isTraced = (...pins: DiagramPin[]) => pins.every(({ place }) => props.trac
       font-size="18"
       fill="var(--color-ink)"
     >
-      {{ symbol.id }}{{ symbol.kind === 'lamp' ? ` ${{ on: 'lit', dim: 'dim', off: 'dark' }[lamp] ?? ''}` : '' }}
+      {{ symbol.id }}{{ symbol.kind === 'lamp' ? ` ${lamp}` : '' }}
     </text>
   </g>
   <g

@@ -163,7 +163,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :key="landing.id"
       :landing="landing"
       :name="nameOf(landing.id)"
-      :number="numbers.get(landing.id) ?? null"
+      :number="isIdle ? null : (numbers.get(landing.id) ?? null)"
       :carried="carried.includes(landing.id) || traced.has(landing.id)"
       :word="landing.landing ? '' : board.words.boxEarth"
       @pick="emit('pick', landing.id)"

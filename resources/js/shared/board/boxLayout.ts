@@ -178,7 +178,8 @@ function placeEntries(sides: Sides, frame: Frame, at: (enclosure: string) => Spo
     const sorted = [...sides[side]].sort((a, b) => at(a.far)[along] - at(b.far)[along])
     const total = count(sorted) * PITCH + (sorted.length - 1) * BETWEEN
     const [from, to] = along === 1 ? [frame.top, frame.bottom] : [frame.left, frame.right]
-    let start = from + Math.max(0, Math.round((to - from - total) / 2 / LANE)) * LANE
+    // Flags stand in the middle of a lane.
+    let start = from + Math.max(0, Math.round((to - from - total) / 2 / LANE)) * LANE - LANE / 2
     return sorted.map((group) => {
       const span = group.ends.length * PITCH
       const centre = start + span / 2

@@ -11,7 +11,7 @@ defineProps<{ mark: GradeData }>()
       <span class="code">{{ mark.got }} of {{ mark.total }}</span>
       {{ mark.isOpen ? 'so far' : mark.passes ? '· passed' : '· not passed' }}
     </p>
-    <p class="text-soft">Passed from {{ mark.passMark }}.</p>
+    <p class="text-soft">Pass mark {{ mark.passMark }}.</p>
     <p v-if="mark.critical" class="mt-2 flex gap-2 border-2 border-ink p-2 font-bold" data-test="critical">
       <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />{{ mark.critical }}
     </p>

@@ -6,7 +6,7 @@ defineEmits<{ again: [] }>()
 <template>
   <div class="mx-auto max-w-xl p-10">
     <template v-if="failure">
-      <h2 class="mb-2 text-xl font-bold">{{ what }} did not come</h2>
+      <h2 class="mb-2 text-xl font-bold">{{ what }} could not be loaded</h2>
       <p class="mb-5" role="alert">{{ failure }}</p>
       <div class="flex gap-3">
         <button type="button" class="btn-main" @click="$emit('again')">Try again</button>

@@ -16,9 +16,9 @@ watch(at, async () => {
 
 <template>
   <div class="sticky -top-3 z-10 flex flex-wrap gap-2 bg-paper py-2">
-    <button type="button" class="btn px-3" :disabled="at < 0" @click="goBy(-1)">◂ Step before</button>
+    <button type="button" class="btn px-3" :disabled="at < 0" @click="goBy(-1)">◂ Previous</button>
     <button type="button" class="btn px-3" :disabled="at >= steps.length" @click="goBy(1)">
-      {{ at < 0 ? first : at < steps.length - 1 ? 'Next step ▸' : done }}
+      {{ at < 0 ? first : at < steps.length - 1 ? 'Next ▸' : done }}
     </button>
   </div>
   <ol ref="list" class="list-inside list-decimal">

@@ -57,7 +57,7 @@ it('gives a right wiring everything', function (string $slug) {
 })->with(['propagation-house', 'seed-store', 'boat-store', 'towpath-workshop', 'packing-barn']);
 
 // Trade-facts 3: exchanging common and a traveler at one switch lights the lamp in one position of four.
-it('marks behaviour by the states that are right, over what chance gives', function () {
+it('marks behaviour by the states that are right, after allowing for guessing', function () {
     $scheme = new GradingScheme('states', 40, 20, behaviour: 40, critical: []);
     $right = planned()->wiring;
     $grades = fn (Wiring $wiring) => (new Grader($scheme))->ofWiring(judged($wiring))->got();

@@ -1120,6 +1120,16 @@ export interface RepairData {
     standing: Step[]
   }[]
   /**
+   * What the board does after the last move; not there in what was judged before it was told.
+   */
+  after?: {
+    lamps: {
+      id: string
+      states: string
+    }[]
+    trips: string
+  } | null
+  /**
    * The usual mistakes that it takes back, in words.
    */
   undoes: string
