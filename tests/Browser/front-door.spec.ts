@@ -137,7 +137,7 @@ test('an instructor tries a board on the bench, coached, and nothing is kept', a
   await page.getByRole('button', { name: 'Wire this board' }).click()
   await page.waitForURL(/\/bench\/\d+$/)
   const attempt = page.url().split('/').at(-1)
-  await expect(page.getByRole('region', { name: 'Trying a board' })).toContainText('Nothing is kept')
+  await expect(page.getByRole('region', { name: 'Trying a board' })).toContainText('Nothing is saved')
   await page.getByRole('button', { name: 'Help', exact: true }).click()
   await expect(page.getByRole('group', { name: /^Open box/ })).toBeVisible()
   await page.getByRole('button', { name: 'Hand in' }).click()

@@ -336,7 +336,7 @@ test('a coached bench helps, and a kept task is opened again', async ({ page, br
   await signIn(page, 'marit')
   await setTask(page, 1, 'wire', 'With help', async () => {
     await page.locator('[data-test=mode]').selectOption('coached')
-    for (const help of ['hints', 'a tester', 'the truth table']) await page.getByLabel(help, { exact: true }).check()
+    for (const help of ['Hints', 'A tester', 'The truth table']) await page.getByLabel(help, { exact: true }).check()
   })
   const trainee = await asTrainee(browser, 'odalys')
   await openTask(trainee, 'With help', 'coached')

@@ -15,6 +15,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Plan\Plan;
+use Zwindle\Plan\PlanFamily;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
 use Zwindle\Plan\Refusal\NeutralAt;
@@ -34,18 +35,22 @@ final class PlanListResource extends JsonResource
         $board = $file->drawing();
         $changes = new ChangeSentence($board);
         $sentences = new PlanDifference($board);
+        // Of each family the first, by the number it has in the list.
+        $families = array_map(PlanFamily::of(...), $planning->plans);
+        $heads = array_map(fn (string $family) => (int) array_search($family, $families, true), $families);
 
         return [
             'board' => BoardFileResource::make($file),
             'edition' => ($edition ?? $board->edition)->id,
             'editions' => EditionsShape::of($board->edition->id),
-            'plans' => array_map(fn (Plan $plan) => [
+            'plans' => array_map(fn (Plan $plan, int $i) => [
+                'head' => $heads[$i],
                 'schemeId' => $plan->result->scheme()?->value,
                 'scheme' => (new SchemeSentence($plan->result->evidence))->all()[0]['name'] ?? '',
-                'differs' => $sentences->differences($plan, $planning->plans[0]),
+                'differs' => $sentences->differences($plan, $planning->plans[$heads[$i] === $i ? 0 : $heads[$i]]),
                 'verdict' => $plan->result->verdict->value,
                 'headline' => (new Headline($plan->result))->sentence(),
-            ], $planning->plans),
+            ], $planning->plans, array_keys($planning->plans)),
             'impossible' => $planning->reason === null
                 ? null
                 : (new RefusalSentence($board))->of($planning, Refusal::of($planning, $board, edition: $edition), $edition),

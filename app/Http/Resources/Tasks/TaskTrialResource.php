@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Tasks;
 
+use App\Shapes\SketchShape;
 use App\Wording\ProblemSentence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -13,6 +14,7 @@ use Zwindle\Exam\Vary\TooFewVariants;
 use Zwindle\Exam\Vary\Variant;
 use Zwindle\Exam\Vary\Variants;
 use Zwindle\Format\Read\Problem;
+use Zwindle\Format\Write\BoardArray;
 
 /**
  * A task tried before it is used.
@@ -39,11 +41,12 @@ final class TaskTrialResource extends JsonResource
                 'joints' => $spread->joints(), 'conductors' => $spread->conductors(),
                 'refusal' => $few === null ? '' : __('messages.too-few-variants', ['there' => $few->there, 'wanted' => $few->wanted]),
             ],
+            'sketch' => self::sketch($board),
             'seats' => array_map(fn (Variant $variant) => $this->seat($board, $variant), $seats),
         ];
     }
 
-    /** @return array{seat: int, feed: string, light: string, order: string, joints: int} */
+    /** @return array<string, mixed> */
     private function seat(Board $board, Variant $variant): array
     {
         $label = fn (string $box) => $board->enclosures[$box]->label ?? '';
@@ -69,6 +72,13 @@ final class TaskTrialResource extends JsonResource
                 ),
             ),
             'joints' => $variant->layout->joints,
+            'sketch' => self::sketch($variant->board),
         ];
+    }
+
+    /** @return array<string, mixed> a board drawn small */
+    private static function sketch(Board $board): array
+    {
+        return SketchShape::of((string) json_encode(BoardArray::of($board)));
     }
 }

@@ -32,7 +32,14 @@ const data = work.data
 void work.load()
 
 const openInAddress = useInAddress('box', true)
-const openId = computed({ get: () => openInAddress.value, set: (id) => (openInAddress.value = id) })
+/** The first box to be wired is open at first, and the address does not tell of it. */
+const firstBox = computed(
+  () => (board.value.enclosures.find(({ kind }) => kind !== 'supply') ?? board.value.enclosures[0])?.id ?? '',
+)
+const openId = computed({
+  get: () => openInAddress.value || firstBox.value,
+  set: (id) => (openInAddress.value = id === firstBox.value ? '' : id),
+})
 const view = ref<'box' | 'schedule'>('box')
 const helpOpen = ref(false)
 const coachOpen = ref(false)
@@ -83,8 +90,6 @@ useKeys({
 
 watch(data, (fresh) => {
   if (fresh?.handedInAt || (fresh && !fresh.isMine)) return void router.replace(`/verdict/${props.attempt}`)
-  if (fresh && !fresh.isToBegin && !openId.value)
-    openId.value = fresh.board.enclosures.find(({ kind }) => kind !== 'supply')?.id ?? fresh.board.enclosures[0]!.id
 })
 
 function open(id: string) {

@@ -3,52 +3,74 @@ import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import { computed } from 'vue'
 import type { PlanList } from '@/shared/api/generated/http'
 import { practices } from '@/shared/practices'
+import SchemeSketch from './SchemeSketch.vue'
 
-const props = defineProps<{ list: PlanList; busy: boolean; converting: boolean; refusal: string }>()
+const props = defineProps<{ list: PlanList; switches: number; busy: boolean; converting: boolean; refusal: string }>()
 defineEmits<{ convert: [to: string] }>()
 const chosen = defineModel<number>('chosen', { required: true })
 const edition = defineModel<string>('edition', { required: true })
 
 const others = computed(() => practices().filter(({ id }) => id !== props.list.board.practice))
 
+/** Plans that differ only in which color carries what are one entry, with a choice. */
+const heads = computed(() => [...new Set(props.list.plans.map(({ head }) => head))])
+const chosenHead = computed(() => props.list.plans[chosen.value]?.head ?? 0)
+const colours = computed(() =>
+  props.list.plans.flatMap(({ head }, number) => (head === chosenHead.value ? [number] : [])),
+)
+
 const SIGNS = { pass: '✓', remarks: '✓ with a remark', fail: '✕' }
 </script>
 
 <template>
   <section
-    class="flex min-h-0 flex-col gap-3 overflow-auto border-r-2 border-ink p-3"
+    class="flex min-h-0 flex-col gap-3 overflow-auto border-r border-line p-3"
     aria-label="The plans"
     tabindex="0"
   >
     <p v-if="refusal" role="alert" class="border-2 border-ink p-2">{{ refusal }}</p>
     <slot />
     <label class="block text-soft">
-      planned by
+      Planned by
       <select v-model="edition" class="field min-h-9" data-test="edition" :aria-busy="busy">
         <option v-for="item in list.editions" :key="item.id" :value="item.id">
           {{ item.id }}{{ item.own ? ' (the board’s)' : '' }}
         </option>
       </select>
     </label>
-    <RadioGroup v-if="list.plans.length > 0" v-model="chosen" class="divide-y-2 divide-line border-y-2 border-ink">
+    <RadioGroup
+      v-if="heads.length > 0"
+      :model-value="chosenHead"
+      class="divide-y divide-line border-y border-ink"
+      @update:model-value="(head: number) => (chosen = head)"
+    >
       <RadioGroupLabel class="sr-only">Plan</RadioGroupLabel>
-      <RadioGroupOption v-for="(line, i) in list.plans" :key="i" v-slot="{ checked }" :value="i" as="template">
+      <RadioGroupOption v-for="head in heads" :key="head" v-slot="{ checked }" :value="head" as="template">
         <div
-          class="flex min-h-14 cursor-pointer items-center gap-3 px-2 py-1"
-          :class="checked ? 'border-l-8 border-violet bg-wash' : ''"
-          :data-plan="i"
+          class="flex min-h-14 cursor-pointer items-center gap-3 px-2 py-2"
+          :class="checked ? 'border-l-4 border-violet bg-wash' : ''"
+          :data-plan="head"
         >
-          <span class="code w-7 shrink-0 text-right text-xl">{{ i + 1 }}</span>
-          <RadioGroupLabel as="p"
-            ><strong class="block">{{ line.scheme }}</strong
-            ><span class="block text-soft">{{ SIGNS[line.verdict] }}{{ i === 0 ? ', preferred' : '' }}</span
-            ><span v-for="sentence in line.differs" :key="sentence" class="block text-sm">{{
+          <SchemeSketch :scheme="list.plans[head]!.schemeId" :switches="switches" />
+          <RadioGroupLabel as="p" class="min-w-0"
+            ><strong class="block">{{ list.plans[head]!.scheme }}</strong
+            ><span class="block text-soft"
+              >{{ SIGNS[list.plans[head]!.verdict] }}{{ head === 0 ? ', preferred' : '' }}</span
+            ><span v-for="sentence in list.plans[head]!.differs" :key="sentence" class="block text-sm">{{
               sentence
             }}</span></RadioGroupLabel
           >
         </div>
       </RadioGroupOption>
     </RadioGroup>
+    <label v-if="colours.length > 1" class="block" data-test="colours">
+      Which color carries what
+      <select v-model.number="chosen" class="field min-h-9">
+        <option v-for="number in colours" :key="number" :value="number">
+          {{ list.plans[number]!.head === number ? 'As usual' : list.plans[number]!.differs.join('; ') }}
+        </option>
+      </select>
+    </label>
     <p v-if="list.truncated" class="text-soft">The list stops at {{ list.truncated }}; there may be more.</p>
     <section v-if="list.neutrals.length > 0">
       <h2 class="font-bold">An electronic switch?</h2>

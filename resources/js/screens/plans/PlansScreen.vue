@@ -83,6 +83,7 @@ async function convert(to: string) {
         v-model:chosen="chosen"
         v-model:edition="edition"
         :list="list"
+        :switches="plan?.verdict.switches.length ?? 1"
         :busy="busy"
         :converting="converting"
         :refusal="refusal || failure"

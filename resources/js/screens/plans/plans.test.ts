@@ -8,7 +8,14 @@ import CoreRoles from './CoreRoles.vue'
 import PlanChoice from './PlanChoice.vue'
 import { usePlans } from './usePlans'
 
-const line = { schemeId: 'dead-end', scheme: 'dead-end run', differs: [], verdict: 'pass' as const, headline: 'Right.' }
+const line = {
+  head: 0,
+  schemeId: 'dead-end',
+  scheme: 'dead-end run',
+  differs: [],
+  verdict: 'pass' as const,
+  headline: 'Right.',
+}
 const list = (more: Partial<PlanList> = {}): PlanList => ({
   board: { id: 3, title: 'Seed store', practice: 'na', brief: '' },
   edition: 'NEC-2014',
@@ -20,6 +27,7 @@ const list = (more: Partial<PlanList> = {}): PlanList => ({
     line,
     {
       ...line,
+      head: 1,
       schemeId: 'common-link',
       scheme: 'commons tied together',
       differs: ['W3: white traveler'],
@@ -38,7 +46,15 @@ afterEach(() => vi.restoreAllMocks())
 describe('the list of plans', () => {
   const shown = (more: Partial<PlanList> = {}) =>
     mount(PlanChoice, {
-      props: { list: list(more), busy: false, converting: false, refusal: '', chosen: 0, edition: 'NEC-2014' },
+      props: {
+        list: list(more),
+        switches: 2,
+        busy: false,
+        converting: false,
+        refusal: '',
+        chosen: 0,
+        edition: 'NEC-2014',
+      },
     })
 
   it('names each plan with its scheme and what it earns, and where an electronic switch could go', () => {
@@ -50,6 +66,24 @@ describe('the list of plans', () => {
     expect(text).toContain('Yard door: no neutral.')
     expect(text).toContain('NEC-2014 (the board’s)')
     expect(shown({ truncated: 60 }).text()).toContain('The list stops at 60')
+  })
+
+  it('has one entry for plans that differ only in colors, with a choice of them', async () => {
+    const other = { ...line, differs: ['W3: red neutral'] }
+    const wrapper = shown({
+      plans: [line, other, { ...line, head: 2, schemeId: 'light-fed', scheme: 'fed at the light' }],
+    })
+    expect(wrapper.findAll('[data-plan]').map((entry) => entry.attributes('data-plan'))).toEqual(['0', '2'])
+    expect(wrapper.findAll('[data-sketch]').map((sketch) => sketch.attributes('data-sketch'))).toEqual([
+      'dead-end',
+      'light-fed',
+    ])
+    expect(wrapper.findAll('[data-test=colours] option').map((option) => option.text())).toEqual([
+      'As usual',
+      'W3: red neutral',
+    ])
+    await wrapper.get('[data-test=colours] select').setValue('1')
+    expect(wrapper.emitted('update:chosen')).toEqual([[1]])
   })
 
   it('asks for another plan, another edition, and the other practice', async () => {

@@ -47,26 +47,31 @@ const LISTS = [
       <details v-if="attack![name].length > 0" class="mt-1" :data-list="name">
         <summary class="min-h-9 cursor-pointer font-bold">{{ title }} ({{ attack![`${name}Count`] }})</summary>
         <ul class="divide-y divide-line">
-          <li v-for="(item, i) in attack![name]" :key="i" class="flex items-center gap-3 py-1">
-            <span class="code w-20 shrink-0">{{ item.got }} of {{ item.total }}</span>
-            <span class="grow">{{ item.text }}</span>
-            <button type="button" class="btn min-h-9 px-3 text-sm" @click="opened = item">On the board</button>
+          <li v-for="(item, i) in attack![name]" :key="i" class="py-1">
+            <div class="flex items-center gap-3">
+              <span class="code w-20 shrink-0">{{ item.got }} of {{ item.total }}</span>
+              <span class="grow">{{ item.text }}</span>
+              <button
+                type="button"
+                class="btn min-h-9 px-3 text-sm"
+                :aria-expanded="opened === item"
+                @click="opened = opened === item ? null : item"
+              >
+                {{ opened === item ? 'Close' : 'On the board' }}
+              </button>
+            </div>
+            <div
+              v-if="opened === item && standing && found?.board"
+              class="mt-2 flex h-[28rem] flex-col border border-line"
+              data-test="opened"
+            >
+              <StandingBoard v-model="openBox" class="grow" :board="found.board" :standing="standing"
+                >{{ item.got }} of {{ item.total }} points.</StandingBoard
+              >
+            </div>
           </li>
         </ul>
       </details>
     </template>
-    <div
-      v-if="opened && standing && found?.board"
-      class="mt-3 flex h-[28rem] flex-col border-2 border-ink"
-      data-test="opened"
-    >
-      <p class="flex items-center gap-3 border-b border-line p-2">
-        <span class="grow font-bold">{{ opened.text }}</span>
-        <button type="button" class="btn min-h-9 px-3 text-sm" @click="opened = null">Close</button>
-      </p>
-      <StandingBoard v-model="openBox" class="grow" :board="found.board" :standing="standing"
-        >{{ opened.got }} of {{ opened.total }} points.</StandingBoard
-      >
-    </div>
   </section>
 </template>

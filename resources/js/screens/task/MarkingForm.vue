@@ -13,11 +13,11 @@ watch(own, (now) => (edited.value = now ? (JSON.parse(JSON.stringify(now.marking
   immediate: true,
 })
 const PARTS = {
-  behaviour: 'what it does',
-  safety: 'safety',
-  order: 'order of work',
-  time: 'time',
-  answers: 'answers',
+  behaviour: 'What it does',
+  safety: 'Safety',
+  order: 'Order of work',
+  time: 'Time',
+  answers: 'Answers',
 } as const
 const sum = computed(() => {
   const marking = edited.value
@@ -28,7 +28,7 @@ const sum = computed(() => {
 })
 const numberOf = (event: Event) => Math.max(0, Math.round(Number((event.target as HTMLInputElement).value)))
 
-const CRITICAL = { danger: 'any danger', fault: 'any fault' } as const
+const CRITICAL = { danger: 'Any danger', fault: 'Any fault' } as const
 const NEW_POINTS = 5
 const unused = computed(() => props.rules.filter(({ code }) => !(code in (edited.value?.rules ?? {}))))
 /** A rule of the other practice has its code for a name. */
@@ -62,8 +62,8 @@ function setRule(code: string, points: number) {
 
 <template>
   <fieldset class="flex flex-col gap-2">
-    <legend class="mb-2 text-lg font-bold">4. What is it worth?</legend>
-    <select v-model.number="chosen" class="field" aria-label="marking" data-test="marking">
+    <legend class="mb-2 text-lg font-bold">What it is worth</legend>
+    <select v-model.number="chosen" class="field" aria-label="Marking" data-test="marking">
       <option v-for="one in markings" :key="one.id" :value="one.id">
         {{ one.title }}{{ one.isMine ? `, version ${one.version}` : '' }}
       </option>
@@ -80,7 +80,7 @@ function setRule(code: string, points: number) {
       </button>
     </p>
     <div v-if="isOpen && edited && own" class="grid grid-cols-2 gap-2 border-l-4 border-ink pl-3" data-test="points">
-      <label class="col-span-2">title <input v-model="edited.title" class="field min-h-9" maxlength="200" /></label>
+      <label class="col-span-2">Title <input v-model="edited.title" class="field min-h-9" maxlength="200" /></label>
       <label v-for="(name, part) in PARTS" :key="part">
         {{ name }}
         <input
@@ -103,20 +103,20 @@ function setRule(code: string, points: number) {
         />
       </label>
       <label v-if="unused.length > 0">
-        points for keeping a rule
+        Points for a rule
         <select
           class="field min-h-9"
           value=""
           data-test="add-rule"
           @change="setRule(($event.target as HTMLSelectElement).value, NEW_POINTS)"
         >
-          <option value="">choose one …</option>
+          <option value="">Choose one …</option>
           <option v-for="rule in unused" :key="rule.code" :value="rule.code">{{ rule.text }}</option>
         </select>
       </label>
       <div v-for="item in edited.workmanship ?? []" :key="item.id" class="col-span-2 flex items-end gap-2">
         <label class="grow">
-          inspection: {{ item.text }}
+          Inspection: {{ item.text }}
           <input v-model.number="item.points" class="field min-h-9" type="number" min="1" />
         </label>
         <button
@@ -146,24 +146,24 @@ function setRule(code: string, points: number) {
         {{ name }} fails the whole
       </label>
       <label>
-        what it does is marked by
+        What it does is marked by
         <select v-model="edited.behaviourBy" class="field min-h-9">
-          <option value="states">combinations that are right</option>
-          <option value="distance">mistakes to the nearest right wiring</option>
+          <option value="states">Combinations that are right</option>
+          <option value="distance">Mistakes to the nearest right wiring</option>
         </select>
       </label>
       <label v-if="edited.behaviourBy === 'distance'">
-        points a mistake
+        Points a mistake
         <input v-model.number="edited.perMistake" class="field min-h-9" type="number" min="1" />
       </label>
       <label
-        >time earns within, minutes
+        >Time earns within, minutes
         <input v-model.number="edited.withinMinutes" class="field min-h-9" type="number" min="1"
       /></label>
       <label
-        >total <input v-model.number="edited.total" class="field min-h-9" type="number" min="1" data-test="total"
+        >Total <input v-model.number="edited.total" class="field min-h-9" type="number" min="1" data-test="total"
       /></label>
-      <label>pass mark <input v-model.number="edited.passMark" class="field min-h-9" type="number" min="0" /></label>
+      <label>Pass mark <input v-model.number="edited.passMark" class="field min-h-9" type="number" min="0" /></label>
       <p class="col-span-2" data-test="sum">
         The parts come to {{ sum }}{{ sum === edited.total ? '.' : `, the total says ${edited.total}.` }}
       </p>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { TaskFile, TaskWords } from '@/shared/api/generated/http'
 
-defineProps<{ words: TaskWords; isAnswered: boolean }>()
+const props = defineProps<{ words: TaskWords; isAnswered: boolean }>()
 const task = defineModel<TaskFile>({ required: true })
 const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
 
@@ -14,6 +15,9 @@ function weigh(code: string, weight: string) {
 
 const sorted = (rules: Record<string, string>) => JSON.stringify(Object.entries(rules).sort())
 const isTaken = (rules: Record<string, string>) => sorted(rules) === sorted(task.value.rules ?? {})
+
+/** None of the ready sets: single rules were adjusted. */
+const isOwn = computed(() => !props.words.ruleSets.some(({ rules }) => isTaken(rules)))
 
 function stand(habit: string, position: string) {
   const positions = { ...task.value.positions }
@@ -39,7 +43,7 @@ function stand(habit: string, position: string) {
           :data-habit="habit.id"
           @change="stand(habit.id, valueOf($event))"
         >
-          <option value="">say nothing</option>
+          <option value="">Say nothing</option>
           <option v-for="position in habit.positions" :key="position.id" :value="position.id">
             {{ position.text }}
           </option>
@@ -47,7 +51,7 @@ function stand(habit: string, position: string) {
       </label>
     </fieldset>
     <fieldset v-if="!isAnswered">
-      <legend class="mb-2 text-lg font-bold">3. Which remarks count?</legend>
+      <legend class="mb-2 text-lg font-bold">What counts as a fault</legend>
       <div class="mb-3 flex flex-wrap gap-2" role="group" aria-label="Ready sets of rules">
         <button
           v-for="set in words.ruleSets"
@@ -64,20 +68,29 @@ function stand(habit: string, position: string) {
             ><span class="text-sm font-normal text-soft">{{ set.note }}</span></span
           >
         </button>
-      </div>
-      <label v-for="rule in words.rules" :key="rule.code" class="mb-1 flex items-center gap-3">
-        <select
-          class="field min-h-9 w-36 shrink-0"
-          :value="task.rules?.[rule.code] ?? 'remark'"
-          :data-rule="rule.code"
-          @change="weigh(rule.code, valueOf($event))"
+        <span
+          class="flex min-h-11 items-center rounded-md border px-3"
+          :class="isOwn ? 'border-violet bg-wash font-bold' : 'border-line text-soft'"
+          data-rule-set="own"
+          >Your own{{ isOwn ? ', in force' : '' }}</span
         >
-          <option value="remark">{{ rule.own }}</option>
-          <option value="fault">fault</option>
-          <option value="off">left out</option>
-        </select>
-        <span>{{ rule.text }}</span>
-      </label>
+      </div>
+      <details data-test="adjust">
+        <summary class="min-h-9 cursor-pointer">Adjust single rules{{ isOwn ? ' (adjusted)' : '' }}</summary>
+        <label v-for="rule in words.rules" :key="rule.code" class="mb-1 flex items-center gap-3">
+          <select
+            class="field min-h-9 w-36 shrink-0"
+            :value="task.rules?.[rule.code] ?? 'remark'"
+            :data-rule="rule.code"
+            @change="weigh(rule.code, valueOf($event))"
+          >
+            <option value="remark">{{ rule.own }}</option>
+            <option value="fault">Fault</option>
+            <option value="off">Left out</option>
+          </select>
+          <span>{{ rule.text }}</span>
+        </label>
+      </details>
     </fieldset>
   </div>
 </template>

@@ -6,18 +6,18 @@ const props = defineProps<{ board: number; words: TaskWords; isAnswered: boolean
 const task = defineModel<TaskFile>({ required: true })
 
 const VARYING = {
-  feed: 'where the feed comes in',
-  lamp: 'where the light hangs',
-  order: 'the order of the switches',
-  faces: 'the faces of the switches',
-  labels: 'the labels of the cables',
-  colours: 'the colors, where there are several',
+  feed: 'Where the feed comes in',
+  lamp: 'Where the light hangs',
+  order: 'The order of the switches',
+  faces: 'The faces of the switches',
+  labels: 'The labels of the cables',
+  colours: 'The colors, where there are several',
 } as const
 const HELP = {
-  hints: 'hints',
-  labels: 'labels on the ends',
-  tester: 'a tester',
-  'truth-table': 'the truth table',
+  hints: 'Hints',
+  labels: 'Labels on the ends',
+  tester: 'A tester',
+  'truth-table': 'The truth table',
 } as const
 const canVary = (what: string) => task.value.surface !== 'wall' || props.words.movable.includes(what)
 function stay() {
@@ -29,27 +29,27 @@ const boxes = computed(() => props.words.boxes)
 
 <template>
   <fieldset class="flex flex-col gap-3">
-    <legend class="mb-2 text-lg font-bold">1. What is asked?</legend>
+    <legend class="mb-2 text-lg font-bold">What is asked</legend>
     <label>
-      title, which trainees see
+      Title, which trainees see
       <input v-model="task.title" class="field" maxlength="200" data-test="title" />
     </label>
     <div class="grid grid-cols-2 gap-3">
       <label class="col-span-2">
-        kind
+        Kind
         <select v-model="task.kind" class="field" data-test="kind">
           <option v-for="(name, kind) in words.kinds" :key="kind" :value="kind">{{ name }}</option>
         </select>
       </label>
       <label>
-        mode
+        Mode
         <select v-model="task.mode" class="field" data-test="mode">
-          <option value="exam">exam: silent</option>
-          <option value="coached">coached</option>
+          <option value="exam">Exam: silent</option>
+          <option value="coached">Coached</option>
         </select>
       </label>
       <label>
-        minutes
+        Minutes
         <input
           class="field"
           type="number"
@@ -61,24 +61,24 @@ const boxes = computed(() => props.words.boxes)
         />
       </label>
       <label>
-        tries
+        Tries
         <input v-model.number="task.tries" class="field" type="number" min="1" max="10" />
       </label>
       <label v-if="isAnswered && task.kind !== 'parts'">
-        questions
+        Questions
         <input v-model.number="task.questions" class="field" type="number" min="1" max="20" data-test="questions" />
       </label>
       <label v-if="!isAnswered">
-        order of work
+        Order of work
         <select v-model="task.order" class="field">
-          <option :value="null">not judged</option>
-          <option value="box-by-box">box by box</option>
-          <option value="farthest-first">farthest first</option>
+          <option :value="null">Not judged</option>
+          <option value="box-by-box">Box by box</option>
+          <option value="farthest-first">Farthest first</option>
         </select>
       </label>
     </div>
     <label>
-      brief
+      Brief
       <textarea v-model="task.brief" class="field min-h-20 py-2" maxlength="4000" data-test="brief" />
     </label>
     <fieldset v-if="task.kind === 'finish'">
@@ -90,7 +90,7 @@ const boxes = computed(() => props.words.boxes)
           :checked="task.start === 'as-found'"
           @change="task.start = ($event.target as HTMLInputElement).checked ? 'as-found' : 'boxes'"
         />
-        what the as-found sheet says, to add to
+        What the as-found sheet says, to add to
       </label>
       <p v-if="task.start === 'as-found' && !words.hasAsFound" role="alert" data-test="nothing-found">
         ! Nothing is written down of this board yet:
@@ -108,10 +108,10 @@ const boxes = computed(() => props.words.boxes)
     <fieldset>
       <legend class="font-bold">What differs from seat to seat</legend>
       <label class="block">
-        the boards are
+        The boards are
         <select v-model="task.surface" class="field" data-test="surface" @change="stay">
-          <option value="screen">on the screen</option>
-          <option value="wall">real ones, on the wall</option>
+          <option value="screen">On the screen</option>
+          <option value="wall">Real ones, on the wall</option>
         </select>
       </label>
       <label v-for="(name, what) in VARYING" :key="what" class="flex min-h-9 items-center gap-2">
@@ -125,7 +125,7 @@ const boxes = computed(() => props.words.boxes)
         />{{ name }}{{ canVary(what) ? '' : ' (stays on a wall)' }}
       </label>
       <label v-if="seats" class="mt-1 block">
-        seed: the same gives the same variants for ever
+        Seed: the same gives the same variants for ever
         <input v-model="task.seed" class="field" maxlength="64" data-test="seed" />
       </label>
     </fieldset>

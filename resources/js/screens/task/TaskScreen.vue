@@ -32,18 +32,18 @@ async function set() {
       <select
         v-if="made.kept.value.length > 0"
         class="field w-56"
-        aria-label="Tasks kept on this board"
+        aria-label="Tasks saved on this board"
         :value="kept ?? ''"
         data-test="kept-tasks"
         @change="open(($event.target as HTMLSelectElement).value)"
       >
-        <option value="">a new task</option>
+        <option value="">A new task</option>
         <option v-for="one in made.kept.value" :key="one.id" :value="one.id">{{ one.title }}</option>
       </select>
     </TopBar>
     <LoadState v-if="!words" :failure="made.failure.value" what="The board" @again="made.load" />
-    <main v-else class="grid min-h-0 grow grid-cols-[minmax(0,52fr)_minmax(0,48fr)]">
-      <div class="flex min-h-0 flex-col border-r-2 border-ink">
+    <main v-else class="grid min-h-0 grow grid-cols-[minmax(0,56fr)_minmax(0,44fr)]">
+      <div class="flex min-h-0 flex-col border-r border-line">
         <p
           v-if="made.isGivenBack.value"
           class="flex items-center gap-3 border-b border-line px-5 py-1"
@@ -66,21 +66,19 @@ async function set() {
             />
           </div>
         </form>
-        <div class="flex flex-wrap items-center gap-3 border-t-2 border-ink p-3" data-test="set-bar">
+        <div class="flex flex-wrap items-center gap-3 border-t border-line p-3" data-test="set-bar">
           <div v-if="refusal" role="alert" class="w-full border-2 border-ink p-2">
             <p class="font-bold">{{ refusal }}</p>
             <p v-for="problem in problems" :key="problem.message">{{ problem.message }}</p>
           </div>
           <label class="flex items-center gap-2">
-            for
+            For
             <select v-model.number="classroom" class="field w-56">
               <option v-for="one in classrooms" :key="one.id" :value="one.id">{{ one.name }}</option>
             </select>
           </label>
           <span class="grow" />
-          <button type="button" class="btn" :disabled="busy" @click="made.save">
-            {{ made.id.value === null ? 'Save' : 'Keep' }}
-          </button>
+          <button type="button" class="btn" :disabled="busy" @click="made.save">Save</button>
           <button type="button" class="btn-main" :disabled="busy || trainees.length === 0" data-test="set" @click="set">
             {{ busy ? 'Setting …' : `Set it to ${trainees.length} seats` }}
           </button>

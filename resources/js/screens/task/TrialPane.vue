@@ -1,9 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { TaskTrial } from '@/shared/api/generated/http'
+import BoardThumb from '@/shared/board/BoardThumb.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
 
 const props = defineProps<{ trial: TaskTrial | null; isTrying: boolean; same: boolean }>()
+const seat = ref(0)
+const seen = computed(() => props.trial?.seats[Math.min(seat.value, props.trial.seats.length - 1)] ?? null)
 const spread = computed(() => props.trial?.spread ?? null)
 const range = ([least, most]: readonly [number, number]) => (least === most ? String(least) : `${least} to ${most}`)
 const work = computed(() =>
@@ -21,6 +24,36 @@ const many = (count: number) => (count >= 1_000_000 ? 'more than a million' : co
   >
     <h2 class="text-xl font-bold">Tried before it is used</h2>
     <p v-if="isTrying" role="status" class="text-soft">Laying out every seat …</p>
+    <figure v-if="trial" class="flex items-center gap-4" data-test="preview">
+      <div class="h-44 w-72 shrink-0 bg-face"><BoardThumb :sketch="seen?.sketch ?? trial.sketch" /></div>
+      <figcaption class="grow">
+        <template v-if="seen">
+          <p class="flex items-center gap-2">
+            <button
+              type="button"
+              class="btn min-h-9 px-3"
+              :disabled="seat === 0"
+              aria-label="Previous seat"
+              @click="seat--"
+            >
+              ◂
+            </button>
+            <strong>Seat {{ seen.seat }} of {{ trial.seats.length }}</strong>
+            <button
+              type="button"
+              class="btn min-h-9 px-3"
+              :disabled="seat >= trial.seats.length - 1"
+              aria-label="Next seat"
+              @click="seat++"
+            >
+              ▸
+            </button>
+          </p>
+          <p>Feed into {{ seen.feed }}, light from {{ seen.light }}, {{ seen.joints }} joints.</p>
+        </template>
+        <p v-else>Every seat gets this board.</p>
+      </figcaption>
+    </figure>
     <template v-if="trial">
       <ul v-if="trial.problems.length > 0" role="alert" class="border-2 border-ink p-3" data-test="problems">
         <li v-for="(problem, i) in trial.problems" :key="i"><strong>!</strong> {{ problem.message }}</li>

@@ -956,10 +956,14 @@ export interface Refusal {
   [k: string]: unknown
 }
 export interface PlanLine {
+  /**
+   * The first in the list that differs from it only in which color carries what; its own number for that one.
+   */
+  head: number
   schemeId: string | null
   scheme: string
   /**
-   * What its cores carry that they do not in the first plan; nothing for the first.
+   * What its cores carry that they do not in the first of its kind; for those, in the first plan of all.
    */
   differs: string[]
   verdict: Verdict
@@ -1335,12 +1339,14 @@ export interface TaskTrial {
     conductors: [number, number]
     refusal: string
   } | null
+  sketch: Sketch
   seats: {
     seat: number
     feed: string
     light: string
     order: string
     joints: number
+    sketch: Sketch
   }[]
 }
 /**
