@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { defineAsyncComponent, watch } from 'vue'
+import { useNight } from '@/shared/frame/useNight'
 import { isPaletteOpen } from '@/shared/frame/palette'
 import { useSession } from '@/shared/stores/session'
 
 const session = useSession()
+useNight()
 const fetchPalette = () => import('@/shared/frame/CommandPalette.vue')
 const CommandPalette = defineAsyncComponent(fetchPalette)
 /** Fetched before it is asked for, so that what is typed right after its key is not lost. */

@@ -206,7 +206,7 @@ test('one frame: every place by its bar, by keys and by its address', async ({ p
   await page.goto('/plans/5?box=B2')
   await expect(page.locator('svg[data-box=B2]')).toBeVisible()
   await page.getByRole('button', { name: 'Whole board' }).click()
-  await page.locator('[data-map-box=B1]').click()
+  await page.locator('[data-map-box=B1] [data-box-shape]').click()
   await expect(page).toHaveURL(/box=B1/)
   await page.goto('/tonight')
   await page

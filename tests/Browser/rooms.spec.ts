@@ -60,7 +60,7 @@ test('the diagram keeps in step with the board, by pointer and by key, and hides
   await expect(page.locator('[data-layer=neutral]')).toContainText('hidden: 8 places')
   await expect(diagram.locator('[data-wire=neutral]')).toBeHidden()
   await page.getByRole('tab', { name: 'Board' }).click()
-  await page.locator('[data-map-box="B1"]').click()
+  await page.locator('[data-map-box="B1"] [data-box-shape]').click()
   await expect(page.locator('[data-layer=neutral]')).toContainText('hidden')
   expect(heard).toEqual([])
 })
@@ -222,7 +222,7 @@ test('the instructor sets a board, and sees who has handed in and the board as i
     .getByRole('link')
     .click()
   await expect(page.getByText('Not handed in yet: this is the board as it stands.')).toBeVisible()
-  await page.locator('[data-map-box="B1"]').click()
+  await page.locator('[data-map-box="B1"] [data-box-shape]').click()
   await expect(page.locator('svg[data-box="B1"] [data-place="W1.black@B1"]')).toHaveAttribute('aria-label', /joined/)
 
   await page.goto('/boards')

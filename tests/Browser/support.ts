@@ -96,7 +96,7 @@ export const tray = (page: Page, name: string) => page.locator(`button[data-tray
 export const kept = (page: Page) => page.locator('[data-test=saving]')
 
 export async function openBox(page: Page, id: string) {
-  await page.locator(`[data-map-box="${id}"]`).click()
+  await page.locator(`[data-map-box="${id}"] [data-box-shape]`).click()
   await expect(page.locator(`svg[data-box="${id}"]`)).toBeVisible()
 }
 

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { end, kept, landing, openBench, setBoard, signIn, tray } from './support'
+import { end, handIn, kept, landing, openBench, openBox, setBoard, signIn, tray } from './support'
 
 test.use({ hasTouch: true, viewport: { width: 1024, height: 768 } })
 
@@ -17,6 +17,58 @@ test('a finger lands, gathers and caps', async ({ page, playwright, baseURL }) =
   await expect(kept(page)).toHaveText('saved · 3 steps')
   await expect(end(page, 'C5.core@K1')).toHaveAttribute('aria-label', /capped/)
   await expect(end(page, 'C6.core@K1')).toHaveAttribute('aria-label', /joined/)
+})
+
+test('a three-way is wired by finger within thirty gestures', async ({ page, playwright, baseURL }) => {
+  const attempt = await setBoard(playwright, baseURL!, 'Propagation house')
+  await signIn(page, 'quill')
+  await openBench(page, attempt)
+  let gestures = 0
+  const drag = async (from: string, to: string) => {
+    gestures++
+    const middle = async (place: string) => {
+      const { x, y, width, height } = (await page.locator(`[data-place="${place}"]`).boundingBox())!
+      return [x + width / 2, y + height / 2] as const
+    }
+    await page.mouse.move(...(await middle(from)))
+    await page.mouse.down()
+    const [x, y] = await middle(to)
+    await page.mouse.move(x, y - 4, { steps: 3 })
+    await page.mouse.up()
+  }
+  /** All ends of a color, then a connector: two taps and one. */
+  const gatherAlike = async (id: string) => {
+    gestures += 3
+    await end(page, id).dblclick()
+    await tray(page, 'wire-nut-').tap()
+  }
+  const box = async (id: string) => {
+    gestures++
+    await openBox(page, id)
+  }
+  await drag('W1.black@B1', 'S1#3')
+  await drag('W2.black@B1', 'S1#1')
+  await drag('W2.red@B1', 'S1#2')
+  await gatherAlike('W1.white@B1')
+  await gatherAlike('W1.bare@B1')
+  await box('SRC')
+  await drag('W1.black@SRC', 'PS#1')
+  await drag('W1.white@SRC', 'PS#2')
+  await drag('W1.bare@SRC', 'PS#3')
+  await box('B2')
+  await drag('W3.black@B2', 'S2#3')
+  await drag('W2.black@B2', 'S2#1')
+  await drag('W2.red@B2', 'S2#2')
+  await gatherAlike('W2.white@B2')
+  await gatherAlike('W2.bare@B2')
+  await box('L1')
+  await drag('W3.black@L1', 'LA#2')
+  await drag('W3.white@L1', 'LA#1')
+  await drag('W3.bare@L1', 'L1.earth')
+  await expect(kept(page)).toHaveText('saved · 16 steps')
+  expect(gestures).toBeLessThanOrEqual(30)
+  await handIn(page)
+  await expect(page.locator('[data-test=headline]')).toContainText('Right.')
 })
 
 test('a sign-in that ran out says so, keeps the steps and sends them after signing in again', async ({

@@ -48,7 +48,7 @@ async function handIn() {
 
 <template>
   <BeginExam v-if="sheet?.isToBegin" :attempt="attempt" :exam="sheet" @begun="work.load" />
-  <div v-else class="flex h-dvh flex-col overflow-hidden">
+  <div v-else class="screen">
     <TopBar :title="sheet?.title ?? 'Questions'">
       <span v-if="left" class="code text-xl" aria-label="time left">{{ left }}</span>
       <SavingState class="text-soft" :state="work.saving.value" :to-send="work.toSend.value" />
@@ -72,7 +72,7 @@ async function handIn() {
         answered.</ConfirmBar
       >
       <p v-if="work.failure.value" role="alert" class="border-b border-line px-5 py-1">{{ work.failure.value }}</p>
-      <main class="grid min-h-0 grow grid-cols-[minmax(0,56fr)_minmax(0,44fr)]">
+      <main class="panes grid-cols-[minmax(0,56fr)_minmax(0,44fr)]">
         <section class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="What is asked about">
           <QuestionBoard
             :sheet="sheet"

@@ -50,7 +50,7 @@ async function take(event: Event) {
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar :title="sheet?.title ?? 'As found'" :board="boardFile">
       <SavingState class="text-soft" :state="saving" :to-send="toSend" />
       <label class="flex items-center gap-2 whitespace-nowrap"
@@ -69,7 +69,7 @@ async function take(event: Event) {
       <button type="button" class="btn-main" data-test="as-planned" @click="found.fillAsPlanned(0)">As planned</button>
     </TopBar>
     <LoadState v-if="!sheet || !box" :failure="failure" what="The sheet" @again="load" />
-    <main v-else class="grid min-h-0 grow grid-cols-[12rem_minmax(0,1fr)_20rem]">
+    <main v-else class="panes grid-cols-[12rem_minmax(0,1fr)_20rem]">
       <nav class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="Boxes">
         <button
           v-for="(one, i) in sheet.boxes"

@@ -44,7 +44,7 @@ const done = computed(() => `${props.steps} ${props.steps === 1 ? 'step' : 'step
 </script>
 
 <template>
-  <header class="relative flex h-14 items-center gap-3 border-b-2 border-ink px-4">
+  <header class="relative flex min-h-14 items-center gap-3 border-b border-line px-4 max-md:flex-wrap max-md:gap-2">
     <RouterLink to="/" class="flex min-h-11 items-center" aria-label="Back to the start"><HouseMark /></RouterLink>
     <h1 class="max-w-72 truncate text-lg font-bold">{{ title }}</h1>
     <button

@@ -41,6 +41,8 @@ const openId = computed({
   set: (id) => (openInAddress.value = id === firstBox.value ? '' : id),
 })
 const view = ref<'box' | 'schedule'>('box')
+/** On a narrow screen the board or the open box is in sight, in turn. */
+const side = ref<'board' | 'box'>('box')
 const helpOpen = ref(false)
 const coachOpen = ref(false)
 const handingIn = ref(false)
@@ -95,6 +97,7 @@ watch(data, (fresh) => {
 function open(id: string) {
   if (id !== openId.value) hand.putDown()
   openId.value = id
+  side.value = 'box'
 }
 
 function makeFromSchedule(step: Step) {
@@ -126,7 +129,7 @@ async function handIn() {
 <template>
   <BeginExam v-if="data?.isToBegin" :attempt="attempt" :exam="data" @begun="work.load" />
   <LoadState v-else-if="!data || !box" :failure="work.failure.value" what="The board" @again="work.load" />
-  <div v-else class="bench flex h-dvh flex-col overflow-hidden">
+  <div v-else class="bench screen">
     <BenchHeader
       :title="data.title"
       :brief="data.brief"
@@ -166,8 +169,12 @@ async function handIn() {
       }}</ConfirmBar
     >
     <NoticeBar v-if="work.notice.value" @dismiss="work.notice.value = ''">{{ work.notice.value }}</NoticeBar>
-    <main class="grid min-h-0 grow grid-cols-[minmax(0,36fr)_minmax(0,64fr)]">
-      <section class="flex min-h-0 flex-col border-r-2 border-ink" aria-label="The board">
+    <main class="panes grid-cols-[minmax(0,36fr)_minmax(0,64fr)]">
+      <section
+        class="flex min-h-0 flex-col border-r border-line"
+        :class="{ 'max-md:hidden': side === 'box' }"
+        aria-label="The board"
+      >
         <div class="min-h-0 grow bg-face">
           <BoardMap :board="board" :selected="box.id" :counts="counts" :far="far" @open="open" />
         </div>
@@ -190,8 +197,13 @@ async function handIn() {
           </li>
         </ul>
       </section>
-      <section class="relative flex min-h-0 flex-col" aria-label="The open box">
-        <div class="flex items-center gap-3 px-3 py-1">
+      <section
+        class="relative flex min-h-0 flex-col"
+        :class="{ 'max-md:hidden': side === 'board' }"
+        aria-label="The open box"
+      >
+        <div class="flex items-center gap-3 px-3 py-1 max-md:flex-wrap">
+          <button type="button" class="btn px-3 md:hidden" data-test="to-board" @click="side = 'board'">◂ Board</button>
           <h2 class="grow truncate text-lg">
             <span class="text-soft">Open:</span> <strong>{{ box.label }}</strong>
           </h2>
@@ -238,6 +250,7 @@ async function handIn() {
             :is-idle="hand.carried.value.length === 0 && !hand.isPigtailInHand.value"
             :keys="lettersOn"
             @pick="hand.tap"
+            @alike="hand.takeAlike"
             @connector="hand.tapConnector"
             @hold="drag.hold"
           />

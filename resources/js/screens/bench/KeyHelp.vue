@@ -1,33 +1,50 @@
 <script setup lang="ts">
-/** `markKeys`: what the keys of tape or sleeve do, in the region's words. */
+/** One page of keys, with the ways of the mouse and of the finger beside. `markKeys`: what the keys of tape or sleeve do. */
 const props = defineProps<{ markKeys: string }>()
 defineEmits<{ close: [] }>()
 
-const KEYS: [string, string][] = [
-  ['a b c …', 'take that end in hand, or put it down'],
-  ['1 2 3 …', 'land what is in hand there; with an empty hand, take up what is there'],
-  ['A B D E F', 'join what is in hand in that connector of the tray'],
-  ['C', 'cap the ends in hand'],
-  ['H N G', props.markKeys],
-  ['Backspace', 'take off: the ends in hand come loose'],
-  ['Esc', 'put everything down'],
-  ['Arrows', 'go to the next box on that side'],
-  ['Tab', 'go through the ends in cable order'],
-  ['Ctrl+Z, Ctrl+Shift+Z', 'undo, redo'],
+const WAYS: [what: string, key: string, hand: string][] = [
+  ['Take an end in hand, or put it down', 'a b c …', 'tap it'],
+  ['Take all ends of its color', 'Alt+a …', 'tap it twice'],
+  ['Land what is in hand', '1 2 3 …', 'tap the place, or drag the end there'],
+  ['Take up what is under a screw', '1 2 3 …', 'tap it with an empty hand'],
+  ['Join in a connector of the tray', 'Shift+A B D E F', 'tap the connector'],
+  ['A pigtail from a connector or a screw', 'Shift+P', 'tap it, then pigtail'],
+  ['Cap', 'Shift+C', 'tap cap, or drag there'],
+  [props.markKeys, 'Shift+H N G', 'tap the tape or sleeve'],
+  ['Take off: what is in hand comes loose', 'Backspace', 'tap take off'],
+  ['Put everything down', 'Esc', 'tap put down'],
+  ['Next box on that side', 'arrows', 'tap the box on the board'],
+  ['Through the ends in cable order', 'Tab', ''],
+  ['Undo, redo', 'Ctrl+Z, Ctrl+Shift+Z', 'tap Undo, Redo'],
 ]
 </script>
 
 <template>
-  <section class="absolute right-4 bottom-20 z-20 w-md border-2 border-ink bg-paper p-4" aria-label="Keys">
+  <section
+    class="absolute right-4 bottom-20 z-20 max-h-[80%] w-2xl max-w-full overflow-auto border border-ink bg-paper p-4"
+    aria-label="Keys"
+    tabindex="0"
+  >
     <div class="mb-2 flex items-center justify-between">
-      <h2 class="font-bold">Keys</h2>
+      <h2 class="font-bold">Keys, mouse and finger</h2>
       <button type="button" class="btn px-3" @click="$emit('close')">Close</button>
     </div>
-    <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-      <template v-for="[key, what] in KEYS" :key="key">
-        <dt class="code">{{ key }}</dt>
-        <dd>{{ what }}</dd>
-      </template>
-    </dl>
+    <table class="w-full text-left text-sm">
+      <thead>
+        <tr class="border-b border-ink">
+          <th scope="col" class="py-1 pr-3">To</th>
+          <th scope="col" class="pr-3">Key</th>
+          <th scope="col">Mouse or finger</th>
+        </tr>
+      </thead>
+      <tbody class="divide-y divide-line">
+        <tr v-for="[what, key, hand] in WAYS" :key="what">
+          <th scope="row" class="py-1 pr-3 font-normal">{{ what }}</th>
+          <td class="code pr-3 whitespace-nowrap">{{ key }}</td>
+          <td>{{ hand }}</td>
+        </tr>
+      </tbody>
+    </table>
   </section>
 </template>

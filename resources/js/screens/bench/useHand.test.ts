@@ -107,6 +107,18 @@ describe('the hand', () => {
     expect(hand.said.value).toContain('It holds 4 now.')
   })
 
+  it('takes every loose end of a color at once, with a ground the ground screws too', () => {
+    hand.takeAlike('W1.white@B1')
+    expect(hand.carried.value).toEqual(['W1.white@B1', 'W2.white@B1'])
+    hand.gather(nut)
+    hand.takeAlike('W2.bare@B1')
+    expect([...hand.carried.value].sort()).toEqual(['B1.earth', 'S1#4', 'W1.bare@B1', 'W2.bare@B1'])
+    // What is joined already stays where it is.
+    hand.putDown()
+    hand.takeAlike('W1.white@B1')
+    expect(hand.carried.value).toEqual(['W1.white@B1'])
+  })
+
   it('has no pigtail of a loose end, and puts one down', () => {
     hand.tap('W1.black@B1')
     hand.takePigtail()

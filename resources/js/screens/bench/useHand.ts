@@ -3,6 +3,8 @@ import type { BoardLook, Enclosure, MarkedAs, Step, TrayItem } from '@/shared/ap
 import { type BenchState, jointAt, type Places } from '@/shared/bench/bench'
 import { reasonFor } from '@/shared/bench/reasons'
 
+const EARTHS: readonly string[] = ['bare', 'green', 'green-yellow']
+
 /** What is in hand, and what a tap does with it: the one place where gestures become steps. */
 export function useHand(
   board: Ref<BoardLook>,
@@ -137,6 +139,24 @@ export function useHand(
 
   const inHand = () => carried.value.map(nameOf).join('; ')
 
+  /** Every loose end of the same color in this box; with a ground also the ground screws that hold nothing yet. */
+  function takeAlike(id: string) {
+    const own = box.value.ends.find((end) => end.id === id)
+    if (!own) return
+    const isLoose = (place: string) => !jointAt(bench.value, place) && !bench.value.caps.includes(place)
+    const ends = box.value.ends.filter(({ colour }) => colour === own.colour).map((end) => end.id)
+    const screws = EARTHS.includes(own.colour) ? earthScrews() : []
+    toggleAll([...new Set([id, ...[...ends, ...screws].filter(isLoose)])])
+  }
+
+  function earthScrews(): string[] {
+    const landings = box.value.devices.flatMap((device) => device.landings)
+    const screws = landings.filter(
+      ({ finish, print, shape }) => shape !== 'lead' && (finish === 'green' || print === 'E'),
+    )
+    return [...screws.map((landing) => landing.id), ...(box.value.earth ? [box.value.earth] : [])]
+  }
+
   function toggleAll(ids: string[]) {
     carried.value = ids
     say(`In hand: ${inHand()}.`)
@@ -197,6 +217,7 @@ export function useHand(
     tapConnector,
     tapNumber,
     toggle,
+    takeAlike,
     landOn,
     gather,
     takePigtail,

@@ -23,6 +23,10 @@ export function useKeys(options: {
       event.preventDefault()
       return event.shiftKey ? options.hand.redo() : options.hand.undo()
     }
+    if (event.altKey && /^Key[A-Z]$/.test(event.code) && options.lettersOn()) {
+      event.preventDefault()
+      return alike(event.code.slice(3).toLowerCase())
+    }
     if (event.ctrlKey || event.metaKey || event.altKey) return
     if (event.key === '?') return options.toggleHelp()
     if (event.key === 'Escape') return options.hand.putDown()
@@ -43,6 +47,11 @@ export function useKeys(options: {
   function letter(key: string) {
     const end = options.box().ends.find((candidate) => candidate.key === key)
     if (end) options.hand.toggle(end.id)
+  }
+
+  function alike(key: string) {
+    const end = options.box().ends.find((candidate) => candidate.key === key)
+    if (end) options.hand.takeAlike(end.id)
   }
 
   function digit(key: string) {

@@ -71,7 +71,7 @@ const changed = computed(() => new Date(props.board.changedAt).toLocaleDateStrin
     <RouterLink
       v-else
       :to="board.isMine ? `/draw/${board.id}` : `/plans/${board.id}`"
-      class="grid min-h-20 grow grid-cols-[8rem_minmax(0,1fr)_3rem_14rem_8rem] items-center gap-4 px-6 py-2 hover:bg-wash hover:text-violet"
+      class="grid min-h-20 grow grid-cols-[8rem_minmax(0,1fr)_3rem_14rem_8rem] items-center gap-4 px-6 max-lg:grid-cols-[6rem_minmax(0,1fr)] max-lg:gap-x-3 max-lg:gap-y-0 max-lg:px-3 py-2 hover:bg-wash hover:text-violet"
       :data-board="board.id"
     >
       <span class="h-16 [content-visibility:auto]"><BoardThumb :sketch="board.sketch" /></span>

@@ -108,7 +108,7 @@ const addFile = (event: Event) =>
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar title="Boards">
       <label class="btn">
         Bring in a board file

@@ -71,7 +71,7 @@ async function keepAsCopy() {
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar :title="board?.title ?? 'Draw a board'" :board="boardFile">
       <SavingState class="text-soft" :state="drawn.saving.value" :to-send="drawn.toSend.value" />
       <button type="button" class="btn px-3" :disabled="!drawn.canUndo.value" aria-label="Undo" @click="drawn.undo()">

@@ -14,7 +14,7 @@ function state(item: (typeof marked.value)[number]): string {
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar title="Marks" />
     <LoadState v-if="!data" :failure="failure" what="The marks" @again="load" />
     <main v-else class="min-h-0 grow overflow-auto p-6">

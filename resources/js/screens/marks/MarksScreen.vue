@@ -69,7 +69,7 @@ async function release() {
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar :title="data?.assignment?.task ?? 'Marks'" :crumb="{ to: '/marks', name: 'Marks' }">
       <span v-if="data?.assignment?.releasedAt" class="text-soft" data-test="released">released</span>
       <button v-else-if="data" type="button" class="btn-main" @click="asking = true">Release the marks</button>
@@ -124,7 +124,7 @@ async function release() {
       <p v-else-if="atUpgrade" class="border-b border-line px-5 py-1 text-soft">
         Judged at the upgrade, by rules {{ atUpgrade.rules }}.
       </p>
-      <main class="grid min-h-0 grow grid-cols-[minmax(15rem,26fr)_minmax(0,46fr)_minmax(0,28fr)]">
+      <main class="panes grid-cols-[minmax(15rem,26fr)_minmax(0,46fr)_minmax(0,28fr)]">
         <nav class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="Seats">
           <button
             v-for="one in data.marks"

@@ -32,7 +32,7 @@ const print = () => window.print()
       </fieldset>
     </div>
     <LoadState v-if="!data" :failure="failure" what="The pages" @again="load" />
-    <main v-else class="mx-auto max-w-4xl">
+    <main v-else class="mx-auto max-w-4xl overflow-x-auto print:overflow-visible" tabindex="0">
       <template v-for="({ page, name, html }, i) in data.pages" :key="page">
         <PaperPage
           v-if="wanted.includes(page)"

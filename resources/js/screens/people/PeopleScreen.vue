@@ -109,12 +109,12 @@ const classItems = computed(() => {
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar title="People" />
     <p v-if="refusal" role="alert" class="border-b border-line px-6 py-2 font-bold">{{ refusal }}</p>
     <UndoBar v-if="undo" :says="undo.says" @undo="takeBack" @dismiss="undo = null" />
     <LoadState v-if="!data" :failure="failure" what="The people" @again="load" />
-    <main v-else class="grid min-h-0 grow grid-cols-[minmax(15rem,26fr)_minmax(0,74fr)]">
+    <main v-else class="panes grid-cols-[minmax(15rem,26fr)_minmax(0,74fr)]">
       <ClassList
         :classes="data.classes"
         :open="open?.id ?? null"

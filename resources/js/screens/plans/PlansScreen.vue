@@ -72,13 +72,13 @@ async function convert(to: string) {
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar :title="list?.board.title ?? 'Plans'" :board="boardFile">
       <RouterLink v-if="plan" :to="`/paper/${boardFile}/${chosen}`" class="btn">On paper</RouterLink>
       <RouterLink :to="`/set/${boardFile}`" class="btn-main">Set …</RouterLink>
     </TopBar>
     <LoadState v-if="!list" :failure="failure" what="The plans" @again="load" />
-    <main v-else class="grid min-h-0 grow grid-cols-[minmax(15rem,24fr)_minmax(0,46fr)_minmax(0,30fr)]">
+    <main v-else class="panes grid-cols-[minmax(15rem,24fr)_minmax(0,46fr)_minmax(0,30fr)]">
       <PlanChoice
         v-model:chosen="chosen"
         v-model:edition="edition"

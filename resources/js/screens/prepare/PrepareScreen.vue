@@ -23,12 +23,12 @@ const FILES = { board: 'Board', wiring: 'Wiring', spice: 'SPICE', svg: 'SVG draw
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar :title="list?.board.title ?? 'Prepare'" :board="boardFile">
       <RouterLink :to="`/paper/${boardFile}/${plan}`" class="btn">On paper</RouterLink>
     </TopBar>
     <LoadState v-if="!data" :failure="failure" what="The lists" @again="load" />
-    <main v-else class="grid min-h-0 grow grid-cols-[16rem_minmax(0,1fr)]">
+    <main v-else class="panes grid-cols-[16rem_minmax(0,1fr)]">
       <aside class="flex min-h-0 flex-col gap-4 overflow-auto border-r-2 border-ink p-4" aria-label="Figures and files">
         <p v-if="failure" role="alert" class="border-2 border-ink p-2">{{ failure }}</p>
         <CutAllowances v-model="asked" :data="data" />

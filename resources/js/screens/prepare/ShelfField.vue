@@ -19,7 +19,7 @@ watch(
   <input
     ref="field"
     v-model="typed"
-    class="min-h-9 w-full rounded-md border border-soft bg-white pr-1 pl-2 text-right"
+    class="min-h-9 w-full rounded-md border border-soft bg-sheet pr-1 pl-2 text-right"
     type="number"
     min="0"
     :step="step"

@@ -45,7 +45,7 @@ async function set() {
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar :title="data ? `Set ${data.board.title}` : 'Set a board'" :board="boardFile" />
     <LoadState v-if="!data" :failure="failure" what="The board" @again="load" />
     <main v-else class="mx-auto grid min-h-0 w-full max-w-5xl grow grid-cols-2 gap-8 overflow-auto p-6">

@@ -15,7 +15,7 @@ const title = computed(() => data.value?.list.board.title ?? 'Show')
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar :title="title" :board="boardFile" />
     <LoadState v-if="!data" :failure="failure" what="The board" @again="load" />
     <main v-else-if="!data.plan" class="p-10">

@@ -54,12 +54,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         :traced="isTraced ? current.tracedCores.value : new Map()"
       />
     </div>
-    <div class="flex items-center gap-4 border-t border-line px-6 py-3 text-[28px]">
+    <div
+      class="flex items-center gap-4 border-t border-line px-6 py-3 text-[28px] max-md:flex-wrap max-md:px-3 max-md:text-xl"
+    >
       <button
         v-for="(item, i) in current.positions.value"
         :key="item.id"
         type="button"
-        class="btn min-h-16 px-5 text-[28px]"
+        class="btn min-h-16 px-5 text-[28px] max-md:text-xl"
         :aria-label="`Flip ${item.label}, now ${item.position}`"
         :data-flip="item.id"
         @click="flip(i)"

@@ -27,7 +27,7 @@ async function set() {
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar :title="words ? `A task on ${words.title}` : 'A task'" :crumb="{ to: '/tasks', name: 'Tasks' }">
       <select
         v-if="made.kept.value.length > 0"
@@ -42,7 +42,7 @@ async function set() {
       </select>
     </TopBar>
     <LoadState v-if="!words" :failure="made.failure.value" what="The board" @again="made.load" />
-    <main v-else class="grid min-h-0 grow grid-cols-[minmax(0,56fr)_minmax(0,44fr)]">
+    <main v-else class="panes grid-cols-[minmax(0,56fr)_minmax(0,44fr)]">
       <div class="flex min-h-0 flex-col border-r border-line">
         <p
           v-if="made.isGivenBack.value"

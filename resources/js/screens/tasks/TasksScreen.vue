@@ -23,10 +23,10 @@ const house = computed(() => data.value?.markings.filter(({ isMine }) => !isMine
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar title="Tasks"><RouterLink to="/boards" class="btn-main">Make a task</RouterLink></TopBar>
     <LoadState v-if="!data" :failure="failure" what="The tasks" @again="load" />
-    <main v-else class="grid min-h-0 grow grid-cols-[minmax(0,64fr)_minmax(16rem,36fr)] overflow-auto">
+    <main v-else class="panes grid-cols-[minmax(0,64fr)_minmax(16rem,36fr)] overflow-auto">
       <section class="p-6" aria-label="Tasks">
         <div v-if="data.tasks.length === 0" class="max-w-xl">
           <h2 class="mb-2 text-xl font-bold">No task yet</h2>

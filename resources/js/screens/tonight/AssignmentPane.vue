@@ -24,11 +24,11 @@ async function tryBoard(seat: number, mode: 'coached' | 'exam') {
 </script>
 
 <template>
-  <section class="min-h-0 overflow-auto p-5" :aria-label="assignment.task ?? assignment.board.title">
+  <section class="min-h-0 overflow-auto p-5 max-md:px-2" :aria-label="assignment.task ?? assignment.board.title">
     <p v-if="refusal" role="alert" class="mb-3 border-l-3 border-ink pl-3">{{ refusal }}</p>
     <p v-if="failure" role="status" class="mb-3 border-l-4 border-ink pl-3">{{ failure }} What you see may be old.</p>
     <header class="mb-3">
-      <div class="flex items-start gap-4">
+      <div class="flex items-start gap-4 max-md:flex-wrap max-md:gap-2">
         <h2 class="grow text-2xl font-bold">{{ assignment.task ?? assignment.board.title }}</h2>
         <template v-if="assignment.task && isWired(assignment.kind)">
           <a :href="api.seatPaperOf(assignment.id, 'sheets')" class="btn" download>Seat sheets</a>

@@ -28,10 +28,12 @@ const canBeOpened = computed(
 <template>
   <tr class="border-b border-line">
     <td v-if="seated" class="code pr-3 text-lg">{{ attempt.seat }}</td>
-    <th scope="row" class="py-2 pr-3 font-bold whitespace-nowrap">{{ attempt.trainee?.name }}</th>
-    <td class="w-44 pr-3">
+    <th scope="row" class="py-2 pr-3 font-bold whitespace-nowrap max-md:whitespace-normal">
+      {{ attempt.trainee?.name }}
+    </th>
+    <td class="w-44 pr-3 max-md:w-auto">
       <span class="flex items-center gap-2">
-        <svg viewBox="0 0 100 12" preserveAspectRatio="none" class="h-3 w-24" aria-hidden="true">
+        <svg viewBox="0 0 100 12" preserveAspectRatio="none" class="h-3 w-24 max-md:hidden" aria-hidden="true">
           <rect width="100" height="12" fill="none" stroke="var(--color-ink)" stroke-width="4" />
           <rect :width="(attempt.placed / Math.max(1, attempt.ends)) * 100" height="12" fill="var(--color-ink)" />
         </svg>
@@ -41,8 +43,8 @@ const canBeOpened = computed(
     <td class="pr-3">
       <strong v-if="attempt.verdict" class="code mr-2 text-lg">{{ MARKS[attempt.verdict] }}</strong>{{ state }}
     </td>
-    <td class="py-1 text-right whitespace-nowrap">
-      <div class="flex items-center justify-end gap-1">
+    <td class="py-1 text-right whitespace-nowrap max-md:whitespace-normal">
+      <div class="flex items-center justify-end gap-1 max-md:flex-wrap">
         <RouterLink v-if="canBeOpened" :to="`/verdict/${attempt.id}`" class="btn px-3">{{
           attempt.handedInAt ? 'Verdict' : 'Board as it stands'
         }}</RouterLink>

@@ -50,7 +50,7 @@ const handedIn = (item: AssignmentLine) =>
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar title="Tonight"><RouterLink to="/boards" class="btn-main">Set a board</RouterLink></TopBar>
     <LoadState v-if="!data" :failure="failure" what="The evening" @again="load" />
     <main v-else-if="data.set.length === 0" class="min-h-0 grow overflow-auto">
@@ -58,7 +58,7 @@ const handedIn = (item: AssignmentLine) =>
     </main>
     <template v-else>
       <StuckStrip :running="data.tonight.running" :waiting="data.tonight.waiting" />
-      <main class="grid min-h-0 grow grid-cols-[minmax(15rem,26fr)_minmax(0,74fr)]">
+      <main class="panes grid-cols-[minmax(15rem,26fr)_minmax(0,74fr)]">
         <nav class="min-h-0 overflow-auto border-r border-line" aria-label="Boards set">
           <FirstRun v-if="!isDone" :done="data.tonight.firstRun" small />
           <section v-for="group in groups" :key="group.name">

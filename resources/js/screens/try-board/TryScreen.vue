@@ -37,7 +37,7 @@ async function begin(what: { boardFile: number } | { task: number; seat: number 
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar :title="data?.board.title ?? 'Try a board'" :board="boardFile" />
     <LoadState v-if="!data" :failure="failure" what="The board" @again="load" />
     <main v-else class="mx-auto grid w-full max-w-5xl grow grid-cols-2 content-start gap-8 overflow-auto p-6">

@@ -105,7 +105,7 @@ function showBox(id: string) {
 </script>
 
 <template>
-  <div class="flex h-dvh flex-col overflow-hidden">
+  <div class="screen">
     <TopBar :title="bench ? `${bench.title}${bench.isMine ? '' : ` · ${bench.trainee.name}`}` : 'Verdict'">
       <WireAgain v-if="bench" :bench="bench" />
       <RouterLink v-if="session.user?.role === 'trainee'" to="/my-boards" class="btn">My work</RouterLink>
@@ -130,7 +130,7 @@ function showBox(id: string) {
           <p v-if="editionFailure" role="alert">{{ editionFailure }}</p>
         </div>
       </section>
-      <main class="grid min-h-0 grow grid-cols-[minmax(13rem,22fr)_minmax(0,46fr)_minmax(0,32fr)]">
+      <main class="panes grid-cols-[minmax(13rem,22fr)_minmax(0,46fr)_minmax(0,32fr)]">
         <section class="min-h-0 overflow-auto border-r-2 border-ink p-2" aria-label="Truth table">
           <TruthTable :verdict="shown!" :state="state" :place-of="labelOf" @choose="(chosen) => (state = chosen)" />
         </section>

@@ -14,7 +14,7 @@ const props = defineProps<{
   stateWord: string
   keys: boolean
 }>()
-defineEmits<{ pick: []; hold: [PointerEvent]; touch: [isOn: boolean] }>()
+defineEmits<{ pick: []; alike: []; hold: [PointerEvent]; touch: [isOn: boolean] }>()
 
 const tape = computed(() => (props.mark ? paintOf(props.mark.colour) : null))
 const paint = computed(() => paintOf(props.end.colour))
@@ -35,6 +35,7 @@ const label = computed(
     :transform="lifted ? 'translate(0 -6)' : undefined"
     class="transition-transform duration-150"
     @click.stop="$emit('pick')"
+    @dblclick.stop="$emit('alike')"
     @pointerdown="$emit('hold', $event)"
     @pointerenter="$emit('touch', true)"
     @pointerleave="$emit('touch', false)"

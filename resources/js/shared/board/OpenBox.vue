@@ -44,6 +44,7 @@ const props = withDefaults(
 )
 const emit = defineEmits<{
   pick: [place: string]
+  alike: [end: string]
   connector: [first: string]
   hold: [place: string, event: PointerEvent]
 }>()
@@ -197,6 +198,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :mark="board.marks.find((mark) => mark.as === bench.marks[end.id]) ?? null"
       :keys="keys && !readOnly"
       @pick="emit('pick', end.id)"
+      @alike="emit('alike', end.id)"
       @hold="(event) => emit('hold', end.id, event)"
       @touch="(isOn) => touch(end.id, isOn)"
     />

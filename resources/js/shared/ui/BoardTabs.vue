@@ -16,7 +16,7 @@ const leaves = computed(() => [
 </script>
 
 <template>
-  <nav class="flex self-stretch" aria-label="This board">
+  <nav class="flex self-stretch max-md:min-h-11 max-md:flex-wrap" aria-label="This board">
     <RouterLink
       v-for="leaf in leaves"
       :key="leaf.name"

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
+import { useNight } from '@/shared/frame/useNight'
 import { useSession } from '@/shared/stores/session'
 import RowMenu from './RowMenu.vue'
 
 const session = useSession()
 const router = useRouter()
+const night = useNight()
 
 async function leave() {
   await session.signOut()
@@ -14,6 +16,7 @@ async function leave() {
 
 const items = computed(() => [
   ...(session.user?.role === 'instructor' ? [{ name: 'Change my password', to: '/password' }] : []),
+  { name: night.value ? 'Light screen' : 'Dark screen', run: () => (night.value = !night.value) },
   { name: 'Sign out', run: leave },
 ])
 </script>

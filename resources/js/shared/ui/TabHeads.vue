@@ -5,7 +5,7 @@ defineProps<{ names: readonly string[] }>()
 </script>
 
 <template>
-  <TabList class="flex border-b border-line">
+  <TabList class="flex border-b max-md:flex-wrap border-line">
     <Tab v-for="name in names" :key="name" v-slot="{ selected }" as="template">
       <button
         type="button"

@@ -46,9 +46,9 @@ onMounted(() => {
 
 <template>
   <header class="shrink-0 bg-paper print:hidden">
-    <div class="flex min-h-12 items-center gap-1 border-b border-line px-4">
+    <div class="flex min-h-12 items-center gap-1 border-b border-line px-4 max-md:flex-wrap">
       <RouterLink to="/" class="mr-3 flex items-center gap-2 font-bold"><HouseMark />Zwindle</RouterLink>
-      <nav class="flex self-stretch" aria-label="Rooms">
+      <nav class="flex self-stretch max-md:min-h-11 max-md:flex-wrap" aria-label="Rooms">
         <RouterLink
           v-for="room in rooms"
           :key="room.to"
@@ -65,7 +65,7 @@ onMounted(() => {
       </button>
       <PersonMenu />
     </div>
-    <div class="flex min-h-12 items-center gap-4 border-b border-line px-4">
+    <div class="flex min-h-12 items-center gap-4 border-b border-line px-4 max-md:flex-wrap max-md:gap-2 max-md:py-1">
       <p class="flex min-w-0 items-baseline gap-2">
         <RouterLink
           v-if="board !== undefined || crumb"
@@ -79,12 +79,12 @@ onMounted(() => {
           role="heading"
           aria-level="1"
           tabindex="-1"
-          class="truncate text-xl font-bold outline-none"
+          class="truncate text-xl font-bold outline-none max-md:whitespace-normal"
           >{{ title }}</span
         >
       </p>
       <BoardTabs v-if="board !== undefined" :board="board" />
-      <div class="ml-auto flex items-center gap-2"><slot /></div>
+      <div class="ml-auto flex items-center gap-2 max-md:ml-0 max-md:flex-wrap"><slot /></div>
     </div>
   </header>
 </template>

@@ -19,7 +19,11 @@ async function leave() {
 </script>
 
 <template>
-  <div class="flex items-center gap-3 border-b border-line bg-wash px-4 py-1" role="region" aria-label="Trying a board">
+  <div
+    class="flex items-center gap-3 border-b border-line bg-wash px-4 py-1 max-md:flex-wrap"
+    role="region"
+    aria-label="Trying a board"
+  >
     <p class="grow">{{ failure || 'You are trying this board. Nothing is saved.' }}</p>
     <a class="btn-quiet underline" :href="api.fileOfTry(attempt)" download>Save the wiring as a file</a>
     <button type="button" class="btn" @click="leave">Leave it</button>
