@@ -21,6 +21,12 @@ enum Page: string
     case BlankLabels = 'blank-labels';
     case AsFound = 'as-found';
 
+    /** Whether each board of one drawing has its own. */
+    public function isForEachBoard(): bool
+    {
+        return in_array($this, [self::Task, self::AsFound, self::Labels, self::BlankLabels], true);
+    }
+
     /** Whether it is worked on by a trainee: nothing on it may tell the answer. */
     public function isWithoutAnswers(): bool
     {

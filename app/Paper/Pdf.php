@@ -10,14 +10,14 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\View;
 use Zwindle\Catalogue\Practices\Practice;
 
-/** A view as a PDF: Letter in North America, A4 in Britain, nothing fetched from anywhere. */
+/** A view as a PDF: Letter in North America, A4 in Britain, or whichever is asked for; nothing fetched from anywhere. */
 final class Pdf
 {
     /** A class of sixty seats with its tables takes a little over the usual 128 MB. */
     private const MEMORY = '512M';
 
     /** @param  array<string, mixed>  $data */
-    public static function of(string $view, array $data, Practice $practice, string $title): string
+    public static function of(string $view, array $data, Practice $practice, string $title, ?string $size = null): string
     {
         self::haveMemory();
         File::ensureDirectoryExists(storage_path('framework/cache'));
@@ -25,7 +25,7 @@ final class Pdf
         $options->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setIsJavascriptEnabled(false)->setDefaultFont('DejaVu Sans');
         $options->setFontCache(storage_path('framework/cache'))->setTempDir(storage_path('framework/cache'));
         $pdf = new Dompdf($options);
-        $pdf->setPaper($practice->paper);
+        $pdf->setPaper($size ?? $practice->paper);
         $pdf->loadHtml(View::make($view, [...$data, 'practice' => $practice, 'style' => self::style()])->render());
         $pdf->addInfo('Title', $title);
         $pdf->render();

@@ -25,18 +25,24 @@ final readonly class PlanPaper
     }
 
     /** @param  list<Page>  $pages */
-    public function pdf(array $pages): string
+    public function pdf(array $pages, Sheet $sheet = new Sheet): string
     {
         $board = $this->plan->wiring->board;
 
-        return Pdf::of('paper.plan', ['pages' => $pages, ...$this->data()], $board->practice, $board->title);
+        return Pdf::of(
+            'paper.plan',
+            ['pages' => self::repeated($pages, $sheet->boards), ...$this->data($sheet->boards)],
+            $board->practice,
+            $board->title,
+            $sheet->size,
+        );
     }
 
     /**
      * Every page as it is printed, for a screen to preview.
      *
      * @return array{title: string, practice: string, style: string, caution: string,
-     *     pages: list<array{page: string, name: string, html: string}>}
+     *     pages: list<array{page: string, name: string, tells: bool, html: string}>}
      */
     public function preview(): array
     {
@@ -51,18 +57,38 @@ final readonly class PlanPaper
             'pages' => array_map(fn (Page $page) => [
                 'page' => $page->value,
                 'name' => __("paper.page.$page->value"),
+                'tells' => ! $page->isWithoutAnswers(),
                 'html' => View::make("paper.pages.$page->value", $data)->render(),
             ], Page::cases()),
         ];
     }
 
+    /**
+     * Sheets that are worked on are printed once for each board, everything else once.
+     *
+     * @param  list<Page>  $pages
+     * @return list<array{page: Page, board: int|null}>
+     */
+    private static function repeated(array $pages, int $boards): array
+    {
+        $printed = [];
+        foreach ($pages as $page) {
+            $isEach = $boards > 1 && $page->isForEachBoard();
+            for ($board = 1; $board <= ($isEach ? $boards : 1); $board++) {
+                $printed[] = ['page' => $page, 'board' => $isEach ? $board : null];
+            }
+        }
+
+        return $printed;
+    }
+
     /** @return array<string, mixed> */
-    private function data(): array
+    private function data(int $boards = 1): array
     {
         $board = $this->plan->wiring->board;
         $evidence = $this->plan->result->evidence;
         $steps = new PlanStepSentence($this->plan);
-        $lists = new MaterialsShape($this->plan, CutAllowances::usualIn($board->practice), 1);
+        $lists = new MaterialsShape($this->plan, CutAllowances::usualIn($board->practice), $boards);
 
         return [
             'locale' => $board->practice->words,
@@ -75,6 +101,7 @@ final readonly class PlanPaper
             'boxes' => array_map(fn (Enclosure $box) => BoxSvg::of($this->plan, $box), array_values($board->enclosures)),
             'steps' => array_map(fn (PlanStep $step) => $steps->of($step), PlanSteps::of($this->plan, StepOrder::BoxByBox)),
             'lists' => $lists->json(),
+            'boards' => $boards,
             'prepare' => (new PrepareShape($this->plan))->json(),
         ];
     }

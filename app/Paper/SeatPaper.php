@@ -24,7 +24,7 @@ final readonly class SeatPaper
     {
     }
 
-    public function pdf(SeatPages $pages): string
+    public function pdf(SeatPages $pages, Sheet $sheet = new Sheet): string
     {
         $attempts = $this->assignment->attempts->sortBy('seat')->values()->all();
         $boards = array_map(fn (Attempt $attempt) => $attempt->setRelation('assignment', $this->assignment)->board(), $attempts);
@@ -42,7 +42,7 @@ final readonly class SeatPaper
                 $attempts,
                 $boards,
             ),
-        ], $practice, $this->task->title);
+        ], $practice, $this->task->title, $sheet->size);
     }
 
     /** @return array{seat: int|null, trainee: string, board: Drawing|null, boxes: list<Drawing>, schedule: list<array<string, string>>} */

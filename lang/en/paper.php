@@ -6,6 +6,7 @@ return [
         'materials' => 'Materials and cut list', 'mark-out' => 'Mark-out sheet', 'boxes' => 'In the boxes', 'readings' => 'Readings to expect',
         'labels' => 'Labels', 'blank-labels' => 'Labels, blank for an exam', 'as-found' => 'As-found sheet',
     ],
+    'board' => ', board :number',
     'write-down' => 'Write down what each conductor carries and where it lands.',
     'lighting-plan-note' => 'What hangs where, and which switch works which light. The dashed lines are no cables.',
     'sign' => 'Name ____________________    Station ________    Date ____________',

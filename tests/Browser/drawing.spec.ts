@@ -265,6 +265,10 @@ test("a pattern opens with the planner's result, is prepared, and comes out on p
   await expectNoSeriousFault(page)
 
   await page.getByRole('link', { name: 'On paper' }).click()
+  // Nothing that tells an answer is there until it is asked for.
+  await expect(page.locator('[data-page=task]')).toBeVisible()
+  await expect(page.locator('[data-page=key]')).toHaveCount(0)
+  for (const box of await page.getByRole('checkbox').all()) await box.check()
   await expect(page.locator('[data-page=key]')).toContainText('land the black')
   await expect(page.locator('[data-page=task]')).not.toContainText('traveler')
   await expect(page.locator('[data-page=task]')).not.toContainText('neutral')

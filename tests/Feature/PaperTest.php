@@ -57,6 +57,35 @@ it('prints no answer on the pages that trainees work on', function () {
     $this->getJson("api/board-files/$file->id/plans/0/paper?pages=secrets")->assertStatus(422);
 });
 
+it('prints on the paper that is asked for, numbers its pages, and follows the number of boards', function () {
+    $file = People::boardFile();
+    $this->actingAs(People::user('instructor'));
+    $pdf = fn (string $query) => $this->get("api/board-files/$file->id/plans/0/paper?$query")->assertOk()->getContent();
+
+    expect($pdf('pages=task&size=a4'))->toContain('/MediaBox [0.000 0.000 595.280 841.890]')
+        ->and($pdf('pages=task&size=letter'))->toContain('/MediaBox [0.000 0.000 612.000 792.000]');
+    $three = readBack($pdf('pages=task,materials&boards=3'));
+    expect(array_map(fn (int $number) => substr_count($three, "Task, board $number"), [1, 2, 3, 4]))->toBe([1, 1, 1, 0])
+        ->and(substr_count($three, 'Cut list'))->toBe(1)
+        ->and(preg_match_all('/decide\.\s+(\d+)|(\d+)\s*\n?\s*A drawing proves/', $three))->toBeGreaterThan(0);
+    // Six three-ways for three boards with two each.
+    expect(preg_match('/three-way[^\n]*\b6\b/', $three))->toBe(1);
+    foreach (['size=a3', 'boards=0', 'boards=61'] as $wrong) {
+        $this->getJson("api/board-files/$file->id/plans/0/paper?pages=task&$wrong")->assertStatus(422);
+    }
+});
+
+it('tells of each page whether it gives an answer away', function () {
+    $file = People::boardFile();
+    $pages = $this->actingAs(People::user('instructor'))
+        ->getJson("api/board-files/$file->id/plans/0/pages")
+        ->assertOk()
+        ->json('pages');
+
+    expect(array_column(array_filter($pages, fn (array $page) => ! $page['tells']), 'page'))
+        ->toBe(['task', 'lighting-plan', 'blank-labels', 'as-found']);
+});
+
 it('needs nothing but ink', function () {
     $plan = Planner::plan(Files::board('database/patterns/na-08-station-fed-at-the-light.board.json'))->plans[0];
     $evidence = $plan->result->evidence;

@@ -6,7 +6,7 @@
 <style>{!! $style !!}</style>
 </head>
 <body>
-<footer>{{ __('verdict.paper-caution', [], $practice->words) }}</footer>
+<footer><span class="number"></span>{{ __('verdict.paper-caution', [], $practice->words) }}</footer>
 @yield('pages')
 </body>
 </html>

@@ -17,7 +17,7 @@ final class PaperController extends Controller
     {
         $found = $planner->plan($boardFile, $plan, $request->edition()) ?? abort(404);
 
-        return response((new PlanPaper($found, $boardFile->brief))->pdf($request->pages()), 200, [
+        return response((new PlanPaper($found, $boardFile->brief))->pdf($request->pages(), $request->sheet()), 200, [
             'Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="zwindle.pdf"',
         ]);
     }

@@ -20,7 +20,7 @@ final class SeatPaperController extends Controller
             throw ValidationException::withMessages(['for' => __('messages.no-seat-paper')]);
         }
 
-        return response((new SeatPaper($assignment, $task))->pdf($request->pages()), 200, [
+        return response((new SeatPaper($assignment, $task))->pdf($request->pages(), $request->sheet()), 200, [
             'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"zwindle-{$request->pages()->value}.pdf\"",
         ]);
     }

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Boards;
 
 use App\Enums\Page;
 use App\Http\Concerns\NamesEdition;
+use App\Http\Concerns\NamesSheet;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
@@ -13,6 +14,7 @@ use Illuminate\Validation\ValidationException;
 final class ShowPaperRequest extends FormRequest
 {
     use NamesEdition;
+    use NamesSheet;
 
     public function authorize(): bool
     {
@@ -22,7 +24,7 @@ final class ShowPaperRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...$this->editionRules(), 'pages' => ['sometimes', 'string', 'max:200']];
+        return [...$this->editionRules(), ...$this->sheetRules(), 'pages' => ['sometimes', 'string', 'max:200']];
     }
 
     /**

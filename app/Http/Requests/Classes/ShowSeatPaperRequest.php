@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Requests\Classes;
 
 use App\Enums\SeatPages;
+use App\Http\Concerns\NamesSheet;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 
 final class ShowSeatPaperRequest extends FormRequest
 {
+    use NamesSheet;
+
     public function authorize(): bool
     {
         return Gate::authorize('view', $this->route('assignment'))->allowed();
@@ -19,7 +22,7 @@ final class ShowSeatPaperRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['pages' => ['required', Rule::enum(SeatPages::class)]];
+        return [...$this->sheetRules(), 'pages' => ['required', Rule::enum(SeatPages::class)]];
     }
 
     /** @return array<string, string> */

@@ -11,9 +11,12 @@ const props = defineProps<{ boardFile: number; plan: number }>()
 const wanted = ref<string[]>([])
 const { data, failure, load } = useLoaded(async () => {
   const paper = await api.paperPages(props.boardFile, props.plan)
-  wanted.value = paper.pages.map(({ page }) => page)
+  // Nothing with answers lies on the printer unless it is asked for.
+  wanted.value = paper.pages.filter(({ tells }) => !tells).map(({ page }) => page)
   return paper
 })
+const size = ref('')
+const boards = ref(1)
 const print = () => window.print()
 </script>
 
@@ -22,14 +25,32 @@ const print = () => window.print()
     <div class="print:hidden">
       <TopBar :title="data?.title ?? 'On paper'" :board="boardFile">
         <button type="button" class="btn-main" :disabled="!data" @click="print">Print</button>
-        <a class="btn" :href="api.paperOf(boardFile, plan, wanted)" download data-test="pdf">Download as PDF</a>
+        <a class="btn" :href="api.paperOf(boardFile, plan, wanted, size, boards)" download data-test="pdf"
+          >Download as PDF</a
+        >
       </TopBar>
-      <fieldset class="flex flex-wrap gap-x-5 border-b-2 border-ink px-5 py-2">
+      <fieldset class="flex flex-wrap gap-x-5 border-b border-line px-5 py-1">
         <legend class="sr-only">Pages to print</legend>
-        <label v-for="{ page, name } in data?.pages" :key="page" class="flex min-h-11 items-center gap-2">
-          <input v-model="wanted" type="checkbox" :value="page" class="h-5 w-5 accent-violet" />{{ name }}
+        <label v-for="{ page, name, tells } in data?.pages" :key="page" class="flex min-h-11 items-center gap-2">
+          <input v-model="wanted" type="checkbox" :value="page" class="h-5 w-5 accent-violet" />{{ name
+          }}{{ tells ? ' ◆' : '' }}
         </label>
+        <span class="flex min-h-11 items-center text-soft">◆ tells answers</span>
       </fieldset>
+      <p class="flex flex-wrap items-center gap-4 border-b border-line px-5 py-1">
+        <label class="flex items-center gap-2"
+          >Paper of the PDF
+          <select v-model="size" class="field min-h-9 w-auto" data-test="size">
+            <option value="">as usual here</option>
+            <option value="letter">Letter</option>
+            <option value="a4">A4</option>
+          </select></label
+        >
+        <label class="flex items-center gap-2"
+          >Boards of this drawing
+          <input v-model.number="boards" class="field min-h-9 w-20" type="number" min="1" max="60" data-test="boards"
+        /></label>
+      </p>
     </div>
     <LoadState v-if="!data" :failure="failure" what="The pages" @again="load" />
     <main v-else class="mx-auto max-w-4xl overflow-x-auto print:overflow-visible" tabindex="0">

@@ -237,8 +237,8 @@ export const api = {
   fileOf: (boardFile: number, plan: number, as: 'board' | 'wiring' | 'spice' | 'svg' | 'blank-svg', edition: string) =>
     `/api/board-files/${boardFile}/plans/${plan}/file${queryOf({ as, edition })}`,
   /** Address of printed pages as a PDF; all of them without a wish. */
-  paperOf: (boardFile: number, plan: number, pages: readonly string[] = []) =>
-    `/api/board-files/${boardFile}/plans/${plan}/paper${queryOf({ pages: pages.join() })}`,
+  paperOf: (boardFile: number, plan: number, pages: readonly string[] = [], size = '', boards = 1) =>
+    `/api/board-files/${boardFile}/plans/${plan}/paper${queryOf({ pages: pages.join(), size, boards: boards > 1 ? String(boards) : '' })}`,
   /** Every page as it is printed. */
   paperPages: (boardFile: number, plan: number) =>
     request<PaperPages>('GET', `board-files/${boardFile}/plans/${plan}/pages`, undefined, 60_000),

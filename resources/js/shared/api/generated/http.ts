@@ -1288,6 +1288,10 @@ export interface PaperPages {
   pages: {
     page: string
     name: string
+    /**
+     * Whether it tells answers.
+     */
+    tells: boolean
     html: string
   }[]
 }

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Concerns;
+
+use App\Paper\Sheet;
+use Illuminate\Validation\Rule;
+
+/** A request that may say what paper it is printed on and for how many boards. */
+trait NamesSheet
+{
+    /** @return array<string, list<mixed>> */
+    private function sheetRules(): array
+    {
+        return ['size' => ['sometimes', Rule::in(Sheet::SIZES)], 'boards' => ['sometimes', 'integer', 'between:1,'.Sheet::MOST_BOARDS]];
+    }
+
+    public function sheet(): Sheet
+    {
+        return new Sheet($this->has('size') ? $this->string('size')->value() : null, $this->integer('boards', 1));
+    }
+}
