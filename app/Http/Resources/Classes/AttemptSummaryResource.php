@@ -9,8 +9,10 @@ use App\Actions\Bench\CountProgress;
 use App\Http\Resources\Boards\BoardFileResource;
 use App\Http\Resources\UserResource;
 use App\Models\Attempt;
+use App\Shapes\SketchShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Zwindle\Board\Level;
 
 /**
  * One trainee's progress: a verdict only once it is handed in.
@@ -38,6 +40,7 @@ final class AttemptSummaryResource extends JsonResource
                 'title' => $this->assignment->title(),
                 'brief' => $this->assignment->brief(),
             ],
+            'level' => $this->level(),
             'minutes' => $this->resource->minutes(),
             'startedAt' => $this->started_at?->toIso8601ZuluString(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
@@ -50,5 +53,16 @@ final class AttemptSummaryResource extends JsonResource
                 : $this->headline ?? ($this->handed_in_at === null ? null : __('messages.being-judged')),
             ...$this->ends === null ? app(CountProgress::class)->of($this->resource) : ['placed' => $this->placed, 'ends' => $this->ends],
         ];
+    }
+
+    /** Of an exam none: what hangs there is not told before it begins. */
+    private function level(): ?int
+    {
+        if ($this->assignment->isExam()) {
+            return null;
+        }
+        $boxes = SketchShape::of($this->assignment->boardFile->json)['boxes'];
+
+        return Level::ofParts(array_merge(...array_column($boxes, 'holds')))->value;
     }
 }

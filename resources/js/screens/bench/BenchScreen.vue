@@ -14,6 +14,7 @@ import LoadState from '@/shared/ui/LoadState.vue'
 import NoticeBar from '@/shared/ui/NoticeBar.vue'
 import TrialBar from '@/shared/ui/TrialBar.vue'
 import BenchHeader from './BenchHeader.vue'
+import FirstHints from './FirstHints.vue'
 import CoachPanel from './CoachPanel.vue'
 import KeyHelp from './KeyHelp.vue'
 import { reasonFor } from '@/shared/bench/reasons'
@@ -279,6 +280,12 @@ async function handIn() {
         <KeyHelp v-if="helpOpen" :mark-keys="board.words.markKeys" @close="helpOpen = false" />
       </section>
     </main>
+    <FirstHints
+      v-if="data.mode !== 'exam' && view === 'box' && !handingIn"
+      :has-in-hand="hand.carried.value.length > 0"
+      :steps="work.stepCount.value"
+      :box="box.id"
+    />
     <div
       v-if="drag.at.value"
       class="code pointer-events-none fixed z-30 -translate-x-1/2 border-3 border-violet bg-wash px-3 py-1 text-lg"

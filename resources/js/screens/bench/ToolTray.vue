@@ -1,10 +1,15 @@
 <script setup lang="ts">
-import type { BoardLook } from '@/shared/api/generated/http'
+import type { BoardLook, TrayItem } from '@/shared/api/generated/http'
 import { paintOf } from '@/shared/board/conductor'
 import type { Hand } from './useHand'
 import { trayKeys } from './useKeys'
 
 defineProps<{ board: BoardLook; hand: Hand; keys: boolean }>()
+/** What a connector is, told where it lies. */
+const whatIs = ({ by, ports, label }: TrayItem) =>
+  by === 'lever'
+    ? `${label}: a connector with ${ports} ports, each closed by a lever`
+    : `${label}: joins the ends in hand${ports ? `, up to ${ports} of them` : ''}`
 const MARK_KEYS = { line: 'H', neutral: 'N', earth: 'G' } as const
 </script>
 
@@ -16,6 +21,7 @@ const MARK_KEYS = { line: 'H', neutral: 'N', earth: 'G' } as const
       type="button"
       class="btn min-w-11 px-2.5"
       :data-tray="`${item.by}-${item.ports ?? ''}`"
+      :title="whatIs(item)"
       :disabled="hand.carried.value.length < 2"
       @click="hand.gather(item)"
     >

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { api } from '@/shared/api/client'
 import { isWired } from '@/shared/api/taskKinds'
 import type { AttemptSummary } from '@/shared/api/generated/http'
@@ -8,6 +9,20 @@ import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 
 const { data, failure, load } = useLoaded(api.attempts)
+const LEVELS = [
+  '',
+  'Level 1: switches of their own',
+  'Level 2: one light from two places',
+  'Level 3: one light from three places or more',
+  'Level 4: several lights from several places',
+]
+/** What is to be done first, the easier boards before the harder; what is handed in follows, the newest first. */
+const sorted = computed(() =>
+  [...(data.value ?? [])].sort((a, b) => {
+    if ((a.handedInAt === null) !== (b.handedInAt === null)) return a.handedInAt === null ? -1 : 1
+    return a.handedInAt === null ? (a.level ?? 0) - (b.level ?? 0) || b.id - a.id : b.id - a.id
+  }),
+)
 
 function state(attempt: AttemptSummary): string {
   if (attempt.handedInAt) return attempt.headline ?? 'Handed in.'
@@ -29,8 +44,8 @@ const workAt = (attempt: AttemptSummary) => `/${isWired(attempt.kind) ? 'bench' 
       <p v-if="data.length === 0" class="border-2 border-dashed border-soft p-8 text-lg">
         Nothing is set for you yet. When your instructor sets a board it appears here; this page can stay open.
       </p>
-      <ul class="divide-y-2 divide-line border-y-2 border-ink">
-        <li v-for="attempt in data" :key="attempt.id" class="flex items-center gap-5 py-4">
+      <ul class="divide-y divide-line border-y border-line">
+        <li v-for="attempt in sorted" :key="attempt.id" class="flex items-center gap-5 py-4 max-md:flex-wrap">
           <span class="code w-12 shrink-0 border-2 border-ink py-1 text-center text-xl">{{
             practiceOf(attempt.board.practice).short
           }}</span>
@@ -40,6 +55,7 @@ const workAt = (attempt: AttemptSummary) => `/${isWired(attempt.kind) ? 'bench' 
               <span v-if="attempt.mode === 'exam'" class="code ml-1 border-2 border-ink px-1 text-sm">EXAM</span>
               <span v-if="attempt.seat" class="ml-1 text-base font-normal text-soft">seat {{ attempt.seat }}</span>
             </h2>
+            <p v-if="attempt.level" class="text-sm text-soft" data-test="level">{{ LEVELS[attempt.level] }}</p>
             <p class="text-soft">{{ attempt.board.brief }}</p>
             <p class="mt-1">{{ state(attempt) }}</p>
           </div>

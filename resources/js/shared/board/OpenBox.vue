@@ -138,6 +138,16 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       stroke-width="2"
     />
 
+    <text
+      :x="layout.frame.right + 6"
+      :y="layout.frame.bottom + 26"
+      text-anchor="end"
+      font-size="14"
+      fill="var(--color-soft)"
+      data-test="material"
+    >
+      {{ box.metal ? 'metal box (hatched)' : 'plastic box' }}
+    </text>
     <CableEntry v-for="entry in layout.entries" :key="entry.key" :entry="entry" :frame="layout.frame" />
 
     <ConductorStroke

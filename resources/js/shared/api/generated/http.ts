@@ -298,6 +298,10 @@ export interface AttemptSummary {
   isReleased: boolean
   trainee?: User
   board: BoardName
+  /**
+   * How hard the board is, from 1; null in an exam.
+   */
+  level: number | null
   minutes: number | null
   startedAt: string | null
   dueAt: string | null
