@@ -5,7 +5,8 @@ import type { Board, DrawnBox, DrawnCable } from '@/shared/api/generated/http'
 import type { Spot } from '@/shared/board/layout/rects'
 import { useLetter } from '@/shared/board/useLetter'
 import { practiceOf } from '@/shared/practices'
-import { drawWall } from './wallDrawing'
+import type { Label } from '@/shared/board/layout/labels'
+import { drawWall, type DrawnRun } from './wallDrawing'
 import { snap, snapToStuds, spotsOf, studsOf } from './wallLayout'
 import { useSteadyView } from './useSteadyView'
 import WallBox from './WallBox.vue'
@@ -67,6 +68,14 @@ const drawn = computed(() =>
     letterPx: letterPx.value,
   }),
 )
+/** While a box is dragged most of the wall stays as it is: what looks the same is not drawn again. */
+const labelLook = (label?: Label) =>
+  label ? `${label.rect.x} ${label.rect.y} ${label.lines.map(({ text }) => text).join()}` : ''
+const looksOf = (run: DrawnRun) => `${run.points.join()} ${run.sheath?.points.join() ?? ''} ${labelLook(run.label)}`
+function placeOf(id: string) {
+  const shape = drawn.value.boxes.get(id)
+  return `${shape?.at.join()} ${shape?.halfHeight} ${labelLook(drawn.value.labels.get(id))}`
+}
 const holdsReceptacle = (box: string) =>
   props.board.devices.some(({ in: where, model }) => where === box && props.kinds[model] === 'receptacle')
 
@@ -162,6 +171,7 @@ function steer(event: KeyboardEvent) {
     <WallRun
       v-for="run in drawn.runs"
       :key="run.id"
+      v-memo="[looksOf(run), said.get(run.id), unit, selected === run.id, wrong.has(run.id)]"
       :run="run"
       :said="said.get(run.id)"
       :unit="unit"
@@ -172,6 +182,15 @@ function steer(event: KeyboardEvent) {
     <WallBox
       v-for="box in board.enclosures"
       :key="box.id"
+      v-memo="[
+        placeOf(box.id),
+        box,
+        fills.get(box.id),
+        holdsReceptacle(box.id),
+        selected === box.id,
+        offered.has(box.id),
+        wrong.has(box.id),
+      ]"
       :box="box"
       :shape="drawn.boxes.get(box.id)!"
       :label="drawn.labels.get(box.id)"

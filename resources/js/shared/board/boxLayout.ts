@@ -335,8 +335,16 @@ function placeConnectors(
     })
 }
 
-/** From low in the middle outwards and upwards. */
+/** From low in the middle outwards and upwards; the same for every box of a size. */
+const knownSpots = new Map<string, Point[]>()
 function connectorSpots(frame: Frame): Point[] {
+  const size = `${frame.width} ${frame.height}`
+  const known = knownSpots.get(size) ?? rankedSpots(frame)
+  knownSpots.set(size, known)
+  return known
+}
+
+function rankedSpots(frame: Frame): Point[] {
   const spots: Point[] = []
   const middle = (frame.left + frame.right) / 2
   for (let y = frame.bottom - 4 * LANE; y > frame.top + 3 * LANE; y -= LANE) {

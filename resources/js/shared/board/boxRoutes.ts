@@ -25,8 +25,12 @@ export class Lanes {
   private readonly blocked: Uint8Array
   private readonly level: Uint8Array
   private readonly upright: Uint8Array
-  private readonly cost: Float64Array
+  private readonly cost: Int32Array
   private readonly from: Int32Array
+  /** By which search a cost was written, and whether the state was left for good: what an earlier one wrote counts for nothing. */
+  private readonly writtenBy: Int32Array
+  private readonly leftBy: Int32Array
+  private searches = 0
 
   constructor(
     private readonly frame: Rect,
@@ -38,8 +42,10 @@ export class Lanes {
     this.blocked = new Uint8Array(cells)
     this.level = new Uint8Array(cells)
     this.upright = new Uint8Array(cells)
-    this.cost = new Float64Array(cells * 4)
+    this.cost = new Int32Array(cells * 4)
     this.from = new Int32Array(cells * 4)
+    this.writtenBy = new Int32Array(cells * 4)
+    this.leftBy = new Int32Array(cells * 4)
     for (const obstacle of obstacles) this.block(obstacle)
   }
 
@@ -79,17 +85,20 @@ export class Lanes {
   }
 
   private search([startX, startY]: [number, number], [endX, endY]: [number, number]): number[] {
-    const { columns, rows, cost, from } = this
+    const { columns, rows, cost, from, writtenBy, leftBy } = this
     const start = startY * columns + startX
     const goal = endY * columns + endX
-    cost.fill(Infinity)
-    from.fill(-1)
+    const own = ++this.searches
     const queue = new Queue()
     for (let way = 0; way < 4; way++) {
       cost[start * 4 + way] = 0
-      queue.add(start * 4 + way, Math.abs(startX - endX) + Math.abs(startY - endY))
+      from[start * 4 + way] = -1
+      writtenBy[start * 4 + way] = own
+      queue.add(start * 4 + way, atLeast(startX - endX, startY - endY))
     }
     for (let state = queue.take(); state >= 0; state = queue.take()) {
+      if (leftBy[state] === own) continue
+      leftBy[state] = own
       const cell = state >> 2
       const way = state & 3
       if (cell === goal) return this.walkBack(state)
@@ -104,11 +113,11 @@ export class Lanes {
         if (this.blocked[to] && to !== goal) continue
         const price = cost[state]! + 1 + this.priceOf(cell, to, way, next, start, goal)
         const reached = to * 4 + next
-        if (price < cost[reached]!) {
-          cost[reached] = price
-          from[reached] = state
-          queue.add(reached, price + Math.abs(toColumn - endX) + Math.abs(toRow - endY))
-        }
+        if (writtenBy[reached] === own && price >= cost[reached]!) continue
+        cost[reached] = price
+        from[reached] = state
+        writtenBy[reached] = own
+        queue.add(reached, price + atLeast(toColumn - endX, toRow - endY, next))
       }
     }
     return []
@@ -144,6 +153,15 @@ export class Lanes {
   }
 }
 
+/** What the rest of the way costs at least, coming along a way: its length, and a turn where it cannot go straight on. */
+function atLeast(dx: number, dy: number, way = -1): number {
+  const length = Math.abs(dx) + Math.abs(dy)
+  if (dx !== 0 && dy !== 0) return length + TURN
+  if (way < 0 || length === 0) return length
+  const isAhead = way === 0 ? dx < 0 : way === 1 ? dy < 0 : way === 2 ? dx > 0 : dy > 0
+  return isAhead ? length : length + TURN
+}
+
 /** Corners alone, with the first and the last stretch brought in line with where the conductor begins and ends. */
 function joined(start: Point, middles: Point[], end: Point): Point[] {
   const corners = middles.filter((spot, i) => {
@@ -175,48 +193,24 @@ function straight(start: Point, end: Point): Point[] {
     : [start, { x: start.x, y: middle }, { x: end.x, y: middle }, end]
 }
 
-/** What comes first by its price: a binary heap. */
+/** What comes first by its price, which is a whole number: a bucket for each price, filled and emptied from the cheapest on. */
 class Queue {
-  private readonly states: number[] = []
-  private readonly prices: number[] = []
+  private readonly buckets: number[][] = []
+  private cheapest = 0
 
   add(state: number, price: number) {
-    let at = this.states.length
-    this.states.push(state)
-    this.prices.push(price)
-    while (at > 0) {
-      const above = (at - 1) >> 1
-      if (this.prices[above]! <= price) break
-      this.put(at, this.states[above]!, this.prices[above]!)
-      at = above
-    }
-    this.put(at, state, price)
+    ;(this.buckets[price] ??= []).push(state)
+    if (price < this.cheapest) this.cheapest = price
   }
 
   /** The cheapest; -1 if there is none. */
   take(): number {
-    if (this.states.length === 0) return -1
-    const first = this.states[0]!
-    const state = this.states.pop()!
-    const price = this.prices.pop()!
-    const count = this.states.length
-    if (count === 0) return first
-    let at = 0
-    for (;;) {
-      let below = 2 * at + 1
-      if (below >= count) break
-      if (below + 1 < count && this.prices[below + 1]! < this.prices[below]!) below++
-      if (this.prices[below]! >= price) break
-      this.put(at, this.states[below]!, this.prices[below]!)
-      at = below
+    while (this.cheapest < this.buckets.length) {
+      const state = this.buckets[this.cheapest]?.pop()
+      if (state !== undefined) return state
+      this.cheapest++
     }
-    this.put(at, state, price)
-    return first
-  }
-
-  private put(at: number, state: number, price: number) {
-    this.states[at] = state
-    this.prices[at] = price
+    return -1
   }
 }
 

@@ -87,9 +87,10 @@ function best(from: BoxShape, to: BoxShape, width: number, others: BoxShape[], l
   for (let level = 0; level <= 2 * MOST_LANES; level++) {
     for (const points of candidates(from, to, width, level, lanes)) {
       const seen = inSight(points, from, to)
-      const trouble = troubleOf(seen, width, walls, own, laid, lanes)
-      const cost = trouble + effortOf(seen)
-      if (cost < least) [found, least, isClear] = [points, cost, trouble === 0]
+      const effort = effortOf(seen)
+      if (effort >= least) continue
+      const trouble = troubleOf(seen, width, walls, own, laid, lanes, least - effort)
+      if (trouble + effort < least) [found, least, isClear] = [points, trouble + effort, trouble === 0]
     }
     // A way with two bends gives way to a simpler one a lane or two aside.
     if (isClear && (found.length < 4 || level > 1)) break
@@ -176,8 +177,16 @@ function effortOf(points: Spot[]): number {
   return cost
 }
 
-/** What it meets on its way. */
-function troubleOf(points: Spot[], width: number, walls: Rect[], own: Rect[], laid: Way[], lanes: Lanes): number {
+/** What it meets on its way; no more than is asked for is worked out. */
+function troubleOf(
+  points: Spot[],
+  width: number,
+  walls: Rect[],
+  own: Rect[],
+  laid: Way[],
+  lanes: Lanes,
+  most: number,
+): number {
   let cost = 0
   const last = points.length - 2
   for (let i = 0; i <= last; i++) {
@@ -186,21 +195,33 @@ function troubleOf(points: Spot[], width: number, walls: Rect[], own: Rect[], la
     for (const wall of walls) if (meets(ground, wall)) cost += HIT
     if (i > 0 && meets(ground, own[0]!)) cost += HIT
     if (i < last && meets(ground, own[1]!)) cost += HIT
-    for (const way of laid) cost += against(one, other, way.points, (width + way.width) / 2 + lanes.air)
+    if (cost >= most) return cost
+    for (const way of laid) {
+      cost += against(ground, one[1] === other[1], way.points, (width + way.width) / 2 + lanes.air)
+      if (cost >= most) return cost
+    }
   }
   return cost
 }
 
+/** How far two stretches that cross reach beyond their lines, so that a corner on a line counts as crossing it. */
+const TOUCH = 0.5
+
 /** What it costs to run beside, on or across a run that is laid. */
-function against(one: Spot, other: Spot, points: Spot[], apart: number): number {
+function against(ground: Rect, isLevel: boolean, points: Spot[], apart: number): number {
+  const [left, top, right, bottom] = [ground.x, ground.y, ground.x + ground.width, ground.y + ground.height]
   let cost = 0
-  const isLevel = one[1] === other[1]
   for (let k = 0; k + 1 < points.length; k++) {
-    const [start, end] = [points[k]!, points[k + 1]!]
-    if ((start[1] === end[1]) === isLevel) {
-      const near = grown(stretch(start, end, 0), apart)
-      if (meets(stretch(one, other, 0), near)) cost += BESIDE
-    } else if (meets(stretch(one, other, 0.5), stretch(start, end, 0.5))) cost += CROSSING
+    const [x1, y1] = points[k]!
+    const [x2, y2] = points[k + 1]!
+    const isBeside = (y1 === y2) === isLevel
+    const reach = isBeside ? apart : 2 * TOUCH
+    const isMet =
+      left < Math.max(x1, x2) + reach &&
+      Math.min(x1, x2) - reach < right &&
+      top < Math.max(y1, y2) + reach &&
+      Math.min(y1, y2) - reach < bottom
+    if (isMet) cost += isBeside ? BESIDE : CROSSING
   }
   return cost
 }
