@@ -29,10 +29,16 @@ final readonly class PathSentence
         ]);
     }
 
-    /** @return list<string> one line a stretch */
+    /** @return list<string> one line a stretch; a joint to a conductor goes without saying where the way leads along it */
     public function stretches(CurrentPath $path): array
     {
-        return array_map(fn (Hop $hop) => Str::ucfirst($this->stretch($hop)), $path->hops);
+        $told = array_filter(
+            $path->hops,
+            fn (Hop $hop, int $i) => $hop->kind !== HopKind::Joint || ($path->hops[$i + 1]->kind ?? null) !== HopKind::Core,
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return array_map(fn (Hop $hop) => Str::ucfirst($this->stretch($hop)), array_values($told));
     }
 
     private function stretch(Hop $hop): string

@@ -15,7 +15,7 @@ return [
         'overlapping' => ':what overlap.',
         'controls-nothing' => ':what works no light yet.',
         'not-controlled' => ':what is worked by no switch yet.',
-        'off-the-wall' => ':what hangs beyond the edge of the board.',
+        'off-the-wall' => ':what hangs over the edge of the board.',
         'very-long' => ':what is very long for a practice board.',
     ],
     'drop' => ':volt V drop of :limit, R1+R2 :ohm Ω',

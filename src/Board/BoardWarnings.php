@@ -9,8 +9,11 @@ use Zwindle\Catalogue\Devices\DeviceKind;
 /** What an instructor would want to be asked about a board before it is set. Figures are common practice. */
 final class BoardWarnings
 {
-    /** Boxes whose middles are nearer than this hang on each other. */
+    /** Boxes whose middles are nearer than this overlap. */
     private const OVERLAP_MM = 110.0;
+
+    /** Of the narrowest box, 2 in: nearer to the edge than this it hangs over it. */
+    private const HALF_BOX_MM = 25.0;
 
     private const VERY_LONG_M = 100.0;
 
@@ -37,12 +40,14 @@ final class BoardWarnings
         return $warnings;
     }
 
-    /** @return list<BoardWarning> boxes beyond the edge of the board face; the feed may come from there */
+    /** @return list<BoardWarning> boxes that hang over the edge of the board face; the feed may come from there */
     private static function offTheWall(Board $board): array
     {
         $wall = $board->wall;
         $isOff = fn (Enclosure $box) => $wall !== null && $box->at !== null && $box->kind !== EnclosureKind::Supply
-            && (min($box->at) < 0 || $box->at[0] > $wall->widthMm || $box->at[1] > $wall->heightMm);
+            && (min($box->at) < self::HALF_BOX_MM
+                || $box->at[0] > $wall->widthMm - self::HALF_BOX_MM
+                || $box->at[1] > $wall->heightMm - self::HALF_BOX_MM);
 
         return array_map(
             fn (Enclosure $box) => new BoardWarning(BoardWarningKind::OffTheWall, [$box->id]),

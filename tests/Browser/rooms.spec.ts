@@ -85,7 +85,7 @@ test('the repair is stepped through on the board, the moves made one after the o
   await page.getByRole('button', { name: 'See it put right' }).click()
   await expect(page.getByRole('button', { name: 'See it put right' })).toBeDisabled()
   // The board is seen to work: its table, its lamp, its flips.
-  await expect(page.getByText('PUT RIGHT')).toBeVisible()
+  await expect(page.getByText('PUT RIGHT', { exact: true })).toBeVisible()
   await expect(page.locator('tr[data-state]').filter({ hasText: 'should be' })).toHaveCount(0)
   await page.locator('[data-flip=S1]').click()
   await expect(page.locator('[data-test=path]')).toContainText('see it work')

@@ -52,6 +52,18 @@ it('asks about what is allowed and most likely not meant', function (callable $c
         fn (array $board) => [...$board, 'wall' => ['widthMm' => 1000, 'heightMm' => 2000]],
         [[BoardWarningKind::OffTheWall, ['B2']], [BoardWarningKind::OffTheWall, ['L1']]],
     ],
+    'a box that hangs over the edge by a millimetre' => [function (array $board) {
+        $right = max(array_map(fn (array $box) => $box['at'][0], $board['enclosures']));
+        $board['wall'] = ['widthMm' => $right + 24, 'heightMm' => 3000];
+
+        return $board;
+    }, [[BoardWarningKind::OffTheWall, ['B2']], [BoardWarningKind::OffTheWall, ['L1']]]],
+    'a box that reaches to the edge' => [function (array $board) {
+        $right = max(array_map(fn (array $box) => $box['at'][0], $board['enclosures']));
+        $board['wall'] = ['widthMm' => $right + 25, 'heightMm' => 3000];
+
+        return $board;
+    }, []],
     'a very long run' => [function (array $board) {
         $board['cables'][0]['lengthM'] = 101;
 

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import type { VerdictData } from '@/shared/api/generated/http'
-import MenuSign from '@/shared/ui/MenuSign.vue'
 
 defineProps<{ verdict: VerdictData; busy: boolean }>()
 const edition = defineModel<string>({ required: true })
@@ -12,7 +11,7 @@ const VERDICTS = { pass: 'pass', remarks: 'pass with remarks', fail: 'fail' }
 <template>
   <Menu as="div" class="relative inline-block">
     <MenuButton class="btn-quiet -ml-3 min-h-9 text-soft" data-test="edition" :aria-busy="busy">
-      By {{ verdict.edition }}<MenuSign /><span v-if="busy">Judging …</span>
+      By {{ verdict.edition }} <span aria-hidden="true">▾</span><span v-if="busy">Judging …</span>
     </MenuButton>
     <MenuItems class="absolute left-0 z-20 min-w-56 border border-ink bg-paper py-1">
       <MenuItem v-for="item in verdict.editions" :key="item.id" v-slot="{ active }">
