@@ -65,7 +65,7 @@ async function draw(title, boxes, runs) {
 
 const slow = await page.context().newCDPSession(page)
 const median = (values) => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)]
-const say = (what, value, unit = 'ms') => console.log(what.padEnd(52), value.toFixed(0), unit)
+const say = (what, value, unit = 'ms') => process.stdout.write(`${what.padEnd(52)} ${value.toFixed(0)} ${unit}\n`)
 
 /** From a tap to the frame that shows it. */
 const tapped = (selector) =>

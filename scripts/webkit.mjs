@@ -83,7 +83,7 @@ try {
   await press(await button('Hand in for good'))
   await css('[data-test=headline]')
   const headline = await run('return document.querySelector("[data-test=headline]").textContent')
-  console.log(`WebKit ${capabilities.browserVersion}: wired, handed in, judged: ${headline}`)
+  process.stdout.write(`WebKit ${capabilities.browserVersion}: wired, handed in, judged: ${headline}\n`)
   await ask('DELETE', at)
 } finally {
   process.kill(-driver.pid)

@@ -89,7 +89,7 @@ test('the repair is stepped through on the board, the moves made one after the o
   await expect(page.locator('tr[data-state]').filter({ hasText: 'should be' })).toHaveCount(0)
   await page.locator('[data-flip=S1]').click()
   await expect(page.locator('[data-test=path]')).toContainText('see it work')
-  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Previous' }).click()
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: '◂ Previous', exact: true }).click()
   await expect(page.locator('[data-test=path]')).toBeVisible()
   await page.getByRole('button', { name: 'Show the first move' }).click()
   expect(await drawn()).toEqual(asHandedIn)
