@@ -11,6 +11,8 @@ use Zwindle\Board\PointKind;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\DeviceModel;
+use Zwindle\Catalogue\Devices\Landing;
+use Zwindle\Catalogue\Devices\LandingShape;
 
 /** Places and parts of one board in the trade English of its practice. */
 final readonly class Words
@@ -189,8 +191,25 @@ final readonly class Words
             return $this->shortPlace($id);
         }
         $key = count($this->board->devicesIn($point->enclosure)) > 1 ? 'parts.short-terminal' : 'parts.only-terminal';
+        $where = $this->blockOf($point);
 
-        return $this->say($key, ['terminal' => trim($this->finishOf($point).' '.$this->terminal($point)), 'device' => $point->device]);
+        $named = $this->say($key, ['terminal' => trim($this->finishOf($point).' '.$this->terminal($point)), 'device' => $point->device]);
+
+        return $where === '' ? $named : "$named ($where)";
+    }
+
+    /** Which of several blocks without a print it is, as one looks at them: `second block from the left`; of the rest nothing. */
+    private function blockOf(Point $point): string
+    {
+        $device = $this->board->devices[(string) $point->device];
+        $blocks = array_filter(
+            isset($this->fitted[$device->id]) ? [] : $device->face()->landings,
+            fn (Landing $landing) => $landing->shape === LandingShape::Block && $landing->print === '',
+        );
+        usort($blocks, fn (Landing $a, Landing $b) => $a->x <=> $b->x);
+        $at = array_search($point->terminal?->name, array_map(fn (Landing $landing) => $landing->terminal, $blocks), true);
+
+        return $at === false ? '' : $this->say('parts.block', ['number' => (int) $at + 1, 'count' => count($blocks)]);
     }
 
     /** Of a screw that is told by its finish: `dark`, as it is printed nowhere; of the rest nothing. */

@@ -30,6 +30,7 @@ return [
     'single' => 'the :colour single :cable (to :far)',
     'end-in' => ':end in :box',
     'terminal-of' => 'the :terminal of :device',
+    'block' => 'block :number of :count from the left',
     'only-terminal' => 'the :terminal',
     'short-terminal' => 'the :terminal of :device',
     'scheme' => [

@@ -16,7 +16,8 @@ test('a finger lands, gathers and caps', async ({ page, playwright, baseURL }) =
   await tray(page, 'cap').tap()
   await expect(kept(page)).toHaveText('saved · 3 steps')
   await expect(end(page, 'C5.core@K1')).toHaveAttribute('aria-label', /capped/)
-  await expect(end(page, 'C6.core@K1')).toHaveAttribute('aria-label', /joined/)
+  await expect(end(page, 'C6.core@K1')).toHaveAttribute('aria-label', /joined in lever with/)
+  await expect(landing(page, 'S1#1')).toHaveAttribute('aria-label', /, holds /)
 })
 
 test('a three-way is wired by finger within thirty gestures', async ({ page, playwright, baseURL }) => {

@@ -179,7 +179,11 @@ async function handIn() {
         <div class="min-h-0 grow bg-face">
           <BoardMap :board="board" :selected="box.id" :counts="counts" :far="far" @open="open" />
         </div>
-        <ul class="flex flex-wrap gap-1 border-t-2 border-ink p-2" aria-label="What is left, box by box">
+        <ul
+          class="flex flex-wrap gap-1 border-t-2 border-ink p-2"
+          aria-label="What is left, box by box"
+          data-hint="boxes"
+        >
           <li v-for="item in left" :key="item.id">
             <button
               type="button"

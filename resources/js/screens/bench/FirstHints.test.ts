@@ -4,8 +4,7 @@ import { nextTick } from 'vue'
 import FirstHints from './FirstHints.vue'
 
 function atTheBench() {
-  document.body.innerHTML =
-    '<i role="checkbox" data-place="a"></i><i data-number="1"></i><i data-map-box="B2" aria-label="Box Gate"></i>'
+  document.body.innerHTML = '<i role="checkbox" data-place="a"></i><i data-number="1"></i><i data-hint="boxes"></i>'
   for (const element of document.body.children)
     element.getBoundingClientRect = () =>
       ({ left: 10, right: 60, top: 20, bottom: 40, width: 50, height: 20 }) as DOMRect

@@ -7,10 +7,11 @@ const props = defineProps<{ hasInHand: boolean; steps: number; box: string }>()
 const done = useLocalStorage('zwindle-hints-done', 0)
 const firstBox = props.box
 
-const HINTS = [
+const ABOVE_PX = 64
+const HINTS: { at: string; words: string; above?: boolean }[] = [
   { at: '[role=checkbox][data-place]', words: 'Tap the flag of a conductor to take it in hand.' },
   { at: '[data-number]', words: 'Now tap a numbered screw: it lands there.' },
-  { at: '[data-map-box][aria-label]:not([aria-label$="open"])', words: 'Tap another box on the board to open it.' },
+  { at: '[data-hint=boxes]', words: 'Tap another box to open it, here or on the board.', above: true },
 ]
 const hint = computed(() => HINTS[done.value] ?? null)
 const spot = ref<{ left: string; top: string } | null>(null)
@@ -20,7 +21,9 @@ function place() {
   const rect = hint.value ? document.querySelector(hint.value.at)?.getBoundingClientRect() : null
   const isSeen = rect && rect.width > 0 && rect.top >= 0 && rect.bottom <= window.innerHeight
   spot.value = isSeen
-    ? { left: `${Math.min(window.innerWidth - 250, rect.right + 8)}px`, top: `${Math.max(8, rect.top - 6)}px` }
+    ? hint.value!.above
+      ? { left: `${rect.left + 8}px`, top: `${rect.top - ABOVE_PX}px` }
+      : { left: `${Math.min(window.innerWidth - 250, rect.right + 8)}px`, top: `${Math.max(8, rect.top - 6)}px` }
     : null
 }
 useIntervalFn(place, 300, { immediateCallback: true })

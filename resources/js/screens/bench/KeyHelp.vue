@@ -5,7 +5,7 @@ defineEmits<{ close: [] }>()
 
 const WAYS: [what: string, key: string, hand: string][] = [
   ['Take an end in hand, or put it down', 'a b c …', 'tap it'],
-  ['Take all ends of its color', 'Alt+a …', 'tap it twice'],
+  ['Take all ends that look the same', 'Alt+A …', 'tap it twice'],
   ['Land what is in hand', '1 2 3 …', 'tap the place, or drag the end there'],
   ['Take up what is under a screw', '1 2 3 …', 'tap it with an empty hand'],
   ['Join in a connector of the tray', 'Shift+A B D E F', 'tap the connector'],

@@ -46,9 +46,15 @@ const scheme = computed(() => props.review?.schemes.find(({ id }) => id === show
           {{ way.take }}
         </button>
       </p>
-      <ul v-if="review.warnings.length > 0" aria-label="What may not be meant">
-        <li v-for="(warning, i) in review.warnings" :key="i">? {{ warning.message }}</li>
-      </ul>
+      <p v-if="review.warnings.length === 1" data-test="doubts">? {{ review.warnings[0]!.message }}</p>
+      <details v-else-if="review.warnings.length > 1" data-test="doubts">
+        <summary class="cursor-pointer">
+          ? {{ review.warnings[0]!.message }} And {{ review.warnings.length - 1 }} more
+        </summary>
+        <ul>
+          <li v-for="(warning, i) in review.warnings.slice(1)" :key="i">? {{ warning.message }}</li>
+        </ul>
+      </details>
       <div v-if="review.schemes.length > 0" class="mt-1 flex flex-wrap items-center gap-2">
         <button
           v-for="one in review.schemes"

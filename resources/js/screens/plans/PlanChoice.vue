@@ -64,7 +64,7 @@ const SIGNS = { pass: '✓', remarks: '✓ with a remark', fail: '✕' }
       </RadioGroupOption>
     </RadioGroup>
     <label v-if="colours.length > 1" class="block" data-test="colours">
-      Which color carries what
+      Which wire carries what
       <select v-model.number="chosen" class="field min-h-9">
         <option v-for="number in colours" :key="number" :value="number">
           {{ list.plans[number]!.head === number ? 'As usual' : list.plans[number]!.differs.join('; ') }}
@@ -72,10 +72,10 @@ const SIGNS = { pass: '✓', remarks: '✓ with a remark', fail: '✕' }
       </select>
     </label>
     <p v-if="list.truncated" class="text-soft">The list stops at {{ list.truncated }}; there may be more.</p>
-    <section v-if="list.neutrals.length > 0">
-      <h2 class="font-bold">An electronic switch?</h2>
+    <details v-if="list.neutrals.length > 0">
+      <summary class="min-h-9 cursor-pointer font-bold">An electronic switch?</summary>
       <p v-for="sentence in list.neutrals" :key="sentence" class="text-sm">{{ sentence }}</p>
-    </section>
+    </details>
     <section v-for="other in others" :key="other.id">
       <h2 class="font-bold">In {{ other.name }}?</h2>
       <p class="mb-2 text-sm">

@@ -94,7 +94,7 @@ function flipById(id: string) {
     </div>
     <TabPanels class="min-h-0 grow">
       <TabPanel class="flex h-full flex-col" :tabindex="-1">
-        <div v-if="box" class="flex items-center gap-3 px-2 pt-2">
+        <div v-if="box" class="flex items-center gap-3 px-2 pt-1 [&>button]:min-h-9">
           <button type="button" class="btn" @click="openBox = null">◂ Whole board</button>
           <strong class="grow">{{ box.label }}</strong>
           <button type="button" class="btn px-3" @click="goOn(-1)">
@@ -129,7 +129,7 @@ function flipById(id: string) {
         </div>
         <LayerToggles
           v-if="box"
-          class="p-2"
+          class="px-2 pb-1"
           :layers="verdict.layers"
           :names="verdict.layerNames"
           :hidden="layers.hidden.value"
@@ -162,6 +162,11 @@ function flipById(id: string) {
     <p v-if="dead" class="border-t-2 border-ink p-3" data-test="dead">
       Supply off: nothing is live while it is being wired.
     </p>
-    <PathWords v-else-if="tab < 2" :path="current.path.value" :failure="current.failure.value" />
+    <PathWords
+      v-else-if="tab < 2"
+      :is-brief="tab === 0 && box !== null"
+      :path="current.path.value"
+      :failure="current.failure.value"
+    />
   </TabGroup>
 </template>

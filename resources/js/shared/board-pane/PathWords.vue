@@ -3,7 +3,7 @@ import type { DeepReadonly } from 'vue'
 import type { PathData } from '@/shared/api/generated/http'
 
 /** The drawing shows the way; its steps stand beside one another, all in sight. */
-defineProps<{ path: DeepReadonly<PathData> | null; failure: string }>()
+defineProps<{ path: DeepReadonly<PathData> | null; failure: string; isBrief?: boolean }>()
 </script>
 
 <template>
@@ -12,6 +12,7 @@ defineProps<{ path: DeepReadonly<PathData> | null; failure: string }>()
     <template v-else-if="path">
       <p class="font-bold" data-test="path">{{ path.sentence }}</p>
       <ol
+        v-if="!isBrief"
         class="mt-1 columns-2 gap-4 text-sm leading-snug text-soft"
         :class="{ 'columns-3': path.stretches.length > 12 }"
       >

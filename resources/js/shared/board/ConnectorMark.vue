@@ -2,14 +2,14 @@
 import { computed } from 'vue'
 import { type PlacedConnector, portAt } from './boxLayout'
 
-const props = defineProps<{ connector: PlacedConnector; label: string; number: number | null }>()
+const props = defineProps<{ connector: PlacedConnector; label: string; holds: string; number: number | null }>()
 defineEmits<{ pick: [] }>()
 
 const joint = computed(() => props.connector.joint)
 const held = computed(() => `${joint.value.points.length}${joint.value.ports ? `/${joint.value.ports}` : ''}`)
 const spoken = computed(() => {
   const room = joint.value.ports ? ` of ${joint.value.ports}` : ''
-  return `${props.label} with ${joint.value.points.length}${room}${props.number === null ? '' : `, number ${props.number}`}`
+  return `${props.label} with ${joint.value.points.length}${room}: ${props.holds}${props.number === null ? '' : `, number ${props.number}`}`
 })
 </script>
 

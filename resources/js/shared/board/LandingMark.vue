@@ -7,6 +7,8 @@ import { inTwo } from './layout/letters'
 const props = defineProps<{
   landing: PlacedLanding
   name: string
+  /** What is under it, in words for who listens; empty where there is nothing. */
+  holds: string
   number: number | null
   carried: boolean
   /** What is written beside it where it has no device. */
@@ -39,7 +41,7 @@ const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: '
   <g
     role="button"
     tabindex="0"
-    :aria-label="`${name}${number === null ? '' : `, number ${number}`}${carried ? ', in hand' : ''}`"
+    :aria-label="`${name}${holds}${number === null ? '' : `, number ${number}`}${carried ? ', in hand' : ''}`"
     :data-place="landing.id"
     stroke="var(--color-ink)"
     stroke-width="2"

@@ -59,6 +59,18 @@ const layout = computed(() =>
 const conductors = computed(() => drawConductors(props.box, layout.value, props.bench, props.board.marks))
 const stateOf = (id: string) =>
   props.bench.caps.includes(id) ? 'capped' : jointAt(props.bench, id) ? 'joined' : 'loose'
+/** Where an end is, in words: `joined on dark screw, place 3 of S1`, `joined in wire nut with the white of W2`. */
+function whereIs(id: string): string {
+  const joint = jointAt(props.bench, id)
+  if (!joint) return stateOf(id)
+  const others = joint.points.filter((other) => other !== id).map(placeName)
+  return `joined ${joint.by === 'terminal' ? 'on' : `in ${connectorLabel(joint.by)} with`} ${others.join(', ')}`
+}
+function holding(id: string): string {
+  const others = jointAt(props.bench, id)?.points.filter((other) => other !== id) ?? []
+  return others.length === 0 ? '' : `, holds ${others.map(placeName).join(', ')}`
+}
+const placeName = (id: string) => props.box.ends.find((end) => end.id === id)?.name ?? nameOf(id)
 const nameOf = (id: string) => layout.value.landings.get(id)?.landing?.name ?? props.board.words.boxEarth
 /** The pins of the findings about this box, above the place that each is about. */
 const pinned = computed(() =>
@@ -165,6 +177,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :key="connector.joint.points.join()"
       :connector="connector"
       :label="connectorLabel(connector.joint.by)"
+      :holds="connector.joint.points.map(placeName).join(', ')"
       :number="keys && !isIdle ? (numbers.get(connector.joint.points[0] ?? '') ?? null) : null"
       @pick="emit('connector', connector.joint.points[0]!)"
     />
@@ -174,6 +187,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :key="landing.id"
       :landing="landing"
       :name="nameOf(landing.id)"
+      :holds="holding(landing.id)"
       :number="isIdle ? null : (numbers.get(landing.id) ?? null)"
       :carried="carried.includes(landing.id) || traced.has(landing.id)"
       :word="landing.landing ? '' : board.words.boxEarth"
@@ -202,7 +216,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :end="end"
       :at="layout.slots.get(end.id)!"
       :state="stateOf(end.id)"
-      :state-word="stateOf(end.id)"
+      :state-word="whereIs(end.id)"
       :lifted="carried.includes(end.id)"
       :dimmed="isDimmed(end.id)"
       :mark="board.marks.find((mark) => mark.as === bench.marks[end.id]) ?? null"

@@ -1,5 +1,5 @@
 import type { BoardLook } from '@/shared/api/generated/http'
-import { inTwo, shortened, wide } from './layout/letters'
+import { inTwo, shortened } from './layout/letters'
 import { type Label, type Line, placeLabels, type Wanted } from './layout/labels'
 import type { Spot } from './layout/rects'
 import { type BoxShape, type Run, type Way, waysOf } from './layout/ways'
@@ -170,8 +170,9 @@ function namesOf(label: string, under: string, pins: readonly number[], size: nu
 function printsOf(print: string, size: number): Wanted['variants'] {
   const [tag, ...rest] = print.split(' · ')
   const lines = (...texts: string[]) => texts.map((text) => ({ text, size }))
+  const [count, single] = print.split(' × ')
   return rest.length === 0
-    ? [lines(print), lines(shortened(print, size, wide('W10', size)))]
+    ? [lines(print), ...(single ? [lines(`${count} ×`, single), lines(`${count} ×`)] : [lines(print)])]
     : [lines(print), lines(tag!, rest.join(' · ')), lines(tag!)]
 }
 
