@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zwindle\Board;
 
 /**
- * How hard a board is to wire, for the order in which trainees are given them: one switch, two that work one light, more than two,
- * and the same with several lights.
+ * How hard a board is to wire, for the order in which trainees are given them: each light from one switch, a light from two
+ * places, from more than two, and several lights so.
  *
  * Source: common practice, the order in which the ways of wiring are taught.
  */
@@ -24,7 +24,7 @@ enum Level: int
         $lights = $count['lamp'] ?? 0;
 
         return match (true) {
-            ($count['three-way'] ?? 0) === 0 => $lights > 2 ? self::TwoPlaces : self::OneSwitch,
+            ($count['three-way'] ?? 0) === 0 => self::OneSwitch,
             $lights > 1 => self::SeveralLights,
             ($count['four-way'] ?? 0) > 0 => self::ThreePlaces,
             default => self::TwoPlaces,

@@ -11,7 +11,7 @@ import { useLoaded } from '@/shared/ui/useLoaded'
 const { data, failure, load } = useLoaded(api.attempts)
 const LEVELS = [
   '',
-  'Level 1: switches of their own',
+  'Level 1: each light from one switch',
   'Level 2: one light from two places',
   'Level 3: one light from three places or more',
   'Level 4: several lights from several places',
