@@ -78,8 +78,9 @@ final class Svg
     public function label(Label $label): void
     {
         $y = $label->rect->y;
+        $middle = $label->rect->x + $label->rect->width / 2;
         foreach ($label->lines as $line) {
-            $this->text($label->rect->x + $label->rect->width / 2, $y + $line->size * 0.9, $line->text, $line->size, 'middle', $line->isBold);
+            $this->text($middle, $y + $line->size * 0.9, $line->text, $line->size, 'middle', $line->isBold);
             $y += $line->size * Labels::LINE;
         }
     }

@@ -128,12 +128,14 @@ final readonly class Words
         return $this->shortPlace($id).($core === null ? '' : ' ['.$core->colour->flag($this->board->practice).']');
     }
 
-    /** A conductor by its color alone: `the black`; of a single with its number. */
+    /** A conductor by its color alone: `the black`. */
     public function wireOf(string $id): string
     {
         $core = $this->point($id)?->core;
 
-        return $core === null ? $this->shortPlace($id) : $this->say('parts.wire', ['colour' => $this->say('parts.colour.'.$core->colour->value)]);
+        return $core === null
+            ? $this->shortPlace($id)
+            : $this->say('parts.wire', ['colour' => $this->say('parts.colour.'.$core->colour->value)]);
     }
 
     /** A terminal without its device: `common screw`. */

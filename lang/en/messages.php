@@ -38,5 +38,5 @@ return [
     'nothing-as-found' => 'Nothing is written down of this board yet. Fill in its as-found sheet first, or choose the boxes that are wired.',
     'no-seat-paper' => 'Sheets for the seats are printed of a task that is wired; questions are answered on the screen.',
     'no-page' => 'Choose at least one page.',
-    'absurd-allowances' => 'These allowances are beyond all measure: at most 5 m (16 ft) at each end, and lengths rounded up to 10 m (32 ft) at most.',
+    'absurd-allowances' => 'These allowances are too large: at most 5 m (16 ft) at each end, and lengths rounded up to 10 m (32 ft) at most.',
 ];

@@ -37,7 +37,7 @@ return [
         'return-on-white' => 'a sleeved blue brings the switched live back',
         'neutral-colour' => 'a neutral that is not blue',
         'crowded-terminal' => 'too many conductors in a terminal',
-        'earth-unsleeved' => 'a bare cpc not sleeved',
+        'earth-unsleeved' => 'a bare CPC not sleeved',
         'white-single-as-line' => 'a white single used as a line',
         'flex-reversed' => 'a pendant\'s flex the wrong way round',
         'rcd-absent' => 'no RCD',

@@ -51,10 +51,12 @@ final class Labels
     {
         $labels = new self($boxes, $ways, $view);
         foreach ($boxes as $box) {
-            $labels->place($box->id, $wanted[$box->id] ?? [], fn (float $w, float $h, float $air) => self::besideBox($box, $w, $h, $air));
+            $places = fn (float $width, float $height, float $air) => self::besideBox($box, $width, $height, $air);
+            $labels->place($box->id, $wanted[$box->id] ?? [], $places);
         }
         foreach ($ways as $way) {
-            $labels->place($way->run->id, $wanted[$way->run->id] ?? [], fn (float $w, float $h, float $air) => self::along($way, $w, $h, $air));
+            $places = fn (float $width, float $height, float $air) => self::along($way, $width, $height, $air);
+            $labels->place($way->run->id, $wanted[$way->run->id] ?? [], $places);
         }
 
         return $labels->placed;

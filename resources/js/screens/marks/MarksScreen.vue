@@ -96,7 +96,7 @@ async function release() {
         @no="asking = false"
         ><strong>Release to the whole class?</strong> Everybody sees mark, verdict and debrief of their own board.
         {{ missing > 0 ? `${missing} not handed in. ` : ''
-        }}{{ open > 0 ? `${open} still ${open === 1 ? 'waits' : 'wait'} for your eye.` : '' }}</ConfirmBar
+        }}{{ open > 0 ? `${open} still to be inspected.` : '' }}</ConfirmBar
       >
       <p v-if="refusal" role="alert" class="border-b-2 border-ink px-5 py-2">{{ refusal }}</p>
       <p v-if="reMark.failure.value" role="alert" class="border-b-2 border-ink px-5 py-2">{{ reMark.failure.value }}</p>

@@ -118,7 +118,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
 <template>
   <svg
     :viewBox="`0 0 ${layout.frame.width} ${layout.frame.height}`"
-    class="h-full w-full touch-none select-none"
+    class="h-full w-full touch-none select-none max-md:touch-pan-y"
     role="group"
     :aria-label="`Open box ${box.label}`"
     :data-box="box.id"

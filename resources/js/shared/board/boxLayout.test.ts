@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import type { BoardLook } from '@/shared/api/generated/http'
-import { layOutBox, nearest, type Point } from './boxLayout'
+import { layOutBox, type Point } from './boxLayout'
 import { layOutMap, neighbour } from './mapLayout'
 
 const looks = JSON.parse(readFileSync('tests/Corpus/bench/looks.json', 'utf8')) as Record<string, BoardLook>
@@ -53,15 +53,6 @@ describe('an opened box', () => {
     const layout = layOutBox({ ...box, ends }, [], layOutMap(board).at, (name) => name, [], 'conduit')
     expect(layout.slots.size).toBe(20)
     expect(apart([...layout.slots.values()])).toBeGreaterThanOrEqual(44)
-  })
-
-  it('drops on the nearest landing within reach and on none beyond it', () => {
-    const spots = [
-      { x: 0, y: 0 },
-      { x: 100, y: 0 },
-    ]
-    expect(nearest(spots, { x: 70, y: 0 }, 40)).toBe(spots[1])
-    expect(nearest(spots, { x: 50, y: 60 }, 40)).toBeNull()
   })
 })
 

@@ -68,7 +68,7 @@ const INSIDE = { width: 616, height: 476 }
 const PITCH = 4 * LANE
 const BETWEEN = LANE
 /** From the wall of the box to the middle of the flags. */
-export const BAND = 56
+const BAND = 56
 /** Half of a flag. */
 export const FLAG = { x: 24, y: 21 }
 const ROOM: Record<Side, number> = { left: 5, right: 5, top: 10, bottom: 10 }
@@ -365,17 +365,4 @@ function rankedSpots(frame: Frame): Point[] {
 export function portAt(connector: PlacedConnector, i: number): Point {
   const n = connector.joint.points.length
   return { x: connector.x + (i - (n - 1) / 2) * LANE, y: connector.y - CONNECTOR_HEIGHT / 2 + 6 }
-}
-
-export function nearest<T extends Point>(spots: readonly T[], to: Point, reach: number): T | null {
-  let best: T | null = null
-  let least = reach
-  for (const spot of spots) {
-    const distance = Math.hypot(spot.x - to.x, spot.y - to.y)
-    if (distance <= least) {
-      best = spot
-      least = distance
-    }
-  }
-  return best
 }

@@ -74,7 +74,8 @@ export class Lanes {
 
   /** The corners of the way from one point to another, both among them; straight where the lanes leave no way. */
   lay(start: Point, end: Point): Point[] {
-    const cells = this.search(this.cellOf(start), this.cellOf(end))
+    const [from, to] = [this.cellOf(start), this.cellOf(end)]
+    const cells = this.plainWay(from, to) ?? this.search(from, to)
     if (cells.length === 0) return [start, end]
     this.take(cells)
     return joined(
@@ -82,6 +83,42 @@ export class Lanes {
       cells.map((cell) => this.middleOf(cell % this.columns, Math.floor(cell / this.columns))),
       end,
     )
+  }
+
+  /**
+   * A way with two bends at most that meets nothing, as most are: no longer than it must be, so that no search finds a cheaper one.
+   * Null where there is none.
+   */
+  private plainWay([startX, startY]: [number, number], [endX, endY]: [number, number]): number[] | null {
+    const [columns, rows] = [between(startX, endX), between(startY, endY)]
+    for (const column of [endX, startX, ...columns]) {
+      const cells = this.clear([startX, startY], [column, startY], [column, endY], [endX, endY])
+      if (cells) return cells
+    }
+    for (const row of rows) {
+      const cells = this.clear([startX, startY], [startX, row], [endX, row], [endX, endY])
+      if (cells) return cells
+    }
+    return null
+  }
+
+  /** The cells along these corners, if nothing lies in any but the first and the last. */
+  private clear(...corners: [number, number][]): number[] | null {
+    const cells = [corners[0]![1] * this.columns + corners[0]![0]]
+    const [goalX, goalY] = corners[corners.length - 1]!
+    const goal = goalY * this.columns + goalX
+    for (let i = 1; i < corners.length; i++) {
+      const [toX, toY] = corners[i]!
+      let [x, y] = corners[i - 1]!
+      while (x !== toX || y !== toY) {
+        x += Math.sign(toX - x)
+        y += Math.sign(toY - y)
+        const cell = y * this.columns + x
+        if (cell !== goal && (this.blocked[cell] || this.level[cell] || this.upright[cell])) return null
+        cells.push(cell)
+      }
+    }
+    return cells
   }
 
   private search([startX, startY]: [number, number], [endX, endY]: [number, number]): number[] {
@@ -151,6 +188,12 @@ export class Lanes {
       if (isUpright(cells[i - 1]) || isUpright(cells[i + 1])) this.upright[cell] = 1
     }
   }
+}
+
+/** What lies between two numbers, without them. */
+function between(one: number, other: number): number[] {
+  const [low, high] = [Math.min(one, other), Math.max(one, other)]
+  return Array.from({ length: Math.max(0, high - low - 1) }, (_, i) => low + 1 + i)
 }
 
 /** What the rest of the way costs at least, coming along a way: its length, and a turn where it cannot go straight on. */

@@ -40,7 +40,7 @@ interface Size {
   air: number
 }
 
-export function sizeOf(lines: readonly Line[]): Size {
+function sizeOf(lines: readonly Line[]): Size {
   return {
     air: Math.max(...lines.map(({ size }) => size)) * AIR,
     width: Math.max(...lines.map(({ text, size, pins }) => wide(text, size) + (pins?.length ?? 0) * size * PIN)),
