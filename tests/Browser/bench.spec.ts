@@ -113,7 +113,10 @@ test('the schedule is an equal way in', async ({ page, playwright, baseURL }) =>
   await page.getByLabel('W2 WHT tape').selectOption({ label: 'white tape: neutral' })
   await page.getByRole('button', { name: 'Box', exact: true }).click()
   await expect(end(page, 'W1.black@B1')).toHaveAttribute('aria-label', /joined/)
-  await expect(end(page, 'W2.white@B1')).toHaveAttribute('aria-label', /joined, white tape: neutral/)
+  await expect(end(page, 'W2.white@B1')).toHaveAttribute(
+    'aria-label',
+    /joined in wire nut with .*, white tape: neutral/,
+  )
   await expect(end(page, 'W2.red@B1')).toHaveAttribute('aria-label', /capped/)
   await expect(page.locator('[data-connector="W1.bare@B1"]')).toHaveAttribute('aria-label', /wire nut with 3/)
 })

@@ -122,6 +122,7 @@ test('an instructor looks through the plans of a board box by box, in either ord
   await page.getByRole('navigation', { name: 'This board' }).getByRole('link', { name: 'Plans' }).click()
   await expect(page.locator('[data-plan="0"]')).toContainText('dead-end run')
   await expect(page.locator('[data-plan="0"]')).toContainText('preferred')
+  await page.getByText('An electronic switch?').click()
   await expect(page.getByText('with W3 as 14/4')).toBeVisible()
   await page.locator('[data-flip=S1]').click()
   await expect(page.locator('[data-test=path]')).toContainText('stops at an open contact')

@@ -3,7 +3,12 @@ import { type APIRequestContext, type BrowserContext, expect, type Page } from '
 
 export const PASSWORD = 'lights-on'
 
-async function post(request: APIRequestContext, path: string, data: unknown, method: 'post' | 'put' = 'post') {
+async function post(
+  request: APIRequestContext,
+  path: string,
+  data: unknown,
+  method: 'post' | 'put' | 'delete' = 'post',
+) {
   const { cookies } = await request.storageState()
   const token = decodeURIComponent(cookies.find(({ name }) => name === 'XSRF-TOKEN')?.value ?? '')
   return request[method](path, { data, headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' } })
@@ -55,6 +60,11 @@ export async function startPattern(page: Page, pattern: string): Promise<number>
   const answer = await post(page.request, '/api/drawings', { pattern })
   expect([answer.status(), await answer.text()]).toEqual([201, expect.any(String)])
   return ((await answer.json()) as { id: number }).id
+}
+
+/** Takes a board out of the library again. */
+export async function removeBoard(page: Page, id: number) {
+  expect((await post(page.request, `/api/board-files/${id}`, {}, 'delete')).status()).toBeLessThan(300)
 }
 
 /** Draws a board that may yet have problems, and returns its number. */

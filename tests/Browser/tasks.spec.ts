@@ -328,7 +328,7 @@ test('what an attack found is opened on the board', async ({ page }) => {
   await page.locator('[data-list=passing] summary').click()
   await page.locator('[data-list=passing] button').first().click()
   await expect(page.locator('[data-test=opened]')).toContainText('of 90 points')
-  await page.locator('[data-test=opened]').getByRole('button', { name: 'Close' }).click()
+  await page.locator('[data-list=passing]').getByRole('button', { name: 'Close' }).click()
   await expect(page.locator('[data-test=opened]')).toHaveCount(0)
 })
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import type { AttackedBoard, TaskAttack } from '@/shared/api/generated/http'
 import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
 import { placesOf } from '@/shared/bench/bench'
@@ -7,7 +7,7 @@ import { replay } from '@/shared/bench/stepLog'
 
 const props = defineProps<{ found: TaskAttack | null; isAttacking: boolean; failure: string }>()
 defineEmits<{ again: [] }>()
-const opened = ref<AttackedBoard | null>(null)
+const opened = shallowRef<AttackedBoard | null>(null)
 const openBox = ref<string | null>(null)
 watch(
   () => props.found,
