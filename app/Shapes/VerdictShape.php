@@ -14,7 +14,7 @@ use Illuminate\Support\Str;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Board\Wiring\Wiring;
-use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Checker;
 use Zwindle\Check\Evidence\ExpectedLamp;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\Verdict;
@@ -125,12 +125,14 @@ final readonly class VerdictShape
         ];
     }
 
-    /** @return array{lamps: list<array{id: string, states: string}>, trips: string} what the board does once it is put right */
+    /** @return array{verdict: string, lamps: list<array{id: string, states: string}>, trips: string} what the board does once it is put right */
     private function after(Wiring $wiring): array
     {
-        $table = (new Evidence($wiring))->table;
+        $result = Checker::check($wiring, $this->shown->evidence->edition);
+        $table = $result->evidence->table;
 
         return [
+            'verdict' => $result->verdict->value,
             'lamps' => array_map(
                 fn (string $id) => ['id' => $id, 'states' => $table->lamps[$id]],
                 $this->shown->evidence->circuit->lamps,

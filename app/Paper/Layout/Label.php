@@ -8,7 +8,7 @@ namespace App\Paper\Layout;
 final readonly class Label
 {
     /** @param  list<Line>  $lines */
-    public function __construct(public string $of, public array $lines, public bool $isShort, public Rect $rect)
+    public function __construct(public string $of, public array $lines, public Rect $rect)
     {
     }
 }

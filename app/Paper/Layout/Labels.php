@@ -68,14 +68,14 @@ final class Labels
      */
     private function place(string $of, array $variants, callable $rectsFor): void
     {
-        foreach ($variants as $i => $lines) {
+        foreach ($variants as $lines) {
             $width = max(array_map(fn (Line $line) => Letters::wide($line->text, $line->size, $line->isBold), $lines));
             $height = array_sum(array_map(fn (Line $line) => $line->size * self::LINE, $lines));
             $air = max(array_map(fn (Line $line) => $line->size, $lines)) * self::AIR;
             foreach ($rectsFor($width, $height, $air) as $rect) {
                 if ($this->isFree($rect, $air)) {
                     $this->taken[] = $rect;
-                    $this->placed[] = new Label($of, $lines, $i > 0, $rect);
+                    $this->placed[] = new Label($of, $lines, $rect);
 
                     return;
                 }

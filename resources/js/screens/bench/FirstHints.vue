@@ -26,7 +26,14 @@ function place() {
       : { left: `${Math.min(window.innerWidth - 250, rect.right + 8)}px`, top: `${Math.max(8, rect.top - 6)}px` }
     : null
 }
-useIntervalFn(place, 300, { immediateCallback: true })
+const looking = useIntervalFn(place, 300, { immediateCallback: true })
+watch(
+  hint,
+  (now) => {
+    if (!now) looking.pause()
+  },
+  { immediate: true },
+)
 
 watch(
   () => [props.hasInHand, props.steps, props.box] as const,

@@ -1,9 +1,8 @@
 import { computed, readonly, ref, type Ref } from 'vue'
 import type { BoardLook, Enclosure, MarkedAs, Step, TrayItem } from '@/shared/api/generated/http'
 import { type BenchState, jointAt, type Places } from '@/shared/bench/bench'
+import { isEarthColour, isEarthTerminal } from '@/shared/board/conductor'
 import { reasonFor } from '@/shared/bench/reasons'
-
-const EARTHS: readonly string[] = ['bare', 'green', 'green-yellow']
 
 /** What is in hand, and what a tap does with it: the one place where gestures become steps. */
 export function useHand(
@@ -105,8 +104,7 @@ export function useHand(
       pigtail.value = joint.points[0]!
       return say('Pigtail of this connector in hand: tap the screw it goes to.')
     }
-    if (carried.value.length === 1 && place?.fixed)
-      return say(`Pigtail from ${nameOf(first!)} in hand: tap a connector.`)
+    if (carried.value.length === 1 && place?.fixed) return say(pigtailFrom(first!))
     say('Take a connector or a screw first, then a pigtail from it.')
   }
 
@@ -134,9 +132,10 @@ export function useHand(
     carried.value = held.includes(id) ? held.filter((other) => other !== id) : [...held, id]
     if (carried.value.length === 0) return say('Put down.')
     const isPigtail = carried.value.length === 1 && places.value.get(id)?.fixed
-    say(isPigtail ? `Pigtail from ${nameOf(id)} in hand: tap a connector.` : `In hand: ${inHand()}.`)
+    say(isPigtail ? pigtailFrom(id) : `In hand: ${inHand()}.`)
   }
 
+  const pigtailFrom = (screw: string) => `Pigtail from ${nameOf(screw)} in hand: tap a connector.`
   const inHand = () => carried.value.map(nameOf).join('; ')
 
   /** Every loose end of the same color in this box; with a ground also the ground screws that hold nothing yet. */
@@ -145,15 +144,13 @@ export function useHand(
     if (!own) return
     const isLoose = (place: string) => !jointAt(bench.value, place) && !bench.value.caps.includes(place)
     const ends = box.value.ends.filter(({ colour }) => colour === own.colour).map((end) => end.id)
-    const screws = EARTHS.includes(own.colour) ? earthScrews() : []
+    const screws = isEarthColour(own.colour) ? earthScrews() : []
     toggleAll([...new Set([id, ...[...ends, ...screws].filter(isLoose)])])
   }
 
   function earthScrews(): string[] {
     const landings = box.value.devices.flatMap((device) => device.landings)
-    const screws = landings.filter(
-      ({ finish, print, shape }) => shape !== 'lead' && (finish === 'green' || print === 'E'),
-    )
+    const screws = landings.filter((landing) => landing.shape !== 'lead' && isEarthTerminal(landing))
     return [...screws.map((landing) => landing.id), ...(box.value.earth ? [box.value.earth] : [])]
   }
 

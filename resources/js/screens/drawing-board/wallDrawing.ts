@@ -1,5 +1,6 @@
 import type { Board, DrawnBox, DrawnCable } from '@/shared/api/generated/http'
 import { paintOf } from '@/shared/board/conductor'
+import { boxShape, halfFor } from '@/shared/board/layout/boxes'
 import { inTwo, shortened } from '@/shared/board/layout/letters'
 import { type Label, LINE, type Line, placeLabels } from '@/shared/board/layout/labels'
 import type { Spot } from '@/shared/board/layout/rects'
@@ -25,12 +26,10 @@ export interface WallDrawing {
   labels: Map<string, Label>
 }
 
-/** Half of a box as it is drawn, at its largest and at its smallest on the screen, and of the way to its nearest neighbour. */
+/** Half of a box as it is drawn, and at its smallest and its largest on the screen. */
 const HALF_MM = 66
 const LEAST_PX = 17
 const MOST_PX = 34
-const OF_NEAREST = 0.36
-const SLIM = 0.88
 /** A cable and each conductor in it, in pixels. */
 const SHEATH_PX = 6
 const CORE_PX = 5
@@ -38,7 +37,6 @@ const CORE_PX = 5
 const SINGLE_PX = 9
 const AIR_PX = 4
 const CLEAR_PX = 9
-const LIGHTS = ['light-box', 'ceiling-rose']
 
 interface Wanted {
   board: Board
@@ -51,16 +49,9 @@ interface Wanted {
 }
 
 export function drawWall({ board, spots, cables, fills, view, unit, letterPx }: Wanted): WallDrawing {
-  const half = Math.min(
-    Math.max(LEAST_PX * unit, Math.min(HALF_MM, MOST_PX * unit)),
-    OF_NEAREST * nearest([...spots.values()]),
-  )
-  const boxes = board.enclosures.map(({ id, kind }) => ({
-    id,
-    at: spots.get(id) ?? ([0, 0] as Spot),
-    halfWidth: LIGHTS.includes(kind) ? half : half * SLIM,
-    halfHeight: half,
-  }))
+  const wished = Math.max(LEAST_PX * unit, Math.min(HALF_MM, MOST_PX * unit))
+  const half = halfFor([...spots.values()], wished)
+  const boxes = board.enclosures.map(({ id, kind }) => boxShape(id, kind, spots.get(id) ?? [0, 0], half))
   const bundles = bundlesOf(board, cables)
   const runs = bundles.map(([first, ...more]) => {
     const cores = more.length > 0 ? (more.length + 1) * SINGLE_PX : carried(cables.get(first.id)).length * CORE_PX
@@ -193,13 +184,4 @@ function printsOf(bundle: Bundle, cables: Wanted['cables'], size: number): Line[
     [line(title)],
     [line(id)],
   ]
-}
-
-/** How near the nearest two hang, the farther of along and down. */
-function nearest(spots: readonly Spot[]): number {
-  let found = Infinity
-  for (const [i, a] of spots.entries()) {
-    for (const b of spots.slice(i + 1)) found = Math.min(found, Math.max(Math.abs(a[0] - b[0]), Math.abs(a[1] - b[1])))
-  }
-  return found
 }

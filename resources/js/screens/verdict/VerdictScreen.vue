@@ -121,7 +121,7 @@ function showBox(id: string) {
     >
     <template v-else>
       <section class="flex items-center gap-5 border-b border-line px-5 py-2" aria-label="Verdict">
-        <VerdictMark :verdict="after ? 'pass' : verdict.verdict" :word="after ? 'PUT RIGHT' : ''" />
+        <VerdictMark :verdict="after?.verdict ?? verdict.verdict" :word="after ? 'PUT RIGHT' : ''" />
         <div class="min-w-0 grow">
           <p class="text-xl font-bold" data-test="headline">{{ verdict.headline }}</p>
           <SchemeNote :schemes="verdict.schemes" />

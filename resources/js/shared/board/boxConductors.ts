@@ -12,6 +12,7 @@ import {
   solidsOf,
 } from './boxLayout'
 import { bentPath, LANE, Lanes } from './boxRoutes'
+import { isEarthColour, isEarthTerminal } from './conductor'
 import type { Rect } from './layout/rects'
 
 /** One conductor as drawn: from its cable to its flag and through the lanes, and the piece at its screw or in its hole. */
@@ -96,11 +97,10 @@ function draw({ id, colour, before, start, target }: Wish, lanes: Lanes, marks: 
   return { id, colour, path: bentPath(way), tip: target?.tip ?? '', layer: layerOf(colour, marks) }
 }
 
-const EARTHS = ['bare', 'green', 'green-yellow']
 const PALE = ['white', 'grey']
 
 function layerOf(colour: string, marks: readonly Mark[]): number {
-  if (EARTHS.includes(colour)) return 0
+  if (isEarthColour(colour)) return 0
   const neutral = marks.find(({ as }) => as === 'neutral')?.colour ?? ''
   return colour === neutral || (PALE.includes(neutral) && PALE.includes(colour)) ? 1 : 2
 }
@@ -188,11 +188,6 @@ function connectorOf(id: string, layout: BoxLayout) {
 /** A lead has its own colour; a pigtail is cut from what the terminal's finish and print call for. */
 function pigtailColour(landing: Landing | null, marks: readonly Mark[]): string {
   if (landing?.shape === 'lead') return landing.finish
-  const as =
-    !landing || landing.finish === 'green' || landing.print === 'E'
-      ? 'earth'
-      : landing.finish === 'silver'
-        ? 'neutral'
-        : 'line'
+  const as = !landing || isEarthTerminal(landing) ? 'earth' : landing.finish === 'silver' ? 'neutral' : 'line'
   return marks.find((mark) => mark.as === as)?.colour ?? ''
 }

@@ -1,4 +1,4 @@
-import type { ConductorColour } from '@/shared/api/generated/http'
+import type { ConductorColour, Landing } from '@/shared/api/generated/http'
 
 /** How a conductor is painted: its body, a stripe where it has two colours, and whether it is thin bare metal. */
 export interface Paint {
@@ -20,6 +20,15 @@ const PAINTS: Record<ConductorColour, Paint> = {
   orange: { body: 'var(--color-wire-orange)', stripe: null, bare: false },
   'green-yellow': { body: 'var(--color-wire-green)', stripe: 'var(--color-wire-stripe)', bare: false },
 }
+
+const EARTHS: readonly string[] = ['bare', 'green', 'green-yellow']
+
+/** A protective conductor by its looks. */
+export const isEarthColour = (colour: string) => EARTHS.includes(colour)
+
+/** A terminal for one by its looks: green, or printed so. */
+export const isEarthTerminal = ({ finish, print }: Pick<Landing, 'finish' | 'print'>) =>
+  finish === 'green' || print === 'E'
 
 /** The colours of leads and screws have the same names; anything else is drawn as plain metal. */
 export function paintOf(colour: string): Paint {

@@ -1,4 +1,5 @@
 import type { BoardLook } from '@/shared/api/generated/http'
+import { boxShape, halfFor, isLight } from './layout/boxes'
 import { inTwo, shortened } from './layout/letters'
 import { type Label, type Line, placeLabels, type Wanted } from './layout/labels'
 import type { Spot } from './layout/rects'
@@ -31,8 +32,6 @@ const LEAST_APART = 76
 /** How much more one direction may be stretched than the other. */
 const MOST_STRETCH = 1.8
 const EDGE = 4
-/** Of a box as it is drawn: width over height. */
-const SLIM = 0.88
 /** How far the rays of a light reach beyond it, over its half. */
 const RAYS = 0.34
 /** How far the frame of a box that is lit up stands off it. */
@@ -54,13 +53,10 @@ export function layOutMap(board: BoardLook, asked: Pane = SUPPOSED): MapLayout {
   const margin = pane.letter * 4.5
   const [x, y] = axesOf([...spots.values()], pane.width - 2 * margin, pane.height - 2 * margin)
   const places = new Map([...spots].map(([id, at]) => [id, [margin + x(at[0]), margin + y(at[1])] as Spot]))
-  const half = Math.min(iconFor(pane), 0.36 * least([...places.values()]))
+  const half = halfFor([...places.values()], iconFor(pane))
   const boxes = board.enclosures.map(({ id, kind }) => ({
-    id,
-    at: places.get(id)!,
-    halfWidth: LIGHTS.has(kind) ? half : half * SLIM,
-    halfHeight: half,
-    beyond: half * (LIGHTS.has(kind) ? RAYS : FRAME),
+    ...boxShape(id, kind, places.get(id)!, half),
+    beyond: half * (isLight(kind) ? RAYS : FRAME),
   }))
   const runs = runsOf(board)
   const runWidth = Math.max(6, half * 0.36)
@@ -79,7 +75,6 @@ export function layOutMap(board: BoardLook, asked: Pane = SUPPOSED): MapLayout {
   }
 }
 
-const LIGHTS = new Set(['light-box', 'ceiling-rose'])
 const iconFor = ({ width, height, letter }: Pane) => Math.max(1.6 * letter, 0.05 * Math.min(width, height))
 
 /** From millimetres of the wall to the room in the pane, along and down. */
@@ -119,15 +114,6 @@ function axis(lines: readonly number[], wanted: number, room: number): (mm: numb
     while (line + 1 < lines.length && lines[line + 1]! <= mm) line++
     return places[line] ?? room / 2
   }
-}
-
-/** How near the nearest two stand, the farther of along and down. */
-function least(spots: readonly Spot[]): number {
-  let found = Infinity
-  for (const [i, a] of spots.entries()) {
-    for (const b of spots.slice(i + 1)) found = Math.min(found, Math.max(Math.abs(a[0] - b[0]), Math.abs(a[1] - b[1])))
-  }
-  return found
 }
 
 /** What is written at a box: its name, a line under it, and the numbers of the findings that are pinned there. */

@@ -1131,6 +1131,7 @@ export interface RepairData {
    * What the board does after the last move; not there in what was judged before it was told.
    */
   after?: {
+    verdict: Verdict
     lamps: {
       id: string
       states: string
