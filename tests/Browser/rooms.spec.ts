@@ -87,6 +87,8 @@ test('the repair is stepped through on the board, the moves made one after the o
   // The board is seen to work: its table, its lamp, its flips.
   await expect(page.getByText('PUT RIGHT', { exact: true })).toBeVisible()
   await expect(page.locator('tr[data-state]').filter({ hasText: 'should be' })).toHaveCount(0)
+  await expect(page.locator('[data-test=path]')).toContainText('see it work')
+  await expect(page.locator('[data-pin]')).toHaveCount(0)
   await page.locator('[data-flip=S1]').click()
   await expect(page.locator('[data-test=path]')).toContainText('see it work')
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: '◂ Previous', exact: true }).click()

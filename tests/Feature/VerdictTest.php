@@ -164,6 +164,8 @@ it('gives the smallest repair in words and places', function () {
             'Far bench: move the red of W2 (to Gate post) [RED] from the common screw of S2 to the second traveler screw of S2.',
         )
         ->and($json['moves'][0]['places'])->toBe(['W2.red@B2', 'S2#2'])
+        // Lit when both are up or both down, and nothing trips.
+        ->and($json['after'])->toBe(['verdict' => 'pass', 'lamps' => [['id' => 'LA', 'states' => '1001']], 'trips' => '----'])
         ->and($this->actingAs($right->trainee)->getJson(
             "api/attempts/{$right->attempt->id}/verdict",
         )->json('repair'))->toBe(['moves' => [], 'after' => null, 'undoes' => '', 'reason' => null])

@@ -285,7 +285,7 @@ async function handIn() {
       </section>
     </main>
     <FirstHints
-      v-if="data.mode !== 'exam' && view === 'box' && !handingIn"
+      v-if="data.mode !== 'exam' && view === 'box' && !handingIn && !helpOpen && !coachOpen"
       :has-in-hand="hand.carried.value.length > 0"
       :steps="work.stepCount.value"
       :box="box.id"

@@ -40,7 +40,7 @@ const WAYS: [what: string, key: string, hand: string][] = [
       </thead>
       <tbody class="divide-y divide-line">
         <tr v-for="[what, key, hand] in WAYS" :key="what">
-          <th scope="row" class="py-1 pr-3 font-normal">{{ what }}</th>
+          <th scope="row" class="py-1 pr-3 font-normal first-letter:uppercase">{{ what }}</th>
           <td class="code pr-3 whitespace-nowrap">{{ key }}</td>
           <td>{{ hand }}</td>
         </tr>

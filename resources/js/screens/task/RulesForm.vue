@@ -35,7 +35,7 @@ function stand(habit: string, position: string) {
         Practitioners disagree on these. What you choose is printed on the brief; a rule of it is enforced only if you
         raise it below.
       </p>
-      <label v-for="habit in words.habits" :key="habit.id" class="mb-2 block">
+      <label v-for="habit in words.habits" :key="habit.id" class="mb-2 block first-letter:uppercase">
         {{ habit.name }}
         <select
           class="field"

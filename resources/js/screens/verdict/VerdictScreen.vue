@@ -81,6 +81,8 @@ const shown = computed(() => {
   const lamps = verdict.value.lamps.map((lamp) => ({ ...lamp, states: statesOf.get(lamp.id) ?? lamp.states }))
   return { ...verdict.value, lamps, trips: after.value.trips }
 })
+/** What is put right has no findings pinned to it. */
+const noPins: ReadonlyMap<string, readonly number[]> = new Map()
 const PUT_RIGHT: PathData = {
   end: 'returns',
   sentence: 'Put right. Flip the switches and see it work.',
@@ -123,7 +125,9 @@ function showBox(id: string) {
       <section class="flex items-center gap-5 border-b border-line px-5 py-2" aria-label="Verdict">
         <VerdictMark :verdict="after?.verdict ?? verdict.verdict" :word="after ? 'PUT RIGHT' : ''" />
         <div class="min-w-0 grow">
-          <p class="text-xl font-bold" data-test="headline">{{ verdict.headline }}</p>
+          <p class="text-xl font-bold" data-test="headline">
+            {{ after ? 'As handed in: ' : '' }}{{ verdict.headline }}
+          </p>
           <SchemeNote :schemes="verdict.schemes" />
           <TriesList :tries="bench.tries" />
           <EditionBar v-model="edition" :verdict="verdict" :busy="judging" />
@@ -151,8 +155,8 @@ function showBox(id: string) {
           :practice="bench.practice"
           :board="bench.board"
           :standing="repaired"
-          :box-pins="boxPins"
-          :place-pins="placePins"
+          :box-pins="after ? noPins : boxPins"
+          :place-pins="after ? noPins : placePins"
           :pointed="pointed"
           :dead="isRepairing && !after"
         />

@@ -43,8 +43,9 @@ export function useCurrentPath(
   const tracedPlaces = computed(() => new Set(path.value?.hops.flatMap(({ from, to }) => [from, to]) ?? []))
 
   lamp.value = verdict.value.lamps[0]?.id ?? ''
-  watch([state, lamp, () => verdict.value.trips], follow, { immediate: true })
-  async function follow([wantedState, wantedLamp]: [number, string, string]) {
+  // Another verdict, as of a board put right, has another way.
+  watch([state, lamp, verdict], follow, { immediate: true })
+  async function follow([wantedState, wantedLamp]: [number, string, VerdictData]) {
     if (!wantedLamp) return
     try {
       const found = await pathOf(wantedLamp, wantedState)
