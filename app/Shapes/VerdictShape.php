@@ -125,7 +125,11 @@ final readonly class VerdictShape
         ];
     }
 
-    /** @return array{verdict: string, lamps: list<array{id: string, states: string}>, trips: string} what the board does once it is put right */
+    /**
+     * What the board does once it is put right.
+     *
+     * @return array{verdict: string, lamps: list<array{id: string, states: string}>, trips: string}
+     */
     private function after(Wiring $wiring): array
     {
         $result = Checker::check($wiring, $this->shown->evidence->edition);
