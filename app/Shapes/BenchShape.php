@@ -7,6 +7,7 @@ namespace App\Shapes;
 use App\Wording\Words;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Board\Board;
+use Zwindle\Catalogue\Devices\LandingShape;
 
 /** Gives names to what eyes see at a bench, in the board's trade English; never what a terminal is inside. */
 final readonly class BenchShape
@@ -30,13 +31,33 @@ final readonly class BenchShape
             }
             foreach ($enclosure['devices'] as &$device) {
                 $device['name'] = $this->words->say("bench.look.{$device['look']}");
+                $blocks = $this->blankBlocks($device['landings']);
                 foreach ($device['landings'] as $place => &$landing) {
-                    $landing['name'] = $this->landing($landing, $place + 1, $device);
+                    $block = array_search($landing['id'], $blocks, true);
+                    $landing['word'] = $block === false ? '' : $this->words->say('bench.block', ['number' => $block + 1]);
+                    $landing['name'] = rtrim($this->landing($landing, $place + 1, $device).", {$landing['word']}", ', ');
                 }
             }
         }
 
         return [...$look, 'tray' => $this->tray(), 'marks' => $this->marks(), 'words' => $this->words->group('bench.words')];
+    }
+
+    /**
+     * Blocks on which nothing is printed, as one looks at them from the left: findings count them so.
+     *
+     * @param  list<array<string, mixed>>  $landings
+     * @return list<string> their ids
+     */
+    private function blankBlocks(array $landings): array
+    {
+        $blocks = array_filter(
+            $landings,
+            fn (array $landing) => $landing['shape'] === LandingShape::Block->value && $landing['print'] === '',
+        );
+        usort($blocks, fn (array $a, array $b) => $a['x'] <=> $b['x']);
+
+        return count($blocks) > 1 ? array_column($blocks, 'id') : [];
     }
 
     /** What eyes call a terminal by its place: `brass screw, place 3 of S1`. */

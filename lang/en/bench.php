@@ -18,6 +18,7 @@ return [
         'lead' => ':finish lead, place :place of :device:print',
     ],
     'printed' => ', printed :print',
+    'block' => 'block :number',
     'finish' => [
         'brass' => 'brass',
         'dark' => 'dark',

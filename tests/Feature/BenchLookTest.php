@@ -25,3 +25,16 @@ it('has words for everything that a bench shows, in both Englishes', function (s
 
     expect(json_encode((new BenchShape($board))->name(Look::of($board))))->not->toContain('bench.')->not->toContain('parts.');
 })->with(Files::demoBoards());
+
+it('writes on the blank blocks of a rose what findings call them, counted from the left', function () {
+    $board = Files::board('database/patterns/gb-02-loop-in-at-the-rose.board.json');
+    $rose = array_values(array_filter(
+        array_merge(...array_column((new BenchShape($board))->name(Look::of($board))['enclosures'], 'devices')),
+        fn (array $device) => $device['look'] === 'rose',
+    ))[0];
+    $blocks = array_values(array_filter($rose['landings'], fn (array $landing) => $landing['word'] !== ''));
+    usort($blocks, fn (array $a, array $b) => $a['x'] <=> $b['x']);
+
+    expect(array_column($blocks, 'word'))->toBe(['block 1', 'block 2', 'block 3'])
+        ->and($blocks[1]['name'])->toContain('block 2');
+});

@@ -115,5 +115,15 @@ const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: '
     >
       {{ landing.landing.print }}
     </text>
+    <text
+      v-else-if="landing.landing?.word"
+      :x="landing.x - landing.landing.holes * 12"
+      :y="landing.y + 32"
+      font-size="14"
+      stroke="none"
+      fill="var(--color-ink)"
+    >
+      {{ landing.landing.word }}
+    </text>
   </g>
 </template>

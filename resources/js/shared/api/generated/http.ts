@@ -173,6 +173,10 @@ export interface Landing {
   print: string
   holes: number
   name: string
+  /**
+   * What findings call it where nothing is printed on it; empty for the rest.
+   */
+  word: string
 }
 export interface Cable {
   id: string
