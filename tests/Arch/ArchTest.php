@@ -76,6 +76,8 @@ const ROOMS = [
         'Repair\Move',
         'Repair\Mistake',
     ],
+    'Evening' => ['Format\Read'],
+    'Evening\Seating' => ['Plan\Search', 'Evening'],
     'Exam\Vary' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Search'],
     'Exam\Task' => [...WALL, 'Circuit\Trace', 'Check', 'Check\Findings', 'Plan', 'Format\Read', 'Exam\Vary'],
     'Exam\Grading' => [

@@ -46,7 +46,9 @@ final class RoomsPicture
                 $wide = intdiv(self::SIDE - self::GAP * (count($row['side']) - 1), count($row['side']));
                 $at[$name] = [self::WIDTH - self::GAP - self::SIDE + $i * ($wide + self::GAP), $y, $wide];
             }
-            $at[$row['main'][0]] = [self::GAP, $y, self::WIDTH - 4 * self::GAP - self::SIDE];
+            foreach ($row['main'] ?? [] as $name) {
+                $at[$name] = [self::GAP, $y, self::WIDTH - 4 * self::GAP - self::SIDE];
+            }
             $y += self::HIGH + self::BELOW;
         }
         foreach ($at as $name => $place) {

@@ -52,5 +52,8 @@ enum ProblemCode: string
     case MarkingDoesNotSuit = 'marking-does-not-suit';
     case NotMovable = 'not-movable';
     case AsFoundElsewhere = 'as-found-elsewhere';
+    case UnknownPerson = 'unknown-person';
+    case UnknownStation = 'unknown-station';
+    case EndsBeforeItBegins = 'ends-before-it-begins';
     case TimeWithoutLimit = 'time-without-limit';
 }

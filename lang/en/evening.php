@@ -1,0 +1,25 @@
+<?php
+
+return [
+    'title' => ':title: over after :minutes minutes.',
+    'proved' => 'No plan ends sooner.',
+    'bound' => 'No plan ends sooner than after :atLeast minutes.',
+    'nobody' => 'Nobody sits.',
+    'columns' => ['from', 'to', 'person', 'station', 'variant', ''],
+    'retest' => 'retest',
+    'impossible' => [
+        'no-station' => 'There are people but no station.',
+        'one-variant' => 'A retest needs a second variant, and there is one.',
+    ],
+    'conflict' => [
+        'changeover' => ':station: :first and :second sit closer than the changeover.',
+        'break' => ':first sits through a break.',
+        'neighbours' => ':first and :second sit side by side on one variant.',
+        'retest-variant' => ':first sits twice on one variant.',
+        'retest-gap' => ':first: the retest begins too soon after the first sitting.',
+        'twice' => ':first sits more often than planned.',
+        'not-before' => ':first sits before they are there.',
+        'too-short' => ':first has too little time.',
+        'variant' => ':first sits on a variant that there is not.',
+    ],
+];
