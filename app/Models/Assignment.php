@@ -23,6 +23,8 @@ use Zwindle\Exam\Task\TaskMode;
  * @property string|null $task_json the task as it was when it was set
  * @property string|null $marking_json
  * @property \Illuminate\Support\Carbon|null $released_at
+ * @property \Illuminate\Support\Carbon|null $held_at set, and nobody may begin until it is opened
+ * @property \Illuminate\Support\Carbon|null $closed_at since when nobody begins any more
  * @property \Illuminate\Support\Carbon $created_at
  * @property \Illuminate\Support\Carbon $updated_at
  * @property-read Classroom|null $classroom
@@ -31,9 +33,11 @@ use Zwindle\Exam\Task\TaskMode;
  */
 final class Assignment extends Model
 {
-    protected $fillable = ['classroom_id', 'board_file_id', 'minutes', 'task_id', 'mode', 'task_json', 'marking_json', 'released_at'];
+    protected $fillable = [
+        'classroom_id', 'board_file_id', 'minutes', 'task_id', 'mode', 'task_json', 'marking_json', 'released_at', 'held_at', 'closed_at',
+    ];
 
-    protected $casts = ['released_at' => 'datetime'];
+    protected $casts = ['released_at' => 'datetime', 'held_at' => 'datetime', 'closed_at' => 'datetime'];
 
     protected $attributes = ['mode' => 'coached'];
 

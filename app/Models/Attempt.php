@@ -15,6 +15,7 @@ use Zwindle\Bench\Bench;
 use Zwindle\Bench\Step as BenchStep;
 use Zwindle\Bench\StepLog;
 use Zwindle\Board\Board;
+use Zwindle\Exam\Sitting\SittingState;
 use Zwindle\Exam\Task\Task as CoreTask;
 
 /**
@@ -42,6 +43,14 @@ use Zwindle\Exam\Task\Task as CoreTask;
  * @property int $tries hand-ins so far
  * @property int|null $judgement_id of the judgement that counts
  * @property int $version counts the changes
+ * @property Carbon|null $paused_at since when its clock stands
+ * @property int $paused_seconds for how long its clock has stood before that
+ * @property int $added_seconds what an instructor added
+ * @property Carbon|null $withdrawn_at
+ * @property Carbon|null $released_at
+ * @property array<string, array{points: float|int, why: string}>|null $overrides line of the mark, or `total` → points given by hand
+ * @property array<string, bool>|null $second what the second marker saw
+ * @property string|null $note
  * @property int|null $placed ends placed, or questions answered
  * @property int|null $ends ends to place, or questions asked
  * @property-read Assignment $assignment
@@ -73,6 +82,14 @@ final class Attempt extends Model
         'refused_at',
         'bare_from',
         'is_time_up',
+        'paused_at',
+        'paused_seconds',
+        'added_seconds',
+        'withdrawn_at',
+        'released_at',
+        'overrides',
+        'second',
+        'note',
     ];
 
     protected $casts = [
@@ -81,13 +98,27 @@ final class Attempt extends Model
         'finished_at' => 'datetime',
         'refused_at' => 'datetime',
         'is_time_up' => 'boolean',
+        'paused_at' => 'datetime:Y-m-d H:i:s.v',
+        'withdrawn_at' => 'datetime',
+        'released_at' => 'datetime',
+        'overrides' => 'array',
+        'second' => 'array',
         'head' => 'integer',
         'start_json' => 'array',
         'answers' => 'array',
         'observed' => 'array',
     ];
 
-    protected $attributes = ['head' => 0, 'tries' => 0, 'version' => 0, 'extra_percent' => 0, 'bare_from' => 0, 'is_time_up' => false];
+    protected $attributes = [
+        'head' => 0,
+        'tries' => 0,
+        'version' => 0,
+        'extra_percent' => 0,
+        'bare_from' => 0,
+        'is_time_up' => false,
+        'paused_seconds' => 0,
+        'added_seconds' => 0,
+    ];
 
     /** Every change counts: by the sum of a class a poll is told whether there is anything new. */
     protected static function booted(): void
@@ -167,7 +198,34 @@ final class Attempt extends Model
     {
         $minutes = $this->minutes();
 
-        return $minutes === null ? null : $this->started_at?->copy()->addSeconds((int) round($minutes * 60));
+        return $minutes === null
+            ? null
+            : $this->started_at?->copy()->addSeconds((int) round($minutes * 60) + $this->added_seconds + $this->pausedSeconds());
+    }
+
+    /** For how long its clock has stood, up to now. */
+    public function pausedSeconds(): int
+    {
+        return $this->paused_seconds + (int) ceil($this->paused_at?->diffInSeconds(now(), true) ?? 0);
+    }
+
+    /** How its sitting stands; `Exam\Sitting\SittingMoves` says what can be done with it. */
+    public function sittingState(): SittingState
+    {
+        return match (true) {
+            $this->withdrawn_at !== null => SittingState::Withdrawn,
+            $this->handed_in_at !== null => SittingState::HandedIn,
+            $this->started_at !== null && $this->paused_at !== null => SittingState::Paused,
+            $this->started_at !== null => SittingState::Running,
+            $this->assignment->held_at !== null => SittingState::Held,
+            default => SittingState::Waiting,
+        };
+    }
+
+    /** Whether its trainee sees the mark: practice at once, an exam when it is released to all or to this person. */
+    public function isReleased(): bool
+    {
+        return ! $this->assignment->isExam() || $this->assignment->released_at !== null || $this->released_at !== null;
     }
 
     /** The board of its seat. */
@@ -201,7 +259,7 @@ final class Attempt extends Model
     public function mayBeWiredAgain(): bool
     {
         $isOver = $this->handed_in_at === null || $this->finished_at !== null;
-        $isOut = $this->assignment->isExam() && $this->assignment->released_at !== null && ! $this->assignment->isTrial();
+        $isOut = $this->assignment->isExam() && $this->isReleased() && ! $this->assignment->isTrial();
 
         return ! $isOver && ! $isOut && ($this->assignment->task_json === null || $this->triesLeft() > 0);
     }

@@ -11,6 +11,7 @@ use Zwindle\Bench\Step as BenchStep;
 /**
  * One entry of the append-only list of what a trainee did; never updated, never deleted.
  *
+ * @property int $id
  * @property int $attempt_id
  * @property string $device
  * @property int $number counted by the device

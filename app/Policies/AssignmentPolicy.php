@@ -25,6 +25,14 @@ final class AssignmentPolicy
         return $user->isInstructor();
     }
 
+    /** The door and the clocks of an exam are moved by whoever teaches the class. */
+    public function move(User $user, Assignment $assignment): Response
+    {
+        $mayView = $this->view($user, $assignment);
+
+        return $mayView->allowed() && ! $assignment->isExam() ? Response::denyAsNotFound() : $mayView;
+    }
+
     /** Marks are released by whoever teaches the class. */
     public function update(User $user, Assignment $assignment): Response
     {

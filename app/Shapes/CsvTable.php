@@ -12,7 +12,7 @@ final class CsvTable
 
     /**
      * @param  array<mixed>  $columns
-     * @param  list<array<string, string>>  $rows
+     * @param  list<array<string, string>|list<string>>  $rows
      */
     public static function of(array $columns, array $rows): string
     {

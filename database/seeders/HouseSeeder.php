@@ -12,7 +12,7 @@ final class HouseSeeder extends Seeder
 {
     public function run(): void
     {
-        foreach (['wiring', 'answers'] as $name) {
+        foreach (['wiring', 'answers', 'station'] as $name) {
             $json = (string) file_get_contents(database_path("markings/$name.marking.json"));
             Marking::query()->firstOrCreate(['instructor_id' => null, 'title' => Marking::read($json)->title], ['json' => $json]);
         }

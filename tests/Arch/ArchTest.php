@@ -80,6 +80,7 @@ const ROOMS = [
     'Evening\Seating' => ['Plan\Search', 'Evening'],
     'Exam\Vary' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Search'],
     'Exam\Task' => [...WALL, 'Circuit\Trace', 'Check', 'Check\Findings', 'Plan', 'Format\Read', 'Exam\Vary'],
+    'Exam\Sitting' => [],
     'Exam\Grading' => [
         ...WALL,
         'Bench',

@@ -84,6 +84,33 @@ function takingRoutes(): array
             'marking',
             fn ($user) => tap(Exam::marking('wiring'))->update(['instructor_id' => $user->id])->id,
         ),
+        'POST api/assignments/{assignment}/moves' => $asInstructor(
+            ['mode' => 'exam'],
+            fn () => ['move' => 'add-time', 'minutes' => 5, 'why' => 'Fire drill'],
+        ),
+        'POST api/attempts/{attempt}/moves' => $asInstructor(
+            ['mode' => 'exam'],
+            fn (Exam $exam) => tap(['move' => 'add-time', 'minutes' => 5, 'why' => ''], fn () => $exam->begun()),
+        ),
+        'PUT api/attempts/{attempt}/mark' => $asInstructor([], function (Exam $exam): array {
+            test()->actingAs($exam->trainees[0])->postJson("api/attempts/{$exam->attempt()->id}/hand-in");
+
+            return ['line' => 'total', 'points' => 3, 'why' => 'By eye'];
+        }),
+        'POST api/attempts/{attempt}/note' => $asInstructor([], fn () => ['note' => 'Neat work.']),
+        'POST api/attempts/{attempt}/release' => $asInstructor(
+            [],
+            fn (Exam $exam) => tap([], fn () => $exam->attempt()->update(['handed_in_at' => now()])),
+        ),
+        'PUT api/attempts/{attempt}/clock' => $asTrainee([], fn () => ['away' => true]),
+        'PUT api/attempts/{attempt}/late-steps/{step}' => $own(
+            $asInstructor(['mode' => 'exam'], fn () => ['accepted' => false]),
+            'step',
+            fn ($user) => \App\Models\Attempt::query()->where('seat', 1)->latest('id')->firstOrFail()->steps()->create([
+                'device' => 'tablet-aa', 'number' => 1, 'set_aside' => 'late', 'json' => ['do' => 'undo'], 'made_at' => now(),
+                'received_at' => now(),
+            ])->id,
+        ),
         'PUT api/attempts/{attempt}/observations' => $asInstructor(
             [],
             fn (Exam $exam) => tap(['observed' => ['tug' => true]], fn () => $exam->attempt()->update(['handed_in_at' => now()])),

@@ -65,8 +65,19 @@ it('sets aside the steps of a device left behind by another one', function () {
     $people = new People;
     send($people, People::batch([People::land('W1.black@B1', 'S1#3')], device: 'tablet-aa-11'));
     send($people, People::batch([People::land('W2.red@B1', 'S1#2')], base: 1, device: 'tablet-bb-22'))->assertJsonPath('head', 2);
-    send($people, People::batch([People::land('W2.black@B1', 'S1#1')], from: 2, base: 1, device: 'tablet-aa-11'))
+    // The same end, and an undo, which hangs on all before it.
+    send($people, People::batch([People::land('W2.red@B1', 'S1#1')], from: 2, base: 1, device: 'tablet-aa-11'))
         ->assertJsonPath('setAside', [['number' => 2, 'reason' => 'left-behind']])->assertJsonPath('head', 2);
+    send($people, People::batch([['do' => 'undo']], from: 3, base: 1, device: 'tablet-aa-11'))
+        ->assertJsonPath('setAside', [['number' => 3, 'reason' => 'left-behind']])->assertJsonPath('head', 2);
+});
+
+it('goes on with a tab that was left behind where nothing that it touches was touched meanwhile', function () {
+    $people = new People;
+    send($people, People::batch([People::land('W1.black@B1', 'S1#3')], device: 'tablet-aa-11'));
+    send($people, People::batch([People::land('W2.red@B1', 'S1#2')], base: 1, device: 'tablet-bb-22'));
+    send($people, People::batch([People::land('W2.black@B1', 'S1#1')], from: 2, base: 1, device: 'tablet-aa-11'))
+        ->assertJsonPath('setAside', [])->assertJsonPath('head', 3);
 });
 
 it('sets aside a step that does not fit and goes on with the next', function () {

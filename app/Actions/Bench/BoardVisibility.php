@@ -68,7 +68,7 @@ final readonly class BoardVisibility
     {
         return ! $this->attempt->assignment->isExam()
             || ($this->viewer?->isInstructor() ?? false)
-            || $this->attempt->assignment->released_at !== null;
+            || $this->attempt->isReleased();
     }
 
     /** @return array<string, mixed> boxes and runs as they hang on the wall, closed: what belongs in them is the question */

@@ -6,6 +6,7 @@ namespace App\Actions\Bench;
 
 use App\Models\Assignment;
 use App\Models\Attempt;
+use App\Models\Record;
 
 /**
  * Which exam holds a trainee: while it does, the trainee's other work stays closed, other exams among it.
@@ -21,7 +22,8 @@ final class ExamLock
             ! $attempt->assignment->isExam()
             || $attempt->started_at === null
             || $attempt->finished_at !== null
-            || $attempt->assignment->released_at !== null
+            || $attempt->withdrawn_at !== null
+            || $attempt->isReleased()
         ) {
             return false;
         }
@@ -40,11 +42,17 @@ final class ExamLock
 
         $refusal = match (true) {
             $attempt->started_at !== null || ! $isExam => null,
+            $attempt->withdrawn_at !== null => 'withdrawn',
+            $attempt->assignment->held_at !== null => 'not-open-yet',
+            $attempt->assignment->closed_at !== null => 'sitting-closed',
             self::isHeld($attempt) => 'exam-open',
-            $attempt->assignment->released_at !== null && ! $attempt->assignment->isTrial() => 'marks-are-out',
+            $attempt->isReleased() && ! $attempt->assignment->isTrial() => 'marks-are-out',
             default => null,
         };
         if ($refusal === null) {
+            if ($isExam && $attempt->started_at === null) {
+                Record::add('begin', $attempt, $attempt->trainee);
+            }
             $attempt->update(['started_at' => $attempt->started_at ?? now()]);
         }
 

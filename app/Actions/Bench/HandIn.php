@@ -7,6 +7,7 @@ namespace App\Actions\Bench;
 use App\Actions\Classes\KeepJudgement;
 use App\Enums\JudgedAt;
 use App\Models\Attempt;
+use App\Models\Record;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -25,10 +26,18 @@ final readonly class HandIn
             if ($attempt->handed_in_at !== null) {
                 return false;
             }
+            $attempt->withdrawn_at === null || throw ValidationException::withMessages(['attempt' => __('messages.withdrawn')]);
             $refusal = ExamLock::begin($attempt);
             $refusal === null || throw ValidationException::withMessages(['attempt' => __("messages.$refusal")]);
 
-            return $attempt->update(['handed_in_at' => now(), 'tries' => $attempt->tries + 1]);
+            $attempt->assignment->isExam() && Record::add('hand-in', $attempt, $attempt->trainee, to: ['steps' => $attempt->head]);
+
+            return $attempt->update([
+                'paused_seconds' => $attempt->pausedSeconds(),
+                'paused_at' => null,
+                'handed_in_at' => now(),
+                'tries' => $attempt->tries + 1,
+            ]);
         });
         if ($isClosed) {
             $this->keep->execute($attempt, JudgedAt::HandIn);

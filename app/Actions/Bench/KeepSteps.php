@@ -12,6 +12,7 @@ use Illuminate\Validation\ValidationException;
 use Zwindle\Bench\MalformedStep;
 use Zwindle\Bench\Step as BenchStep;
 use Zwindle\Bench\StepDoesNotFit;
+use Zwindle\Bench\StepKind;
 use Zwindle\Bench\StepLog;
 use Zwindle\Format\Read\StepReader;
 
@@ -51,15 +52,14 @@ final class KeepSteps
                 ->get()
                 ->keyBy('number')
                 ->all();
-            $others = $attempt->appliedSteps()->where('sequence', '>', $base)->where('device', '!=', $device);
-            $isBehind = $base < $attempt->bare_from || $others->exists();
+            $meanwhile = $this->meanwhile($attempt, $device, $base);
             $log = null;
             $setAside = [];
             foreach ($batch as $i => $entry) {
                 $step = $known[$entry['number']] ?? null;
                 if ($step === null) {
                     $log ??= $attempt->stepLog();
-                    $reason = $refusal ?? $this->refusal($attempt, $isBehind) ?? $this->apply($log, $parsed[$i]);
+                    $reason = $refusal ?? $this->refusal($attempt, $meanwhile, $parsed[$i]) ?? $this->apply($log, $parsed[$i]);
                     $step = $attempt->steps()->create([
                         'device' => $device,
                         'number' => $entry['number'],
@@ -87,12 +87,51 @@ final class KeepSteps
         });
     }
 
-    private function refusal(Attempt $attempt, bool $isBehind): ?string
+    /**
+     * The places that steps of other devices have touched since; null where the board was begun anew.
+     *
+     * @return list<string>|null
+     */
+    private function meanwhile(Attempt $attempt, string $device, int $base): ?array
+    {
+        $others = $attempt->appliedSteps()->where('sequence', '>', $base)->where('device', '!=', $device)->get();
+
+        return $base < $attempt->bare_from
+            ? null
+            : array_merge(...array_values($others->map(fn (Step $step) => self::touched($step->parsed()) ?? ['*'])->all()));
+    }
+
+    /** @return list<string>|null the places that a step touches; null for one that hangs on all before it */
+    private static function touched(BenchStep $step): ?array
+    {
+        return in_array($step->kind, [StepKind::Undo, StepKind::Redo], true)
+            ? null
+            : array_values(array_filter([...$step->points, $step->on]));
+    }
+
+    /**
+     * A tab that was left behind goes on where nothing it touches was touched meanwhile.
+     *
+     * @param  list<string>|null  $meanwhile
+     */
+    private function isLeftBehind(?array $meanwhile, BenchStep $step): bool
+    {
+        $touched = self::touched($step);
+
+        return $meanwhile === null || ($meanwhile !== [] && (
+            $touched === null || in_array('*', $meanwhile, true) || array_intersect($touched, $meanwhile) !== []
+        ));
+    }
+
+    /** @param  list<string>|null  $meanwhile */
+    private function refusal(Attempt $attempt, ?array $meanwhile, BenchStep $step): ?string
     {
         return match (true) {
+            $attempt->withdrawn_at !== null => 'withdrawn',
             $attempt->handed_in_at !== null => 'after-hand-in',
+            $attempt->paused_at !== null => 'paused',
             $attempt->dueAt()?->isPast() ?? false => 'late',
-            $isBehind => 'left-behind',
+            $this->isLeftBehind($meanwhile, $step) => 'left-behind',
             default => null,
         };
     }

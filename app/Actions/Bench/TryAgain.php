@@ -27,7 +27,7 @@ final readonly class TryAgain
                 return;
             }
             if (! $attempt->mayBeWiredAgain()) {
-                $isOut = $attempt->assignment->released_at !== null && $attempt->finished_at === null && $attempt->triesLeft() > 0;
+                $isOut = $attempt->isReleased() && $attempt->finished_at === null && $attempt->triesLeft() > 0;
                 throw ValidationException::withMessages(['attempt' => __($isOut ? 'messages.marks-are-out' : 'messages.no-more-tries')]);
             }
             $attempt->update([

@@ -45,6 +45,7 @@ final readonly class KeepJudgement
             if ($attempt->handed_in_at === null || $attempt->tries !== $try) {
                 return null;
             }
+            $attempt->loadMissing('judgement');
             if ($attempt->judgement !== null && $origin !== JudgedAt::ReGrade) {
                 return $attempt->judgement;
             }

@@ -50,7 +50,7 @@ final readonly class ReGrade
      */
     private static function shown(string $verdict, string $headline, ?array $grade, Attempt $attempt, int $rules): array
     {
-        $seen = $grade === null ? null : KeptGrade::observed($grade, $attempt->observed ?? []);
+        $seen = $grade === null ? null : KeptGrade::observed($grade, $attempt->observed ?? [], $attempt->overrides ?? []);
 
         return [
             'verdict' => $verdict,

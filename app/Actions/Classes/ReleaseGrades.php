@@ -6,28 +6,68 @@ namespace App\Actions\Classes;
 
 use App\Actions\Bench\ExamLock;
 use App\Models\Assignment;
+use App\Models\Attempt;
+use App\Models\Record;
+use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Shows a class its marks; not while anybody is still in the exam, who would see a neighbour's plan. */
+/**
+ * Shows a class its marks, or one person theirs, and takes them back; not while anybody is still in the exam, who would see a
+ * neighbour's plan.
+ */
 final class ReleaseGrades
 {
-    public function execute(Assignment $assignment): void
+    public function execute(Assignment $assignment, User $who): void
     {
-        DB::transaction(function () use ($assignment): void {
+        DB::transaction(function () use ($assignment, $who): void {
             // Writing first waits its turn, so that nobody begins in between.
             $assignment->touch();
-            $attempts = $assignment->attempts()->with(['assignment.boardFile', 'trainee'])->get();
-            $inIt = $attempts->filter(ExamLock::isOpen(...));
-            if ($inIt->isNotEmpty()) {
-                $names = $inIt->map(fn ($attempt) => $attempt->trainee->name)->implode(', ');
-                throw ValidationException::withMessages(['assignment' => trans_choice(
-                    'messages.still-in-exam',
-                    $inIt->count(),
-                    ['names' => $names],
-                )]);
+            self::refuseWhileOpen($assignment);
+            if ($assignment->released_at === null) {
+                Record::add('release', $assignment, $who);
             }
             $assignment->update(['released_at' => $assignment->released_at ?? now()]);
         });
+    }
+
+    public function toOne(Attempt $attempt, User $who): void
+    {
+        DB::transaction(function () use ($attempt, $who): void {
+            $attempt->claim();
+            if ($attempt->handed_in_at === null) {
+                throw ValidationException::withMessages(['attempt' => __('messages.not-handed-in')]);
+            }
+            self::refuseWhileOpen($attempt->assignment);
+            if ($attempt->released_at === null) {
+                Record::add('release', $attempt, $who);
+            }
+            $attempt->update(['released_at' => $attempt->released_at ?? now()]);
+        });
+    }
+
+    public function takeBack(Assignment|Attempt $released, User $who): void
+    {
+        DB::transaction(function () use ($released, $who): void {
+            $released->touch();
+            if ($released->refresh()->released_at !== null) {
+                Record::add('take-back', $released, $who);
+                $released->update(['released_at' => null]);
+            }
+        });
+    }
+
+    private static function refuseWhileOpen(Assignment $assignment): void
+    {
+        $attempts = $assignment->attempts()->with(['assignment.boardFile', 'trainee'])->get();
+        $inIt = $attempts->filter(ExamLock::isOpen(...));
+        if ($inIt->isNotEmpty()) {
+            $names = $inIt->map(fn ($attempt) => $attempt->trainee->name)->implode(', ');
+            throw ValidationException::withMessages(['assignment' => trans_choice(
+                'messages.still-in-exam',
+                $inIt->count(),
+                ['names' => $names],
+            )]);
+        }
     }
 }

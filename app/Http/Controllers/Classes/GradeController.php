@@ -19,7 +19,7 @@ final class GradeController extends Controller
         $this->authorize('view', $assignment);
         $assignment->handInOverdue($overdue);
 
-        return GradeResource::collection($assignment->attempts()->with(['trainee', 'judgement'])->orderBy('seat')->orderBy('id')->get());
+        return GradeResource::collection($assignment->attempts()->with(['trainee', 'judgement', 'assignment'])->orderBy('seat')->orderBy('id')->get());
     }
 
     public function show(Attempt $attempt, KeepJudgement $keep): GradeResource

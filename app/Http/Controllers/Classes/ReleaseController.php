@@ -9,14 +9,23 @@ use App\Actions\Classes\ReleaseGrades;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Classes\AssignmentResource;
 use App\Models\Assignment;
+use Illuminate\Http\Request;
 
 final class ReleaseController extends Controller
 {
-    public function store(Assignment $assignment, ReleaseGrades $release, HandInOverdue $overdue): AssignmentResource
+    public function store(Request $request, Assignment $assignment, ReleaseGrades $release, HandInOverdue $overdue): AssignmentResource
     {
         $this->authorize('update', $assignment);
         $assignment->handInOverdue($overdue);
-        $release->execute($assignment);
+        $release->execute($assignment, $request->user() ?? abort(401));
+
+        return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']));
+    }
+
+    public function destroy(Request $request, Assignment $assignment, ReleaseGrades $release): AssignmentResource
+    {
+        $this->authorize('update', $assignment);
+        $release->takeBack($assignment, $request->user() ?? abort(401));
 
         return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']));
     }

@@ -17,7 +17,11 @@ final class ObserveRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['observed' => ['present', 'array', 'max:20'], 'observed.*' => ['boolean:strict']];
+        return [
+            'observed' => ['present', 'array', 'max:20'],
+            'observed.*' => ['boolean:strict'],
+            'isSecond' => ['boolean:strict'],
+        ];
     }
 
     /** @return array<string, bool> id of an observation → what the eye said */
@@ -27,5 +31,11 @@ final class ObserveRequest extends FormRequest
         $observed = (array) $this->validated('observed');
 
         return array_map(boolval(...), $observed);
+    }
+
+    /** Whether it is the second marker's sheet, which is kept apart and does not count. */
+    public function isSecond(): bool
+    {
+        return $this->boolean('isSecond');
     }
 }

@@ -35,7 +35,8 @@ final class BenchResource extends JsonResource
             'seat' => $this->seat,
             'hasHelp' => $task !== null && ! $this->assignment->isExam() && $task->help !== [],
             'positions' => $task === null ? [] : BriefLines::of($task, $board->practice),
-            'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
+            'isReleased' => $this->resource->isReleased(),
+            'state' => $this->resource->sittingState()->value,
             'isToBegin' => $isToBegin,
             'triesLeft' => $task === null || $this->finished_at !== null ? 0 : $this->resource->triesLeft(),
             'isTimeUp' => $this->is_time_up,
@@ -70,7 +71,7 @@ final class BenchResource extends JsonResource
     /** @return list<array{try: int, verdict: string|null, headline: string, at: string}> earlier tries, as they were told */
     private function tries(Request $request): array
     {
-        $isSilent = $this->assignment->isExam() && $this->assignment->released_at === null && $this->trainee_id === $request->user()?->id;
+        $isSilent = ! $this->resource->isReleased() && $this->trainee_id === $request->user()?->id;
         if ($isSilent || $this->resource->tries < 1) {
             return [];
         }

@@ -24,14 +24,15 @@ final class AttemptSummaryResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $isSilent = $this->assignment->isExam() && $this->assignment->released_at === null && $this->trainee_id === $request->user()?->id;
+        $isSilent = ! $this->resource->isReleased() && $this->trainee_id === $request->user()?->id;
 
         return [
             'id' => $this->id,
             'seat' => $this->seat,
             'kind' => $this->assignment->kind()->value,
             'mode' => $this->assignment->mode,
-            'isReleased' => ! $this->assignment->isExam() || $this->assignment->released_at !== null,
+            'isReleased' => $this->resource->isReleased(),
+            'state' => $this->resource->sittingState()->value,
             'trainee' => UserResource::make($this->whenLoaded('trainee')),
             'board' => [
                 ...((new BoardVisibility($this->resource, $request->user()))->mayKnowFile()

@@ -29,8 +29,33 @@ final class GradeResource extends JsonResource
             'verdict' => $this->verdict,
             'headline' => $this->headline ?? ($this->handed_in_at === null ? null : __('messages.being-judged')),
             'observed' => (object) ($this->observed ?? []),
+            'isReleased' => $this->resource->isReleased(),
+            'note' => $this->note ?? '',
+            'second' => $this->second($request),
             'judged' => $judgement?->told(),
-            'mark' => $judgement?->mark === null ? null : KeptGrade::observed($judgement->mark, $this->observed ?? []),
+            'mark' => $judgement?->mark === null
+                ? null
+                : KeptGrade::observed($judgement->mark, $this->observed ?? [], $this->overrides ?? []),
         ];
+    }
+
+    /**
+     * What the second marker saw, and where the two differ: told once both have seen everything that there is to see.
+     *
+     * @return array{differs: list<string>}|null
+     */
+    private function second(Request $request): ?array
+    {
+        if ($request->user()?->isInstructor() !== true || $this->second === null) {
+            return null;
+        }
+        $first = $this->observed ?? [];
+        $both = array_intersect_key($first, $this->second);
+
+        return ['differs' => array_map(strval(...), array_keys(array_filter(
+            $both,
+            fn (bool $seen, string|int $what) => $seen !== $this->second[$what],
+            ARRAY_FILTER_USE_BOTH,
+        )))];
     }
 }

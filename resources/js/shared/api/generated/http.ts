@@ -14,9 +14,12 @@ export type ConductorColour =
 export type LandingShape = 'screw' | 'hole' | 'block' | 'lead'
 export type Connector = 'wire-nut' | 'lever' | 'push-in' | 'strip'
 export type MarkedAs = 'line' | 'neutral' | 'earth'
+export type SittingState = 'held' | 'waiting' | 'running' | 'paused' | 'handed-in' | 'withdrawn'
 export type Verdict = 'pass' | 'remarks' | 'fail'
 export type Layer = 'line' | 'neutral' | 'earth'
 export type Severity = 'danger' | 'fault' | 'remark' | 'note'
+export type SittingMove =
+  'open' | 'start' | 'pause' | 'resume' | 'add-time' | 'close' | 'reopen' | 'void' | 'withdraw' | 'bring-back'
 
 export interface Retry {
   from?: 'bare' | 'handed-in'
@@ -118,6 +121,7 @@ export interface BenchData {
   board: BoardLook
   steps: KeptStep[]
   setAside: SetAsideStep[]
+  state: SittingState
 }
 export interface User {
   id: number
@@ -315,6 +319,7 @@ export interface AttemptSummary {
   ends: number
   verdict: Verdict | null
   headline: string | null
+  state: SittingState
 }
 /**
  * A board as a list of work names it; in an exam nothing tells which file it came from.
@@ -761,6 +766,11 @@ export interface GradeLine {
   of: number
   text: string
   findings: string[]
+  key: string
+  byHand: {
+    was: number | null
+    why: string
+  } | null
 }
 export interface GradeData {
   got: number
@@ -770,6 +780,10 @@ export interface GradeData {
   isOpen: boolean
   critical: string
   lines: GradeLine[]
+  byHand: {
+    was: number | null
+    why: string
+  } | null
 }
 export interface GradedAttempt {
   attempt: number
@@ -783,6 +797,11 @@ export interface GradedAttempt {
   }
   judged: JudgedData | null
   mark: GradeData | null
+  isReleased: boolean
+  note: string
+  second: {
+    differs: string[]
+  } | null
 }
 /**
  * When and by what a piece of work was judged; `stood`: what was kept at the hand-in, where an upgrade judges otherwise.
@@ -828,6 +847,7 @@ export interface Observe {
         [k: string]: boolean
       }
     | unknown[]
+  isSecond?: boolean
 }
 export interface ReGrade {
   take: boolean
@@ -1303,6 +1323,80 @@ export interface PaperPages {
     tells: boolean
     html: string
   }[]
+}
+export interface Move {
+  move: SittingMove
+  minutes?: number | null
+  why?: string | null
+}
+export interface Moved {
+  moved: number
+}
+export interface Clock {
+  state: SittingState
+  dueAt: string | null
+  serverTime: string
+  tag: string
+}
+export interface Away {
+  away: boolean
+}
+export interface LateStep {
+  id: number
+  step: {}
+  words: string
+  device: string
+  number: number
+  reason: string
+  madeAt: string
+  receivedAt: string
+  accepted: boolean | null
+  fits: boolean
+}
+export interface Settle {
+  accepted: boolean
+}
+export interface RecordLine {
+  at: string
+  who: string
+  trainee: string
+  what: string
+  from: string
+  to: string
+  why: string
+}
+export interface Override {
+  line: string
+  points: number | null
+  why: string
+}
+export interface Note {
+  note: string | null
+}
+export interface MarkGrid {
+  classroom: number
+  name: string
+  tasks: GridTask[]
+  people: GridPerson[]
+}
+export interface GridTask {
+  assignment: number
+  title: string
+  mode: string
+}
+export interface GridPerson {
+  id: number
+  name: string
+  cells: GridCell[]
+}
+export interface GridCell {
+  assignment: number
+  attempt: number
+  state: string
+  got: number | null
+  total: number | null
+  passes: boolean | null
+  isOpen: boolean
 }
 export interface MarkingData {
   id: number

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Sitting;
+
+use App\Models\Attempt;
+use App\Models\Record;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Zwindle\Exam\Grading\KeptGrade;
+
+/** What an instructor's eye and hand say of a mark. Each change is recorded with what stood before. */
+final class ChangeMark
+{
+    /** @param  array<string, bool>  $observed */
+    public function observe(Attempt $attempt, array $observed, User $who): void
+    {
+        $this->change($attempt, 'observed', $observed, 'observe', $who);
+    }
+
+    /**
+     * The second marker sees for themselves, blind to the first.
+     *
+     * @param  array<string, bool>  $seen
+     */
+    public function second(Attempt $attempt, array $seen, User $who): void
+    {
+        $this->change($attempt, 'second', $seen, 'second', $who);
+    }
+
+    public function note(Attempt $attempt, string $note, User $who): void
+    {
+        $this->change($attempt, 'note', $note === '' ? null : $note, 'note', $who);
+    }
+
+    /**
+     * @param  string  $line  key of a line, or `total`
+     * @param  float|null  $points  null: as it was worked out
+     */
+    public function override(Attempt $attempt, string $line, ?float $points, string $why, User $who): void
+    {
+        $most = $this->most($attempt, $line);
+        if ($points !== null && $points > $most) {
+            throw ValidationException::withMessages(['points' => __('messages.more-than-the-line', ['most' => $most])]);
+        }
+        $overrides = $attempt->overrides ?? [];
+        if ($points === null) {
+            unset($overrides[$line]);
+        } else {
+            $overrides[$line] = ['points' => $points, 'why' => $why];
+        }
+        $this->change($attempt, 'overrides', $overrides === [] ? null : $overrides, 'override', $who, $why);
+    }
+
+    private function most(Attempt $attempt, string $line): int
+    {
+        /** @var array{total: int, lines: list<array{part: string, what: string, of: int}>}|null $mark */
+        $mark = $attempt->judgement?->mark;
+        if ($mark === null) {
+            throw ValidationException::withMessages(['line' => __('messages.not-handed-in')]);
+        }
+        if ($line === KeptGrade::TOTAL) {
+            return $mark['total'];
+        }
+        foreach ($mark['lines'] as $part) {
+            if (KeptGrade::key($part) === $line) {
+                return $part['of'];
+            }
+        }
+        throw ValidationException::withMessages(['line' => __('messages.no-such-line')]);
+    }
+
+    private function change(Attempt $attempt, string $field, mixed $to, string $what, User $who, string $why = ''): void
+    {
+        DB::transaction(function () use ($attempt, $field, $to, $what, $who, $why): void {
+            $attempt->claim();
+            Record::add($what, $attempt, $who, $attempt->getAttribute($field), $to, $why);
+            $attempt->update([$field => $to]);
+        });
+    }
+}

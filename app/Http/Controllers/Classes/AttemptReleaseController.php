@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Classes;
+
+use App\Actions\Bench\HandInOverdue;
+use App\Actions\Classes\ReleaseGrades;
+use App\Http\Controllers\Controller;
+use App\Http\Resources\Classes\GradeResource;
+use App\Models\Attempt;
+use Illuminate\Http\Request;
+
+/** The mark of one person released, or taken back. */
+final class AttemptReleaseController extends Controller
+{
+    public function store(Request $request, Attempt $attempt, ReleaseGrades $release, HandInOverdue $overdue): GradeResource
+    {
+        $this->authorize('observe', $attempt);
+        $attempt->assignment->handInOverdue($overdue);
+        $release->toOne($attempt->refresh(), $request->user() ?? abort(401));
+
+        return GradeResource::make($attempt->refresh()->load(['trainee', 'judgement']));
+    }
+
+    public function destroy(Request $request, Attempt $attempt, ReleaseGrades $release): GradeResource
+    {
+        $this->authorize('observe', $attempt);
+        $release->takeBack($attempt, $request->user() ?? abort(401));
+
+        return GradeResource::make($attempt->refresh()->load(['trainee', 'judgement']));
+    }
+}
