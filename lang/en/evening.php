@@ -7,6 +7,24 @@ return [
     'nobody' => 'Nobody sits.',
     'columns' => ['from', 'to', 'person', 'station', 'variant', ''],
     'retest' => 'retest',
+    'slip' => ':from after the start, :minutes minutes: :station.',
+    'paper' => [
+        'starts' => 'Starts at ________',
+        'list' => ['after the start', 'who', 'station'],
+        'station' => ['after the start', 'who', 'variant', 'handed in', 'signed'],
+    ],
+    'retest-title' => ':title, retest',
+    'word' => [
+        'late' => 'not here yet',
+        'no-device' => 'no device',
+        'offline' => 'offline',
+        'idle' => 'idle',
+        'refused' => 'stuck',
+    ],
+    'should' => [
+        'switch' => 'closed under 1 Ω, open no reading, in every position',
+        'lamp' => 'a few ohms to some hundred, never open and never 0',
+    ],
     'impossible' => [
         'no-station' => 'There are people but no station.',
         'one-variant' => 'A retest needs a second variant, and there is one.',

@@ -68,6 +68,19 @@ function takingRoutes(): array
         };
     };
 
+    $evening = fn (Exam $exam) => [
+        'classroom' => $exam->classroom->id, 'task' => $exam->task->id, 'title' => 'Tuesday', 'startsAt' => null, 'minutes' => 15,
+        'changeover' => 3, 'variants' => 1, 'people' => [['trainee' => $exam->trainees[0]->id, 'extraPercent' => 0, 'notBefore' => 0]],
+        'stations' => [['id' => 'T1', 'label' => 'One', 'x' => 1, 'y' => 1, 'surface' => 'screen', 'nextTo' => []]],
+        'retests' => [], 'breaks' => [['from' => 60, 'to' => 70]], 'fixed' => [],
+    ];
+    $ofEvening = fn (array $more = [], ?array $body = null) => function () use ($asInstructor, $evening, $more, $body): array {
+        $at = $asInstructor(['mode' => 'exam'], $evening)();
+        $id = test()->actingAs($at['user'])->postJson('api/evenings', $at['body'])->json('id');
+
+        return [...$at, 'ids' => [...$at['ids'], 'evening' => $id], 'body' => $body ?? [...$at['body'], ...$more]];
+    };
+
     return [
         'POST api/tasks' => $asInstructor([], $task),
         'PUT api/tasks/{task}' => $asInstructor([], fn (Exam $exam) => [...$task($exam), 'base' => 1]),
@@ -101,6 +114,16 @@ function takingRoutes(): array
         'POST api/attempts/{attempt}/release' => $asInstructor(
             [],
             fn (Exam $exam) => tap([], fn () => $exam->attempt()->update(['handed_in_at' => now()])),
+        ),
+        'POST api/evenings' => $asInstructor(['mode' => 'exam'], $evening),
+        'POST api/evening-plans' => $asInstructor(['mode' => 'exam'], $evening),
+        'PUT api/evenings/{evening}' => $ofEvening(['base' => 1]),
+        'PUT api/evenings/{evening}/plan' => $ofEvening(),
+        'POST api/evenings/{evening}/set' => $ofEvening([], []),
+        'PUT api/evenings/{evening}/parts' => $ofEvening([], ['station' => 'T1', 'part' => 'S1', 'ok' => true, 'note' => 'fine']),
+        'PUT api/attempts/{attempt}/as-built' => $asInstructor(
+            ['mode' => 'exam'],
+            fn (Exam $exam) => tap(['asPlanned' => true], fn () => $exam->begun()),
         ),
         'PUT api/attempts/{attempt}/clock' => $asTrainee([], fn () => ['away' => true]),
         'PUT api/attempts/{attempt}/late-steps/{step}' => $own(

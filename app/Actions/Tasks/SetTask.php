@@ -9,12 +9,14 @@ use App\Actions\Bench\StartWiring;
 use App\Actions\Classes\SetAssignment;
 use App\Models\AsFoundSheet;
 use App\Models\Assignment;
+use App\Models\Attempt;
 use App\Models\Classroom;
 use App\Models\Marking;
 use App\Models\Task;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Board\Board;
+use Zwindle\Board\Wiring\AsFoundSheet as Sheet;
 use Zwindle\Exam\Task\Task as CoreTask;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
@@ -55,16 +57,22 @@ final readonly class SetTask
             $sheet = AsFoundSheet::of($task->boardFile, $task->instructor);
             foreach ($trainees as $i => $trainee) {
                 $attempt = $assignment->attempts()->where('trainee_id', $trainee)->firstOrFail();
-                $attempt->update([
-                    'seat' => $i + 1,
-                    'board_json' => json_encode(self::file($asked, $boards[$i]), JSON_THROW_ON_ERROR),
-                    'start_json' => $this->start->execute($asked, $boards[$i], $sheet),
-                ]);
-                $attempt->update($this->count->of($attempt));
+                $this->seat($attempt, $i + 1, $asked, $boards[$i], $sheet);
             }
 
             return $assignment->refresh();
         });
+    }
+
+    /** Gives an attempt that was not begun its seat, its variant and what stands there already. */
+    public function seat(Attempt $attempt, int $seat, CoreTask $asked, Board $board, Sheet $sheet): void
+    {
+        $attempt->update([
+            'seat' => $seat,
+            'board_json' => json_encode(self::file($asked, $board), JSON_THROW_ON_ERROR),
+            'start_json' => $this->start->execute($asked, $board, $sheet),
+        ]);
+        $attempt->update($this->count->of($attempt));
     }
 
     /**

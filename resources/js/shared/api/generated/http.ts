@@ -852,6 +852,145 @@ export interface Observe {
 export interface ReGrade {
   take: boolean
 }
+export interface StationDraft {
+  id: string
+  label: string
+  x: number
+  y: number
+  surface: 'screen' | 'board'
+  nextTo: string[]
+}
+export interface PersonDraft {
+  trainee: number
+  extraPercent: number
+  notBefore: number
+}
+export interface BreakDraft {
+  from: number
+  to: number
+}
+export interface SittingPlan {
+  person: string
+  station: string
+  from: number
+  to: number
+  variant: number
+  retest: boolean
+}
+export interface EveningDraft {
+  minutes: number
+  changeover: number
+  variants: number
+  stations: StationDraft[]
+  people: PersonDraft[]
+  retests: number[]
+  breaks: BreakDraft[]
+  fixed: SittingPlan[]
+}
+export interface KeepEvening {
+  classroom: number
+  task: number
+  title: string
+  startsAt: string | null
+  base?: number
+  minutes: number
+  changeover: number
+  variants: number
+  stations: StationDraft[]
+  people: PersonDraft[]
+  retests: number[]
+  breaks: BreakDraft[]
+  fixed: SittingPlan[]
+}
+export interface EveningPlan {
+  sittings: SittingPlan[]
+  minutes: number
+  atLeast: number
+  conflicts: EveningConflict[]
+}
+export interface EveningConflict {
+  rule: string
+  message: string
+  sittings: SittingPlan[]
+}
+export interface EveningData {
+  id: number
+  classroom: number
+  classroomName: string
+  task: number
+  assignment: number | null
+  retestAssignment: number | null
+  title: string
+  startsAt: string | null
+  version: number
+  draft: EveningDraft
+  plan: SittingPlan[]
+}
+export interface Plate {
+  attempt: number
+  trainee: number
+  name: string
+  state: SittingState
+  dueAt: string | null
+  left: number | null
+  from: number
+  to: number
+  retest: boolean
+  placed: number
+  ends: number
+  word: string | null
+}
+export interface WallStation {
+  id: string
+  label: string
+  x: number
+  y: number
+  surface: string
+  parts: number
+  now: Plate | null
+  next: NextSitting[]
+}
+export interface NextSitting {
+  name: string
+  from: number
+  retest: boolean
+}
+export interface Wall {
+  evening: number
+  title: string
+  classroom: string
+  assignment: number | null
+  retest: number | null
+  isHeld: boolean
+  isClosed: boolean
+  startsAt: string | null
+  stations: WallStation[]
+  tag: string
+  serverTime: string
+}
+export interface PartCheck {
+  evening: number
+  title: string
+  stations: PartStation[]
+}
+export interface PartStation {
+  id: string
+  label: string
+  parts: CheckedPart[]
+}
+export interface CheckedPart {
+  id: string
+  name: string
+  should: string
+  ok: boolean | null
+  note: string
+}
+export interface KeepPart {
+  station: string
+  part: string
+  ok: boolean | null
+  note?: string | null
+}
 /**
  * As whoever teaches them sees them.
  *
@@ -1397,6 +1536,26 @@ export interface GridCell {
   total: number | null
   passes: boolean | null
   isOpen: boolean
+}
+export interface AsBuilt {
+  attempt: number
+  trainee: string
+  title: string
+  seat: number | null
+  practice: string
+  state: SittingState
+  dueAt: string | null
+  serverTime: string
+  boxes: AsFoundBox[]
+  marks: {
+    id: string
+    name: string
+  }[]
+}
+export interface KeepAsBuilt {
+  asPlanned?: boolean
+  lands?: {} | unknown[]
+  marks?: {} | unknown[]
 }
 export interface MarkingData {
   id: number

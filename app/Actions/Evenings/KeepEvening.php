@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Evenings;
+
+use App\Models\Classroom;
+use App\Models\Evening;
+use App\Models\Record;
+use App\Models\Task;
+use App\Models\User;
+use App\Shapes\EveningShape;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/**
+ * Keeps an evening with its plan. Of two who change it at once the second is told; where it is set, the exam follows it.
+ *
+ * @phpstan-import-type Draft from Evening
+ */
+final readonly class KeepEvening
+{
+    public function __construct(private PlanEvening $plan, private SetEvening $set)
+    {
+    }
+
+    /** @param  Draft  $draft */
+    public function create(Classroom $classroom, Task $task, string $title, ?Carbon $startsAt, array $draft, User $who): Evening
+    {
+        [$plan] = $this->plan->execute($draft, $classroom, $title, null);
+
+        return DB::transaction(function () use ($classroom, $task, $title, $startsAt, $draft, $plan, $who): Evening {
+            $evening = Evening::query()->create([
+                'classroom_id' => $classroom->id, 'task_id' => $task->id, 'title' => $title, 'starts_at' => $startsAt, 'draft' => $draft,
+                'plan' => array_map(EveningShape::sitting(...), $plan->sittings),
+            ]);
+            Record::add('plan', $evening, $who, to: ['sittings' => count($plan->sittings), 'minutes' => $plan->minutes]);
+
+            return $evening;
+        });
+    }
+
+    /** @param  Draft  $draft */
+    public function change(Evening $evening, int $base, string $title, ?Carbon $startsAt, array $draft, User $who): void
+    {
+        DB::transaction(function () use ($evening, $base, $title, $startsAt, $draft, $who): void {
+            $evening->touch();
+            $evening->refresh();
+            if ($evening->version !== $base) {
+                throw new ConflictHttpException(__('messages.evening-moved-on'));
+            }
+            $evening->starts_at = $startsAt;
+            [$plan] = $this->plan->execute($draft, $evening->classroom, $title, $evening);
+            Record::add('plan', $evening, $who, ['sittings' => count($evening->plan)], ['sittings' => count($plan->sittings)]);
+            $evening->update([
+                'title' => $title, 'starts_at' => $startsAt, 'draft' => $draft, 'version' => $evening->version + 1,
+                'plan' => array_map(EveningShape::sitting(...), $plan->sittings),
+            ]);
+            if ($evening->assignment_id !== null) {
+                $this->set->execute($evening, $who);
+            }
+        });
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Evenings;
+
+use App\Models\Attempt;
+use App\Models\Classroom;
+use App\Models\Evening;
+use App\Wording\EveningSentence;
+use Illuminate\Validation\ValidationException;
+use Zwindle\Evening\Evening as CoreEvening;
+use Zwindle\Evening\EveningPlan;
+use Zwindle\Evening\NoEvening;
+use Zwindle\Evening\Pause;
+use Zwindle\Evening\Person;
+use Zwindle\Evening\Seating\EveningPlanner;
+use Zwindle\Evening\Sitting;
+use Zwindle\Evening\Station;
+
+/**
+ * A draft → the plan of the evening. Who has begun stays where they sit, and nobody else begins before now.
+ *
+ * @phpstan-import-type Draft from Evening
+ * @phpstan-import-type SittingArray from Evening
+ */
+final class PlanEvening
+{
+    /**
+     * @param  Draft  $draft
+     * @return array{EveningPlan, CoreEvening}
+     *
+     * @throws ValidationException where there can be no plan
+     */
+    public function execute(array $draft, Classroom $classroom, string $title, ?Evening $kept): array
+    {
+        $evening = self::core($draft, $classroom, $title, $kept);
+        $plan = EveningPlanner::plan($evening);
+        if ($plan instanceof NoEvening) {
+            throw ValidationException::withMessages(['stations' => EveningSentence::impossible($plan)]);
+        }
+
+        return [$plan, $evening];
+    }
+
+    /** @param  Draft  $draft */
+    private static function core(array $draft, Classroom $classroom, string $title, ?Evening $kept): CoreEvening
+    {
+        $names = $classroom->trainees()->pluck('name', 'users.id');
+        /** @var array<string, Person> $people */
+        $people = [];
+        foreach ($draft['people'] as $person) {
+            $id = (string) $person['trainee'];
+            $people[$id] = new Person($id, (string) ($names[$person['trainee']] ?? $id), $person['extraPercent'], $person['notBefore']);
+        }
+        $stations = [];
+        foreach ($draft['stations'] as $station) {
+            $stations[$station['id']] = new Station($station['id'], $station['label'], $station['nextTo']);
+        }
+        $begun = $kept === null ? [] : self::begun($kept, $stations);
+        $byHand = array_filter(
+            array_map(self::sitting(...), $draft['fixed']),
+            fn (Sitting $sitting) => array_filter($begun, fn (Sitting $other) => $other->person === $sitting->person
+                && $other->isRetest === $sitting->isRetest) === [],
+        );
+        $fixed = array_filter([...$begun, ...$byHand], fn (Sitting $sitting) => isset($people[$sitting->person]));
+
+        return new CoreEvening(
+            $title, $people, $stations, $draft['minutes'], $draft['changeover'], $draft['variants'],
+            array_map(strval(...), $draft['retests']),
+            array_map(fn (array $break) => new Pause($break['from'], $break['to']), $draft['breaks']),
+            array_values($fixed),
+            $kept === null || $begun === [] ? 0 : $kept->now(),
+        );
+    }
+
+    /**
+     * Those who have begun, by the clock of the evening; a station that is no more is left out, and who sat there is done.
+     *
+     * @param  array<string, Station>  $stations
+     * @return list<Sitting>
+     */
+    private static function begun(Evening $evening, array $stations): array
+    {
+        $work = $evening->attempts();
+        $begun = [];
+        foreach ($evening->plan as $sitting) {
+            $attempt = $work[Evening::workKey($sitting)] ?? null;
+            if ($attempt?->started_at === null || $evening->starts_at === null || ! isset($stations[$sitting['station']])) {
+                continue;
+            }
+            $from = max(0, (int) floor($evening->starts_at->diffInSeconds($attempt->started_at) / 60));
+            $begun[] = self::sitting(['from' => $from, 'to' => max($from + 1, self::end($evening, $attempt, $sitting))] + $sitting);
+        }
+
+        return $begun;
+    }
+
+    /** @param  SittingArray  $sitting */
+    private static function end(Evening $evening, Attempt $attempt, array $sitting): int
+    {
+        $end = $attempt->handed_in_at ?? $attempt->dueAt();
+
+        return $end === null || $evening->starts_at === null ? $sitting['to'] : (int) ceil($evening->starts_at->diffInSeconds($end) / 60);
+    }
+
+    /** @param  SittingArray  $array */
+    private static function sitting(array $array): Sitting
+    {
+        return new Sitting(
+            $array['person'], $array['station'], $array['from'], $array['to'], $array['variant'], $array['retest'],
+        );
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Sitting;
+
+use App\Actions\Bench\CountProgress;
+use App\Exceptions\InputRefused;
+use App\Exceptions\MoveRefused;
+use App\Models\Attempt;
+use App\Models\Record;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Zwindle\Bench\WiringAsSteps;
+use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Exam\Sitting\SittingMove;
+use Zwindle\Exam\Sitting\SittingState;
+use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\WiringReader;
+use Zwindle\Plan\Planner;
+
+/**
+ * Writes down what stands on a real board as the steps of its attempt, from bare: it is judged and marked like any other. Of two
+ * instructors who write at once the later sheet counts; both stay on record.
+ */
+final class TakeDownBoard
+{
+    private const DEVICE = 'as-built';
+
+    public function asPlanned(Attempt $attempt, User $who): void
+    {
+        $wiring = (Planner::plan($attempt->board())->plans[0] ?? null)->wiring ?? throw InputRefused::option(__('as-found.no-such-plan'));
+        $this->write($attempt, $wiring, $who);
+    }
+
+    /** @throws InputRefused with what is written down wrongly */
+    public function fromSheet(Attempt $attempt, AsFoundSheet $sheet, User $who): void
+    {
+        $board = $attempt->board();
+        $problems = new Problems;
+        $wiring = WiringReader::read(json_encode($sheet->file($board), JSON_THROW_ON_ERROR), $board, $problems)
+            ?? throw InputRefused::file('wiring', $problems->all());
+        $this->write($attempt, $wiring, $who);
+    }
+
+    private function write(Attempt $attempt, Wiring $wiring, User $who): void
+    {
+        DB::transaction(function () use ($attempt, $wiring, $who): void {
+            $attempt->claim();
+            $state = $attempt->sittingState();
+            if (! in_array($state, [SittingState::Running, SittingState::Paused], true)) {
+                throw MoveRefused::of(SittingMove::Close, $state, $attempt->trainee->name);
+            }
+            $attempt->bare_from = $attempt->head;
+            foreach (WiringAsSteps::of($wiring) as $step) {
+                $attempt->steps()->create([
+                    'device' => self::DEVICE, 'number' => ++$attempt->head, 'sequence' => $attempt->head, 'json' => $step,
+                    'made_at' => now(), 'received_at' => now(),
+                ]);
+            }
+            Record::add('as-built', $attempt, $who, to: ['steps' => $attempt->head - $attempt->bare_from]);
+            $attempt->unsetRelation('appliedSteps')->fill(CountProgress::on($wiring))->save();
+        });
+    }
+}

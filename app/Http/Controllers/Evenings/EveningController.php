@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Evenings;
+
+use App\Actions\Evenings\KeepEvening;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Evenings\EveningRequest;
+use App\Http\Resources\Classes\EveningResource;
+use App\Models\Classroom;
+use App\Models\Evening;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+
+final class EveningController extends Controller
+{
+    private const MOST = 60;
+
+    public function index(Request $request): AnonymousResourceCollection
+    {
+        $this->authorize('viewAny', Evening::class);
+        $evenings = Evening::query()->with('classroom');
+        $evenings->whereIn('classroom_id', Classroom::taughtBy($request->user())->pluck('id'))->orderByDesc('id')->limit(self::MOST);
+
+        return EveningResource::collection($evenings->get());
+    }
+
+    public function show(Evening $evening): EveningResource
+    {
+        $this->authorize('view', $evening);
+
+        return EveningResource::make($evening);
+    }
+
+    public function store(EveningRequest $request, KeepEvening $keep): JsonResponse
+    {
+        $evening = $keep->create(
+            $request->classroom(),
+            $request->task(),
+            $request->string('title')->value(),
+            $request->startsAt(),
+            $request->draft(),
+            $request->user() ?? abort(401),
+        );
+
+        return EveningResource::make($evening)->response()->setStatusCode(201);
+    }
+
+    public function update(EveningRequest $request, Evening $evening, KeepEvening $keep): EveningResource
+    {
+        $keep->change(
+            $evening,
+            $request->integer('base'),
+            $request->string('title')->value(),
+            $request->startsAt(),
+            $request->draft(),
+            $request->user() ?? abort(401),
+        );
+
+        return EveningResource::make($evening->refresh());
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * An exam evening of a class: who sits where and when, and the exam that it was set as.
+ *
+ * @phpstan-type StationDraft array{id: string, label: string, x: int, y: int, surface: string, nextTo: list<string>}
+ * @phpstan-type SittingArray array{person: string, station: string, from: int, to: int, variant: int, retest: bool}
+ * @phpstan-type Draft array{minutes: int, changeover: int, variants: int, stations: list<StationDraft>,
+ *     people: list<array{trainee: int, extraPercent: int, notBefore: int}>, retests: list<int>,
+ *     breaks: list<array{from: int, to: int}>, fixed: list<SittingArray>}
+ *
+ * @property int $id
+ * @property int $classroom_id
+ * @property int $task_id
+ * @property int|null $assignment_id
+ * @property int|null $retest_assignment_id
+ * @property string $title
+ * @property Carbon|null $starts_at
+ * @property Draft $draft
+ * @property list<SittingArray> $plan
+ * @property array<string, array<string, array{ok: bool, note: string, at: string, who: int}>>|null $parts
+ * @property int $version
+ * @property-read Classroom $classroom
+ * @property-read Task $task
+ * @property-read Assignment|null $assignment
+ * @property-read Assignment|null $retestAssignment
+ */
+final class Evening extends Model
+{
+    protected $fillable = [
+        'classroom_id', 'task_id', 'assignment_id', 'retest_assignment_id', 'title', 'starts_at', 'draft', 'plan', 'parts', 'version',
+    ];
+
+    protected $casts = ['starts_at' => 'datetime', 'draft' => 'array', 'plan' => 'array', 'parts' => 'array'];
+
+    protected $attributes = ['version' => 1];
+
+    /** @return BelongsTo<Classroom, $this> */
+    public function classroom(): BelongsTo
+    {
+        return $this->belongsTo(Classroom::class);
+    }
+
+    /** @return BelongsTo<Task, $this> */
+    public function task(): BelongsTo
+    {
+        return $this->belongsTo(Task::class);
+    }
+
+    /** @return BelongsTo<Assignment, $this> */
+    public function assignment(): BelongsTo
+    {
+        return $this->belongsTo(Assignment::class);
+    }
+
+    /** @return BelongsTo<Assignment, $this> */
+    public function retestAssignment(): BelongsTo
+    {
+        return $this->belongsTo(Assignment::class, 'retest_assignment_id');
+    }
+
+    /** Minutes since the evening began; 0 before. */
+    public function now(): int
+    {
+        return $this->starts_at === null ? 0 : max(0, (int) ceil($this->starts_at->diffInSeconds(now()) / 60));
+    }
+
+    /** @return array<string, Attempt> `person` or `person retest` → the work of that sitting */
+    public function attempts(): array
+    {
+        $work = [];
+        foreach ([[$this->assignment_id, ''], [$this->retest_assignment_id, ' retest']] as [$assignment, $suffix]) {
+            if ($assignment !== null) {
+                foreach (Attempt::query()->with(['trainee', 'assignment.boardFile'])->where('assignment_id', $assignment)->get() as $attempt) {
+                    $work[$attempt->trainee_id.$suffix] = $attempt;
+                }
+            }
+        }
+
+        return $work;
+    }
+
+    /** @param  SittingArray  $sitting */
+    public static function workKey(array $sitting): string
+    {
+        return $sitting['person'].($sitting['retest'] ? ' retest' : '');
+    }
+}
