@@ -43,6 +43,7 @@ use Zwindle\Exam\Task\Task as CoreTask;
  * @property int $tries hand-ins so far
  * @property int|null $judgement_id of the judgement that counts
  * @property int $version counts the changes
+ * @property bool $is_on_board wired on a real board: the eye is asked, and nobody makes steps
  * @property Carbon|null $paused_at since when its clock stands
  * @property int $paused_seconds for how long its clock has stood before that
  * @property int $added_seconds what an instructor added
@@ -82,6 +83,7 @@ final class Attempt extends Model
         'refused_at',
         'bare_from',
         'is_time_up',
+        'is_on_board',
         'paused_at',
         'paused_seconds',
         'added_seconds',
@@ -98,6 +100,7 @@ final class Attempt extends Model
         'finished_at' => 'datetime',
         'refused_at' => 'datetime',
         'is_time_up' => 'boolean',
+        'is_on_board' => 'boolean',
         'paused_at' => 'datetime:Y-m-d H:i:s.v',
         'withdrawn_at' => 'datetime',
         'released_at' => 'datetime',
@@ -116,6 +119,7 @@ final class Attempt extends Model
         'extra_percent' => 0,
         'bare_from' => 0,
         'is_time_up' => false,
+        'is_on_board' => false,
         'paused_seconds' => 0,
         'added_seconds' => 0,
     ];
@@ -185,12 +189,12 @@ final class Attempt extends Model
         $this->refresh();
     }
 
-    /** The time that there is, with what is allowed in addition; null where there is no end. */
-    public function minutes(): int|float|null
+    /** The time that there is, with what is allowed in addition, rounded up; null where there is no end. */
+    public function minutes(): ?int
     {
         $minutes = $this->assignment->minutes;
 
-        return $minutes === null || $this->extra_percent === 0 ? $minutes : round($minutes * (100 + $this->extra_percent) / 100, 1);
+        return $minutes === null ? null : (int) ceil($minutes * (100 + $this->extra_percent) / 100);
     }
 
     /** The end of the time, by the server's clock; null where there is none. */
@@ -200,7 +204,7 @@ final class Attempt extends Model
 
         return $minutes === null
             ? null
-            : $this->started_at?->copy()->addSeconds((int) round($minutes * 60) + $this->added_seconds + $this->pausedSeconds());
+            : $this->started_at?->copy()->addSeconds($minutes * 60 + $this->added_seconds + $this->pausedSeconds());
     }
 
     /** For how long its clock has stood, up to now. */

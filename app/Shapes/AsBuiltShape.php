@@ -5,11 +5,27 @@ declare(strict_types=1);
 namespace App\Shapes;
 
 use App\Models\Attempt;
+use App\Models\Marking;
 use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Exam\Grading\Observation;
 
 /** What stands on the board of an attempt, as a sheet to be filled in. */
 final class AsBuiltShape
 {
+    /**
+     * What the eye is asked at this station, before the hand-in as well as after it.
+     *
+     * @return list<array{what: string, text: string, of: int}>
+     */
+    private static function observations(Attempt $attempt): array
+    {
+        $json = $attempt->assignment->marking_json;
+
+        return $json === null ? [] : array_map(fn (Observation $one) => [
+            'what' => $one->id, 'text' => $one->text, 'of' => $one->points,
+        ], Marking::read($json)->workmanship);
+    }
+
     /** @return array<string, mixed> */
     public static function of(Attempt $attempt): array
     {
@@ -27,6 +43,8 @@ final class AsBuiltShape
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
             'boxes' => $shape->boxes(AsFoundSheet::of($attempt->stepLog()->bench()->wiring())),
             'marks' => $shape->marks(),
+            'observations' => self::observations($attempt),
+            'observed' => (object) ($attempt->observed ?? []),
         ];
     }
 }

@@ -8,6 +8,8 @@ use App\Actions\Sitting\Presence;
 use App\Models\Attempt;
 use App\Models\Evening;
 use Illuminate\Support\Carbon;
+use Zwindle\Exam\Sitting\SittingMove;
+use Zwindle\Exam\Sitting\SittingMoves;
 use Zwindle\Exam\Sitting\SittingState;
 
 /**
@@ -119,6 +121,7 @@ final class WallShape
             'retest' => $sitting['retest'],
             'placed' => $attempt->placed ?? 0,
             'ends' => $attempt->ends ?? 0,
+            'moves' => array_map(fn (SittingMove $move) => $move->value, SittingMoves::from($state)),
             'word' => $this->word($attempt, $state, $sitting, $surface),
         ];
     }

@@ -35,6 +35,7 @@ return new class extends Migration
             $table->timestamp('paused_at', 3)->nullable()->comment('since when its clock stands');
             $table->unsignedInteger('paused_seconds')->default(0)->comment('for how long its clock has stood');
             $table->unsignedInteger('added_seconds')->default(0)->comment('what an instructor added to its time');
+            $table->boolean('is_on_board')->default(false)->comment('wired on a real board: the eye is asked, and nobody makes steps');
             $table->timestamp('withdrawn_at')->nullable();
             $table->timestamp('released_at')->nullable()->comment('mark of one person, before those of all');
             $table->text('overrides')->nullable()->comment('line of the mark → points that an instructor gives it');

@@ -8,9 +8,12 @@ use App\Actions\Bench\HandIn;
 use App\Actions\Bench\KeepSteps;
 use App\Actions\Boards\ReadBoard;
 use App\Actions\Classes\SetAssignment;
+use App\Actions\Evenings\KeepEvening;
+use App\Actions\Tasks\KeepTask;
 use App\Models\Assignment;
 use App\Models\BoardFile;
 use App\Models\Classroom;
+use App\Models\Marking;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
@@ -102,6 +105,38 @@ final class DatabaseSeeder extends Seeder
             }
         }
         self::library($instructor);
+        self::evening($instructor, $classroom, array_column($trainees, 'id'));
+    }
+
+    /**
+     * An exam that is planned for an evening and not set yet: four stations, one of them of wood and copper.
+     *
+     * @param  list<int>  $trainees
+     */
+    private static function evening(User $instructor, Classroom $classroom, array $trainees): void
+    {
+        $board = BoardFile::query()->where('title', 'Propagation house, path light')->firstOrFail();
+        $marking = Marking::query()->where('title', 'House marking: a real board at a station')->firstOrFail();
+        $task = app(KeepTask::class)->create($instructor, $board, $marking, (string) json_encode([
+            'format' => 'zwindle-task', 'version' => 1, 'title' => 'Fifteen-minute practical', 'kind' => 'wire', 'mode' => 'exam',
+            'minutes' => 15, 'brief' => 'Wire the path light for both switches. Neat, tight, nothing bare.',
+            'varying' => ['feed', 'faces', 'labels'], 'seed' => 'first practical',
+        ]));
+        $stations = array_map(fn (int $i) => [
+            'id' => "T$i",
+            'label' => ['By the door', 'At the saw', 'By the window', 'Under the clock'][$i - 1],
+            'x' => [16, 40, 64, 86][$i - 1],
+            'y' => [30, 30, 30, 66][$i - 1],
+            'surface' => $i === 4 ? 'board' : 'screen',
+            'nextTo' => $i === 2 || $i === 3 ? ['T'.($i - 1)] : [],
+        ], range(1, 4));
+        app(KeepEvening::class)->create($classroom, $task, 'Fifteen-minute practical', null, [
+            'minutes' => 15, 'changeover' => 3, 'variants' => 4, 'stations' => $stations,
+            'people' => array_map(fn (int $trainee, int $i) => [
+                'trainee' => $trainee, 'extraPercent' => $i === 2 ? 25 : 0, 'notBefore' => 0,
+            ], $trainees, array_keys($trainees)),
+            'retests' => [], 'breaks' => [], 'fixed' => [],
+        ], $instructor);
     }
 
     /** Boards of the library that are not set yet. */

@@ -37,6 +37,37 @@ export const router = createRouter({
       props: (to) => ({ boardFile: Number(to.params.boardFile) }),
       meta: { role: 'instructor' },
     },
+    {
+      path: '/evening/:evening(\\d+|new)',
+      component: () => import('./screens/evening/EveningScreen.vue'),
+      props: (to) => ({ evening: to.params.evening === 'new' ? null : Number(to.params.evening) }),
+      meta: { role: 'instructor' },
+    },
+    {
+      path: '/wall/:evening(\\d+)',
+      component: () => import('./screens/wall/WallScreen.vue'),
+      props: (to) => ({ evening: Number(to.params.evening) }),
+      meta: { role: 'instructor' },
+    },
+    {
+      path: '/parts/:evening(\\d+)',
+      component: () => import('./screens/evening/PartsScreen.vue'),
+      props: (to) => ({ evening: Number(to.params.evening) }),
+      meta: { role: 'instructor' },
+    },
+    {
+      path: '/station/:attempt(\\d+)',
+      component: () => import('./screens/station/StationScreen.vue'),
+      props: (to) => ({ attempt: Number(to.params.attempt) }),
+      meta: { role: 'instructor' },
+    },
+    {
+      path: '/record/:assignment(\\d+)',
+      component: () => import('./screens/record/RecordScreen.vue'),
+      props: (to) => ({ assignment: Number(to.params.assignment) }),
+      meta: { role: 'instructor' },
+    },
+    { path: '/mark-grid', component: () => import('./screens/record/GridScreen.vue'), meta: { role: 'instructor' } },
     { path: '/class', redirect: '/tonight' },
     { path: '/assign', redirect: '/boards' },
     {

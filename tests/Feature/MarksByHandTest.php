@@ -110,3 +110,10 @@ it('lays a class against what was set to it', function () {
         ->and($cells[$exam->trainees[1]->id][0]['state'])->toBe('waiting');
     $this->actingAs($exam->trainees[0])->getJson("api/mark-grid?classroom={$exam->classroom->id}")->assertForbidden();
 });
+
+it('keeps what two instructors tick at once, item by item', function () {
+    [, $attempt] = markedWork(['surface' => 'wall']);
+    $this->putJson("api/attempts/$attempt->id/observations", ['observed' => ['tug' => true]])->assertOk();
+    $this->putJson("api/attempts/$attempt->id/observations", ['observed' => ['copper' => false]])
+        ->assertJsonPath('observed', ['tug' => true, 'copper' => false]);
+});

@@ -85,7 +85,7 @@ final readonly class JudgeHandedIn
         if ($task === null || $scheme === null) {
             return null;
         }
-        $order = $task->order === null ? null : OrderOfWork::share($result, self::steps($attempt), $task->order);
+        $order = $task->order === null || $attempt->is_on_board ? null : OrderOfWork::share($result, self::steps($attempt), $task->order);
         $distance = $scheme->perMistake === null ? null : MistakeDistance::of($result);
 
         return (new Grader(
@@ -116,14 +116,14 @@ final readonly class JudgeHandedIn
         $json = $attempt->assignment->marking_json;
         $scheme = $json === null ? null : Marking::read($json);
 
-        return $attempt->task()?->surface === Surface::Screen ? $scheme?->onScreen() : $scheme;
+        return $attempt->task()?->surface === Surface::Screen && ! $attempt->is_on_board ? $scheme?->onScreen() : $scheme;
     }
 
     private static function minutes(Attempt $attempt): ?float
     {
         return $attempt->started_at === null || $attempt->handed_in_at === null
             ? null
-            : $attempt->started_at->diffInSeconds($attempt->handed_in_at) / 60;
+            : ($attempt->started_at->diffInSeconds($attempt->handed_in_at) - $attempt->paused_seconds) / 60;
     }
 
     /** @return list<\Zwindle\Bench\Step> */

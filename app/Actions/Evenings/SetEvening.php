@@ -77,6 +77,7 @@ final readonly class SetEvening
     {
         $sheet = AsFoundSheet::of($evening->task->boardFile, $evening->task->instructor);
         $extra = array_column($evening->draft['people'], 'extraPercent', 'trainee');
+        $surfaces = array_column($evening->draft['stations'], 'surface', 'id');
         $seats = array_flip(array_column($evening->draft['stations'], 'id'));
         $known = $assignment->attempts()->with('assignment.boardFile')->get()->keyBy('trainee_id');
         $stays = [];
@@ -87,7 +88,11 @@ final readonly class SetEvening
             $attempt->setRelation('assignment', $assignment);
             if ($attempt->started_at === null) {
                 $attempt->extra_percent = $extra[$trainee] ?? 0;
-                $this->seats->seat($attempt, ($seats[$sitting['station']] ?? 0) + 1, $asked, $boards[$sitting['variant'] - 1], $sheet);
+                $isOnBoard = ($surfaces[$sitting['station']] ?? '') === 'board';
+                $board = $isOnBoard
+                    ? SetTask::asDrawn($evening->task->boardFile->drawing())
+                    : $boards[$sitting['variant'] - 1];
+                $this->seats->seat($attempt, ($seats[$sitting['station']] ?? 0) + 1, $asked, $board, $sheet, $isOnBoard);
             }
         }
         foreach ($known as $attempt) {

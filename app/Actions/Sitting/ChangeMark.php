@@ -14,10 +14,17 @@ use Zwindle\Exam\Grading\KeptGrade;
 /** What an instructor's eye and hand say of a mark. Each change is recorded with what stood before. */
 final class ChangeMark
 {
-    /** @param  array<string, bool>  $observed */
+    /**
+     * What is said now comes to what was said before: two may go round at once.
+     *
+     * @param  array<string, bool>  $observed
+     */
     public function observe(Attempt $attempt, array $observed, User $who): void
     {
-        $this->change($attempt, 'observed', $observed, 'observe', $who);
+        DB::transaction(function () use ($attempt, $observed, $who): void {
+            $attempt->claim();
+            $this->change($attempt, 'observed', [...$attempt->observed ?? [], ...$observed], 'observe', $who);
+        });
     }
 
     /**

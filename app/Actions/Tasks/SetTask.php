@@ -64,12 +64,16 @@ final readonly class SetTask
         });
     }
 
-    /** Gives an attempt that was not begun its seat, its variant and what stands there already. */
-    public function seat(Attempt $attempt, int $seat, CoreTask $asked, Board $board, Sheet $sheet): void
+    /**
+     * Gives an attempt that was not begun its seat, its variant and what stands there already. A real board hangs as it is drawn,
+     * with the names that its labels say.
+     */
+    public function seat(Attempt $attempt, int $seat, CoreTask $asked, Board $board, Sheet $sheet, bool $isOnBoard = false): void
     {
         $attempt->update([
             'seat' => $seat,
-            'board_json' => json_encode(self::file($asked, $board), JSON_THROW_ON_ERROR),
+            'board_json' => json_encode($isOnBoard ? BoardArray::of($board) : self::file($asked, $board), JSON_THROW_ON_ERROR),
+            'is_on_board' => $isOnBoard,
             'start_json' => $this->start->execute($asked, $board, $sheet),
         ]);
         $attempt->update($this->count->of($attempt));
@@ -90,14 +94,18 @@ final readonly class SetTask
             : $file;
     }
 
+    /** The board as it is drawn, its runs chosen. */
+    public static function asDrawn(Board $drawn): Board
+    {
+        return (Planner::plan($drawn)->plans[0] ?? null)->wiring->board
+            ?? throw ValidationException::withMessages(['task' => __('messages.no-plan-to-set')]);
+    }
+
     /** @return list<Board> one a seat; all the same where nothing varies */
     public static function boards(Board $drawn, CoreTask $asked, int $seats, int $rowLength): array
     {
         if ($asked->varying === []) {
-            $board = (Planner::plan($drawn)->plans[0] ?? null)->wiring->board
-                ?? throw ValidationException::withMessages(['task' => __('messages.no-plan-to-set')]);
-
-            return array_fill(0, $seats, $board);
+            return array_fill(0, $seats, self::asDrawn($drawn));
         }
         try {
             return array_map(

@@ -9,12 +9,19 @@ import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import OneQuestion from './OneQuestion.vue'
 import QuestionBoard from './QuestionBoard.vue'
+import { useSittingClock } from '@/shared/bench/useSittingClock'
 import { useAnswers } from './useAnswers'
 
 const props = defineProps<{ attempt: number }>()
 const router = useRouter()
 const work = useAnswers(props.attempt)
 const { sheet, answered } = work
+/** The instructor adds time, closes or opens again: the screen follows. */
+useSittingClock(
+  props.attempt,
+  () => sheet.value,
+  () => void work.load(),
+)
 const at = ref(0)
 const question = computed(() => sheet.value?.questions[at.value] ?? null)
 const handingIn = ref(false)

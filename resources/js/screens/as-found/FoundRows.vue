@@ -8,23 +8,28 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
-  <table class="w-full table-fixed border-collapse text-left" data-test="found">
+  <table class="w-full table-fixed border-collapse text-left max-md:block" data-test="found">
     <caption class="sr-only">
       What lands where in
       {{
         box.label
       }}
     </caption>
-    <thead>
+    <thead class="max-md:sr-only">
       <tr class="border-b-2 border-ink">
         <th scope="col" class="w-[44%] py-1 pr-3">what</th>
         <th scope="col" class="py-1 pr-3">lands on, or is joined in</th>
         <th scope="col" class="w-[23%] py-1">tape or sleeve</th>
       </tr>
     </thead>
-    <tbody>
-      <tr v-for="row in box.rows" :key="row.point" class="border-b border-line" :data-row="row.point">
-        <th scope="row" class="py-1 pr-3 font-normal">
+    <tbody class="max-md:block">
+      <tr
+        v-for="row in box.rows"
+        :key="row.point"
+        class="border-b border-line max-md:grid max-md:grid-cols-[1fr_8rem] max-md:py-2"
+        :data-row="row.point"
+      >
+        <th scope="row" class="py-1 pr-3 font-normal max-md:col-span-2">
           <span class="flex items-center gap-2">
             <svg v-if="row.colour" viewBox="0 0 40 16" class="h-4 w-10 shrink-0" aria-hidden="true">
               <ConductorStroke d="M7 8H33" :colour="row.colour" />

@@ -18,6 +18,8 @@ const props = defineProps<{
   steps: number
   canUndo: boolean
   canRedo: boolean
+  /** The instructor has stopped the clock. */
+  paused?: boolean
 }>()
 const emit = defineEmits<{ undo: []; redo: []; handIn: []; timeUp: [] }>()
 
@@ -33,10 +35,11 @@ const leftS = computed(() =>
 )
 /** The server hands in what stands; a moment later, so that its clock has passed it too. */
 watch(leftS, (left, before) => {
-  if (left === 0 && before !== 0) setTimeout(() => emit('timeUp'), 1500)
+  if (left === 0 && before !== 0 && !props.paused) setTimeout(() => emit('timeUp'), 1500)
 })
 const clock = computed(() => {
   if (leftS.value === null) return ''
+  if (props.paused) return 'Paused'
   if (leftS.value === 0) return 'Time is up'
   return `${String(Math.floor(leftS.value / 60)).padStart(2, '0')}:${String(leftS.value % 60).padStart(2, '0')}`
 })

@@ -8,6 +8,7 @@ import { layOutMap, neighbour } from '@/shared/board/mapLayout'
 import OpenBox from '@/shared/board/OpenBox.vue'
 import { useInAddress } from '@/shared/frame/useInAddress'
 import { useBench } from '@/shared/bench/useBench'
+import { useSittingClock } from '@/shared/bench/useSittingClock'
 import BeginExam from '@/shared/ui/BeginExam.vue'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -31,6 +32,13 @@ const router = useRouter()
 const work = useBench(props.attempt)
 const data = work.data
 void work.load()
+/** The instructor pauses, adds time, closes or opens again: the screen follows. */
+const sitting = useSittingClock(
+  props.attempt,
+  () => (data.value?.mode === 'exam' && !data.value.isTrial ? data.value : null),
+  () => void work.load(),
+)
+const isPaused = computed(() => sitting.state.value === 'paused' || data.value?.state === 'paused')
 
 const openInAddress = useInAddress('box', true)
 /** The first box to be wired is open at first, and the address does not tell of it. */
@@ -107,6 +115,14 @@ function makeFromSchedule(step: Step) {
 }
 
 const { left, counts, looseCount } = useWhatIsLeft(board, work.bench)
+/** What is unfinished, box by box; it never says what is wrong. */
+const unfinished = computed(() =>
+  left.value
+    .filter(({ placed, ends, open: words }) => placed < ends || words)
+    .map(({ label, placed, ends, open: words }) =>
+      [label, placed < ends ? `${ends - placed} of ${ends} loose` : '', words].filter(Boolean).join(': '),
+    ),
+)
 const far = computed(
   () => new Set(box.value?.ends.filter(({ id }) => hand.carried.value.includes(id)).map((end) => end.far)),
 )
@@ -144,6 +160,7 @@ async function handIn() {
       :steps="work.stepCount.value"
       :can-undo="work.canUndo.value"
       :can-redo="work.canRedo.value"
+      :paused="isPaused"
       @undo="hand.undo"
       @redo="hand.redo"
       @hand-in="handingIn = true"
@@ -165,12 +182,20 @@ async function handIn() {
           ? 'Every end is joined or capped.'
           : `${looseCount} ${looseCount === 1 ? 'end is' : 'ends are'} still loose.`
       }}
+      <span v-if="unfinished.length > 0" data-test="unfinished">{{ unfinished.join('; ') }}.</span>
       {{
         data.triesLeft > 1 ? 'You can wire it again afterwards.' : 'You cannot change the board afterwards.'
       }}</ConfirmBar
     >
     <NoticeBar v-if="work.notice.value" @dismiss="work.notice.value = ''">{{ work.notice.value }}</NoticeBar>
-    <main class="panes grid-cols-[minmax(0,36fr)_minmax(0,64fr)]">
+    <p v-if="isPaused" role="status" class="border-b-2 border-ink bg-wash px-4 py-3 font-bold" data-test="paused">
+      The clock is paused. Hands off the board until your instructor goes on; nothing is lost.
+    </p>
+    <main
+      class="panes grid-cols-[minmax(0,36fr)_minmax(0,64fr)]"
+      :class="{ 'opacity-40': isPaused }"
+      :inert="isPaused || undefined"
+    >
       <section
         class="flex min-h-0 flex-col border-r border-line"
         :class="{ 'max-md:hidden': side === 'box' }"

@@ -15,7 +15,7 @@ function state(item: (typeof marked.value)[number]): string {
 
 <template>
   <div class="screen">
-    <TopBar title="Marks" />
+    <TopBar title="Marks"><RouterLink to="/mark-grid" class="btn">Class and tasks</RouterLink></TopBar>
     <LoadState v-if="!data" :failure="failure" what="The marks" @again="load" />
     <main v-else class="min-h-0 grow overflow-auto p-6">
       <div v-if="marked.length === 0" class="mx-auto max-w-xl p-10">

@@ -5,9 +5,12 @@ import type { GradedAttempt } from '@/shared/api/generated/http'
 import MarkLines from '@/shared/marks/MarkLines.vue'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
+import RowMenu from '@/shared/ui/RowMenu.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
+import MarkByHand from './MarkByHand.vue'
 import ObservationList from './ObservationList.vue'
+import SecondMarker from './SecondMarker.vue'
 import ReMarkPane from './ReMarkPane.vue'
 import { useReMark } from './useReMark'
 
@@ -53,6 +56,37 @@ async function observe(observed: Record<string, boolean>) {
   }
 }
 
+const run = async (work: () => Promise<GradedAttempt>) => {
+  refusal.value = ''
+  try {
+    replace(await work())
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+}
+const lineAsked = ref<string | null>(null)
+async function takeBack() {
+  refusal.value = ''
+  try {
+    await api.takeReleaseBack(props.assignment)
+    await load()
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+}
+const paper = computed(() => [
+  { name: 'Mark sheet of the class, PDF', run: () => window.open(api.markSheetOf(props.assignment, 'pdf')) },
+  { name: 'Marks as a table, CSV', run: () => window.open(api.markSheetOf(props.assignment, 'csv')) },
+  ...(attempt.value
+    ? [
+        {
+          name: `Mark sheet of ${attempt.value.trainee.name}`,
+          run: () => window.open(api.markSheetOf(props.assignment, 'pdf', String(attempt.value!.attempt))),
+        },
+      ]
+    : []),
+])
+
 async function release() {
   busy.value = true
   refusal.value = ''
@@ -71,7 +105,12 @@ async function release() {
 <template>
   <div class="screen">
     <TopBar :title="data?.assignment?.task ?? 'Marks'" :crumb="{ to: '/marks', name: 'Marks' }">
-      <span v-if="data?.assignment?.releasedAt" class="text-soft" data-test="released">released</span>
+      <RowMenu v-if="data" label="Print" :items="paper" named />
+      <RouterLink v-if="data" :to="`/record/${assignment}`" class="btn">Record</RouterLink>
+      <template v-if="data?.assignment?.releasedAt">
+        <span class="text-soft" data-test="released">released</span>
+        <button v-if="data.assignment.mode === 'exam'" type="button" class="btn" @click="takeBack">Take back</button>
+      </template>
       <button v-else-if="data" type="button" class="btn-main" @click="asking = true">Release the marks</button>
       <button
         v-if="data && handedIn.length > 0"
@@ -145,7 +184,15 @@ async function release() {
           </button>
         </nav>
         <section v-if="attempt?.mark" class="min-h-0 overflow-auto p-5" aria-label="The mark" tabindex="0">
-          <MarkLines :mark="attempt.mark" />
+          <MarkLines :mark="attempt.mark" changeable @change="(key) => (lineAsked = key)" />
+          <MarkByHand
+            v-if="lineAsked !== null"
+            :key="`${attempt.attempt} ${lineAsked}`"
+            :mark="attempt.mark"
+            :line="lineAsked"
+            @change="(what) => run(() => api.overrideMark(attempt!.attempt, what)).then(() => (lineAsked = null))"
+            @close="lineAsked = null"
+          />
         </section>
         <p v-else class="p-8 text-soft">Nobody has handed in yet.</p>
         <section
@@ -153,7 +200,38 @@ async function release() {
           class="flex min-h-0 flex-col gap-4 overflow-auto border-l-2 border-ink p-5"
           aria-label="Inspection"
         >
-          <ObservationList :mark="attempt.mark" :observed="attempt.observed" @observe="observe" />
+          <ObservationList
+            :items="attempt.mark.lines.filter(({ part }) => part === 'workmanship')"
+            :observed="attempt.observed"
+            @observe="observe"
+          />
+          <SecondMarker
+            :key="attempt.attempt"
+            :mark="attempt.mark"
+            :second="attempt.second"
+            @seen="(seen) => run(() => api.observe(attempt!.attempt, seen, true))"
+          />
+          <label class="block"
+            >Comment
+            <textarea
+              class="field min-h-20 py-2"
+              maxlength="2000"
+              :value="attempt.note"
+              data-test="note"
+              @change="run(() => api.noteOn(attempt!.attempt, ($event.target as HTMLTextAreaElement).value))"
+            ></textarea>
+          </label>
+          <button
+            v-if="data.assignment?.mode === 'exam' && !data.assignment.releasedAt"
+            type="button"
+            class="btn"
+            data-test="release-one"
+            @click="run(() => api.releaseOne(attempt!.attempt, !attempt!.isReleased))"
+          >
+            {{
+              attempt.isReleased ? `Take ${attempt.trainee.name}'s mark back` : `Release ${attempt.trainee.name}'s mark`
+            }}
+          </button>
           <div>
             <h2 class="text-lg font-bold">The board</h2>
             <p class="mb-2">{{ attempt.headline }}</p>

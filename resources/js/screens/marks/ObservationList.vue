@@ -1,12 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { GradeData } from '@/shared/api/generated/http'
+import type { AsBuilt } from '@/shared/api/generated/http'
 
-const props = defineProps<{ mark: GradeData; observed: Record<string, boolean> }>()
+defineProps<{ items: readonly AsBuilt['observations'][number][]; observed: Record<string, boolean> }>()
 const emit = defineEmits<{ observe: [observed: Record<string, boolean>] }>()
 
-const items = computed(() => props.mark.lines.filter(({ part }) => part === 'workmanship'))
-const say = (id: string, isGood: boolean) => emit('observe', { ...props.observed, [id]: isGood })
+const say = (id: string, isGood: boolean) => emit('observe', { [id]: isGood })
 </script>
 
 <template>

@@ -18,8 +18,8 @@ const {
   failure: listFailure,
   load,
 } = useLoaded(async () => {
-  const [tonight, set] = await Promise.all([api.tonight(), api.assignments()])
-  return { tonight, set }
+  const [tonight, set, evenings] = await Promise.all([api.tonight(), api.assignments(), api.evenings()])
+  return { tonight, set, evenings }
 }, POLL_MS)
 const chosen = useInAddress('assignment')
 const groups = computed(() => {
@@ -51,7 +51,10 @@ const handedIn = (item: AssignmentLine) =>
 
 <template>
   <div class="screen">
-    <TopBar title="Tonight"><RouterLink to="/boards" class="btn-main">Set a board</RouterLink></TopBar>
+    <TopBar title="Tonight">
+      <RouterLink to="/evening/new" class="btn">Plan an exam evening</RouterLink>
+      <RouterLink to="/boards" class="btn-main">Set a board</RouterLink>
+    </TopBar>
     <LoadState v-if="!data" :failure="failure" what="The evening" @again="load" />
     <main v-else-if="data.set.length === 0" class="min-h-0 grow overflow-auto">
       <FirstRun :done="data.tonight.firstRun" />
@@ -61,6 +64,24 @@ const handedIn = (item: AssignmentLine) =>
       <main class="panes grid-cols-[minmax(15rem,26fr)_minmax(0,74fr)]">
         <nav class="min-h-0 overflow-auto border-r border-line" aria-label="Boards set">
           <FirstRun v-if="!isDone" :done="data.tonight.firstRun" small />
+          <section v-if="data.evenings.length > 0" aria-label="Exam evenings">
+            <h2 class="px-4 pt-3 pb-1 text-sm text-soft">Exam evenings</h2>
+            <ul>
+              <li v-for="evening in data.evenings.slice(0, 4)" :key="evening.id">
+                <RouterLink
+                  :to="evening.assignment ? `/wall/${evening.id}` : `/evening/${evening.id}`"
+                  class="flex min-h-14 items-center gap-3 px-4 py-2 hover:text-violet"
+                  data-test="evening"
+                  ><span class="grow"
+                    ><strong class="block">{{ evening.title }}</strong
+                    ><span class="text-soft"
+                      >{{ evening.classroomName }} · {{ evening.assignment ? 'the wall' : 'planned' }}</span
+                    ></span
+                  ></RouterLink
+                >
+              </li>
+            </ul>
+          </section>
           <section v-for="group in groups" :key="group.name">
             <h2 class="px-4 pt-3 pb-1 text-sm text-soft">{{ group.name }}</h2>
             <ul>

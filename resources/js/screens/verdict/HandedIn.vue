@@ -39,6 +39,10 @@ async function finish() {
     <p v-if="bench.isTimeUp" class="mb-3 text-lg font-bold" data-test="time-up">
       Time was up after {{ bench.minutes }} minutes: it was handed in as it stood then.
     </p>
+    <p v-if="bench.handedInAt" class="code mb-3 text-lg" data-test="receipt">
+      Received {{ new Date(bench.handedInAt).toLocaleTimeString() }} · {{ bench.steps.length }} steps · no.
+      {{ bench.id }}
+    </p>
     <p class="mb-5 text-lg">
       {{ bench.title }} is with your instructor. The mark, and what there is to say about your board, come when it is
       released. This page can stay open.

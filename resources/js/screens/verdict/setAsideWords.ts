@@ -5,6 +5,10 @@ const WORDS: Record<string, string> = {
   'after-hand-in': 'the board was handed in',
   late: 'time was up',
   'left-behind': 'the board was worked on from another device',
+  paused: 'the clock was paused',
+  withdrawn: 'the trainee was taken out',
+  'not-open-yet': 'the exam was not open yet',
+  'sitting-closed': 'the exam was closed',
   'exam-open': 'an exam was open',
   'marks-are-out': 'the marks were out',
 }

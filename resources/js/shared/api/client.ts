@@ -1,5 +1,19 @@
 import { inTurn } from './inTurn'
 import type {
+  AsBuilt,
+  Clock,
+  EveningData,
+  EveningPlan,
+  KeepEvening,
+  KeepPart,
+  LateStep,
+  MarkGrid,
+  Move,
+  Moved,
+  Override,
+  PartCheck,
+  RecordLine,
+  Wall,
   NewTry,
   Try,
   AsFoundPlan,
@@ -245,6 +259,43 @@ export const api = {
   /** Address of one page a seat as a PDF: what is asked there, or how it is wired. */
   seatPaperOf: (assignment: number, pages: 'sheets' | 'keys') => `/api/assignments/${assignment}/paper?pages=${pages}`,
   convert: (boardFile: number, to: string) => request<Converted>('POST', `board-files/${boardFile}/converted`, { to }),
+  evenings: () => request<EveningData[]>('GET', 'evenings'),
+  evening: (id: number) => request<EveningData>('GET', `evenings/${id}`),
+  planEvening: (draft: KeepEvening, evening: number | null) =>
+    evening === null
+      ? request<EveningPlan>('POST', 'evening-plans', draft)
+      : request<EveningPlan>('PUT', `evenings/${evening}/plan`, draft),
+  addEvening: (draft: KeepEvening) => request<EveningData>('POST', 'evenings', draft, 60_000),
+  keepEvening: (id: number, base: number, draft: KeepEvening) =>
+    request<EveningData>('PUT', `evenings/${id}`, { ...draft, base }, 60_000),
+  setEvening: (id: number) => request<EveningData>('POST', `evenings/${id}/set`, undefined, 60_000),
+  /** Nothing where the wall is as the asker has it. */
+  wall: (id: number, have: string) => request<Wall | undefined>('GET', `evenings/${id}/wall${queryOf({ have })}`),
+  eveningPaperOf: (id: number, page: string) => `/api/evenings/${id}/paper${queryOf({ page })}`,
+  parts: (id: number) => request<PartCheck>('GET', `evenings/${id}/parts`),
+  keepPart: (id: number, what: KeepPart) => request<PartCheck>('PUT', `evenings/${id}/parts`, what),
+  moveSitting: (attempt: number, move: Move) => request<AttemptSummary>('POST', `attempts/${attempt}/moves`, move),
+  moveAll: (assignment: number, move: Move) => request<Moved>('POST', `assignments/${assignment}/moves`, move),
+  record: (assignment: number) => request<RecordLine[]>('GET', `assignments/${assignment}/record`),
+  clock: (attempt: number, have: string) =>
+    request<Clock | undefined>('GET', `attempts/${attempt}/clock${queryOf({ have })}`),
+  wentAway: (attempt: number, away: boolean) => request<void>('PUT', `attempts/${attempt}/clock`, { away }),
+  lateSteps: (attempt: number) => request<LateStep[]>('GET', `attempts/${attempt}/late-steps`),
+  settleStep: (attempt: number, step: number, accepted: boolean) =>
+    request<LateStep[]>('PUT', `attempts/${attempt}/late-steps/${step}`, { accepted }),
+  asBuilt: (attempt: number) => request<AsBuilt>('GET', `attempts/${attempt}/as-built`),
+  keepAsBuilt: (
+    attempt: number,
+    what: { asPlanned: true } | { lands: Record<string, string>; marks: Record<string, string> },
+  ) => request<AsBuilt>('PUT', `attempts/${attempt}/as-built`, what),
+  overrideMark: (attempt: number, what: Override) => request<GradedAttempt>('PUT', `attempts/${attempt}/mark`, what),
+  noteOn: (attempt: number, note: string) => request<GradedAttempt>('POST', `attempts/${attempt}/note`, { note }),
+  releaseOne: (attempt: number, isOut: boolean) =>
+    request<GradedAttempt>(isOut ? 'POST' : 'DELETE', `attempts/${attempt}/release`),
+  takeReleaseBack: (assignment: number) => request<Assignment>('DELETE', `assignments/${assignment}/release`),
+  markSheetOf: (assignment: number, as: 'pdf' | 'csv', attempt = '') =>
+    `/api/assignments/${assignment}/mark-sheet${queryOf({ as, attempt })}`,
+  markGrid: (classroom: number) => request<MarkGrid>('GET', `mark-grid${queryOf({ classroom: String(classroom) })}`),
   markings: () => request<MarkingData[]>('GET', 'markings'),
   addMarking: (marking: MarkingFile) => request<MarkingData>('POST', 'markings', { marking: JSON.stringify(marking) }),
   keepMarking: (id: number, marking: MarkingFile) =>
@@ -263,8 +314,8 @@ export const api = {
   marks: (assignment: number) => request<GradedAttempt[]>('GET', `assignments/${assignment}/marks`, undefined, 60_000),
   release: (assignment: number) => request<Assignment>('POST', `assignments/${assignment}/release`),
   mark: (attempt: number) => request<GradedAttempt>('GET', `attempts/${attempt}/mark`),
-  observe: (attempt: number, observed: Record<string, boolean>) =>
-    request<GradedAttempt>('PUT', `attempts/${attempt}/observations`, { observed }),
+  observe: (attempt: number, observed: Record<string, boolean>, isSecond = false) =>
+    request<GradedAttempt>('PUT', `attempts/${attempt}/observations`, { observed, isSecond }),
   debrief: (attempt: number) => request<Debrief>('GET', `attempts/${attempt}/debrief`),
   questions: (attempt: number) => request<QuestionSheet>('GET', `attempts/${attempt}/questions`),
   answer: (attempt: number, question: number, answer: readonly number[]) =>

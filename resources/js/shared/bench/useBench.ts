@@ -97,12 +97,15 @@ export function useBench(attempt: number) {
   async function sendBatch() {
     if (!data.value) return
     const batch = waiting.value.slice(0, MOST_IN_A_BATCH)
+    const head = data.value.head
     try {
       const receipt = await api.keepSteps(attempt, device, data.value.head, batch.map(bare))
       await heldSteps.release(attempt, device, receipt.keptUpTo).catch(() => undefined)
       waiting.value = waiting.value.filter((step) => step.number > receipt.keptUpTo)
       data.value = { ...data.value, head: receipt.head, startedAt: receipt.startedAt, dueAt: receipt.dueAt }
       if (receipt.setAside.length > 0) await startOver(receipt.setAside.length)
+      // Another device has worked on this board meanwhile: show what is there now.
+      else if (receipt.head > head + batch.length) await startOver(0)
     } catch (error) {
       if (error instanceof Refused && error.status === 422) notice.value = error.message
       throw error
@@ -121,7 +124,8 @@ export function useBench(attempt: number) {
     device = deviceName()
     nextNumber = 1
     await fetchState()
-    tellSetAside(count)
+    if (count > 0) tellSetAside(count)
+    else notice.value = 'This board was worked on from another device too. You see both.'
   }
 
   function tellSetAside(count: number) {

@@ -2,7 +2,8 @@
 import type { GradeData } from '@/shared/api/generated/http'
 
 /** A mark line by line, each with the findings that it rests on. */
-defineProps<{ mark: GradeData }>()
+defineProps<{ mark: GradeData; changeable?: boolean }>()
+defineEmits<{ change: [key: string] }>()
 </script>
 
 <template>
@@ -10,6 +11,12 @@ defineProps<{ mark: GradeData }>()
     <p class="text-2xl font-bold">
       <span class="code">{{ mark.got }} of {{ mark.total }}</span>
       {{ mark.isOpen ? 'so far' : mark.passes ? '· passed' : '· not passed' }}
+      <button v-if="changeable" type="button" class="btn-quiet text-base font-normal" @click="$emit('change', 'total')">
+        Change by hand
+      </button>
+    </p>
+    <p v-if="mark.byHand" class="border-l-3 border-violet pl-2" data-test="by-hand">
+      By hand, worked out {{ mark.byHand.was ?? '…' }}: {{ mark.byHand.why }}
     </p>
     <p class="text-soft">Pass mark {{ mark.passMark }}.</p>
     <p v-if="mark.critical" class="mt-2 flex gap-2 border-2 border-ink p-2 font-bold" data-test="critical">
@@ -34,11 +41,25 @@ defineProps<{ mark: GradeData }>()
         >
           <td class="py-1.5 pr-3">
             {{ line.text }}
+            <span v-if="line.byHand" class="block border-l-3 border-violet pl-2 text-sm"
+              >By hand, worked out {{ line.byHand.was ?? '…' }}: {{ line.byHand.why }}</span
+            >
             <span v-for="finding in line.findings" :key="finding" class="block border-l-2 border-ink pl-2 text-sm">{{
               finding
             }}</span>
           </td>
-          <td class="code py-1.5 text-right whitespace-nowrap">{{ line.got ?? '…' }} of {{ line.of }}</td>
+          <td class="code py-1.5 text-right whitespace-nowrap">
+            <button
+              v-if="changeable"
+              type="button"
+              class="min-h-9 cursor-pointer underline-offset-4 hover:text-violet hover:underline"
+              :aria-label="`Change by hand: ${line.text}, ${line.got ?? 'open'} of ${line.of}`"
+              @click="$emit('change', line.key)"
+            >
+              {{ line.got ?? '…' }} of {{ line.of }}
+            </button>
+            <template v-else>{{ line.got ?? '…' }} of {{ line.of }}</template>
+          </td>
         </tr>
       </tbody>
     </table>

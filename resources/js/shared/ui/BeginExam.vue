@@ -5,7 +5,7 @@ import TopBar from './TopBar.vue'
 
 const props = defineProps<{
   attempt: number
-  exam: { title: string; brief: string; positions: readonly string[]; minutes: number | null }
+  exam: { title: string; brief: string; positions: readonly string[]; minutes: number | null; state?: string }
 }>()
 const emit = defineEmits<{ begun: [] }>()
 const busy = ref(false)
@@ -38,7 +38,10 @@ async function begin() {
         it is handed in, your other boards are closed.
       </p>
       <p v-if="refusal" role="alert" class="mb-3">{{ refusal }}</p>
-      <button type="button" class="btn-main text-lg" :disabled="busy" @click="begin">
+      <p v-if="exam.state === 'held'" role="status" class="mb-3 font-bold" data-test="held">
+        Not open yet. It opens here by itself when your instructor opens it.
+      </p>
+      <button type="button" class="btn-main text-lg" :disabled="busy || exam.state === 'held'" @click="begin">
         {{ busy ? 'Opening …' : 'Begin' }}
       </button>
     </main>

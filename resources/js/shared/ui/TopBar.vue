@@ -20,7 +20,7 @@ const session = useSession()
 const route = useRoute()
 const heading = ref<HTMLElement | null>(null)
 const ROOMS = [
-  { to: '/tonight', name: 'Tonight', paths: ['/tonight'] },
+  { to: '/tonight', name: 'Tonight', paths: ['/tonight', '/evening', '/wall', '/parts', '/station'] },
   {
     to: '/boards',
     name: 'Boards',
@@ -28,7 +28,7 @@ const ROOMS = [
   },
   { to: '/tasks', name: 'Tasks', paths: ['/tasks', '/task', '/set'] },
   { to: '/people', name: 'People', paths: ['/people', '/password'] },
-  { to: '/marks', name: 'Marks', paths: ['/marks', '/viva'] },
+  { to: '/marks', name: 'Marks', paths: ['/marks', '/viva', '/record', '/mark-grid'] },
 ] as const
 const rooms = computed(() =>
   session.user?.role === 'instructor' ? ROOMS : [{ to: '/my-boards', name: 'My work', paths: ['/my-boards'] }],

@@ -16,10 +16,10 @@ export type Connector = 'wire-nut' | 'lever' | 'push-in' | 'strip'
 export type MarkedAs = 'line' | 'neutral' | 'earth'
 export type SittingState = 'held' | 'waiting' | 'running' | 'paused' | 'handed-in' | 'withdrawn'
 export type Verdict = 'pass' | 'remarks' | 'fail'
-export type Layer = 'line' | 'neutral' | 'earth'
-export type Severity = 'danger' | 'fault' | 'remark' | 'note'
 export type SittingMove =
   'open' | 'start' | 'pause' | 'resume' | 'add-time' | 'close' | 'reopen' | 'void' | 'withdraw' | 'bring-back'
+export type Layer = 'line' | 'neutral' | 'earth'
+export type Severity = 'danger' | 'fault' | 'remark' | 'note'
 
 export interface Retry {
   from?: 'bare' | 'handed-in'
@@ -939,6 +939,7 @@ export interface Plate {
   placed: number
   ends: number
   word: string | null
+  moves: SittingMove[]
 }
 export interface WallStation {
   id: string
@@ -1551,6 +1552,15 @@ export interface AsBuilt {
     id: string
     name: string
   }[]
+  observations: ObservationItem[]
+  observed: {
+    [k: string]: boolean
+  }
+}
+export interface ObservationItem {
+  what: string
+  text: string
+  of: number
 }
 export interface KeepAsBuilt {
   asPlanned?: boolean

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Classroom, KeepEvening } from '@/shared/api/generated/http'
+
+/** Who sits: extra time, from which minute, and whether twice. */
+const props = defineProps<{ classroom: Classroom; draft: KeepEvening }>()
+const emit = defineEmits<{ change: [what: Pick<KeepEvening, 'people' | 'retests' | 'fixed'>] }>()
+const sits = computed(() => new Map(props.draft.people.map((person) => [person.trainee, person])))
+
+function tell(people: KeepEvening['people'], retests = props.draft.retests) {
+  const ids = new Set(people.map(({ trainee }) => trainee))
+  emit('change', {
+    people,
+    retests: retests.filter((id) => ids.has(id)),
+    fixed: props.draft.fixed.filter(({ person }) => ids.has(Number(person))),
+  })
+}
+function toggle(trainee: Classroom['trainees'][number], isIn: boolean) {
+  tell(
+    isIn
+      ? [...props.draft.people, { trainee: trainee.id, extraPercent: trainee.extraPercent, notBefore: 0 }]
+      : props.draft.people.filter((person) => person.trainee !== trainee.id),
+  )
+}
+function change(trainee: number, what: Partial<KeepEvening['people'][number]>) {
+  tell(props.draft.people.map((person) => (person.trainee === trainee ? { ...person, ...what } : person)))
+}
+function again(trainee: number, isTwice: boolean) {
+  tell(
+    props.draft.people,
+    isTwice ? [...props.draft.retests, trainee] : props.draft.retests.filter((id) => id !== trainee),
+  )
+}
+const numberOf = (event: Event, most: number) =>
+  Math.max(0, Math.min(most, Math.round(Number((event.target as HTMLInputElement).value)) || 0))
+</script>
+
+<template>
+  <table class="w-full border-collapse text-left text-sm">
+    <caption class="sr-only">
+      Who sits
+    </caption>
+    <thead>
+      <tr class="border-b-2 border-ink align-bottom">
+        <th scope="col" class="py-1">who sits</th>
+        <th scope="col" class="w-20">extra %</th>
+        <th scope="col" class="w-20">from min</th>
+        <th scope="col" class="w-12">twice</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr
+        v-for="trainee in classroom.trainees"
+        :key="trainee.id"
+        class="border-b border-line"
+        :data-person="trainee.id"
+      >
+        <th scope="row" class="font-normal">
+          <label class="flex min-h-11 items-center gap-2"
+            ><input
+              type="checkbox"
+              class="h-5 w-5 accent-violet"
+              :checked="sits.has(trainee.id)"
+              @change="toggle(trainee, ($event.target as HTMLInputElement).checked)"
+            />{{ trainee.name }}</label
+          >
+        </th>
+        <td>
+          <input
+            v-if="sits.has(trainee.id)"
+            type="number"
+            min="0"
+            max="100"
+            class="field min-h-9 w-16 px-1"
+            :aria-label="`extra time of ${trainee.name}, percent`"
+            :value="sits.get(trainee.id)!.extraPercent"
+            @change="change(trainee.id, { extraPercent: numberOf($event, 100) })"
+          />
+        </td>
+        <td>
+          <input
+            v-if="sits.has(trainee.id)"
+            type="number"
+            min="0"
+            max="1440"
+            class="field min-h-9 w-16 px-1"
+            :aria-label="`${trainee.name} from minute`"
+            :value="sits.get(trainee.id)!.notBefore"
+            @change="change(trainee.id, { notBefore: numberOf($event, 1440) })"
+          />
+        </td>
+        <td>
+          <input
+            v-if="sits.has(trainee.id)"
+            type="checkbox"
+            class="h-5 w-5 accent-violet"
+            :aria-label="`${trainee.name} sits twice`"
+            :checked="draft.retests.includes(trainee.id)"
+            @change="again(trainee.id, ($event.target as HTMLInputElement).checked)"
+          />
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>

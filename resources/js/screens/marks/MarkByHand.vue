@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { GradeData, Override } from '@/shared/api/generated/http'
+
+/** A line of a mark, or the whole, given by hand: with the reason, which goes on record. */
+const props = defineProps<{ mark: GradeData; line: string }>()
+const emit = defineEmits<{ change: [what: Override]; close: [] }>()
+const own = computed(() => props.mark.lines.find(({ key }) => key === props.line) ?? null)
+const most = computed(() => own.value?.of ?? props.mark.total)
+const byHand = computed(() => (own.value ? own.value.byHand : props.mark.byHand))
+const points = ref(String(own.value ? (own.value.got ?? '') : props.mark.got))
+const why = ref('')
+const isReady = computed(() => points.value !== '' && Number(points.value) >= 0 && why.value.trim().length >= 3)
+</script>
+
+<template>
+  <form
+    class="mt-4 flex flex-col gap-3 border-2 border-violet p-3"
+    aria-label="By hand"
+    @submit.prevent="isReady && emit('change', { line, points: Number(points), why })"
+  >
+    <p>
+      <strong>By hand:</strong> {{ own ? own.text : 'the whole mark' }}
+      <span v-if="byHand" class="text-soft">(worked out: {{ byHand.was ?? '…' }})</span>
+    </p>
+    <label
+      >Points of {{ most }} <input v-model="points" type="number" min="0" :max="most" step="0.5" class="field w-28"
+    /></label>
+    <label>Why <input v-model="why" class="field" maxlength="500" required /></label>
+    <div class="flex flex-wrap gap-2">
+      <button type="submit" class="btn-main" :disabled="!isReady">Give these points</button>
+      <button
+        v-if="byHand"
+        type="button"
+        class="btn"
+        :disabled="why.trim().length < 3"
+        @click="emit('change', { line, points: null, why })"
+      >
+        Back to what was worked out
+      </button>
+      <button type="button" class="btn" @click="$emit('close')">Leave it</button>
+    </div>
+  </form>
+</template>

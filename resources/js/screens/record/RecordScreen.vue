@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { api } from '@/shared/api/client'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+
+/** Who did what, when, from what to what, and why: only ever added to. */
+const props = defineProps<{ assignment: number }>()
+const { data, failure, load } = useLoaded(() => api.record(props.assignment))
+const time = (at: string) => new Date(at).toLocaleString()
+</script>
+
+<template>
+  <div class="screen">
+    <TopBar title="Record" :crumb="{ to: `/marks/${assignment}`, name: 'Marks' }" />
+    <LoadState v-if="!data" :failure="failure" what="The record" @again="load" />
+    <main v-else class="min-h-0 grow overflow-auto p-5 max-md:px-2" tabindex="0" aria-label="The record">
+      <p v-if="data.length === 0" class="p-6 text-soft">Nothing is on record yet.</p>
+      <table v-else class="w-full border-collapse text-left">
+        <caption class="pb-2 text-left text-soft">
+          Newest first. Lines are only added, never changed.
+        </caption>
+        <thead>
+          <tr class="border-b-2 border-ink">
+            <th
+              v-for="head in ['when', 'who', 'what', 'whose work', 'from', 'to', 'why']"
+              :key="head"
+              scope="col"
+              class="py-1 pr-4"
+            >
+              {{ head }}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(line, i) in data" :key="i" class="border-b border-line align-top">
+            <td class="py-1 pr-4 whitespace-nowrap">{{ time(line.at) }}</td>
+            <td class="pr-4">{{ line.who || 'the clock' }}</td>
+            <td class="pr-4 font-bold">{{ line.what }}</td>
+            <td class="pr-4">{{ line.trainee }}</td>
+            <td class="pr-4 break-words">{{ line.from }}</td>
+            <td class="pr-4 break-words">{{ line.to }}</td>
+            <td>{{ line.why }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </main>
+  </div>
+</template>

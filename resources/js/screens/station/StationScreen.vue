@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue'
+import { api } from '@/shared/api/client'
+import type { AsBuilt, GradedAttempt } from '@/shared/api/generated/http'
+import MarkLines from '@/shared/marks/MarkLines.vue'
+import { useInAddress } from '@/shared/frame/useInAddress'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import FoundRows from '../as-found/FoundRows.vue'
+import ObservationList from '../marks/ObservationList.vue'
+
+/** A station in one hand: what stands there, what the eye says, verdict and mark. */
+const props = defineProps<{ attempt: number }>()
+const sheet = shallowRef<AsBuilt | null>(null)
+const graded = shallowRef<GradedAttempt | null>(null)
+const failure = ref('')
+const busy = ref('')
+const at = useInAddress('box', true)
+const box = computed(() => sheet.value?.boxes.find(({ id }) => id === at.value) ?? sheet.value?.boxes[0] ?? null)
+const isAtWork = computed(() => sheet.value?.state === 'running' || sheet.value?.state === 'paused')
+const lands = computed(() => sheet.value?.boxes.flatMap(({ rows }) => rows) ?? [])
+const landed = computed(() => lands.value.filter((row) => row.isEnd && row.lands !== '').length)
+const ends = computed(() => lands.value.filter(({ isEnd }) => isEnd).length)
+
+async function run(what: string, work: () => Promise<void>) {
+  busy.value = what
+  try {
+    await work()
+    failure.value = ''
+  } catch (error) {
+    failure.value = (error as Error).message
+    await load().catch(() => undefined)
+  } finally {
+    busy.value = ''
+  }
+}
+async function load() {
+  sheet.value = await api.asBuilt(props.attempt)
+  graded.value = sheet.value.state === 'handed-in' ? await api.mark(props.attempt) : null
+}
+void run('load', load)
+
+const asPlanned = () =>
+  run('planned', async () => {
+    sheet.value = await api.keepAsBuilt(props.attempt, { asPlanned: true })
+  })
+function write(point: string, change: { lands?: string; mark?: string }) {
+  if (!sheet.value) return
+  sheet.value = {
+    ...sheet.value,
+    boxes: sheet.value.boxes.map((one) => ({
+      ...one,
+      rows: one.rows.map((row) => (row.point === point ? { ...row, ...change } : row)),
+    })),
+  }
+  const filled = (field: 'lands' | 'mark') =>
+    Object.fromEntries(lands.value.filter((row) => row[field] !== '').map((row) => [row.point, row[field]]))
+  void run('write', async () => {
+    sheet.value = await api.keepAsBuilt(props.attempt, { lands: filled('lands'), marks: filled('mark') })
+  })
+}
+const move = (move: 'start' | 'close') =>
+  run(move, async () => {
+    await api.moveSitting(props.attempt, { move })
+    await load()
+  })
+/** Ticked by one thumb, faster than the network answers: what was said here counts until the server has it. */
+const said = ref<Record<string, boolean>>({})
+const observed = computed(() => ({ ...sheet.value?.observed, ...said.value }))
+async function observe(now: Record<string, boolean>) {
+  said.value = { ...said.value, ...now }
+  try {
+    const seen = await api.observe(props.attempt, now)
+    if (graded.value) graded.value = seen
+    failure.value = ''
+  } catch (error) {
+    failure.value = (error as Error).message
+  }
+}
+</script>
+
+<template>
+  <div class="screen">
+    <TopBar
+      :title="sheet ? `${sheet.trainee}: ${sheet.title}` : 'Station'"
+      :crumb="{ to: '/tonight', name: 'Tonight' }"
+    />
+    <LoadState v-if="!sheet" :failure="failure" what="The station" @again="run('load', load)" />
+    <main v-else class="mx-auto w-full max-w-3xl min-h-0 grow overflow-auto p-4">
+      <p v-if="failure" role="alert" class="mb-3 border-2 border-ink p-2">{{ failure }}</p>
+      <template v-if="sheet.state === 'waiting' || sheet.state === 'held'">
+        <p class="mb-3">{{ sheet.state === 'held' ? 'The exam is not open yet.' : 'Not begun.' }}</p>
+        <button
+          type="button"
+          class="btn-main min-h-14 w-full"
+          :disabled="sheet.state === 'held' || busy !== ''"
+          @click="move('start')"
+        >
+          {{ busy === 'start' ? 'Starting …' : 'Start the clock' }}
+        </button>
+      </template>
+      <template v-else-if="isAtWork">
+        <p class="mb-3 flex gap-2 text-sm">
+          <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />Isolate, lock off, prove dead
+          before a box is opened.
+        </p>
+        <div class="mb-4 flex flex-wrap items-center gap-2">
+          <button
+            type="button"
+            class="btn min-h-14 grow"
+            :disabled="busy !== ''"
+            data-test="as-planned"
+            @click="asPlanned"
+          >
+            {{ busy === 'planned' ? 'Writing it down …' : 'As planned' }}
+          </button>
+          <p role="status" class="grow">
+            except where you change it below. <span class="code">{{ landed }}/{{ ends }}</span> written down.
+          </p>
+        </div>
+        <nav class="mb-3 flex flex-wrap gap-2" aria-label="Boxes">
+          <button
+            v-for="one in sheet.boxes"
+            :key="one.id"
+            type="button"
+            class="btn px-3"
+            :class="one.id === box?.id ? 'border-violet bg-wash' : ''"
+            :aria-pressed="one.id === box?.id"
+            @click="at = one.id"
+          >
+            {{ one.label }}
+          </button>
+        </nav>
+        <details v-if="sheet.observations.length > 0" class="mb-3 border-y border-line py-2" open>
+          <summary class="cursor-pointer font-bold">
+            Inspection
+            <span class="code">{{ Object.keys(observed).length }}/{{ sheet.observations.length }}</span>
+          </summary>
+          <ObservationList :items="sheet.observations" :observed="observed" @observe="observe" />
+        </details>
+        <FoundRows v-if="box" :box="box" :marks="sheet.marks" @write="write" />
+        <button
+          type="button"
+          class="btn-main mt-5 min-h-14 w-full"
+          :disabled="busy !== ''"
+          data-test="hand-in"
+          @click="move('close')"
+        >
+          {{ busy === 'close' ? 'Judging …' : 'Hand in and judge' }}
+        </button>
+      </template>
+      <template v-else-if="graded">
+        <p class="mb-4 text-xl font-bold" data-test="verdict">
+          {{ graded.verdict === 'fail' ? '✕ Fail.' : '✓ Pass.' }} {{ graded.headline }}
+        </p>
+        <ObservationList
+          v-if="sheet.observations.length > 0"
+          :items="sheet.observations"
+          :observed="observed"
+          @observe="observe"
+        />
+        <MarkLines v-if="graded.mark" :mark="graded.mark" />
+        <RouterLink :to="`/verdict/${attempt}`" class="btn mt-4">Verdict and board</RouterLink>
+      </template>
+      <p v-else>{{ sheet.state === 'withdrawn' ? 'Withdrawn.' : 'Being judged.' }}</p>
+    </main>
+  </div>
+</template>

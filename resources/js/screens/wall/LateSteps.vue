@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api } from '@/shared/api/client'
+import { useLoaded } from '@/shared/ui/useLoaded'
+import { setAsideWords } from '../verdict/setAsideWords'
+
+/** Steps that came too late: for the instructor to let count, or not. */
+const props = defineProps<{ attempt: number }>()
+const { data, load } = useLoaded(() => api.lateSteps(props.attempt))
+const failure = ref('')
+const steps = computed(() => data.value ?? [])
+const time = (at: string) => new Date(at).toLocaleTimeString()
+async function settle(step: number, accepted: boolean) {
+  try {
+    data.value = await api.settleStep(props.attempt, step, accepted)
+    failure.value = ''
+  } catch (error) {
+    failure.value = (error as Error).message
+    await load()
+  }
+}
+</script>
+
+<template>
+  <section v-if="steps.length > 0" data-test="late-steps">
+    <h3 class="font-bold">Came too late</h3>
+    <p v-if="failure" role="alert" class="border-l-3 border-ink pl-2">{{ failure }}</p>
+    <ul>
+      <li v-for="step in steps" :key="step.id" class="border-b border-line py-2">
+        <span class="block">{{ step.words }}</span>
+        <span class="block text-sm text-soft"
+          >{{ setAsideWords(step.reason) }}; made {{ time(step.madeAt) }}, here {{ time(step.receivedAt) }}, device
+          {{ step.device }}</span
+        >
+        <span v-if="step.accepted !== null" class="font-bold">{{ step.accepted ? 'counts' : 'does not count' }}</span>
+        <span v-else class="mt-1 flex gap-2">
+          <button type="button" class="btn min-h-9 px-3" :disabled="!step.fits" @click="settle(step.id, true)">
+            Let it count
+          </button>
+          <button type="button" class="btn min-h-9 px-3" @click="settle(step.id, false)">Leave it out</button>
+        </span>
+      </li>
+    </ul>
+  </section>
+</template>

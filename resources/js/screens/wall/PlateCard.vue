@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { WallStation } from '@/shared/api/generated/http'
+import { clockOf } from './useWall'
+
+/** One station: who, how long, how far, and a plain word where something is wrong. */
+const props = defineProps<{ station: WallStation; left: number | null; open: boolean }>()
+defineEmits<{ choose: [] }>()
+const STATES: Record<string, string> = {
+  held: 'not open yet',
+  waiting: 'waiting',
+  paused: 'paused',
+  'handed-in': 'handed in',
+  withdrawn: 'withdrawn',
+}
+const plate = computed(() => props.station.now)
+const time = computed(() => (props.left === null ? '' : props.left === 0 ? 'time up' : clockOf(props.left)))
+const state = computed(() => (plate.value ? (STATES[plate.value.state] ?? '') : 'free'))
+const isAtWork = computed(() => plate.value?.state === 'running' || plate.value?.state === 'paused')
+</script>
+
+<template>
+  <button
+    type="button"
+    class="flex h-full w-full cursor-pointer flex-col rounded-md border-2 bg-sheet p-2 text-left leading-tight"
+    :class="[
+      open ? 'border-violet bg-wash' : plate?.word ? 'border-ink border-l-8' : 'border-soft',
+      isAtWork || open ? '' : 'text-soft',
+    ]"
+    :aria-pressed="open"
+    :data-station="station.id"
+    @click="$emit('choose')"
+  >
+    <span class="flex w-full items-baseline justify-between gap-2 text-sm text-soft"
+      ><span class="truncate">{{ station.label }}</span
+      ><span v-if="station.parts > 0" class="code text-ink"
+        >{{ station.parts }} bad part{{ station.parts > 1 ? 's' : '' }}</span
+      ></span
+    >
+    <strong class="w-full text-lg text-ink">{{ plate ? plate.name : '—' }}</strong>
+    <span class="flex w-full items-baseline justify-between gap-2">
+      <span v-if="isAtWork && time" class="code text-2xl text-ink">{{ time }}</span>
+      <span>{{ state }}{{ plate?.retest ? ' · retest' : '' }}</span>
+    </span>
+    <span
+      v-if="plate && plate.state !== 'waiting' && plate.state !== 'held'"
+      class="mt-1 flex w-full items-center gap-2"
+    >
+      <span class="h-2 grow border border-ink" aria-hidden="true"
+        ><span
+          class="block h-full bg-ink"
+          :style="{ width: `${(plate.placed / Math.max(1, plate.ends)) * 100}%` }" /></span
+      ><span class="code text-sm">{{ plate.placed }}/{{ plate.ends }}</span>
+    </span>
+    <span v-if="plate?.word" class="mt-1 font-bold text-ink" data-test="word">▲ {{ plate.word }}</span>
+  </button>
+</template>

@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { useInAddress } from '@/shared/frame/useInAddress'
+import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
+import LoadState from '@/shared/ui/LoadState.vue'
+import RowMenu from '@/shared/ui/RowMenu.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import PlateCard from './PlateCard.vue'
+import StationPane from './StationPane.vue'
+import { useWall } from './useWall'
+
+const props = defineProps<{ evening: number }>()
+const { wall, failure, ask, leftOf, moveOne, moveAll } = useWall(props.evening)
+const chosen = useInAddress('station', true)
+const station = computed(() => wall.value?.stations.find(({ id }) => id === chosen.value) ?? null)
+
+/** Where there is room, stations are where they stand; else in rows, by place. */
+const MOST_IN_PLACE = 20
+const isWide = useMediaQuery('(min-width: 64rem)')
+const isInPlace = computed(() => isWide.value && (wall.value?.stations.length ?? 0) <= MOST_IN_PLACE)
+const inRows = computed(() => [...(wall.value?.stations ?? [])].sort((a, b) => a.y - b.y || a.x - b.x))
+
+const plates = computed(() => wall.value?.stations.flatMap(({ now }) => now ?? []) ?? [])
+const count = (state: string) => plates.value.filter((plate) => plate.state === state).length
+const wrong = computed(() => plates.value.filter(({ word }) => word).length)
+const sum = computed(() =>
+  [
+    `${count('running')} at work`,
+    count('paused') > 0 ? `${count('paused')} paused` : '',
+    count('waiting') > 0 ? `${count('waiting')} waiting` : '',
+    wrong.value > 0 ? `${wrong.value} may need a look` : '',
+  ]
+    .filter(Boolean)
+    .join(', '),
+)
+const minutes = ref(5)
+const closing = ref(false)
+const busy = ref(false)
+async function close() {
+  busy.value = true
+  await moveAll({ move: 'close' })
+  busy.value = false
+  closing.value = false
+}
+const more = computed(() => [
+  { name: 'Pause everybody', run: () => moveAll({ move: 'pause' }) },
+  { name: 'Everybody goes on', run: () => moveAll({ move: 'resume' }) },
+  { name: `Add ${minutes.value} min to everybody`, run: () => moveAll({ move: 'add-time', minutes: minutes.value }) },
+  wall.value?.isClosed
+    ? { name: 'Open it again', run: () => moveAll({ move: 'reopen' }) }
+    : { name: 'Close the exam …', run: () => (closing.value = true) },
+])
+</script>
+
+<template>
+  <div class="screen">
+    <TopBar :title="wall?.title ?? 'The wall'" :crumb="{ to: '/tonight', name: 'Tonight' }">
+      <template v-if="wall">
+        <p role="status" data-test="sum">{{ sum }}.</p>
+        <RouterLink :to="`/evening/${evening}`" class="btn">Plan</RouterLink>
+        <RouterLink v-if="wall.assignment" :to="`/marks/${wall.assignment}`" class="btn">Marks</RouterLink>
+        <RowMenu label="Everybody" :items="more" named />
+        <button v-if="wall.isHeld" type="button" class="btn-main" @click="moveAll({ move: 'open' })">
+          Open the exam
+        </button>
+        <button
+          v-else-if="count('waiting') > 0 && !wall.isClosed"
+          type="button"
+          class="btn-main"
+          @click="moveAll({ move: 'start' })"
+        >
+          Start all clocks
+        </button>
+      </template>
+    </TopBar>
+    <ConfirmBar
+      v-if="closing"
+      label="Close the exam"
+      yes="Close it"
+      busy-word="Closing …"
+      no="Not yet"
+      :busy="busy"
+      @yes="close"
+      @no="closing = false"
+      ><strong>Close the exam?</strong> What stands on every board is handed in, and nobody begins any more.</ConfirmBar
+    >
+    <p v-if="failure" role="alert" class="border-b-2 border-ink px-4 py-2">{{ failure }}</p>
+    <LoadState v-if="!wall" :failure="failure" what="The room" @again="ask" />
+    <main v-else class="panes" :class="station ? 'grid-cols-[minmax(0,1fr)_20rem]' : ''">
+      <div v-if="isInPlace" class="relative min-h-0 overflow-hidden bg-face" data-test="room">
+        <div
+          v-for="one in wall.stations"
+          :key="one.id"
+          class="absolute w-[15.5%] min-w-36 -translate-x-1/2 -translate-y-1/2"
+          :style="{ left: `${one.x}%`, top: `${one.y}%` }"
+        >
+          <PlateCard
+            :station="one"
+            :left="one.now ? leftOf(one.now.dueAt, one.now.left) : null"
+            :open="one.id === chosen"
+            @choose="chosen = one.id === chosen ? '' : one.id"
+          />
+        </div>
+      </div>
+      <div
+        v-else
+        class="grid min-h-0 auto-rows-min grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-3 overflow-auto bg-face p-3"
+      >
+        <PlateCard
+          v-for="one in inRows"
+          :key="one.id"
+          :station="one"
+          :left="one.now ? leftOf(one.now.dueAt, one.now.left) : null"
+          :open="one.id === chosen"
+          @choose="chosen = one.id === chosen ? '' : one.id"
+        />
+      </div>
+      <StationPane v-if="station" :key="station.id" :station="station" @move="moveOne" @close="chosen = ''" />
+    </main>
+  </div>
+</template>

@@ -1,0 +1,88 @@
+import { onScopeDispose, ref, shallowRef } from 'vue'
+import { api } from '@/shared/api/client'
+import type { Move, Wall } from '@/shared/api/generated/http'
+
+const ASK_MS = 5_000
+
+/**
+ * The room as it stands: asked for every few seconds, answered with nothing while nothing is new. A laptop that slept asks at
+ * once when it wakes.
+ */
+export function useWall(evening: number) {
+  const wall = shallowRef<Wall | null>(null)
+  const failure = ref('')
+  const now = ref(Date.now())
+  let offsetMs = 0
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let own = 0
+
+  async function ask() {
+    const turn = ++own
+    clearTimeout(timer)
+    try {
+      const fresh = await api.wall(evening, wall.value?.tag ?? '')
+      if (fresh) {
+        offsetMs = Date.parse(fresh.serverTime) - Date.now()
+        wall.value = fresh
+      }
+      failure.value = ''
+    } catch (error) {
+      failure.value = (error as Error).message
+    }
+    if (turn === own) timer = setTimeout(() => void ask(), ASK_MS)
+  }
+
+  async function make(run: () => Promise<unknown>) {
+    try {
+      await run()
+      failure.value = ''
+    } catch (error) {
+      failure.value = (error as Error).message
+      return
+    } finally {
+      const kept = failure.value
+      await ask()
+      if (kept) failure.value = kept
+    }
+  }
+
+  const ticking = setInterval(() => {
+    const before = now.value
+    now.value = Date.now()
+    // It slept: what is shown is old.
+    if (now.value - before > 3 * ASK_MS) void ask()
+  }, 1000)
+  const woke = () => {
+    if (document.visibilityState === 'visible') void ask()
+  }
+  document.addEventListener('visibilitychange', woke)
+  window.addEventListener('online', woke)
+  onScopeDispose(() => {
+    own++
+    clearTimeout(timer)
+    clearInterval(ticking)
+    document.removeEventListener('visibilitychange', woke)
+    window.removeEventListener('online', woke)
+  })
+  void ask()
+
+  /** Seconds that are left, by the server's clock. */
+  const leftOf = (dueAt: string | null, left: number | null) =>
+    dueAt === null ? left : Math.max(0, Math.round((Date.parse(dueAt) - now.value - offsetMs) / 1000))
+
+  return {
+    wall,
+    failure,
+    now,
+    ask,
+    leftOf,
+    moveOne: (attempt: number, move: Move) => make(() => api.moveSitting(attempt, move)),
+    moveAll: (move: Move) =>
+      make(async () => {
+        for (const id of [wall.value?.assignment, wall.value?.retest]) if (id) await api.moveAll(id, move)
+      }),
+  }
+}
+
+export const clockOf = (seconds: number) =>
+  `${String(Math.floor(seconds / 60)).padStart(2, '0')}:${String(seconds % 60).padStart(2, '0')}`

@@ -1,0 +1,215 @@
+import { type Browser, expect, type Page, test } from '@playwright/test'
+import { complaints, end, expectNoSeriousFault, handIn, kept, landing, signIn } from './support'
+
+const NAMES = ['Ansa Birk', 'Corin Dell', 'Edda Fenn', 'Gorm Hale', 'Ilse Jute']
+
+/** A trainee at a tablet, signed in by name and code as the slip says. */
+async function atTablet(browser: Browser, name: string, code: string) {
+  const context = await browser.newContext({ viewport: { width: 1024, height: 768 } })
+  const page = await context.newPage()
+  await page.goto('/sign-in')
+  await page.getByLabel('Name').fill(name)
+  await page.getByLabel('Code or password').fill(code)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await page.waitForURL((url) => !url.pathname.includes('sign-in'))
+  return page
+}
+
+async function openExam(page: Page, title: string) {
+  await page.locator('li', { hasText: title }).getByRole('link').first().click()
+}
+
+const plateOf = (page: Page, name: string) => page.locator('[data-station]', { hasText: name })
+
+test('a whole evening: pasted class, plan, five sittings, a real board by phone, marks', async ({ page, browser }) => {
+  test.setTimeout(240_000)
+  const heard = complaints(page)
+  await signIn(page, 'marit')
+
+  // The class, pasted.
+  await page.goto('/people')
+  await page.locator('[data-test=new-class]').fill('Practical group')
+  await page.getByRole('button', { name: 'Make the class' }).click()
+  await page.locator('[data-test=roster]').fill(NAMES.join('\n'))
+  await page.getByRole('button', { name: 'Look at the list' }).click()
+  await page.getByRole('button', { name: 'Add 5 people' }).click()
+  await expect(page.locator('[data-test=code]')).toHaveCount(NAMES.length)
+  const codes = (await page.locator('[data-test=code]').allTextContents()).map((code) => code.trim())
+  const codeOf = (name: string) => codes[NAMES.indexOf(name)]!
+  await page.getByRole('button', { name: 'Done' }).click()
+
+  // The plan.
+  await page.goto('/tonight')
+  await page.getByRole('link', { name: 'Plan an exam evening' }).click()
+  await page.getByLabel('Class').selectOption({ label: 'Practical group' })
+  await page.getByLabel('Name', { exact: true }).fill('Group practical')
+  await page.getByLabel('Name', { exact: true }).blur()
+  await page.locator('[data-test=stations]').fill('3')
+  await page.locator('[data-test=stations]').blur()
+  await page.getByLabel('extra time of Gorm Hale, percent').fill('25')
+  await page.getByLabel('extra time of Gorm Hale, percent').blur()
+  await expect(page.locator('[data-test=sum]')).toContainText('33 min for 5 sittings, no plan ends sooner')
+  await expectNoSeriousFault(page)
+  // By hand: the last of all is put later, which costs time, and back.
+  const last = page.locator('[data-sitting]').last()
+  await last.focus()
+  await page.keyboard.press('Shift+ArrowRight')
+  await expect(page.locator('[data-test=sum]')).toContainText('min longer')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.locator('[data-test=sum]')).toContainText('33 min')
+  // Everybody at once: five stations, the last of them a real board.
+  await page.locator('[data-test=stations]').fill('5')
+  await page.locator('[data-test=stations]').blur()
+  await expect(page.locator('[data-test=sum]')).toContainText('19 min for 5 sittings')
+  await page.getByRole('button', { name: 'Room' }).click()
+  await page.getByRole('button', { name: 'Station 5' }).first().click()
+  await page.getByLabel('Wired on').selectOption('board')
+  await page.getByRole('button', { name: 'Times' }).click()
+  await expect(page.locator('[data-sitting]')).toHaveCount(5)
+  const atReal = page.locator('[data-station=T5][data-sitting]')
+  const real = (await atReal.getAttribute('aria-label'))!.split(',')[0] ?? ''
+  await page.getByRole('button', { name: 'Set this exam' }).click()
+  await page.waitForURL(/wall/)
+  const wall = page.url()
+  const screens = NAMES.filter((name) => name !== real)
+
+  // A part that is bad is found before the clock.
+  await page.goto(wall.replace('wall', 'parts'))
+  await page.locator('[data-part]').first().getByRole('button', { name: 'Bad' }).click()
+  await expect(page.locator('[data-part]').first().getByRole('button', { name: 'Bad' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+  await page.goto(wall)
+  await expect(page.locator('[data-station]', { hasText: '1 bad part' })).toHaveCount(1)
+
+  // Before it is opened nobody begins; then the screen opens by itself.
+  const first = await atTablet(browser, screens[0]!, codeOf(screens[0]!))
+  await openExam(first, 'Group practical')
+  await expect(first.locator('[data-test=held]')).toBeVisible()
+  await page.getByRole('button', { name: 'Open the exam' }).click()
+  await expect(first.getByRole('button', { name: 'Begin', exact: true })).toBeEnabled({ timeout: 20_000 })
+  await first.getByRole('button', { name: 'Begin', exact: true }).click()
+  await expect(plateOf(page, screens[0]!)).toContainText('14:', { timeout: 20_000 })
+
+  // Four side by side; one of them has extra time, and no other plate tells of it.
+  const tablets = [first]
+  for (const name of screens.slice(1)) {
+    const tablet = await atTablet(browser, name, codeOf(name))
+    await openExam(tablet, 'Group practical')
+    await tablet.getByRole('button', { name: 'Begin', exact: true }).click()
+    await expect(tablet.getByRole('timer')).toBeVisible()
+    tablets.push(tablet)
+  }
+  const extra = screens.indexOf('Gorm Hale')
+  if (extra >= 0) await expect(tablets[extra]!.getByRole('timer')).toContainText(/1[89]:/)
+
+  // One wires a little; the plate shows how far.
+  const places = await first
+    .locator('[role=checkbox][data-place]')
+    .evaluateAll((nodes) => nodes.map((node) => node.getAttribute('data-place')!))
+  const screws = await first
+    .locator('[role=button][data-place]')
+    .evaluateAll((nodes) => nodes.map((node) => node.getAttribute('data-place')!))
+  await end(first, places[0]!).click()
+  await landing(first, screws[0]!).click()
+  await expect(kept(first)).toHaveText(/saved/)
+  await expect(plateOf(page, screens[0]!)).toContainText('1/20', { timeout: 20_000 })
+
+  // The clock is paused for all, and goes on without a jump.
+  await page.getByRole('button', { name: 'Everybody' }).click()
+  await page.getByRole('menuitem', { name: 'Pause everybody' }).click()
+  await expect(first.locator('[data-test=paused]')).toBeVisible({ timeout: 20_000 })
+  await page.getByRole('button', { name: 'Everybody' }).click()
+  await page.getByRole('menuitem', { name: 'Everybody goes on' }).click()
+  await expect(first.locator('[data-test=paused]')).toHaveCount(0, { timeout: 20_000 })
+
+  // One drops out and comes back on another device, where the work is.
+  await first.context().close()
+  const back = await atTablet(browser, screens[0]!, codeOf(screens[0]!))
+  await openExam(back, 'Group practical')
+  await expect(back.getByText('1 step')).toBeVisible()
+
+  // Hand in says what is unfinished, never what is wrong; the receipt has the time.
+  await back.getByRole('button', { name: 'Hand in', exact: true }).click()
+  await expect(back.locator('[data-test=unfinished]')).toContainText('loose')
+  await back.getByRole('button', { name: 'Hand in for good' }).click()
+  await expect(back.locator('[data-test=receipt]')).toContainText('Received')
+  await handIn(tablets[1]!)
+
+  // The real board, by phone.
+  await page.setViewportSize({ width: 390, height: 844 })
+  await plateOf(page, real).click()
+  await page.getByRole('link', { name: 'Sheet and board' }).click()
+  await page.getByRole('button', { name: 'Start the clock' }).click()
+  await page.locator('[data-test=as-planned]').click()
+  await expect(page.getByRole('status')).toContainText('20/20')
+  for (const item of await page.locator('[data-observe]').all()) await item.getByRole('button', { name: 'Yes' }).click()
+  await expectNoSeriousFault(page)
+  await page.locator('[data-test=hand-in]').click()
+  await expect(page.locator('[data-test=verdict]')).toContainText('Pass')
+  await expect(page.locator('[data-test=mark]')).toContainText('100 of 100')
+  await page.setViewportSize({ width: 1280, height: 800 })
+
+  // Whoever is left is closed, with a reason on record; then the exam.
+  await page.goto(wall)
+  await plateOf(page, screens[2]!).click()
+  await page.getByLabel('Why (goes on record)').fill('Taken ill')
+  await page.locator('[data-move=close]').click()
+  await page.locator('[data-move=close]').click()
+  await expect(plateOf(page, screens[2]!)).toContainText('handed in')
+  await page.getByRole('button', { name: 'Everybody' }).click()
+  await page.getByRole('menuitem', { name: 'Close the exam' }).click()
+  await page.getByRole('button', { name: 'Close it' }).click()
+  await expect(page.locator('[data-test=sum]')).toContainText('0 at work')
+
+  // Marks: one line by hand, a comment, released, marked again, on paper.
+  await page.getByRole('link', { name: 'Marks' }).last().click()
+  await page.locator('[data-attempt]', { hasText: real }).click()
+  await page.getByRole('button', { name: 'Change by hand' }).first().click()
+  await page.getByLabel('Points of').fill('95')
+  await page.getByLabel('Why', { exact: true }).fill('Helped once')
+  await page.getByRole('button', { name: 'Give these points' }).click()
+  await expect(page.locator('[data-test=by-hand]')).toContainText('Helped once')
+  await expect(page.locator('[data-test=mark]')).toContainText('95 of 100')
+  await page.locator('[data-test=note]').fill('Neat work.')
+  await page.locator('[data-test=note]').blur()
+  await page.getByRole('button', { name: 'Mark again …' }).click()
+  await expect(page.locator('[data-test=mark]')).toContainText('95 of 100')
+  await page.getByRole('button', { name: 'Release the marks' }).click()
+  await page.getByRole('button', { name: 'Release them' }).click()
+  await expect(page.locator('[data-test=released]')).toBeVisible()
+  const sheet = await page.request.get(
+    `/api/assignments/${page.url().split('/').pop()!.split('?')[0]}/mark-sheet?as=pdf`,
+  )
+  expect([sheet.status(), sheet.headers()['content-type']]).toEqual([200, 'application/pdf'])
+  await back.reload()
+  await expect(back.locator('[data-test=receipt]')).toHaveCount(0)
+  await page.getByRole('link', { name: 'Record' }).click()
+  await expect(page.getByRole('table')).toContainText('Taken ill')
+  await expect(page.getByRole('table')).toContainText('Helped once')
+  await page.goto('/mark-grid')
+  await page.locator('select').selectOption({ label: 'Practical group' })
+  await expect(page.locator('[data-test=grid]')).toContainText('95 of 100')
+  expect(heard).toEqual([])
+})
+
+test('the wall asks seldom, is told nothing while nothing is new, and is right after a sleep', async ({ page }) => {
+  await signIn(page, 'marit')
+  await page.goto('/evening/1')
+  const set = page.getByRole('button', { name: 'Set this exam' })
+  if (await set.isVisible().catch(() => false)) await set.click()
+  else await page.goto('/wall/1')
+  await expect(page.locator('[data-station]').first()).toBeVisible()
+  const answers: number[] = []
+  page.on('response', (response) => {
+    if (response.url().includes('/wall')) answers.push(response.status())
+  })
+  await page.waitForTimeout(12_000)
+  expect(answers.length).toBeLessThanOrEqual(4)
+  expect(answers.filter((status) => status === 204).length).toBeGreaterThanOrEqual(1)
+  // Wakes up: asks at once.
+  const woke = page.waitForRequest((request) => request.url().includes('/wall'), { timeout: 2000 })
+  await page.evaluate(() => document.dispatchEvent(new Event('visibilitychange')))
+  await woke
+})
