@@ -38,7 +38,6 @@ const type = (keys) => async (page) => {
   for (const key of keys) await page.keyboard.press(key)
 }
 
-await picture('sign-in', {})
 await picture('my-boards', { who: 'tamsin', path: '/my-boards' })
 await picture('bench', {
   who: 'tamsin',
@@ -70,13 +69,13 @@ await picture('verdict-box', {
   path: '/verdict/16',
   act: (page) => page.getByRole('button', { name: 'Open Slipway' }).click(),
 })
-await picture('verdict-diagram', {
-  who: 'odalys',
-  path: '/verdict/31',
+await picture('evening', {
+  who: 'marit',
+  path: '/evening/1',
   act: async (page) => {
-    await page.getByRole('tab', { name: 'Diagram' }).click()
-    await page.locator('[data-symbol=S1]').click()
-    await page.mouse.click(5, 5)
+    await page.locator('[data-sitting]').nth(1).focus()
+    await type(['Shift+ArrowRight'])(page)
+    await page.waitForTimeout(1200)
   },
 })
 await picture('tonight', {
@@ -232,6 +231,23 @@ await picture('marks', {
     await page.goto(`${base}/marks/${assignments[0].id}`)
     await page.locator(`[data-attempt="${attempt}"]`).click()
     await page.mouse.click(5, 5)
+  },
+})
+// Last of all, as it sets what is planned.
+await picture('wall', {
+  who: 'marit',
+  path: '/evening/1',
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Set this exam' }).click()
+    await page.waitForURL(/wall/)
+    await page.getByRole('button', { name: 'Open the exam' }).click()
+    await page.getByRole('button', { name: 'Start all clocks' }).click()
+    await page
+      .locator('[data-station]', { hasText: /1[48]:/ })
+      .first()
+      .waitFor()
+    await page.locator('[data-station=T2]').click()
+    await page.waitForTimeout(800)
   },
 })
 await browser.close()

@@ -79,7 +79,8 @@ final class Evening extends Model
         $work = [];
         foreach ([[$this->assignment_id, ''], [$this->retest_assignment_id, ' retest']] as [$assignment, $suffix]) {
             if ($assignment !== null) {
-                foreach (Attempt::query()->with(['trainee', 'assignment.boardFile'])->where('assignment_id', $assignment)->get() as $attempt) {
+                $attempts = Attempt::query()->with(['trainee', 'assignment.boardFile'])->where('assignment_id', $assignment);
+                foreach ($attempts->get() as $attempt) {
                     $work[$attempt->trainee_id.$suffix] = $attempt;
                 }
             }

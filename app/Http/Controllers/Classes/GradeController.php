@@ -19,7 +19,10 @@ final class GradeController extends Controller
         $this->authorize('view', $assignment);
         $assignment->handInOverdue($overdue);
 
-        return GradeResource::collection($assignment->attempts()->with(['trainee', 'judgement', 'assignment'])->orderBy('seat')->orderBy('id')->get());
+        $attempts = $assignment->attempts()->with(['trainee', 'judgement', 'assignment']);
+        $attempts->orderBy('seat')->orderBy('id');
+
+        return GradeResource::collection($attempts->get());
     }
 
     public function show(Attempt $attempt, KeepJudgement $keep): GradeResource

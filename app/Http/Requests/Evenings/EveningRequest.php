@@ -115,6 +115,7 @@ final class EveningRequest extends FormRequest
     private function isAPerson(string $field, mixed $value, Closure $fail): void
     {
         $people = array_column((array) $this->input('people', []), 'trainee');
-        in_array($value, array_map(fn (mixed $id) => is_scalar($id) ? (string) $id : '', $people), true) || $fail(__('messages.not-in-class'));
+        $ids = array_map(fn (mixed $id) => is_scalar($id) ? (string) $id : '', $people);
+        in_array($value, $ids, true) || $fail(__('messages.not-in-class'));
     }
 }

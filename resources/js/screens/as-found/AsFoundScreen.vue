@@ -9,7 +9,7 @@ import RowMenu from '@/shared/ui/RowMenu.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
-import FoundRows from './FoundRows.vue'
+import FoundRows from '@/shared/as-found/FoundRows.vue'
 import { useAsFound } from './useAsFound'
 
 const props = defineProps<{ boardFile: number; number: number }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { GradeData, GradedAttempt } from '@/shared/api/generated/http'
-import ObservationList from './ObservationList.vue'
+import ObservationList from '@/shared/marks/ObservationList.vue'
 
 /** The second marker sees for themselves: what the first one said stays hidden until everything is seen. */
 const props = defineProps<{ mark: GradeData; second: GradedAttempt['second'] }>()

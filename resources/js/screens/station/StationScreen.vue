@@ -3,11 +3,12 @@ import { computed, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
 import type { AsBuilt, GradedAttempt } from '@/shared/api/generated/http'
 import MarkLines from '@/shared/marks/MarkLines.vue'
+import { withChange } from '@/shared/as-found/withChange'
 import { useInAddress } from '@/shared/frame/useInAddress'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
-import FoundRows from '../as-found/FoundRows.vue'
-import ObservationList from '../marks/ObservationList.vue'
+import FoundRows from '@/shared/as-found/FoundRows.vue'
+import ObservationList from '@/shared/marks/ObservationList.vue'
 
 /** A station in one hand: what stands there, what the eye says, verdict and mark. */
 const props = defineProps<{ attempt: number }>()
@@ -44,15 +45,12 @@ const asPlanned = () =>
   run('planned', async () => {
     sheet.value = await api.keepAsBuilt(props.attempt, { asPlanned: true })
   })
+const exchanged = ref('')
 function write(point: string, change: { lands?: string; mark?: string }) {
   if (!sheet.value) return
-  sheet.value = {
-    ...sheet.value,
-    boxes: sheet.value.boxes.map((one) => ({
-      ...one,
-      rows: one.rows.map((row) => (row.point === point ? { ...row, ...change } : row)),
-    })),
-  }
+  const [boxes, moved] = withChange(sheet.value.boxes, point, change)
+  exchanged.value = moved ? `${moved} is where it was: the two changed places.` : ''
+  sheet.value = { ...sheet.value, boxes }
   const filled = (field: 'lands' | 'mark') =>
     Object.fromEntries(lands.value.filter((row) => row[field] !== '').map((row) => [row.point, row[field]]))
   void run('write', async () => {
@@ -138,6 +136,7 @@ async function observe(now: Record<string, boolean>) {
           </summary>
           <ObservationList :items="sheet.observations" :observed="observed" @observe="observe" />
         </details>
+        <p v-if="exchanged" role="status" class="mb-2 border-l-3 border-violet pl-3">{{ exchanged }}</p>
         <FoundRows v-if="box" :box="box" :marks="sheet.marks" @write="write" />
         <button
           type="button"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { SetAsideStep } from '@/shared/api/generated/http'
-import { setAsideWords } from './setAsideWords'
+import { setAsideWords } from '@/shared/bench/setAsideWords'
 
 defineProps<{ steps: readonly SetAsideStep[] }>()
 </script>

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import { useLoaded } from '@/shared/ui/useLoaded'
-import { setAsideWords } from '../verdict/setAsideWords'
+import { setAsideWords } from '@/shared/bench/setAsideWords'
 
 /** Steps that came too late: for the instructor to let count, or not. */
 const props = defineProps<{ attempt: number }>()
