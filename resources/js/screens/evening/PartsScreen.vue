@@ -51,8 +51,8 @@ async function say(part: string, ok: boolean | null, note: string) {
       </nav>
       <section class="min-h-0 overflow-auto p-4" :aria-label="station.label" tabindex="0">
         <p class="mb-3 flex gap-2 text-sm">
-          <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />Isolated and disconnected: ohms
-          on a live board kill the meter and the hand.
+          <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />Off, locked and disconnected:
+          ohms on a live board kill the meter and hurt the hand.
         </p>
         <p v-if="refusal" role="alert" class="mb-2 border-l-3 border-ink pl-3">{{ refusal }}</p>
         <fieldset
