@@ -32,6 +32,7 @@ use App\Http\Controllers\Boards\PlanPathController;
 use App\Http\Controllers\Boards\SharedBoardController;
 use App\Http\Controllers\Boards\StockLineController;
 use App\Http\Controllers\Classes\AssignmentController;
+use App\Http\Controllers\Classes\AssignmentMarkingController;
 use App\Http\Controllers\Classes\AttemptReleaseController;
 use App\Http\Controllers\Classes\ClassroomController;
 use App\Http\Controllers\Classes\DebriefController;
@@ -137,6 +138,7 @@ Route::middleware('auth')->group(function () {
     Route::post('assignments/{assignment}/release', [ReleaseController::class, 'store']);
     Route::delete('assignments/{assignment}/release', [ReleaseController::class, 'destroy']);
     Route::post('assignments/{assignment}/moves', [AssignmentMoveController::class, 'store']);
+    Route::put('assignments/{assignment}/marking', [AssignmentMarkingController::class, 'update']);
     Route::get('assignments/{assignment}/record', [RecordController::class, 'show']);
     Route::get('assignments/{assignment}/mark-sheet', [MarkSheetController::class, 'show']);
     Route::get('evenings', [EveningController::class, 'index']);

@@ -44,6 +44,7 @@ final class AsBuiltShape
             'boxes' => $shape->boxes(AsFoundSheet::of($attempt->stepLog()->bench()->wiring())),
             'marks' => $shape->marks(),
             'observations' => self::observations($attempt),
+            'note' => $attempt->note ?? '',
             'observed' => (object) ($attempt->observed ?? []),
         ];
     }

@@ -22,6 +22,7 @@ return [
     'evening-needs-exam' => 'Choose a task that is an exam.',
     'evening-moved-on' => 'Somebody else has changed this evening. Load it again.',
     'no-such-part' => 'There is no such part at this station.',
+    'second-is-first' => 'You inspected this board yourself. The second marker is somebody else.',
     'not-open-yet' => 'This exam is not open yet. Wait for your instructor.',
     'sitting-closed' => 'This exam is closed.',
     'withdrawn' => 'You were taken out of this exam. Ask your instructor.',

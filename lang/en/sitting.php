@@ -52,6 +52,7 @@ return [
         'second' => 'second marker',
         'override' => 'mark changed by hand',
         'note' => 'comment',
+        'marking' => 'corrected marking taken',
         're-mark' => 'marked again',
         'release' => 'mark released',
         'take-back' => 'release taken back',

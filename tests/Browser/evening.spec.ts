@@ -1,5 +1,5 @@
 import { type Browser, expect, type Page, test } from '@playwright/test'
-import { complaints, end, expectNoSeriousFault, handIn, kept, landing, signIn } from './support'
+import { complaints, end, expectNoSeriousFault, handIn, kept, landing, post, signIn } from './support'
 
 const NAMES = ['Ansa Birk', 'Corin Dell', 'Edda Fenn', 'Gorm Hale', 'Ilse Jute']
 
@@ -19,7 +19,7 @@ async function openExam(page: Page, title: string) {
   await page.locator('li', { hasText: title }).getByRole('link').first().click()
 }
 
-const plateOf = (page: Page, name: string) => page.locator('[data-station]', { hasText: name })
+const plateOf = (page: Page, name: string) => page.locator('[data-plate]', { hasText: name })
 
 test('a whole evening: pasted class, plan, five sittings, a real board by phone, marks', async ({ page, browser }) => {
   test.setTimeout(240_000)
@@ -137,9 +137,24 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await expect(back.locator('[data-test=receipt]')).toContainText('Received')
   await handIn(tablets[1]!)
 
+  // A step that comes after the hand-in is shown on the board, and counts when the instructor says so.
+  const attempt = Number(back.url().split('/').pop())
+  const late = await post(back.request, `/api/attempts/${attempt}/steps`, {
+    device: 'tablet-late-1',
+    base: 1,
+    steps: [{ number: 1, at: new Date().toISOString(), step: { do: 'land', points: [places[1]], on: screws[1] } }],
+  })
+  expect((await late.json()).setAside).toEqual([{ number: 1, reason: 'after-hand-in' }])
+  await plateOf(page, screens[0]!).getByRole('button').first().click()
+  await page.getByRole('button', { name: 'Show it on the board' }).click()
+  await expect(page.locator('[data-test=late-board] svg[data-box]')).toBeVisible()
+  await page.getByRole('button', { name: 'Let it count' }).click()
+  await expect(page.locator('[data-test=late-steps]')).toContainText('counts')
+  await page.getByRole('button', { name: 'Close this pane' }).click()
+
   // The real board, by phone.
   await page.setViewportSize({ width: 390, height: 844 })
-  await plateOf(page, real).click()
+  await plateOf(page, real).getByRole('button').first().click()
   await page.getByRole('link', { name: 'Sheet and board' }).click()
   await page.getByRole('button', { name: 'Start the clock' }).click()
   await page.locator('[data-test=as-planned]').click()
@@ -153,7 +168,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
 
   // Whoever is left is closed, with a reason on record; then the exam.
   await page.goto(wall)
-  await plateOf(page, screens[2]!).click()
+  await plateOf(page, screens[2]!).getByRole('button').first().click()
   await page.getByLabel('Why (goes on record)').fill('Taken ill')
   await page.locator('[data-move=close]').click()
   await page.locator('[data-move=close]').click()

@@ -3,7 +3,7 @@ import { type APIRequestContext, type BrowserContext, expect, type Page } from '
 
 export const PASSWORD = 'lights-on'
 
-async function post(
+export async function post(
   request: APIRequestContext,
   path: string,
   data: unknown,

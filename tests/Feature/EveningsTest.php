@@ -231,3 +231,21 @@ it('plans an evening for nobody', function () {
     $this->actingAs($exam->instructor)->postJson('api/evening-plans', eveningDraft($exam, change: ['people' => []]))
         ->assertOk()->assertJsonPath('minutes', 0);
 });
+
+it('leaves a person where they wire, whoever moves them by hand', function () {
+    $exam = varied();
+    $evening = keptEvening($exam);
+    $this->postJson("api/evenings/$evening->id/set");
+    $evening->refresh();
+    $this->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'open']);
+    $sitting = $evening->plan[0];
+    $attempt = $evening->assignment->attempts()->where('trainee_id', (int) $sitting['person'])->sole();
+    $this->postJson("api/attempts/$attempt->id/moves", ['move' => 'start']);
+    $board = $attempt->refresh()->board_json;
+    $away = [...$sitting, 'station' => $sitting['station'] === 'T1' ? 'T2' : 'T1', 'from' => 60, 'to' => 75, 'variant' => 3];
+    $this->putJson("api/evenings/$evening->id", eveningDraft($exam, 2, ['base' => 1, 'fixed' => [$away]]))->assertOk();
+    $plan = array_column($evening->refresh()->plan, null, 'person');
+
+    expect($plan[$sitting['person']]['station'])->toBe($sitting['station'])
+        ->and($attempt->refresh()->board_json)->toBe($board)->and($attempt->sittingState()->value)->toBe('running');
+});

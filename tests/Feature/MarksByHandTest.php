@@ -56,13 +56,17 @@ it('keeps a change by hand when the work is marked again', function () {
 });
 
 it('lets a second marker see for themselves and tells where the two differ', function () {
-    [, $attempt] = markedWork(['surface' => 'wall']);
+    [$exam, $attempt] = markedWork(['surface' => 'wall']);
     $lines = $this->getJson("api/attempts/$attempt->id/mark")->json('mark.lines');
     $items = array_column(array_filter($lines, fn (array $line) => $line['part'] === 'workmanship'), 'what');
     $first = array_fill_keys($items, true);
     $this->putJson("api/attempts/$attempt->id/observations", ['observed' => $first])->assertJsonPath('second', null);
     $got = $this->getJson("api/attempts/$attempt->id/mark")->json('mark.got');
     $second = [$items[0] => false] + $first;
+    $this->putJson("api/attempts/$attempt->id/observations", ['observed' => $second, 'isSecond' => true])->assertUnprocessable();
+    $other = People::user('instructor');
+    $exam->classroom->sharedWith()->attach($other->id);
+    $this->actingAs($other);
     $this->putJson("api/attempts/$attempt->id/observations", ['observed' => $second, 'isSecond' => true])
         ->assertJsonPath('second.differs', [$items[0]])
         ->assertJsonPath('mark.got', $got);
@@ -116,4 +120,18 @@ it('keeps what two instructors tick at once, item by item', function () {
     $this->putJson("api/attempts/$attempt->id/observations", ['observed' => ['tug' => true]])->assertOk();
     $this->putJson("api/attempts/$attempt->id/observations", ['observed' => ['copper' => false]])
         ->assertJsonPath('observed', ['tug' => true, 'copper' => false]);
+});
+
+it('takes a corrected marking, and marks again by it only when asked', function () {
+    [$exam, $attempt] = markedWork();
+    $before = $this->getJson("api/attempts/$attempt->id/mark")->json('mark.passMark');
+    $this->putJson("api/assignments/{$exam->assignment->id}/marking")->assertJsonPath('changed', false);
+    $marking = json_decode($exam->task->marking->json, true);
+    $exam->task->marking->update(['json' => json_encode(['passMark' => 50] + $marking)]);
+    $this->putJson("api/assignments/{$exam->assignment->id}/marking")->assertJsonPath('changed', true);
+    $this->getJson("api/attempts/$attempt->id/mark")->assertJsonPath('mark.passMark', $before);
+    $this->postJson("api/attempts/$attempt->id/re-mark", ['take' => true])->assertOk();
+    expect($this->getJson("api/attempts/$attempt->id/mark")->json('mark.passMark'))->toBeLessThan($before)
+        ->and(Record::query()->whereIn('what', ['marking', 're-mark'])->count())->toBe(2);
+    $this->actingAs($attempt->trainee)->putJson("api/assignments/{$exam->assignment->id}/marking")->assertNotFound();
 });

@@ -35,6 +35,50 @@ it('loses no confirmed step when the server is killed', function () {
     expect($confirmed)->toBe(12)->and(array_column($bench['steps'], 'sequence'))->toBe(range(1, 12));
 });
 
+it('loses no hand-in when the server is killed among them, and judges each once', function () {
+    $server = new LiveServer(port: 8194);
+    $server->signIn('marit');
+    $boards = $server->ask('marit', 'GET', '/api/board-files')[1];
+    $classroom = $server->ask('marit', 'GET', '/api/classrooms')[1][0];
+    $assignment = $server->ask('marit', 'POST', '/api/assignments', [
+        'classroom' => $classroom['id'], 'boardFile' => $boards[0]['id'], 'trainees' => array_column($classroom['trainees'], 'id'),
+    ])[1];
+    $paths = [];
+    foreach ($assignment['attempts'] as $attempt) {
+        $who = strtolower(explode(' ', $attempt['trainee']['name'])[0]);
+        $server->signIn($who);
+        $paths[$who] = "/api/attempts/{$attempt['id']}";
+        $server->ask($who, 'POST', "$paths[$who]/steps", smallStep("tablet-$who", 1, 0));
+    }
+    [$first, $second] = [array_slice($paths, 0, 2), array_slice($paths, 2)];
+    $told = [];
+    foreach ($first as $who => $path) {
+        $told[] = $server->ask($who, 'POST', "$path/hand-in")[0];
+    }
+    $server->kill();
+    $server->start();
+    $stands = array_map(
+        fn (string $who) => $server->ask($who, 'GET', $paths[$who])[1]['handedInAt'] !== null,
+        array_keys($first),
+    );
+    // Again, twice each at once, as a hand that got no answer would press.
+    $questions = [];
+    foreach ($paths as $who => $path) {
+        array_push($questions, [$who, 'POST', "$path/hand-in", []], [$who, 'POST', "$path/hand-in", []]);
+    }
+    $again = array_column($server->askAll($questions), 0);
+    $summary = $server->ask('marit', 'GET', "/api/assignments/{$assignment['id']}")[1]['attempts'];
+    $benches = array_map(fn (string $who) => $server->ask($who, 'GET', $paths[$who])[1], array_keys($paths));
+    $server->stop();
+
+    expect($told)->toBe([204, 204])->and($stands)->toBe([true, true])
+        ->and(array_unique($again))->toBe([204])
+        ->and(array_filter(array_column($summary, 'verdict')))->toHaveCount(5)
+        ->and(array_map(fn (array $bench) => count($bench['steps']), $benches))->toBe(array_fill(0, 5, 1))
+        ->and(array_merge(...array_column($benches, 'tries')))->toBe([])
+        ->and($second)->not->toBe([]);
+});
+
 it('keeps every step once when a class saves at the same moment', function () {
     // The long form, forty trainees with its times, is bench/saving.mjs.
     $server = new LiveServer(port: 8196);

@@ -96,7 +96,7 @@ final class LiveServer
         preg_match('/XSRF-TOKEN\s+(\S+)/', is_file($jar) ? (string) file_get_contents($jar) : '', $token);
         $handle = curl_init("http://127.0.0.1:$this->port$path");
         curl_setopt_array($handle, ($body === null ? [] : [CURLOPT_POSTFIELDS => (string) json_encode($body)]) + [
-            CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar,
+            CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar,
             CURLOPT_HTTPHEADER => [
                 'Accept: application/json',
                 'Content-Type: application/json',

@@ -28,12 +28,16 @@ final class ChangeMark
     }
 
     /**
-     * The second marker sees for themselves, blind to the first.
+     * The second marker, who is somebody else, sees for themselves, blind to the first.
      *
      * @param  array<string, bool>  $seen
      */
     public function second(Attempt $attempt, array $seen, User $who): void
     {
+        $first = Record::query()->where(['subject' => 'attempt', 'subject_id' => $attempt->id, 'what' => 'observe']);
+        if ($first->orderByDesc('id')->value('who') === $who->id) {
+            throw ValidationException::withMessages(['observed' => __('messages.second-is-first')]);
+        }
         $this->change($attempt, 'second', $seen, 'second', $who);
     }
 

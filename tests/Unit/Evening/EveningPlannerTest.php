@@ -14,7 +14,7 @@ use Zwindle\Evening\Seating\EveningPlanner;
 use Zwindle\Evening\Sitting;
 use Zwindle\Evening\Station;
 
-function planned(Evening $evening): EveningPlan
+function eveningPlan(Evening $evening): EveningPlan
 {
     $plan = EveningPlanner::plan($evening);
 
@@ -22,7 +22,7 @@ function planned(Evening $evening): EveningPlan
 }
 
 it('ends the evening of the contract after 33 minutes, proved', function () {
-    $plan = planned(new Evening(
+    $plan = eveningPlan(new Evening(
         'Practical, first year',
         ['P1' => new Person('P1', 'Person one', 25), 'P2' => new Person('P2', 'Person two')],
         ['T1' => new Station('T1', 'By the door', ['T2']), 'T2' => new Station('T2', 'By the window')],
@@ -34,7 +34,7 @@ it('ends the evening of the contract after 33 minutes, proved', function () {
 
 it('finds what brute force finds, and keeps every rule', function (int $seed) {
     $evening = Evenings::random($seed, 3);
-    $plan = planned($evening);
+    $plan = eveningPlan($evening);
 
     expect(Evenings::broken($plan->sittings, $evening))->toBe([])
         ->and([$plan->minutes, $plan->atLeast])->toBe(array_fill(0, 2, Evenings::soonest($evening)));
@@ -45,13 +45,13 @@ it('proves any evening of twelve sittings where variants are not short', functio
     $evening = new Evening(
         $any->title, $any->people, $any->stations, $any->minutes, $any->changeover, 5, $any->retests, $any->breaks,
     );
-    $plan = planned($evening);
+    $plan = eveningPlan($evening);
 
     expect(Evenings::broken($plan->sittings, $evening))->toBe([])->and($plan->isProved())->toBeTrue();
 })->with(range(100, 130));
 
 it('fills twelve sittings at three stations without a gap: four rounds and three changeovers', function () {
-    $plan = planned(Evenings::plain(12, 3));
+    $plan = eveningPlan(Evenings::plain(12, 3));
 
     expect([$plan->minutes, $plan->atLeast])->toBe([4 * 15 + 3 * 3, 69]);
 });
@@ -59,14 +59,14 @@ it('fills twelve sittings at three stations without a gap: four rounds and three
 it('plans two hundred at forty stations within every rule', function () {
     $base = Evenings::plain(200, 40);
     $evening = new Evening('', Evenings::people(200, 5), $base->stations, 15, 3, 4, [], [new Pause(60, 75)]);
-    $plan = planned($evening);
+    $plan = eveningPlan($evening);
 
     expect(Evenings::broken($plan->sittings, $evening))->toBe([])
         ->and($plan->minutes - $plan->atLeast)->toBeLessThanOrEqual(10);
 });
 
 it('lets neighbours sit one after another where there is one variant', function () {
-    $plan = planned(Evenings::plain(3, 3, variants: 1));
+    $plan = eveningPlan(Evenings::plain(3, 3, variants: 1));
 
     // The outer two at once, the middle one after them.
     expect([$plan->minutes, $plan->atLeast])->toBe([30, 30]);
@@ -75,14 +75,14 @@ it('lets neighbours sit one after another where there is one variant', function 
 it('uses the time before a break for the sittings that fit there together', function () {
     // 15 and 19 minutes with a changeover fit before minute 37, two of 15 and then one of 19 would not use it.
     $evening = new Evening('', Evenings::people(4, 2), Evenings::row(1), 15, 3, 2, [], [new Pause(37, 40)]);
-    $plan = planned($evening);
+    $plan = eveningPlan($evening);
 
     expect($plan->minutes)->toBe(40 + 37)->and(Evenings::broken($plan->sittings, $evening))->toBe([]);
 });
 
 it('keeps who has begun and lets nobody else begin before now', function (int $seed) {
     $evening = Evenings::random($seed, 9);
-    $first = planned($evening);
+    $first = eveningPlan($evening);
     $now = intdiv($first->minutes, 3);
     $begun = array_values(array_filter($first->sittings, fn (Sitting $sitting) => $sitting->from < $now));
     $people = $evening->people + ['P90' => new Person('P90', 'Late one'), 'P91' => new Person('P91', 'Late two')];
@@ -90,7 +90,7 @@ it('keeps who has begun and lets nobody else begin before now', function (int $s
         '', $people, $evening->stations, $evening->minutes, $evening->changeover, $evening->variants, $evening->retests,
         $evening->breaks, $begun, $now,
     );
-    $plan = planned($later);
+    $plan = eveningPlan($later);
     $new = array_filter($plan->sittings, fn (Sitting $sitting) => ! in_array($sitting, $begun, true));
 
     expect(Evenings::broken($plan->sittings, $later))->toBe([])
@@ -107,7 +107,7 @@ it('keeps fixed sittings that break a rule and names the rule', function (array 
         Evenings::row(2), 15, 3, 2, $change['retests'] ?? [], [new Pause(60, 75)],
         array_map(fn (array $sitting) => new Sitting(...$sitting), $fixed),
     );
-    $plan = planned($evening);
+    $plan = eveningPlan($evening);
     $kept = array_filter($evening->fixed, fn (Sitting $sitting) => in_array($sitting, $plan->sittings, true));
 
     expect(array_values(array_unique(array_map(fn (Conflict $conflict) => $conflict->rule, $plan->conflicts), SORT_REGULAR)))->toBe($rules)
@@ -134,7 +134,7 @@ it('puts the first sitting before a retest that is fixed', function () {
     $evening = new Evening(
         '', Evenings::people(1), Evenings::row(1), 15, 3, 2, ['P1'], [], [new Sitting('P1', 'T1', 40, 55, 2, true)],
     );
-    $plan = planned($evening);
+    $plan = eveningPlan($evening);
 
     expect($plan->sittings[0]->to)->toBeLessThanOrEqual(37)
         ->and($plan->sittings[0]->variant)->toBe(1)
@@ -143,7 +143,7 @@ it('puts the first sitting before a retest that is fixed', function () {
 });
 
 it('has no sittings for nobody', function () {
-    $plan = planned(new Evening('', [], Evenings::row(2), 15, 3, 2));
+    $plan = eveningPlan(new Evening('', [], Evenings::row(2), 15, 3, 2));
 
     expect([$plan->sittings, $plan->minutes, $plan->atLeast])->toBe([[], 0, 0]);
 });

@@ -11,6 +11,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\ReGradeRequest;
 use App\Http\Resources\Classes\GradeResource;
 use App\Models\Attempt;
+use App\Models\Record;
 use Illuminate\Http\JsonResponse;
 
 final class ReGradeController extends Controller
@@ -26,7 +27,9 @@ final class ReGradeController extends Controller
     /** Takes what the rules of today say, or keeps what stood and asks no more. */
     public function store(ReGradeRequest $request, Attempt $attempt, KeepJudgement $keep, ReGrade $reGrade): GradeResource
     {
+        $before = ['verdict' => $attempt->verdict];
         $request->isTaken() ? $keep->execute($attempt, JudgedAt::ReGrade) : $reGrade->letStand($attempt);
+        Record::add('re-mark', $attempt, $request->user(), $before, ['verdict' => $attempt->refresh()->verdict]);
 
         return GradeResource::make($attempt->load(['trainee', 'judgement']));
     }

@@ -74,7 +74,18 @@ async function takeBack() {
     refusal.value = (error as Error).message
   }
 }
+async function takeMarking() {
+  refusal.value = ''
+  try {
+    const { changed } = await api.takeMarking(props.assignment)
+    if (changed) await reMark.look(handedIn.value)
+    else refusal.value = 'The marking is as it was when this was set.'
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+}
 const paper = computed(() => [
+  { name: 'Take the corrected marking, and mark again …', run: takeMarking },
   { name: 'Mark sheet of the class, PDF', run: () => window.open(api.markSheetOf(props.assignment, 'pdf')) },
   { name: 'Marks as a table, CSV', run: () => window.open(api.markSheetOf(props.assignment, 'csv')) },
   ...(attempt.value
@@ -105,7 +116,7 @@ async function release() {
 <template>
   <div class="screen">
     <TopBar :title="data?.assignment?.task ?? 'Marks'" :crumb="{ to: '/marks', name: 'Marks' }">
-      <RowMenu v-if="data" label="Print" :items="paper" named />
+      <RowMenu v-if="data" label="More" :items="paper" named />
       <RouterLink v-if="data" :to="`/record/${assignment}`" class="btn">Record</RouterLink>
       <template v-if="data?.assignment?.releasedAt">
         <span class="text-soft" data-test="released">released</span>

@@ -159,6 +159,17 @@ async function observe(now: Record<string, boolean>) {
           @observe="observe"
         />
         <MarkLines v-if="graded.mark" :mark="graded.mark" />
+        <label class="mt-4 block"
+          >Comment
+          <textarea
+            class="field min-h-20 py-2"
+            maxlength="2000"
+            :value="sheet.note"
+            @change="
+              run('note', async () => void (await api.noteOn(attempt, ($event.target as HTMLTextAreaElement).value)))
+            "
+          ></textarea>
+        </label>
         <RouterLink :to="`/verdict/${attempt}`" class="btn mt-4">Verdict and board</RouterLink>
       </template>
       <p v-else>{{ sheet.state === 'withdrawn' ? 'Withdrawn.' : 'Being judged.' }}</p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
+import LateStepBoard from './LateStepBoard.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import { setAsideWords } from '@/shared/bench/setAsideWords'
 
@@ -8,6 +9,7 @@ import { setAsideWords } from '@/shared/bench/setAsideWords'
 const props = defineProps<{ attempt: number }>()
 const { data, load } = useLoaded(() => api.lateSteps(props.attempt))
 const failure = ref('')
+const drawn = ref<number | null>(null)
 const steps = computed(() => data.value ?? [])
 const time = (at: string) => new Date(at).toLocaleTimeString()
 async function settle(step: number, accepted: boolean) {
@@ -32,6 +34,15 @@ async function settle(step: number, accepted: boolean) {
           >{{ setAsideWords(step.reason) }}; made {{ time(step.madeAt) }}, here {{ time(step.receivedAt) }}, device
           {{ step.device }}</span
         >
+        <button
+          type="button"
+          class="btn-quiet px-0 text-sm underline"
+          :aria-expanded="drawn === step.id"
+          @click="drawn = drawn === step.id ? null : step.id"
+        >
+          {{ drawn === step.id ? 'Put the drawing away' : 'Show it on the board' }}
+        </button>
+        <LateStepBoard v-if="drawn === step.id" :attempt="attempt" :late="step" />
         <span v-if="step.accepted !== null" class="font-bold">{{ step.accepted ? 'counts' : 'does not count' }}</span>
         <span v-else class="mt-1 flex gap-2">
           <button type="button" class="btn min-h-9 px-3" :disabled="!step.fits" @click="settle(step.id, true)">

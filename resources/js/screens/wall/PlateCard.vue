@@ -20,38 +20,49 @@ const isAtWork = computed(() => plate.value?.state === 'running' || plate.value?
 </script>
 
 <template>
-  <button
-    type="button"
-    class="flex h-full w-full cursor-pointer flex-col rounded-md border-2 bg-sheet p-2 text-left leading-tight"
-    :class="[
-      open ? 'border-violet bg-wash' : plate?.word ? 'border-ink border-l-8' : 'border-soft',
-      isAtWork || open ? '' : 'text-soft',
-    ]"
-    :aria-pressed="open"
-    :data-station="station.id"
-    @click="$emit('choose')"
-  >
-    <span class="flex w-full items-baseline justify-between gap-2 text-sm text-soft"
-      ><span class="truncate">{{ station.label }}</span
-      ><span v-if="station.parts > 0" class="code text-ink"
-        >{{ station.parts }} bad part{{ station.parts > 1 ? 's' : '' }}</span
-      ></span
+  <div class="relative h-full" data-plate>
+    <button
+      type="button"
+      class="flex h-full w-full cursor-pointer flex-col rounded-md border-2 bg-sheet p-2 text-left leading-tight"
+      :class="[
+        open ? 'border-violet bg-wash' : plate?.word ? 'border-ink border-l-8' : 'border-soft',
+        isAtWork || open ? '' : 'text-soft',
+      ]"
+      :aria-pressed="open"
+      :data-station="station.id"
+      @click="$emit('choose')"
     >
-    <strong class="w-full text-lg text-ink">{{ plate ? plate.name : '—' }}</strong>
-    <span class="flex w-full items-baseline justify-between gap-2">
-      <span v-if="isAtWork && time" class="code text-2xl text-ink">{{ time }}</span>
-      <span>{{ state }}{{ plate?.retest ? ' · retest' : '' }}</span>
-    </span>
-    <span
+      <span class="flex w-full items-baseline gap-2 pr-9 text-sm text-soft"
+        ><span class="truncate">{{ station.label }}</span
+        ><span v-if="station.parts > 0" class="code text-ink"
+          >{{ station.parts }} bad part{{ station.parts > 1 ? 's' : '' }}</span
+        ></span
+      >
+      <strong class="w-full text-lg text-ink">{{ plate ? plate.name : '—' }}</strong>
+      <span class="flex w-full items-baseline justify-between gap-2">
+        <span v-if="isAtWork && time" class="code text-2xl text-ink">{{ time }}</span>
+        <span>{{ state }}{{ plate?.retest ? ' · retest' : '' }}</span>
+      </span>
+      <span
+        v-if="plate && plate.state !== 'waiting' && plate.state !== 'held'"
+        class="mt-1 flex w-full items-center gap-2"
+      >
+        <span class="h-2 grow border border-ink" aria-hidden="true"
+          ><span
+            class="block h-full bg-ink"
+            :style="{ width: `${(plate.placed / Math.max(1, plate.ends)) * 100}%` }" /></span
+        ><span class="code text-sm">{{ plate.placed }}/{{ plate.ends }}</span>
+      </span>
+      <span v-if="plate?.word" class="mt-1 font-bold text-ink" data-test="word">▲ {{ plate.word }}</span>
+    </button>
+    <RouterLink
       v-if="plate && plate.state !== 'waiting' && plate.state !== 'held'"
-      class="mt-1 flex w-full items-center gap-2"
-    >
-      <span class="h-2 grow border border-ink" aria-hidden="true"
-        ><span
-          class="block h-full bg-ink"
-          :style="{ width: `${(plate.placed / Math.max(1, plate.ends)) * 100}%` }" /></span
-      ><span class="code text-sm">{{ plate.placed }}/{{ plate.ends }}</span>
-    </span>
-    <span v-if="plate?.word" class="mt-1 font-bold text-ink" data-test="word">▲ {{ plate.word }}</span>
-  </button>
+      :to="`/verdict/${plate.attempt}`"
+      class="absolute top-1 right-1 flex h-11 w-11 items-center justify-center rounded-md hover:text-violet"
+      :aria-label="`Board of ${plate.name}, large`"
+      data-test="large"
+      ><svg viewBox="0 0 20 20" class="h-5 w-5" aria-hidden="true">
+        <path d="M3 8V3h5M17 12v5h-5M3 3l6 6M17 17l-6-6" fill="none" stroke="currentColor" stroke-width="2" /></svg
+    ></RouterLink>
+  </div>
 </template>

@@ -8,6 +8,7 @@ import type {
   KeepPart,
   LateStep,
   MarkGrid,
+  MarkingTaken,
   Move,
   Moved,
   Override,
@@ -292,6 +293,7 @@ export const api = {
   noteOn: (attempt: number, note: string) => request<GradedAttempt>('POST', `attempts/${attempt}/note`, { note }),
   releaseOne: (attempt: number, isOut: boolean) =>
     request<GradedAttempt>(isOut ? 'POST' : 'DELETE', `attempts/${attempt}/release`),
+  takeMarking: (assignment: number) => request<MarkingTaken>('PUT', `assignments/${assignment}/marking`),
   takeReleaseBack: (assignment: number) => request<Assignment>('DELETE', `assignments/${assignment}/release`),
   markSheetOf: (assignment: number, as: 'pdf' | 'csv', attempt = '') =>
     `/api/assignments/${assignment}/mark-sheet${queryOf({ as, attempt })}`,

@@ -1556,6 +1556,7 @@ export interface AsBuilt {
   observed: {
     [k: string]: boolean
   }
+  note: string
 }
 export interface ObservationItem {
   what: string
@@ -1566,6 +1567,9 @@ export interface KeepAsBuilt {
   asPlanned?: boolean
   lands?: {} | unknown[]
   marks?: {} | unknown[]
+}
+export interface MarkingTaken {
+  changed: boolean
 }
 export interface MarkingData {
   id: number
