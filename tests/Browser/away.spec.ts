@@ -71,7 +71,8 @@ test('a device left behind keeps its steps beside the board and shows the board 
   }
   await new Taps(one).land('W1.black@B1', 'S1#3')
   await expect(kept(one)).toHaveText('saved · 1 step')
-  await new Taps(two).land('W2.red@B1', 'S1#2')
+  // The same end elsewhere: what was done first stands.
+  await new Taps(two).land('W1.black@B1', 'S1#2')
   await expect(two.getByText('1 step was set aside')).toBeVisible()
   await expect(end(two, 'W1.black@B1')).toHaveAttribute('aria-label', /joined/)
   await expect(end(two, 'W2.red@B1')).toHaveAttribute('aria-label', /loose/)
@@ -82,6 +83,27 @@ test('a device left behind keeps its steps beside the board and shows the board 
   await handIn(two)
   await two.getByText('Steps set aside: 1').click()
   await expect(two.getByText(/worked on from another device, made .* received/)).toBeVisible()
+  await one.close()
+  await two.close()
+})
+
+test('a tab left behind goes on where nothing that it touches was touched, and shows both', async ({
+  browser,
+  playwright,
+  baseURL,
+}) => {
+  const attempt = await setBoard(playwright, baseURL!, 'Propagation house')
+  const [one, two] = [await browser.newPage({ baseURL }), await browser.newPage({ baseURL })]
+  for (const page of [one, two]) {
+    await signIn(page, 'quill')
+    await openBench(page, attempt)
+  }
+  await new Taps(one).land('W1.black@B1', 'S1#3')
+  await expect(kept(one)).toHaveText('saved · 1 step')
+  await new Taps(two).land('W2.red@B1', 'S1#2')
+  await expect(two.getByText('This board was worked on from another device too')).toBeVisible()
+  await expect(end(two, 'W1.black@B1')).toHaveAttribute('aria-label', /joined/)
+  await expect(end(two, 'W2.red@B1')).toHaveAttribute('aria-label', /joined/)
   await one.close()
   await two.close()
 })
