@@ -262,7 +262,8 @@ final class Attempt extends Model
     /** Whether it may be wired once more: practice always, a task while it has tries left. */
     public function mayBeWiredAgain(): bool
     {
-        $isOver = $this->handed_in_at === null || $this->finished_at !== null;
+        $isOver = $this->handed_in_at === null || $this->finished_at !== null || $this->withdrawn_at !== null
+            || $this->assignment->closed_at !== null;
         $isOut = $this->assignment->isExam() && $this->isReleased() && ! $this->assignment->isTrial();
 
         return ! $isOver && ! $isOut && ($this->assignment->task_json === null || $this->triesLeft() > 0);

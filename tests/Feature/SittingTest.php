@@ -246,3 +246,20 @@ it('records that a trainee left the page and came back, and takes nothing for it
     expect(array_column($lines, 'what'))->toBe(['came back', 'left the page', 'began'])
         ->and($lines[0]['trainee'])->toBe($attempt->trainee->name);
 });
+
+it('takes no answer and no further try of who is paused, withdrawn or closed', function () {
+    $exam = new Exam(change: ['kind' => 'predict', 'minutes' => 15]);
+    $attempt = $exam->begun();
+    $answer = fn () => $this->actingAs($attempt->trainee)
+        ->putJson("api/attempts/$attempt->id/answers", ['question' => 1, 'answer' => [0]]);
+    moveOf($exam, $attempt, 'pause');
+    $answer()->assertUnprocessable()->assertJsonPath('message', 'The clock is paused: nothing was changed.');
+    moveOf($exam, $attempt, 'withdraw');
+    $answer()->assertUnprocessable();
+
+    $tries = new Exam(change: ['tries' => 3]);
+    $closed = $tries->begun();
+    moveOf($tries, $closed, 'close');
+    $this->actingAs($closed->trainee)->postJson("api/attempts/$closed->id/retry", ['from' => 'handed-in'])->assertUnprocessable();
+    expect($closed->refresh()->handed_in_at)->not->toBeNull();
+});

@@ -31,6 +31,8 @@ final readonly class KeepAnswers
             $refusal = ExamLock::begin($attempt);
             match (true) {
                 $refusal !== null => throw ValidationException::withMessages(['question' => __("messages.$refusal")]),
+                $attempt->withdrawn_at !== null => throw ValidationException::withMessages(['question' => __('messages.withdrawn')]),
+                $attempt->paused_at !== null => throw ValidationException::withMessages(['question' => __('messages.paused')]),
                 $attempt->handed_in_at !== null => throw ValidationException::withMessages(['question' => __('messages.after-hand-in')]),
                 $attempt->dueAt()?->isPast() ?? false => throw ValidationException::withMessages(['question' => __('messages.too-late')]),
                 default => self::keep($attempt, [...($attempt->answers ?? []), $question->id => self::chosen($question, $places)]),

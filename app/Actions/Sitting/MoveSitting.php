@@ -61,6 +61,7 @@ final readonly class MoveSitting
                 'paused_seconds' => $attempt->pausedSeconds(),
                 'paused_at' => null,
                 'handed_in_at' => now(),
+                'finished_at' => now(),
                 'tries' => $attempt->tries + 1,
             ]),
             SittingMove::Reopen => $this->reopen($attempt, $minutes),
