@@ -28,7 +28,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
 
   // The class, pasted.
   await page.goto('/people')
-  await page.locator('[data-test=new-class]').fill('Practical group')
+  await page.locator('[data-test=new-class]').fill('Wednesday, third year')
   await page.getByRole('button', { name: 'Make the class' }).click()
   await page.locator('[data-test=roster]').fill(NAMES.join('\n'))
   await page.getByRole('button', { name: 'Look at the list' }).click()
@@ -41,7 +41,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   // The plan.
   await page.goto('/tonight')
   await page.getByRole('link', { name: 'Plan an exam evening' }).click()
-  await page.getByLabel('Class').selectOption({ label: 'Practical group' })
+  await page.getByLabel('Class').selectOption({ label: 'Wednesday, third year' })
   await page.getByLabel('Name', { exact: true }).fill('Group practical')
   await page.getByLabel('Name', { exact: true }).blur()
   await page.locator('[data-test=stations]').fill('3')
@@ -204,7 +204,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await expect(page.getByRole('table')).toContainText('Taken ill')
   await expect(page.getByRole('table')).toContainText('Helped once')
   await page.goto('/mark-grid')
-  await page.locator('select').selectOption({ label: 'Practical group' })
+  await page.locator('select').selectOption({ label: 'Wednesday, third year' })
   await expect(page.locator('[data-test=grid]')).toContainText('95 of 100')
   expect(heard).toEqual([])
 })
