@@ -126,10 +126,19 @@ final class WallShape
         ];
     }
 
+    /** A screen that waited for the clock counts; what was seen long before it does not. */
+    private function seenSinceItBegan(Attempt $attempt): ?Carbon
+    {
+        $seen = $this->seen[$attempt->id] ?? null;
+        $from = $attempt->started_at?->copy()->subSeconds(self::OFFLINE_SECONDS);
+
+        return $seen !== null && $from !== null && $seen->lt($from) ? null : $seen;
+    }
+
     /** @param  SittingArray  $sitting */
     private function word(Attempt $attempt, SittingState $state, array $sitting, string $surface): ?string
     {
-        $seen = $this->seen[$attempt->id] ?? null;
+        $seen = $this->seenSinceItBegan($attempt);
         $isScreen = $surface === 'screen';
         $due = $this->evening->starts_at?->copy()->addMinutes($sitting['from'] + self::LATE_MINUTES);
 

@@ -33,7 +33,7 @@ const isAtWork = computed(() => plate.value?.state === 'running' || plate.value?
       @click="$emit('choose')"
     >
       <span class="flex w-full items-baseline gap-2 pr-9 text-sm text-soft"
-        ><span class="truncate">{{ station.label }}</span
+        ><span>{{ station.label }}</span
         ><span v-if="station.parts > 0" class="code text-ink"
           >{{ station.parts }} bad part{{ station.parts > 1 ? 's' : '' }}</span
         ></span
