@@ -23,7 +23,7 @@ return [
     ],
     'should' => [
         'switch' => 'closed under 1 Ω, open no reading, in every position',
-        'lamp' => 'a few ohms to some hundred, never open and never 0',
+        'lamp' => 'with a filament lamp in: some ohms, cold; an LED lamp may read open; never 0',
     ],
     'impossible' => [
         'no-station' => 'There are people but no station.',

@@ -249,3 +249,19 @@ it('leaves a person where they wire, whoever moves them by hand', function () {
     expect($plan[$sitting['person']]['station'])->toBe($sitting['station'])
         ->and($attempt->refresh()->board_json)->toBe($board)->and($attempt->sittingState()->value)->toBe('running');
 });
+
+it('counts a screen that waited for the clock, and none that was last seen long before', function () {
+    $exam = varied();
+    $evening = keptEvening($exam);
+    $this->postJson("api/evenings/$evening->id/set");
+    $evening->refresh();
+    $this->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'open']);
+    $wall = fn () => $this->actingAs($exam->instructor)->getJson("api/evenings/$evening->id/wall")->json('stations');
+    [$early, $waiting] = array_map(fn (array $station) => Attempt::query()->findOrFail($station['now']['attempt']), $wall());
+    $this->actingAs($early->trainee)->getJson("api/attempts/$early->id/clock")->assertOk();
+    $this->travel(10)->minutes();
+    $this->actingAs($waiting->trainee)->getJson("api/attempts/$waiting->id/clock")->assertOk();
+    $this->actingAs($exam->instructor)->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'start']);
+
+    expect(array_column(array_column($wall(), 'now'), 'word'))->toBe(['no device', null]);
+});
