@@ -307,6 +307,7 @@ it('has a hostile body for every route that takes one', function () {
         'PUT api/classrooms/{classroom}/instructors/{instructor}',
         'POST api/board-files/{deleted}/back',
         'PUT api/board-files/{boardFile}/instructors/{instructor}',
+        'PUT api/assignments/{assignment}/marking',
     ];
 
     expect($taking->diff($bodiless)->diff(array_keys(takingRoutes()))->values()->all())->toBe([]);
