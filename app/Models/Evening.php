@@ -67,10 +67,14 @@ final class Evening extends Model
         return $this->belongsTo(Assignment::class, 'retest_assignment_id');
     }
 
-    /** Minutes since the evening began; 0 before. */
-    public function now(): int
+    /**
+     * When its minutes are counted from: the start that was planned, or where none was, when the first one began.
+     *
+     * @param  array<string, Attempt>  $work
+     */
+    public function start(array $work): ?Carbon
     {
-        return $this->starts_at === null ? 0 : max(0, (int) ceil($this->starts_at->diffInSeconds(now()) / 60));
+        return $this->starts_at ?? collect($work)->map(fn (Attempt $attempt) => $attempt->started_at)->filter()->min();
     }
 
     /** @return array<string, Attempt> `person` or `person retest` → the work of that sitting */

@@ -265,3 +265,22 @@ it('counts a screen that waited for the clock, and none that was last seen long 
 
     expect(array_column(array_column($wall(), 'now'), 'word'))->toBe(['no device', null]);
 });
+
+it('keeps who has begun where no start was planned: the minutes count from the first one who began', function () {
+    $exam = varied();
+    $evening = keptEvening($exam, 2, ['startsAt' => null]);
+    $this->postJson("api/evenings/$evening->id/set");
+    $evening->refresh();
+    $this->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'open']);
+    $sitting = $evening->plan[1];
+    $attempt = $evening->assignment->attempts()->where('trainee_id', (int) $sitting['person'])->sole();
+    $this->postJson("api/attempts/$attempt->id/moves", ['move' => 'start']);
+    $this->travel(5)->minutes();
+    $draft = eveningDraft($exam, 2, ['base' => 1, 'startsAt' => null]);
+    $draft['people'] = array_reverse($draft['people']);
+    $this->putJson("api/evenings/$evening->id", $draft)->assertOk();
+    $plan = array_column($evening->refresh()->plan, null, 'person');
+
+    expect([$plan[$sitting['person']]['station'], $plan[$sitting['person']]['from']])->toBe([$sitting['station'], 0])
+        ->and(min(array_column(array_diff_key($plan, [$sitting['person'] => 1]), 'from')))->toBeGreaterThanOrEqual(5);
+});

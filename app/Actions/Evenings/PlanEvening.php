@@ -8,6 +8,7 @@ use App\Models\Attempt;
 use App\Models\Classroom;
 use App\Models\Evening;
 use App\Wording\EveningSentence;
+use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Evening\Evening as CoreEvening;
 use Zwindle\Evening\EveningPlan;
@@ -57,7 +58,9 @@ final class PlanEvening
         foreach ($draft['stations'] as $station) {
             $stations[$station['id']] = new Station($station['id'], $station['label'], $station['nextTo']);
         }
-        $begun = $kept === null ? [] : self::begun($kept, $stations);
+        $work = $kept?->attempts() ?? [];
+        $start = $kept?->start($work);
+        $begun = $kept === null || $start === null ? [] : self::begun($kept, $work, $start, $stations);
         $byHand = array_filter(
             array_map(self::sitting(...), $draft['fixed']),
             fn (Sitting $sitting) => array_filter($begun, fn (Sitting $other) => $other->person === $sitting->person
@@ -70,38 +73,38 @@ final class PlanEvening
             array_map(strval(...), $draft['retests']),
             array_map(fn (array $break) => new Pause($break['from'], $break['to']), $draft['breaks']),
             array_values($fixed),
-            $kept === null || $begun === [] ? 0 : $kept->now(),
+            $start === null || $begun === [] ? 0 : max(0, (int) ceil($start->diffInSeconds(now()) / 60)),
         );
     }
 
     /**
-     * Those who have begun, by the clock of the evening; a station that is no more is left out, and who sat there is done.
+     * Those who have begun, by the clock of the evening, at the stations that there still are.
      *
+     * @param  array<string, Attempt>  $work
      * @param  array<string, Station>  $stations
      * @return list<Sitting>
      */
-    private static function begun(Evening $evening, array $stations): array
+    private static function begun(Evening $evening, array $work, Carbon $start, array $stations): array
     {
-        $work = $evening->attempts();
         $begun = [];
         foreach ($evening->plan as $sitting) {
             $attempt = $work[Evening::workKey($sitting)] ?? null;
-            if ($attempt?->started_at === null || $evening->starts_at === null || ! isset($stations[$sitting['station']])) {
+            if ($attempt?->started_at === null || ! isset($stations[$sitting['station']])) {
                 continue;
             }
-            $from = max(0, (int) floor($evening->starts_at->diffInSeconds($attempt->started_at) / 60));
-            $begun[] = self::sitting(['from' => $from, 'to' => max($from + 1, self::end($evening, $attempt, $sitting))] + $sitting);
+            $from = max(0, (int) floor($start->diffInSeconds($attempt->started_at) / 60));
+            $begun[] = self::sitting(['from' => $from, 'to' => max($from + 1, self::end($start, $attempt, $sitting))] + $sitting);
         }
 
         return $begun;
     }
 
     /** @param  SittingArray  $sitting */
-    private static function end(Evening $evening, Attempt $attempt, array $sitting): int
+    private static function end(Carbon $start, Attempt $attempt, array $sitting): int
     {
         $end = $attempt->handed_in_at ?? $attempt->dueAt();
 
-        return $end === null || $evening->starts_at === null ? $sitting['to'] : (int) ceil($evening->starts_at->diffInSeconds($end) / 60);
+        return $end === null ? $sitting['to'] : (int) ceil($start->diffInSeconds($end) / 60);
     }
 
     /** @param  SittingArray  $array */

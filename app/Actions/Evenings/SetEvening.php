@@ -34,7 +34,7 @@ final readonly class SetEvening
             $task = $evening->task;
             $drawn = $task->boardFile->drawing();
             $asked = Task::read($task->json, $drawn);
-            $variants = max(1, ...array_column($evening->plan, 'variant'), ...[1]);
+            $variants = max([1, ...array_column($evening->plan, 'variant')]);
             $boards = SetTask::boards($drawn, $asked, $variants, $variants);
             foreach (['assignment_id' => false, 'retest_assignment_id' => true] as $field => $isRetest) {
                 $sittings = array_values(array_filter($evening->plan, fn (array $sitting) => $sitting['retest'] === $isRetest));
