@@ -284,3 +284,22 @@ it('keeps who has begun where no start was planned: the minutes count from the f
     expect([$plan[$sitting['person']]['station'], $plan[$sitting['person']]['from']])->toBe([$sitting['station'], 0])
         ->and(min(array_column(array_diff_key($plan, [$sitting['person'] => 1]), 'from')))->toBeGreaterThanOrEqual(5);
 });
+
+it('seats nobody again who has sat at a station that is taken away', function () {
+    $exam = varied();
+    $evening = keptEvening($exam, 3);
+    $this->postJson("api/evenings/$evening->id/set");
+    $evening->refresh();
+    $this->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'open']);
+    $sitting = array_values(array_filter($evening->plan, fn (array $one) => $one['station'] === 'T3'))[0];
+    $attempt = $evening->assignment->attempts()->where('trainee_id', (int) $sitting['person'])->sole();
+    $this->postJson("api/attempts/$attempt->id/moves", ['move' => 'start']);
+    $this->postJson("api/attempts/$attempt->id/moves", ['move' => 'close'])->assertOk();
+    $this->putJson("api/evenings/$evening->id", eveningDraft($exam, 2, ['base' => 1]))->assertOk();
+
+    // And not by the plan after that one.
+    $this->putJson("api/evenings/$evening->id", eveningDraft($exam, 2, ['base' => 2]))->assertOk();
+
+    expect(array_column($evening->refresh()->plan, 'person'))->toHaveCount(2)->not->toContain($sitting['person'])
+        ->and($attempt->refresh()->handed_in_at)->not->toBeNull();
+});

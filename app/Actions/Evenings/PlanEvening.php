@@ -60,6 +60,11 @@ final class PlanEvening
         }
         $work = $kept?->attempts() ?? [];
         $start = $kept?->start($work);
+        foreach ($kept === null ? [] : self::atGoneStations($kept, $work, $stations) as $person) {
+            if (! in_array((int) $person, $draft['retests'], true)) {
+                unset($people[$person]);
+            }
+        }
         $begun = $kept === null || $start === null ? [] : self::begun($kept, $work, $start, $stations);
         $byHand = array_filter(
             array_map(self::sitting(...), $draft['fixed']),
@@ -75,6 +80,24 @@ final class PlanEvening
             array_values($fixed),
             $start === null || $begun === [] ? 0 : max(0, (int) ceil($start->diffInSeconds(now()) / 60)),
         );
+    }
+
+    /**
+     * Those who have sat at a station that is no more: they are done, and are not seated again.
+     *
+     * @param  array<string, Attempt>  $work
+     * @param  array<string, Station>  $stations
+     * @return list<string>
+     */
+    private static function atGoneStations(Evening $evening, array $work, array $stations): array
+    {
+        $there = array_filter($evening->plan, fn (array $sitting) => isset($stations[$sitting['station']]));
+        $gone = array_diff_key($work, array_flip(array_map(Evening::workKey(...), $there)));
+
+        return array_values(array_map(
+            fn (Attempt $attempt) => (string) $attempt->trainee_id,
+            array_filter($gone, fn (Attempt $attempt) => $attempt->started_at !== null),
+        ));
     }
 
     /**
