@@ -58,7 +58,7 @@ final class Ngspice
         $control = ["* all decks\n.control\nset noaskquit\nset numdgt=9\n"];
         foreach ($jobs as $i => [$deck, $prints]) {
             file_put_contents("$folder/$i.cir", $deck);
-            $control[] = "source $folder/$i.cir\nop\necho deck $i\n".implode(
+            $control[] = "source $folder/$i.cir\nrun\necho deck $i\n".implode(
                 '',
                 array_map(fn (string $print) => "print $print\n", $prints),
             )."remcirc\ndestroy all\n";

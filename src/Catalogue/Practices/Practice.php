@@ -11,6 +11,7 @@ namespace Zwindle\Catalogue\Practices;
  *
  * @phpstan-import-type CableJson from PracticeFile
  * @phpstan-import-type WallPartJson from PracticeFile
+ * @phpstan-import-type ProvingJson from PracticeFile
  */
 final readonly class Practice
 {
@@ -37,6 +38,7 @@ final readonly class Practice
      * @param  array{line: string, neutral: string, earth: string}  $marks  what tape or sleeve says → its colour
      * @param  array<string, string>  $flags  colour → its letters on a flag
      * @param  array{breakerA: int, rcdMa?: int}  $supply  of a lighting circuit
+     * @param  ProvingJson  $proving  what it is tested with, what a good reading is, and what a test sheet asks
      * @param  array{freeM: float, sheathM: float, wastePercent: float, roundUpToM: float}  $allowances  added to a run before it is cut
      * @param  array{fromBoxM: float, fromPlasticSingleM: float, everyM: float}  $supports  of a cable
      * @param  array{widthMm: float, heightMm: float}  $wall  a usual sheet
@@ -73,6 +75,7 @@ final readonly class Practice
         public array $marks,
         public array $flags,
         public array $supply,
+        public array $proving,
         public array $allowances,
         public array $supports,
         public array $wall,

@@ -10,6 +10,8 @@ namespace Zwindle\Catalogue\Practices;
  * @phpstan-type CableJson array{id: string, size: string, print: string, colours: string, cores?: list<string>,
  *     earthSize?: string, oldOf?: string}
  * @phpstan-type WallPartJson array{kind: string, material: string, box: string|null, models: list<string>}
+ * @phpstan-type ProvingJson array{instruments: list<string>, sourceOhm: float, residualOpensNeutral: bool,
+ *     insulationLeastMohm: float, loopMostOhm: array<int, float>, sheet: list<string>}
  * @phpstan-type PracticeJson array{id: string, place: int, name: string, short: string, words: string, nominalV: int, units: string,
  *     paper: array{size: string, scales: list<int>}, reckons: string,
  *     colours: non-empty-array<string, array{needMarkAsLine: list<string>, neutrals: list<string>}>,
@@ -19,6 +21,7 @@ namespace Zwindle\Catalogue\Practices;
  *     connectors: non-empty-list<array{by: string, most: int|null}>, tray: list<array{string, int|null}>,
  *     marks: array{line: string, neutral: string, earth: string}, flags: array<string, string>,
  *     supply: array{breakerA: int, rcdMa?: int},
+ *     proving: ProvingJson,
  *     allowances: array{freeM: float, sheathM: float, wastePercent: float, roundUpToM: float},
  *     supports: array{fromBoxM: float, fromPlasticSingleM: float, everyM: float},
  *     wall: array{widthMm: float, heightMm: float}, gridMm: float,
@@ -82,6 +85,7 @@ final class PracticeFile
             $json['marks'],
             $json['flags'],
             $json['supply'],
+            $json['proving'],
             $json['allowances'],
             $json['supports'],
             $json['wall'],

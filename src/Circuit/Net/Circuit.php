@@ -82,6 +82,31 @@ final readonly class Circuit
         );
     }
 
+    /** The same circuit with a lead between two nets. */
+    public function withLead(int $one, int $other): self
+    {
+        $onto = fn (int $net): int => $net === $other ? $one : $net;
+        $contacts = [];
+        foreach ($this->contacts as [$up, $down]) {
+            $contacts[] = [self::renamed($up, $onto), self::renamed($down, $onto)];
+        }
+
+        return new self(
+            $this->wiring, $this->nets, $onto($this->lineNet), $onto($this->neutralNet), $onto($this->earthNet), $this->hasRcd,
+            $this->switches, $contacts, $this->lamps, self::renamed($this->lampNets, $onto),
+        );
+    }
+
+    /**
+     * @param  list<array{int, int}>  $pairs  of nets
+     * @param  callable(int): int  $onto
+     * @return list<array{int, int}>
+     */
+    private static function renamed(array $pairs, callable $onto): array
+    {
+        return array_map(fn (array $pair) => [$onto($pair[0]), $onto($pair[1])], $pairs);
+    }
+
     /**
      * @param  list<array{string, string}>  $pairs  of terminals
      * @return list<array{int, int}>

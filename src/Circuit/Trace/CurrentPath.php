@@ -48,6 +48,71 @@ final readonly class CurrentPath
         return self::asFarAsItGets($circuit, $graph, $lamp);
     }
 
+    /**
+     * The other way: from the lamp back to where its line comes from, as far as it gets. One that is lit is followed from the
+     * neutral it returns by, through the lamp, to the line.
+     */
+    public static function backFrom(Circuit $circuit, string $lamp, int $state): self
+    {
+        $forward = self::towards($circuit, $lamp, $state);
+        if (in_array($forward->end, [PathEnd::Returns, PathEnd::Rcd, PathEnd::Short], true)) {
+            $line = DevicePoint::id($circuit->wiring->board->supply()->id, 'line');
+
+            return new self($lamp, self::reversed($forward->hops), $forward->end, $line);
+        }
+        $graph = new PointGraph($circuit, $state);
+        $line = DevicePoint::id($circuit->wiring->board->supply()->id, 'line');
+        $best = null;
+        foreach (self::sides($circuit, $lamp) as $side) {
+            $way = $graph->path($side, $line, [...self::METAL, HopKind::OpenContact]);
+            if ($way !== null && ($best === null || self::gaps($way) < self::gaps($best))) {
+                $best = $way;
+            }
+        }
+        if ($best === null) {
+            return self::backIntoNothing($circuit, $graph, $lamp);
+        }
+        foreach ($best as $i => $hop) {
+            if ($hop->kind === HopKind::OpenContact) {
+                return new self($lamp, array_slice($best, 0, $i), PathEnd::OpenContact, $hop->from);
+            }
+        }
+
+        return new self($lamp, $best, PathEnd::NoReturn, $line);
+    }
+
+    /**
+     * @param  list<Hop>  $hops
+     * @return list<Hop>
+     */
+    private static function reversed(array $hops): array
+    {
+        return array_map(fn (Hop $hop) => new Hop($hop->kind, $hop->to, $hop->from), array_reverse($hops));
+    }
+
+    /** Nothing leads from the lamp to the line: the longest way from the side that is not on the neutral. */
+    private static function backIntoNothing(Circuit $circuit, PointGraph $graph, string $lamp): self
+    {
+        $neutral = DevicePoint::id($circuit->wiring->board->supply()->id, 'neutral');
+        $sides = self::sides($circuit, $lamp);
+        $side = in_array($neutral, $graph->reach($sides[0], self::METAL), true) ? $sides[1] : $sides[0];
+        $way = self::longest($graph, $side);
+
+        return new self($lamp, $way, PathEnd::Nowhere, $way === [] ? $side : $way[count($way) - 1]->to);
+    }
+
+    /** @return list<Hop> the longest way that metal leads from a point */
+    private static function longest(PointGraph $graph, string $from): array
+    {
+        $longest = [];
+        foreach ($graph->reach($from, self::METAL) as $point) {
+            $path = $graph->path($from, $point, self::METAL) ?? [];
+            $longest = count($path) > count($longest) ? $path : $longest;
+        }
+
+        return $longest;
+    }
+
     /** @return list<Hop>|null line → lamp → neutral or earth */
     private static function throughLamp(Circuit $circuit, PointGraph $graph, string $lamp): ?array
     {
@@ -101,11 +166,7 @@ final readonly class CurrentPath
     private static function intoNothing(Circuit $circuit, PointGraph $graph, string $lamp): self
     {
         $line = DevicePoint::id($circuit->wiring->board->supply()->id, 'line');
-        $longest = [];
-        foreach ($graph->reach($line, self::METAL) as $point) {
-            $path = $graph->path($line, $point, self::METAL) ?? [];
-            $longest = count($path) > count($longest) ? $path : $longest;
-        }
+        $longest = self::longest($graph, $line);
         $end = $longest === [] ? $line : $longest[count($longest) - 1]->to;
 
         return new self($lamp, $longest, PathEnd::Nowhere, $end);

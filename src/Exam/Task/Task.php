@@ -22,6 +22,7 @@ final readonly class Task
      * @param  int  $questions  how many are asked, where there are answers
      * @param  bool  $isFromAsFound  whether what the instructor took down of the standing board stands already
      * @param  Surface  $surface  where the boards of the seats are
+     * @param  ProvingNeed  $proving  how far the board is tested
      * @param  list<string>  $dropped  codes of rules that a stored task weighs and that are faults by now
      */
     public function __construct(
@@ -42,6 +43,7 @@ final readonly class Task
         public bool $isFromAsFound = false,
         public Surface $surface = Surface::Screen,
         public array $dropped = [],
+        public ProvingNeed $proving = ProvingNeed::Free,
     ) {
     }
 

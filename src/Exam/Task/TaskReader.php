@@ -21,7 +21,7 @@ use Zwindle\Plan\StepOrder;
  * @phpstan-type TaskJson object{title: string, kind: string, mode: string, brief?: string, minutes?: int|null, rules?: object,
  *     help?: list<string>,
  *     tries?: int, order?: string|null, positions?: object, varying?: list<string>, seed?: string, done?: list<string>, questions?: int,
- * start?: string, surface?: string}
+ *     start?: string, surface?: string, proving?: string}
  */
 final class TaskReader
 {
@@ -75,7 +75,20 @@ final class TaskReader
             isset($json->order) ? StepOrder::from($json->order) : null,
             $positions,
             $varying, $json->seed ?? '', $json->done ?? [], $json->questions ?? 4, $isFromAsFound, $surface, $dropped,
+            self::proving($json),
         );
+    }
+
+    /**
+     * Where a task does not say: at will where it is coached, not at all in an exam.
+     *
+     * @param  TaskJson  $json
+     */
+    private static function proving(object $json): ProvingNeed
+    {
+        $usual = $json->mode === TaskMode::Exam->value ? ProvingNeed::None : ProvingNeed::Free;
+
+        return ProvingNeed::tryFrom($json->proving ?? '') ?? $usual;
     }
 
     /**

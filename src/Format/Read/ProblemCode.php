@@ -56,4 +56,5 @@ enum ProblemCode: string
     case UnknownStation = 'unknown-station';
     case EndsBeforeItBegins = 'ends-before-it-begins';
     case TimeWithoutLimit = 'time-without-limit';
+    case UnknownMeaning = 'unknown-meaning';
 }

@@ -36,10 +36,10 @@ final readonly class FlipTest
     /** @return list<int> the states from which a wiring with this table would pass */
     public function passedFrom(TruthTable $table): array
     {
-        return array_values(array_filter(range(0, $table->count() - 1), fn (int $state) => $this->isPassed($table, $state)));
+        return array_values(array_filter(range(0, $table->count() - 1), fn (int $state) => $this->isPassedFrom($table, $state)));
     }
 
-    private function isPassed(TruthTable $table, int $state): bool
+    public function isPassedFrom(TruthTable $table, int $state): bool
     {
         if ($table->trips[$state] !== TruthTable::NO_TRIP) {
             return false;

@@ -52,3 +52,31 @@ it('says nothing flows beyond an open contact in any state that is dark', functi
 
     expect(array_count_values($ends))->toBe(['returns' => 4, 'open-contact' => 4]);
 });
+
+function backIn(string $slug, string $wiring, int $state): CurrentPath
+{
+    return CurrentPath::backFrom(
+        Circuit::of(Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/$wiring.wiring.json")),
+        'LA',
+        $state,
+    );
+}
+
+it('follows the current back from the lamp to where the way breaks', function (
+    string $slug, string $wiring, int $state, PathEnd $end, string $from, string $stopsAt,
+) {
+    $path = backIn($slug, $wiring, $state);
+
+    expect($path->end)->toBe($end)->and($path->stopsAt)->toBe($stopsAt)->and($path->hops[0]->from ?? $path->stopsAt)->toBe($from);
+    foreach (array_slice($path->hops, 1) as $i => $hop) {
+        expect($hop->from)->toBe($path->hops[$i]->to);
+    }
+})->with([
+    'lit: the whole way round' => ['propagation-house', 'right', 0, PathEnd::Returns, 'PS.neutral', 'PS.line'],
+    'dark: along the other traveler, to the screw that the near common does not touch' => [
+        'propagation-house', 'right', 1, PathEnd::OpenContact, 'LA.hot', 'S1.t2',
+    ],
+    'no way back: the line comes whole, and is not what is missing' => [
+        'propagation-house', 'open-neutral', 0, PathEnd::NoReturn, 'LA.hot', 'PS.line',
+    ],
+]);

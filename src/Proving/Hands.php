@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Proving;
+
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Solve\LampState;
+use Zwindle\Circuit\Solve\Trip;
+use Zwindle\Proving\Reading\Reading;
+use Zwindle\Proving\Reading\Shown;
+use Zwindle\Proving\Rig\Rig;
+use Zwindle\Proving\Rig\Supply;
+
+/** Does at a board what hands do, and tells what comes of it. What hangs on the board stays as it is wired. */
+final readonly class Hands
+{
+    /** What the proving unit gives lights every mark up to this one. */
+    private const UNIT_V = 400;
+
+    /** @param  bool  $mayEnergise  whether the board may be switched on; a task can ask for the dead tests first */
+    public function __construct(private Circuit $circuit, private bool $mayEnergise = true)
+    {
+    }
+
+    public function do(Proof $proof, Act $act): Outcome
+    {
+        $refusal = $this->refusal($proof, $act);
+        $changed = $refusal === null ? $this->changed($proof, $act) : $proof;
+        $trip = $this->rig($changed)->tripsAs();
+
+        return $this->outcome($this->settled($changed), $act, $trip, $refusal);
+    }
+
+    /** The same with open what would have opened by now: somebody has wired on, or it stands as it was found. */
+    public function settled(Proof $proof): Proof
+    {
+        $trip = $this->rig($proof)->tripsAs();
+
+        return $trip === null ? $proof : $proof->withSupply($proof->supply->tripped($trip));
+    }
+
+    /** How the board stands without anything being done. */
+    public function look(Proof $proof): Outcome
+    {
+        return $this->outcome($proof, Act::of(ActKind::Lift), null, null);
+    }
+
+    private function outcome(Proof $proof, Act $act, ?Trip $trip, ?ActRefusal $refusal): Outcome
+    {
+        [$proof, $reading, $opened] = $this->readHeld($proof);
+        $isOnUnit = $act->kind === ActKind::Prove && $refusal === null;
+        if ($isOnUnit) {
+            $reading = new Reading(
+                InstrumentKind::TwoPole,
+                $proof->tools->testerWorks ? Shown::Marks : Shown::Dark,
+                $proof->tools->testerWorks ? (float) self::UNIT_V : null,
+            );
+        }
+        $rig = $this->rig($proof);
+
+        return new Outcome(
+            $proof,
+            $reading,
+            $trip ?? $opened,
+            $rig->isLive(),
+            array_map(fn (LampState $lamp) => $lamp->value, $rig->lamps()),
+            $refusal,
+        );
+    }
+
+    /** @return array{Proof, Reading|null, Trip|null} what the instrument in hand shows, and what that does to it and to the supply */
+    private function readHeld(Proof $proof): array
+    {
+        if ($proof->held === null) {
+            return [$proof, null, null];
+        }
+        $reading = $proof->held->read(
+            $this->rig($proof),
+            $proof->tools,
+            $proof->scatter(),
+            $this->circuit->wiring->board->practice->nominalV,
+            $proof->supply->has(Supply::RESIDUAL),
+        );
+
+        return match ($reading->shown) {
+            Shown::FuseBlown => [$proof->withTools($proof->tools->withFuse(false)), $reading, null],
+            // The test is over as it trips: the instrument comes off.
+            Shown::Tripped => [$proof->withSupply($proof->supply->tripped(Trip::Rcd))->holding(null), $reading, Trip::Rcd],
+            default => [$proof, $reading, null],
+        };
+    }
+
+    private function changed(Proof $proof, Act $act): Proof
+    {
+        $supply = $proof->supply;
+        $on = (string) $act->on;
+
+        return match ($act->kind) {
+            ActKind::TurnOn => $proof->withSupply($supply->turned($on, true)),
+            ActKind::TurnOff => $proof->withSupply($supply->turned($on, false)),
+            ActKind::Lock, ActKind::Unlock => $proof->withSupply($supply->locking($on, $act->kind === ActKind::Lock)),
+            ActKind::Tag, ActKind::Untag => $proof->withSupply($supply->tagging($on, $act->kind === ActKind::Tag)),
+            ActKind::Flip => $proof->withState($proof->state ^ $this->circuit->bitOf($this->place($on))),
+            ActKind::LampOut, ActKind::LampIn => $proof->withLamp($on, $act->kind === ActKind::LampOut),
+            ActKind::OtherTester => $proof->withTools($proof->tools->withTester(true)),
+            ActKind::NewFuse => $proof->withTools($proof->tools->withFuse(true)),
+            ActKind::NullLeads => $proof->withTools($proof->tools->nulled()),
+            ActKind::Link => $proof->withLink($act->link),
+            ActKind::Unlink => $proof->withLink(null),
+            ActKind::Touch => $proof->holding($act->touch),
+            ActKind::Prove, ActKind::Lift => $proof->holding(null),
+            ActKind::Identify, ActKind::SignOff => $proof,
+        };
+    }
+
+    private function refusal(Proof $proof, Act $act): ?ActRefusal
+    {
+        $supply = $proof->supply;
+        $on = (string) $act->on;
+        $isOfSupply = in_array($act->kind, [
+            ActKind::TurnOn, ActKind::TurnOff, ActKind::Lock, ActKind::Unlock, ActKind::Tag, ActKind::Untag, ActKind::Identify,
+        ], true);
+
+        return match (true) {
+            $isOfSupply && ! $supply->has($on) => ActRefusal::NoSuchPart,
+            $act->kind === ActKind::Flip && ! in_array($on, $this->circuit->switches, true),
+            in_array($act->kind, [ActKind::LampOut, ActKind::LampIn], true)
+                && ! in_array($on, $this->circuit->lamps, true) => ActRefusal::NoSuchPart,
+            $act->kind === ActKind::TurnOn && in_array($on, $supply->locked, true) => ActRefusal::Locked,
+            $act->kind === ActKind::Lock && $supply->isOn($on) => ActRefusal::NotOff,
+            $act->kind === ActKind::TurnOn && ! $this->mayEnergise && $supply->turned($on, true)->feedsLine() => ActRefusal::NotYet,
+            $act->kind === ActKind::Link && $this->rig($proof)->isLive() => ActRefusal::LinkOnLive,
+            $act->kind === ActKind::Link => $this->refusalOfPlaces($act->link ?? []),
+            $act->kind === ActKind::Touch => $this->refusalOfTouch($act),
+            default => null,
+        };
+    }
+
+    private function refusalOfTouch(Act $act): ?ActRefusal
+    {
+        $touch = $act->touch;
+        $board = $this->circuit->wiring->board;
+
+        return match (true) {
+            $touch === null,
+            ! in_array($touch->with->value, $board->practice->proving['instruments'], true) => ActRefusal::NoSuchInstrument,
+            $touch->with->isPlug() => ($board->devices[$touch->one] ?? null)?->is(DeviceKind::Receptacle) === true
+                ? null
+                : ActRefusal::NoReceptacle,
+            count($touch->points()) !== $touch->with->touches() => ActRefusal::NoSuchPlace,
+            default => $this->refusalOfPlaces($touch->points()),
+        };
+    }
+
+    /** @param  array<int, string>  $points */
+    private function refusalOfPlaces(array $points): ?ActRefusal
+    {
+        foreach ($points as $point) {
+            if (! isset($this->circuit->wiring->points[$point])) {
+                return ActRefusal::NoSuchPlace;
+            }
+        }
+
+        return count(array_unique($points)) === count($points) ? null : ActRefusal::SamePlace;
+    }
+
+    private function rig(Proof $proof): Rig
+    {
+        return new Rig($this->circuit, $proof->supply, $proof->state, $proof->lampsOut, $proof->link);
+    }
+
+    private function place(string $switch): int
+    {
+        return (int) array_search($switch, $this->circuit->switches, true);
+    }
+}

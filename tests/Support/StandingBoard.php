@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Diagnose\Diagnosis;
+use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Diagnose\NextTest;
+use Zwindle\Diagnose\Seen;
+use Zwindle\Diagnose\SeenState;
+
+/** A spoiled board on a wall, with some switches hung the other way round: it answers what is asked of it. */
+final class StandingBoard
+{
+    /** @var list<SeenState> */
+    public array $states = [];
+
+    /** @var list<array{point: string, with: list<string>}> */
+    public array $looks = [];
+
+    /** @var list<array{point: string, live: bool}> */
+    public array $probes = [];
+
+    /** @var list<array{device: string, good: bool}> */
+    public array $parts = [];
+
+    /** @param  int  $turned  bits of the switches that hang the other way round */
+    public function __construct(private Hypothesis $truth, private int $turned)
+    {
+    }
+
+    /** Every combination is flipped through and told. */
+    public function tellAll(): self
+    {
+        for ($state = 0; $state < $this->truth->circuit()->stateCount(); $state++) {
+            $this->tell($state);
+        }
+
+        return $this;
+    }
+
+    public function tell(int $state): void
+    {
+        $words = ['1' => 'on', 'd' => 'dim', '0' => 'off'];
+        $trips = ['-' => 'none', 'b' => 'breaker', 'r' => 'rcd'];
+        $table = $this->truth->survey()->truthTable;
+        $is = $state ^ $this->turned;
+        $this->states[] = new SeenState(
+            $state,
+            array_map(fn (string $column) => $words[$column[$is]], $table->lamps),
+            $trips[$table->trips[$is]],
+        );
+    }
+
+    public function answer(NextTest $test): void
+    {
+        match ($test->kind) {
+            'look' => $this->looks[] = [
+                'point' => (string) $test->at,
+                'with' => array_values(array_diff($this->truth->look()->jointAt((string) $test->at)->points ?? [], [$test->at])),
+            ],
+            'probe' => $this->probes[] = ['point' => (string) $test->at, 'live' => $this->truth->isLive((string) $test->at) ?? false],
+            'part' => $this->parts[] = ['device' => (string) $test->at, 'good' => $this->truth->isGood((string) $test->at)],
+            default => $this->tell((int) $test->at),
+        };
+    }
+
+    public function seen(): Seen
+    {
+        return new Seen(null, [], $this->states, $this->looks, $this->probes, $this->parts);
+    }
+
+    /**
+     * Asked on and on by the diagnosis: how many looks until one is left, or one repair mends all that are.
+     *
+     * @return array{looks: int, isListed: bool, diagnosis: Diagnosis}
+     */
+    public function findOut(Wiring $right, int $most = 12): array
+    {
+        $this->tellAll();
+        for ($looks = 0; ; $looks++) {
+            $diagnosis = Diagnosis::of([$right], $this->seen());
+            $next = $diagnosis->next[0] ?? null;
+            if ($next === null || $looks >= $most) {
+                return ['looks' => $looks, 'isListed' => $this->isListed($diagnosis), 'diagnosis' => $diagnosis];
+            }
+            $this->answer($next);
+        }
+    }
+
+    public function isListed(Diagnosis $diagnosis): bool
+    {
+        $ids = fn (Hypothesis $one): array => array_map(fn ($mistake) => $mistake->id(), array_values($one->mistakes));
+
+        return array_filter($diagnosis->suspects, fn (Hypothesis $one) => $ids($one) === $ids($this->truth)) !== [];
+    }
+}
