@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Pages;
+
+use App\Shapes\DiagnosisShape;
+use App\Wording\Words;
+use Symfony\Component\Console\Output\OutputInterface;
+use Zwindle\Board\Board;
+use Zwindle\Diagnose\Diagnosis;
+use Zwindle\Diagnose\NextTest;
+
+/** What fits what was seen, to be read. */
+final readonly class DiagnosisPage
+{
+    private const MOST = 12;
+
+    public function __construct(private Board $board, private Diagnosis $diagnosis)
+    {
+    }
+
+    public function print(OutputInterface $output): void
+    {
+        $shape = new DiagnosisShape($this->diagnosis);
+        foreach ($this->diagnosis->contradictions as $pointer) {
+            $output->writeln(__('diagnosis.contradiction', ['entry' => DiagnosisShape::entry($pointer)]));
+        }
+        if ($this->diagnosis->contradictions !== []) {
+            return;
+        }
+        $this->diagnosis->mayBeRight && $output->writeln(__('diagnosis.may-be-right'));
+        $output->writeln(trans_choice('diagnosis.fits', $this->diagnosis->fits));
+        foreach (array_slice($this->diagnosis->suspects, 0, self::MOST) as $i => $suspect) {
+            $output->writeln('  '.($i + 1).'. '.$shape->text($suspect));
+        }
+        $more = $this->diagnosis->fits - self::MOST;
+        $more > 0 && $output->writeln('  '.__('diagnosis.more', ['count' => $more]));
+        foreach ($this->diagnosis->nearest as $i => [$near, $against]) {
+            $i === 0 && $output->writeln(__('diagnosis.nearest'));
+            $output->writeln('  '.$shape->text($near).' ('.implode(', ', array_map(DiagnosisShape::entry(...), $against)).')');
+        }
+        if ($this->diagnosis->next !== []) {
+            $output->writeln(__('diagnosis.next').' '.implode('; ', array_map($this->next(...), $this->diagnosis->next)));
+        }
+    }
+
+    private function next(NextTest $test): string
+    {
+        $words = new Words($this->board);
+        $circuit = ($this->diagnosis->suspects[0] ?? null)?->circuit();
+        $positions = [];
+        foreach ($test->kind === 'flip' ? $circuit->switches ?? [] : [] as $place => $switch) {
+            $positions[] = $switch.($circuit?->isDown($place, (int) $test->at) === true ? ' down' : ' up');
+        }
+
+        return __("diagnosis.next-$test->kind", [
+            'place' => $test->kind === 'flip' ? '' : $words->place((string) $test->at),
+            'positions' => implode(', ', $positions),
+        ]);
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Diagnose;
+
+/** Whether a hypothesis fits what was seen, entry by entry. */
+final readonly class Fit
+{
+    private const LETTERS = ['on' => '1', 'dim' => 'd', 'off' => '0'];
+
+    private const TRIPS = ['none' => '-', 'breaker' => 'b', 'rcd' => 'r'];
+
+    public function __construct(private Seen $seen)
+    {
+    }
+
+    public function fits(Hypothesis $hypothesis): bool
+    {
+        return $this->against($hypothesis, stopAtFirst: true) === [];
+    }
+
+    /**
+     * What speaks against a hypothesis. Of the combinations as few as can be, with the switches hung as suits it best.
+     *
+     * @return list<string> pointers of entries
+     */
+    public function against(Hypothesis $hypothesis, bool $stopAtFirst = false): array
+    {
+        $against = [];
+        foreach ($this->seen->parts as $i => $part) {
+            $hypothesis->isGood($part['device']) === $part['good'] || $against[] = "/parts/$i";
+        }
+        foreach ($this->seen->looks as $i => $look) {
+            $this->looksSo($hypothesis, $look['point'], $look['with']) || $against[] = "/looks/$i";
+        }
+        if ($stopAtFirst && $against !== []) {
+            return $against;
+        }
+        foreach ($this->seen->probes as $i => $probe) {
+            $hypothesis->isLive($probe['point']) === $probe['live'] || $against[] = "/probes/$i";
+        }
+
+        return $stopAtFirst && $against !== [] ? $against : [...$this->statesAgainst($hypothesis, $stopAtFirst), ...$against];
+    }
+
+    /** @param  list<string>  $with */
+    private function looksSo(Hypothesis $hypothesis, string $point, array $with): bool
+    {
+        $looks = $hypothesis->isLooseSomewhere() ? [$hypothesis->look(), $hypothesis->lookFallenOff()] : [$hypothesis->look()];
+        foreach ($looks as $look) {
+            $others = array_values(array_diff($look->jointAt($point)->points ?? [], [$point]));
+            if (count($others) === count($with) && array_diff($others, $with) === []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> */
+    private function statesAgainst(Hypothesis $hypothesis, bool $stopAtFirst): array
+    {
+        if ($this->seen->states === []) {
+            return [];
+        }
+        $steady = $hypothesis->isLooseSomewhere() ? $hypothesis->withContact() : null;
+        $best = null;
+        foreach (self::turnings($hypothesis->reversible()) as $turned) {
+            $against = [];
+            $most = $best === null ? PHP_INT_MAX : count($best);
+            foreach ($this->seen->states as $i => $state) {
+                $this->stateFits($hypothesis, $steady, $state, $state->state ^ $turned) || $against[] = "/states/$i";
+                if ($against !== [] && ($stopAtFirst || count($against) >= $most)) {
+                    break;
+                }
+            }
+            if ($best === null || count($against) < count($best)) {
+                $best = $against;
+            }
+            if ($best === []) {
+                return [];
+            }
+        }
+
+        return $best ?? [];
+    }
+
+    private function stateFits(Hypothesis $hypothesis, ?Hypothesis $steady, SeenState $seen, int $state): bool
+    {
+        $table = $hypothesis->table();
+        if ($seen->trip !== null && $table->trips[$state] !== self::TRIPS[$seen->trip]) {
+            return false;
+        }
+        foreach ($seen->lamps as $lamp => $does) {
+            if ($does === 'flickers') {
+                // A loose screw lights it while it touches, and not while it does not.
+                if ($steady === null || $steady->table()->lamps[$lamp][$state] === $table->lamps[$lamp][$state]) {
+                    return false;
+                }
+            } elseif ($table->lamps[$lamp][$state] !== self::LETTERS[$does]) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  list<int>  $bits
+     * @return iterable<int> every choice of them, none first
+     */
+    private static function turnings(array $bits): iterable
+    {
+        for ($choice = 0; $choice < 1 << count($bits); $choice++) {
+            $turned = 0;
+            foreach ($bits as $i => $bit) {
+                $turned |= ($choice >> $i & 1) === 1 ? $bit : 0;
+            }
+            yield $turned;
+        }
+    }
+}

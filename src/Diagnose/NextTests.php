@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Diagnose;
+
+use Zwindle\Board\Device;
+use Zwindle\Board\PointKind;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Move\Move;
+
+/**
+ * What tells the suspects apart best for what it costs: flips before anything is opened, a look into a box that is open already before
+ * one into another, a probe (it needs power) after a look, a part taken out last.
+ */
+final readonly class NextTests
+{
+    private const COST = ['flip' => 0.4, 'look-open' => 1.0, 'look' => 1.1, 'probe-open' => 1.05, 'probe' => 1.15, 'part' => 1.3];
+
+    /** Of those that are likeliest: the rest say little. */
+    private const MOST_SUSPECTS = 60;
+
+    private const MOST = 6;
+
+    public function __construct(private Seen $seen, private Likelihood $likelihood)
+    {
+    }
+
+    /**
+     * @param  list<Hypothesis>  $suspects  likeliest first; the board that is right may be among them
+     * @return list<NextTest> best first; none where one repair mends all of them
+     */
+    public function of(array $suspects): array
+    {
+        if (count($suspects) < 2 || self::isOneRepair($suspects)) {
+            return [];
+        }
+        $few = array_slice($suspects, 0, self::MOST_SUSPECTS);
+        $weights = array_map($this->likelihood->of(...), $few);
+        $repairs = array_map(self::repairOf(...), $few);
+        $worth = [];
+        foreach ($this->candidates($few[0]) as [$test, $cost]) {
+            $parts = [];
+            foreach ($few as $i => $suspect) {
+                $parts[self::shown($suspect, $test)][] = $i;
+            }
+            $gain = count($parts) > 1 ? self::told($parts, $weights, $repairs) : 0.0;
+            if ($gain > 1e-9) {
+                $worth[] = [$gain / $cost, $test];
+            }
+        }
+        usort($worth, fn (array $one, array $other) => $other[0] <=> $one[0]);
+
+        return array_map(fn (array $one) => $one[1], array_slice($worth, 0, self::MOST));
+    }
+
+    /** @return iterable<array{NextTest, float}> */
+    private function candidates(Hypothesis $suspect): iterable
+    {
+        $wiring = $suspect->right;
+        $told = array_map(fn (SeenState $state) => $state->state, $this->seen->states);
+        for ($state = 0; $state < $suspect->circuit()->stateCount(); $state++) {
+            if (! in_array($state, $told, true)) {
+                yield [NextTest::flip($state), self::COST['flip']];
+            }
+        }
+        $open = array_map(
+            fn (string $point) => $wiring->points[$point]->enclosure ?? '',
+            [...array_column($this->seen->looks, 'point'), ...array_column($this->seen->probes, 'point')],
+        );
+        $looked = array_column($this->seen->looks, 'point');
+        $probed = array_column($this->seen->probes, 'point');
+        foreach ($wiring->points as $id => $point) {
+            $isOpen = in_array($point->enclosure, $open, true) ? '-open' : '';
+            if ($point->kind !== PointKind::EnclosureEarth && ! in_array($id, $looked, true)) {
+                yield [NextTest::look($id), self::COST["look$isOpen"]];
+            }
+            $isThere = $point->device !== null || ($wiring->jointAt($id)?->by->isConnector() ?? false);
+            if (! $point->isEarthing() && $isThere && ! in_array($id, $probed, true)) {
+                yield [NextTest::probe($id), self::COST["probe$isOpen"]];
+            }
+        }
+        $tested = array_column($this->seen->parts, 'device');
+        foreach ($wiring->board->devices as $device) {
+            if (self::isPart($device) && ! in_array($device->id, $tested, true)) {
+                yield [NextTest::part($device->id), self::COST['part']];
+            }
+        }
+    }
+
+    private static function isPart(Device $device): bool
+    {
+        return $device->is(DeviceKind::Switch) || $device->is(DeviceKind::Lamp);
+    }
+
+    private static function shown(Hypothesis $suspect, NextTest $test): string
+    {
+        if ($test->kind === 'look') {
+            $others = array_diff($suspect->look()->jointAt((string) $test->at)->points ?? [], [$test->at]);
+            sort($others);
+
+            return implode(' ', $others);
+        }
+        if ($test->kind === 'flip') {
+            $table = $suspect->table();
+
+            return implode('', array_map(fn (string $column) => $column[(int) $test->at], $table->lamps)).$table->trips[(int) $test->at];
+        }
+
+        return match ($test->kind) {
+            'probe' => match ($suspect->isLive((string) $test->at)) {
+                true => 'live',
+                false => 'dead',
+                null => 'not there',
+            },
+            default => $suspect->isGood((string) $test->at) ? 'good' : 'bad',
+        };
+    }
+
+    /**
+     * What a test tells: how much less is open after it, on average, about which repair it takes.
+     *
+     * @param  array<string, list<int>>  $parts  what is seen → suspects
+     * @param  list<float>  $weights
+     * @param  list<string>  $repairs
+     */
+    private static function told(array $parts, array $weights, array $repairs): float
+    {
+        $sum = array_sum($weights);
+        $left = 0.0;
+        foreach ($parts as $part) {
+            $left += array_sum(array_map(fn (int $i) => $weights[$i], $part)) / $sum * self::open($part, $weights, $repairs);
+        }
+
+        return self::open(array_keys($weights), $weights, $repairs) - $left;
+    }
+
+    /**
+     * Entropy over repairs, in bits.
+     *
+     * @param  list<int>  $suspects
+     * @param  list<float>  $weights
+     * @param  list<string>  $repairs
+     */
+    private static function open(array $suspects, array $weights, array $repairs): float
+    {
+        $shares = [];
+        foreach ($suspects as $i) {
+            $shares[$repairs[$i]] = ($shares[$repairs[$i]] ?? 0.0) + $weights[$i];
+        }
+        $sum = array_sum($shares);
+        $entropy = 0.0;
+        foreach ($shares as $share) {
+            $entropy -= $share > 0 ? $share / $sum * log($share / $sum, 2) : 0.0;
+        }
+
+        return $entropy;
+    }
+
+    /** @param  list<Hypothesis>  $suspects */
+    private static function isOneRepair(array $suspects): bool
+    {
+        return count(array_unique(array_map(self::repairOf(...), $suspects))) === 1;
+    }
+
+    /** The repair that mends a suspect, by name; a cable is changed, not mended by a move. */
+    private static function repairOf(Hypothesis $suspect): string
+    {
+        $keys = array_map(fn (Move $move) => $move->key(), Mending::of($suspect));
+        sort($keys);
+        $inside = array_map(fn (Mistake $mistake) => $keys === [] ? $mistake->id() : '', array_values($suspect->mistakes));
+
+        return implode('|', [...$keys, ...$inside]);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Diagnose;
+
+use Zwindle\Board\Wiring\Wiring;
+
+/** What was seen on a standing board; every entry with its place in the file. */
+final readonly class Seen
+{
+    /** Nobody knows which plan was meant. */
+    public const ANY = 'any';
+
+    /**
+     * @param  Wiring|'any'|null  $meant  null: the planner's preferred plan
+     * @param  array<string, float>  $weights  kind of mistake → how often it was confirmed
+     * @param  list<SeenState>  $states
+     * @param  list<array{point: string, with: list<string>}>  $looks
+     * @param  list<array{point: string, live: bool}>  $probes
+     * @param  list<array{device: string, good: bool}>  $parts
+     */
+    public function __construct(
+        public Wiring|string|null $meant,
+        public array $weights,
+        public array $states,
+        public array $looks,
+        public array $probes,
+        public array $parts,
+    ) {
+    }
+}
