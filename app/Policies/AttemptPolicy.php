@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Actions\Bench\ExamLock;
+use App\Actions\Proving\Proving;
 use App\Models\Attempt;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
+use Zwindle\Exam\Task\ProvingNeed;
 
 final class AttemptPolicy
 {
@@ -55,6 +57,59 @@ final class AttemptPolicy
         $isCoached = $attempt->assignment->task_json !== null && ! $attempt->assignment->isExam() && $attempt->handed_in_at === null;
 
         return $this->owns($user, $attempt) && $isCoached ? $this->view($user, $attempt) : Response::denyAsNotFound();
+    }
+
+    /** Supply and instruments are for whoever works on the board, where the task has testing; before an exam is begun nothing is shown. */
+    public function prove(User $user, Attempt $attempt): Response
+    {
+        $mayWork = $this->work($user, $attempt);
+
+        $isNothingThere = $attempt->isToBegin($user) || Proving::needOf($attempt) === ProvingNeed::None;
+
+        return $mayWork->allowed() && $isNothingThere ? Response::denyAsNotFound() : $mayWork;
+    }
+
+    /** In an exam what was done stands: nothing is begun afresh. */
+    public function beginProof(User $user, Attempt $attempt): Response
+    {
+        $mayProve = $this->prove($user, $attempt);
+
+        return $mayProve->allowed() && $attempt->assignment->isExam() && ! $attempt->assignment->isTrial()
+            ? Response::deny(__('proving.stands'))
+            : $mayProve;
+    }
+
+    /** Readings are told before they are taken only where nothing is graded. */
+    public function readAhead(User $user, Attempt $attempt): Response
+    {
+        $mayProve = $this->prove($user, $attempt);
+
+        return $mayProve->allowed() && $attempt->assignment->isExam() && ! $attempt->assignment->isTrial()
+            ? Response::denyAsNotFound()
+            : $mayProve;
+    }
+
+    /** The sheet of whoever tests, and for the instructor once it is handed in. */
+    public function viewProof(User $user, Attempt $attempt): Response
+    {
+        if ($this->owns($user, $attempt)) {
+            return $this->prove($user, $attempt);
+        }
+        $mayObserve = $this->observe($user, $attempt);
+
+        return $mayObserve->allowed() && $attempt->handed_in_at === null && $attempt->assignment->isExam()
+            ? Response::deny(__('messages.not-handed-in'))
+            : $mayObserve;
+    }
+
+    /** On paper it tells what it is worth: not before the mark is out. */
+    public function printProof(User $user, Attempt $attempt): Response
+    {
+        $mayView = $this->viewProof($user, $attempt);
+
+        return $mayView->allowed() && $this->owns($user, $attempt) && ! $attempt->isReleased()
+            ? Response::deny(__('messages.not-released'))
+            : $mayView;
     }
 
     /** What the eye says of a board is the instructor's to write down. */

@@ -21,9 +21,12 @@ final readonly class PathSentence
         $this->words = Words::of($wiring);
     }
 
-    public function of(CurrentPath $path): string
+    /** @param  bool  $isBack  whether it was followed from the lamp to the supply */
+    public function of(CurrentPath $path, bool $isBack = false): string
     {
-        return $this->words->say('verdict.path.'.$path->end->value, [
+        $hasOwnWords = in_array($path->end, [PathEnd::OpenContact, PathEnd::NoReturn, PathEnd::Nowhere], true);
+
+        return $this->words->say(($isBack && $hasOwnWords ? 'verdict.path-back.' : 'verdict.path.').$path->end->value, [
             'lamp' => $this->words->device($path->lamp),
             'at' => $path->end === PathEnd::Returns || $path->stopsAt === null ? '' : $this->words->place($path->stopsAt),
         ]);
@@ -32,13 +35,28 @@ final readonly class PathSentence
     /** @return list<string> one line a stretch; a joint to a conductor goes without saying where the way leads along it */
     public function stretches(CurrentPath $path): array
     {
-        $told = array_filter(
-            $path->hops,
-            fn (Hop $hop, int $i) => $hop->kind !== HopKind::Joint || ($path->hops[$i + 1]->kind ?? null) !== HopKind::Core,
-            ARRAY_FILTER_USE_BOTH,
-        );
+        return array_column($this->steps($path), 'words');
+    }
 
-        return array_map(fn (Hop $hop) => Str::ucfirst($this->stretch($hop)), array_values($told));
+    /**
+     * Stretch by stretch: where it leads to, and how many hops are made by then.
+     *
+     * @return list<array{words: string, box: string, hops: int}>
+     */
+    public function steps(CurrentPath $path): array
+    {
+        $steps = [];
+        foreach ($path->hops as $i => $hop) {
+            if ($hop->kind !== HopKind::Joint || ($path->hops[$i + 1]->kind ?? null) !== HopKind::Core) {
+                $steps[] = [
+                    'words' => Str::ucfirst($this->stretch($hop)),
+                    'box' => $this->wiring->points[$hop->to]->enclosure,
+                    'hops' => $i + 1,
+                ];
+            }
+        }
+
+        return $steps;
     }
 
     private function stretch(Hop $hop): string

@@ -18,6 +18,11 @@ return [
         'earth-as-live' => 'a bare or green-and-yellow conductor carries current in :box.',
         'polarity-switching' => 'the switches choose between line and neutral.',
     ],
+    'path-back' => [
+        'open-contact' => 'From :lamp back as far as :at: an open contact. The line stops on its other side.',
+        'no-return' => 'From :lamp all the way back to the line of the supply: it is the way on from the lamp that is missing.',
+        'nowhere' => 'From :lamp back as far as :at; nothing leads from there to the line.',
+    ],
     'path' => [
         'rcd' => 'Some of the current through :lamp returns by the earth: the RCD opens.',
         'short' => 'From the line straight back to the supply with nothing between: the breaker opens.',

@@ -18,6 +18,11 @@ return [
         'earth-as-live' => 'a bare, green or green-and-yellow conductor carries current in :box.',
         'polarity-switching' => 'the switches choose between hot and neutral.',
     ],
+    'path-back' => [
+        'open-contact' => 'From :lamp back as far as :at: an open contact. The hot stops on its other side.',
+        'no-return' => 'From :lamp all the way back to the hot of the supply: it is the way on from the lamp that is missing.',
+        'nowhere' => 'From :lamp back as far as :at; nothing leads from there to the hot.',
+    ],
     'path' => [
         'rcd' => 'Some of the current through :lamp returns by the ground: the GFCI opens.',
         'short' => 'From the hot straight back to the supply with nothing between: the breaker opens.',

@@ -7,6 +7,7 @@ namespace App\Actions\Bench;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\Record;
+use App\Models\User;
 
 /**
  * Which exam holds a trainee: while it does, the trainee's other work stays closed, other exams among it.
@@ -62,15 +63,27 @@ final class ExamLock
     /** Whether another exam closes an attempt to its trainee. */
     public static function isHeld(Attempt $attempt): bool
     {
+        $holding = self::holding($attempt->trainee_id);
+
+        return $holding !== null && $holding->id !== $attempt->id;
+    }
+
+    /** Whether somebody is in an exam. */
+    public static function holds(User $person): bool
+    {
+        return self::holding($person->id) !== null;
+    }
+
+    private static function holding(int $person): ?Attempt
+    {
         /** @var \Illuminate\Database\Eloquent\Collection<int, Attempt> $begun */
         $begun = Attempt::query()->with('assignment.boardFile')
-            ->where('trainee_id', $attempt->trainee_id)
+            ->where('trainee_id', $person)
             ->whereNotNull('started_at')
             ->whereNull('finished_at')
             ->whereIn('assignment_id', Assignment::query()->where('mode', 'exam')->whereNull('released_at')->select('id'))
             ->orderBy('started_at')->orderBy('id')->get();
-        $holding = $begun->first(self::isOpen(...));
 
-        return $holding !== null && $holding->id !== $attempt->id;
+        return $begun->first(self::isOpen(...));
     }
 }

@@ -14,9 +14,11 @@ use App\Models\Task;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
 use Zwindle\Format\Write\BoardArray;
+use Zwindle\Plan\Planner;
 
 /**
  * An instructor wires a board as a trainee would, coached or as in an exam, without setting it to anybody. It belongs to no class,
@@ -34,8 +36,12 @@ final readonly class StartTrial
     {
     }
 
-    /** The board itself. Refuses if it cannot be wired. */
-    public function ofBoard(User $instructor, BoardFile $file, TaskMode $mode): Attempt
+    /**
+     * The board itself. Refuses if it cannot be wired.
+     *
+     * @param  bool  $isWired  whether it stands wired as planned, to be tested
+     */
+    public function ofBoard(User $instructor, BoardFile $file, TaskMode $mode, bool $isWired = false): Attempt
     {
         $task = [
             'format' => 'zwindle-task', 'version' => 1,
@@ -48,7 +54,10 @@ final readonly class StartTrial
         $json = json_encode($task, JSON_THROW_ON_ERROR);
         [$board] = SetTask::boards($file->drawing(), Task::read($json, $file->drawing()), 1, self::ROW);
 
-        return $this->begin($instructor, $file->id, $json, $marking->json, BoardArray::of($board), null, 1);
+        $plan = $isWired ? (Planner::plan($board)->plans[0] ?? null) : null;
+        $start = $plan === null ? null : WiringAsSteps::of($plan->wiring);
+
+        return $this->begin($instructor, $file->id, $json, $marking->json, BoardArray::of($plan->wiring->board ?? $board), $start, 1);
     }
 
     /** A seat of a task that is kept: the variant that it would have. Refuses where the board gives fewer variants. */

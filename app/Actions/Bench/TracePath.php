@@ -13,25 +13,26 @@ use Zwindle\Circuit\Trace\CurrentPath;
 final class TracePath
 {
     /**
-     * @return array{path: CurrentPath, circuit: Circuit}
+     * @return array{path: CurrentPath, isBack: bool, circuit: Circuit}
      *
      * @throws ValidationException if the board has no such lamp or state
      */
-    public function execute(Attempt $attempt, string $lamp, int $state): array
+    public function execute(Attempt $attempt, string $lamp, int $state, bool $isBack = false): array
     {
         return $this->along(
             Circuit::of($attempt->loadMissing(['assignment.boardFile', 'appliedSteps'])->stepLog()->bench()->wiring()),
             $lamp,
             $state,
+            $isBack,
         );
     }
 
     /**
-     * @return array{path: CurrentPath, circuit: Circuit}
+     * @return array{path: CurrentPath, isBack: bool, circuit: Circuit}
      *
      * @throws ValidationException if the circuit has no such lamp or state
      */
-    public function along(Circuit $circuit, string $lamp, int $state): array
+    public function along(Circuit $circuit, string $lamp, int $state, bool $isBack = false): array
     {
         if (! in_array($lamp, $circuit->lamps, true)) {
             throw ValidationException::withMessages(['lamp' => __('messages.unknown-lamp', ['id' => $lamp])]);
@@ -40,6 +41,8 @@ final class TracePath
             throw ValidationException::withMessages(['state' => __('messages.unknown-state')]);
         }
 
-        return ['path' => CurrentPath::towards($circuit, $lamp, $state), 'circuit' => $circuit];
+        $path = $isBack ? CurrentPath::backFrom($circuit, $lamp, $state) : CurrentPath::towards($circuit, $lamp, $state);
+
+        return ['path' => $path, 'isBack' => $isBack, 'circuit' => $circuit];
     }
 }

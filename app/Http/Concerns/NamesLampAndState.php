@@ -17,11 +17,18 @@ trait NamesLampAndState
         return $this->integer('state');
     }
 
+    /** Whether it is followed from the lamp back to the supply. */
+    public function isBack(): bool
+    {
+        return $this->boolean('back');
+    }
+
     /** @return array<string, list<string>> */
     private function lampAndStateRules(): array
     {
         return [
             'lamp' => ['required', 'string', 'max:40'],
+            'back' => ['sometimes', 'boolean'],
             'state' => ['required', 'integer', 'min:0', 'max:65535'],
         ];
     }

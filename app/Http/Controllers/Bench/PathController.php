@@ -14,6 +14,6 @@ final class PathController extends Controller
 {
     public function show(ShowPathRequest $request, Attempt $attempt, TracePath $trace): PathResource
     {
-        return PathResource::make($trace->execute($attempt, $request->lamp(), $request->state()));
+        return PathResource::make($trace->execute($attempt, $request->lamp(), $request->state(), $request->isBack()));
     }
 }

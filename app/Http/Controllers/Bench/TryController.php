@@ -20,7 +20,7 @@ final class TryController extends Controller
         $attempt = match (true) {
             $seat !== null => $start->ofSeat($instructor, $seat, $mode),
             $task !== null => $start->ofTask($instructor, $task, $request->seat(), $mode),
-            default => $start->ofBoard($instructor, $request->boardFile(), $mode),
+            default => $start->ofBoard($instructor, $request->boardFile(), $mode, $request->isWired()),
         };
 
         return response()->json(['attempt' => $attempt->id, 'kind' => $attempt->assignment->kind()->value], 201);

@@ -22,6 +22,8 @@ final class PlanPathController extends Controller
     ): PathResource {
         $found = $planner->plan($boardFile, $plan, $request->edition()) ?? abort(404);
 
-        return PathResource::make($trace->along($found->result->evidence->circuit, $request->lamp(), $request->state()));
+        $circuit = $found->result->evidence->circuit;
+
+        return PathResource::make($trace->along($circuit, $request->lamp(), $request->state(), $request->isBack()));
     }
 }

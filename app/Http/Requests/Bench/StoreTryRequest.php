@@ -32,6 +32,7 @@ final class StoreTryRequest extends FormRequest
             'task' => ['sometimes', 'integer:strict'],
             'seat' => ['required_with:task', 'integer:strict', 'min:1', 'max:'.self::MOST_SEATS],
             'attempt' => ['sometimes', 'integer:strict'],
+            'isWired' => ['sometimes', 'boolean:strict'],
             'mode' => ['required', Rule::enum(TaskMode::class)],
         ];
     }
@@ -39,6 +40,12 @@ final class StoreTryRequest extends FormRequest
     public function mode(): TaskMode
     {
         return TaskMode::from($this->string('mode')->value());
+    }
+
+    /** Whether it stands wired as planned, to be tested. */
+    public function isWired(): bool
+    {
+        return $this->boolean('isWired');
     }
 
     public function seat(): int

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Actions\Bench\BoardVisibility;
+use App\Actions\Proving\Proving;
 use App\Http\Resources\UserResource;
 use App\Models\Judgement;
+use App\Models\Proof;
 use App\Models\Step;
 use App\Wording\BriefLines;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Zwindle\Exam\Task\ProvingNeed;
 
 /**
  * The bench as eyes see it, and the steps made on it.
@@ -34,6 +37,8 @@ final class BenchResource extends JsonResource
             'mode' => $this->assignment->mode,
             'seat' => $this->seat,
             'hasHelp' => $task !== null && ! $this->assignment->isExam() && $task->help !== [],
+            'mayProve' => ! $isToBegin && Proving::needOf($this->resource) !== ProvingNeed::None,
+            'isSupplyOn' => ! $isToBegin && $this->isSupplyOn(),
             'positions' => $task === null ? [] : BriefLines::of($task, $board->practice),
             'isReleased' => $this->resource->isReleased(),
             'state' => $this->resource->sittingState()->value,
@@ -66,6 +71,15 @@ final class BenchResource extends JsonResource
                 'receivedAt' => $step->received_at->toIso8601ZuluString('millisecond'),
             ])->values(),
         ];
+    }
+
+    /** Whether somebody who tested left it on: no hand goes into a box then. */
+    private function isSupplyOn(): bool
+    {
+        $proof = Proof::query();
+        $proof->where('attempt_id', $this->id)->whereNull('ended_at');
+
+        return $proof->first()?->asCore()->supply->feedsLine() ?? false;
     }
 
     /** @return list<array{try: int, verdict: string|null, headline: string, at: string}> earlier tries, as they were told */

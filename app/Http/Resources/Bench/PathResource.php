@@ -12,20 +12,21 @@ use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Trace\CurrentPath;
 use Zwindle\Circuit\Trace\Hop;
 
-/** @property array{path: CurrentPath, circuit: Circuit} $resource */
+/** @property array{path: CurrentPath, isBack: bool, circuit: Circuit} $resource */
 final class PathResource extends JsonResource
 {
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        ['path' => $path, 'circuit' => $circuit] = $this->resource;
+        ['path' => $path, 'isBack' => $isBack, 'circuit' => $circuit] = $this->resource;
         $places = PlaceMap::of($circuit->wiring);
         $sentence = new PathSentence($circuit->wiring);
 
         return [
             'end' => $path->end->value,
-            'sentence' => $sentence->of($path),
+            'sentence' => $sentence->of($path, $isBack),
             'stretches' => $sentence->stretches($path),
+            'steps' => $sentence->steps($path),
             'hops' => array_map(fn (Hop $hop) => [
                 'kind' => $hop->kind->value, 'from' => $places->placeOf($hop->from), 'to' => $places->placeOf($hop->to),
             ], $path->hops),

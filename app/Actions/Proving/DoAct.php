@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Proving;
+
+use App\Actions\Bench\ExamLock;
+use App\Models\Attempt;
+use App\Models\Proof;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Zwindle\Bench\PlaceMap;
+use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Exam\Task\ProvingNeed;
+use Zwindle\Proving\Act;
+use Zwindle\Proving\ActKind;
+use Zwindle\Proving\LoggedAct;
+use Zwindle\Proving\Outcome;
+use Zwindle\Proving\Reading\Touch;
+
+/**
+ * One thing done at a board under test: done once, however often it is sent, and kept with what came of it.
+ *
+ * @phpstan-type SentAct array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null}
+ */
+final class DoAct
+{
+    /** Acts on one board before it is begun afresh. */
+    public const MOST_ACTS = 2000;
+
+    /**
+     * Refuses once it is handed in for a mark, late or paused; and where the task has no testing.
+     *
+     * @param  string  $key  of the device and its count
+     * @param  SentAct  $act  places as the bench names them
+     */
+    public function execute(Attempt $attempt, string $key, array $act): ShownProof
+    {
+        return DB::transaction(function () use ($attempt, $key, $act): ShownProof {
+            $attempt->claim();
+            self::mustBeOpen($attempt);
+            $proving = Proving::of($attempt);
+            $kept = $proving->kept;
+            $hands = $proving->hands(ActKind::from($act['kind']));
+            if ($kept !== null && $kept->acts()->where('key', $key)->exists()) {
+                return ShownProof::of($proving, $hands->look($proving->state()));
+            }
+            if ($kept !== null && $kept->acts_count >= self::MOST_ACTS) {
+                throw ValidationException::withMessages(['act' => __('proving.too-many', ['most' => self::MOST_ACTS])]);
+            }
+            $before = $proving->state();
+            $done = self::parsed($act, PlaceMap::of($proving->circuit->wiring));
+            $wasLive = $hands->look($before)->isLive;
+            $outcome = $hands->do($before, $done);
+            if ($outcome->refusal === null) {
+                $proving->kept = self::keep($proving, $key, LoggedAct::of($done, $before, $wasLive, $outcome, $attempt->head), $outcome);
+            }
+
+            return ShownProof::of($proving, $outcome, $done);
+        });
+    }
+
+    public static function mustBeOpen(Attempt $attempt): void
+    {
+        $refusal = ExamLock::begin($attempt);
+        $isGraded = $attempt->assignment->isExam() && ! $attempt->assignment->isTrial();
+        $why = match (true) {
+            Proving::needOf($attempt) === ProvingNeed::None => 'proving.not-here',
+            $refusal !== null => "messages.$refusal",
+            $attempt->withdrawn_at !== null => 'messages.withdrawn',
+            $attempt->paused_at !== null => 'messages.paused',
+            $isGraded && $attempt->handed_in_at !== null => 'messages.after-hand-in',
+            $isGraded && ($attempt->dueAt()?->isPast() ?? false) => 'messages.too-late',
+            default => null,
+        };
+        $why === null || throw ValidationException::withMessages(['act' => __($why)]);
+    }
+
+    private static function keep(Proving $proving, string $key, LoggedAct $logged, Outcome $outcome): Proof
+    {
+        $kept = $proving->kept ?? Proof::query()->create([
+            'attempt_id' => $proving->attempt->id,
+            'state' => $outcome->after->toKeep(),
+        ]);
+        $number = $kept->acts_count + 1;
+        $kept->acts()->create(['number' => $number, 'key' => $key, 'act' => $logged->toKeep(), 'at' => now()]);
+        $kept->update(['state' => $outcome->after->toKeep(), 'acts_count' => $number]);
+
+        return $kept;
+    }
+
+    /** @param  SentAct  $act */
+    private static function parsed(array $act, PlaceMap $places): Act
+    {
+        $kind = ActKind::from($act['kind']);
+        // The core's own names of terminals say what they are: a browser names places alone, and the core says of "" that there is none.
+        $at = fn (?string $place): string => $places->find((string) $place) === null ? '' : $places->pointAt((string) $place);
+        $with = InstrumentKind::tryFrom((string) ($act['with'] ?? ''));
+
+        return match ($kind) {
+            ActKind::Touch => Act::touch($with?->isPlug() === true
+                ? new Touch($with, (string) ($act['one'] ?? ''))
+                : new Touch($with ?? InstrumentKind::TwoPole, $at($act['one'] ?? null), isset($act['other']) ? $at($act['other']) : null)),
+            ActKind::Link => Act::link($at($act['one'] ?? null), $at($act['other'] ?? null)),
+            default => Act::of($kind, $act['on'] ?? null),
+        };
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Proving;
+
+use App\Models\Attempt;
+use App\Models\Proof;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Exam\Task\ProvingNeed;
+use Zwindle\Proving\ActKind;
+use Zwindle\Proving\Hands;
+use Zwindle\Proving\LoggedAct;
+use Zwindle\Proving\Order\PointRoles;
+use Zwindle\Proving\Order\SafeIsolation;
+use Zwindle\Proving\Order\TestSheet;
+use Zwindle\Proving\Proof as CoreProof;
+
+/** One attempt's board under test: its circuit as it is wired now, and how supply and instruments stand. */
+final class Proving
+{
+    public readonly Circuit $circuit;
+
+    private function __construct(public readonly Attempt $attempt, public ?Proof $kept)
+    {
+        $this->circuit = Circuit::of($attempt->stepLog()->bench()->wiring());
+    }
+
+    public static function of(Attempt $attempt): self
+    {
+        $attempt->loadMissing(['assignment.boardFile', 'appliedSteps']);
+        $kept = Proof::query();
+        $kept->where('attempt_id', $attempt->id)->whereNull('ended_at');
+
+        return new self($attempt, $kept->first());
+    }
+
+    /** How far a task lets its board be tested. */
+    public static function needOf(Attempt $attempt): ProvingNeed
+    {
+        $task = $attempt->task();
+
+        return match (true) {
+            $attempt->is_on_board || ($task !== null && ! $task->kind->isWired()) => ProvingNeed::None,
+            default => $task->proving ?? ($attempt->assignment->isExam() ? ProvingNeed::None : ProvingNeed::Free),
+        };
+    }
+
+    public function state(): CoreProof
+    {
+        return $this->kept === null ? $this->fresh(isOn: false) : (new Hands($this->circuit))->settled($this->kept->asCore());
+    }
+
+    /** A board that nobody has touched yet: the same for the same attempt and the same count of beginnings. */
+    public function fresh(bool $isOn): CoreProof
+    {
+        $times = Proof::query()->where('attempt_id', $this->attempt->id)->count();
+        $practice = $this->attempt->board()->practice;
+
+        return CoreProof::begin(
+            hash('sha256', implode('/', [config()->string('app.key'), 'proof', $this->attempt->id, $times])),
+            $this->circuit->hasRcd,
+            $practice->proving['residualOpensNeutral'],
+            $isOn,
+            testerMayFail: true,
+        );
+    }
+
+    /** @param  ActKind|null  $for  what they are about to do: what the supply waits for is asked where it matters */
+    public function hands(?ActKind $for = null): Hands
+    {
+        return new Hands($this->circuit, $for !== ActKind::TurnOn || $this->mayEnergise());
+    }
+
+    public function isolation(): SafeIsolation
+    {
+        return SafeIsolation::judge($this->roles(), $this->state()->supply->own, $this->log());
+    }
+
+    public function sheet(): TestSheet
+    {
+        return new TestSheet($this->roles(), $this->state()->supply->own, $this->log(), $this->attempt->head);
+    }
+
+    /** @return list<LoggedAct> */
+    public function log(): array
+    {
+        return $this->kept?->log() ?? [];
+    }
+
+    private function roles(): PointRoles
+    {
+        return new PointRoles($this->circuit);
+    }
+
+    private function mayEnergise(): bool
+    {
+        return match (self::needOf($this->attempt)) {
+            ProvingNeed::Free => true,
+            ProvingNeed::None => false,
+            ProvingNeed::Isolation => $this->isolation()->isDone(),
+            ProvingNeed::DeadTests => $this->sheet()->isDeadPartGood($this->log()),
+        };
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Drills;
+
+use App\Actions\Drills\WorkDrill;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Drills\AnswerDrillRequest;
+use App\Http\Resources\Drills\DrillResource;
+use App\Models\Drill;
+
+final class DrillAnswerController extends Controller
+{
+    public function store(AnswerDrillRequest $request, Drill $drill, WorkDrill $work): DrillResource
+    {
+        return DrillResource::make($work->answer($drill, $request->answers()));
+    }
+}

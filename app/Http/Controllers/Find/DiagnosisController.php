@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Find;
+
+use App\Actions\Find\DiagnoseBoard;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Find\DiagnoseRequest;
+use App\Models\BoardFile;
+use App\Shapes\FindShape;
+use Illuminate\Http\JsonResponse;
+
+final class DiagnosisController extends Controller
+{
+    public function store(DiagnoseRequest $request, BoardFile $boardFile, DiagnoseBoard $diagnose): JsonResponse
+    {
+        ['diagnosis' => $diagnosis, 'right' => $right] = $diagnose->execute($request->instructor(), $boardFile, $request->seen());
+
+        return response()->json((new FindShape($diagnosis, $right))->json());
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Find;
+
+use App\Actions\Boards\PlanBoardFile;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Find\FaultCardsRequest;
+use App\Models\BoardFile;
+use App\Paper\FaultCards;
+use Illuminate\Http\Response;
+
+final class FaultCardController extends Controller
+{
+    public function show(FaultCardsRequest $request, BoardFile $boardFile, PlanBoardFile $planner): Response
+    {
+        $plan = $planner->plan($boardFile, 0, null) ?? abort(404);
+        $cards = new FaultCards($plan->wiring, $request->seats(), $request->seed());
+
+        return response($cards->pdf(), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="fault-cards.pdf"',
+        ]);
+    }
+}

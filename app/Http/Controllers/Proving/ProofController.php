@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Proving;
+
+use App\Actions\Bench\HandInOverdue;
+use App\Actions\Proving\BeginProof;
+use App\Actions\Proving\Proving;
+use App\Actions\Proving\ShownProof;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Proving\BeginProofRequest;
+use App\Http\Resources\Proving\ProofResource;
+use App\Models\Attempt;
+
+final class ProofController extends Controller
+{
+    public function show(Attempt $attempt, HandInOverdue $overdue): ProofResource
+    {
+        $this->authorize('prove', $attempt);
+        $overdue->execute($attempt);
+        $proving = Proving::of($attempt);
+
+        return ProofResource::make(ShownProof::of($proving, $proving->hands()->look($proving->state())));
+    }
+
+    public function store(BeginProofRequest $request, Attempt $attempt, BeginProof $begin): ProofResource
+    {
+        return ProofResource::make($begin->execute($attempt, $request->isOn()));
+    }
+}

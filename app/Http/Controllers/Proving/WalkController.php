@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Proving;
+
+use App\Actions\Proving\Proving;
+use App\Http\Controllers\Controller;
+use App\Http\Resources\Proving\WalkResource;
+use App\Models\Attempt;
+
+final class WalkController extends Controller
+{
+    public function show(Attempt $attempt): WalkResource
+    {
+        $this->authorize('prove', $attempt);
+
+        return WalkResource::make(Proving::of($attempt));
+    }
+}

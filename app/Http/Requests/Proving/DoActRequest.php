@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Proving;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Proving\ActKind;
+
+/** One thing done at a board under test, with places as the bench names them. */
+final class DoActRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return Gate::authorize('prove', $this->route('attempt'))->allowed();
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $name = ['sometimes', 'nullable', 'string', 'max:120'];
+
+        return [
+            'key' => ['required', 'string', 'max:48', 'regex:/^[\w-]+$/D'],
+            'act' => ['required', 'array:kind,on,with,one,other'],
+            'act.kind' => ['required', 'string', Rule::enum(ActKind::class)],
+            'act.on' => $name,
+            'act.with' => ['required_if:act.kind,touch', 'nullable', 'string', Rule::enum(InstrumentKind::class)],
+            'act.one' => $name,
+            'act.other' => $name,
+        ];
+    }
+
+    public function key(): string
+    {
+        return $this->string('key')->value();
+    }
+
+    /** @return array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null} */
+    public function act(): array
+    {
+        /** @var array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null} $act */
+        $act = $this->validated('act');
+
+        return $act;
+    }
+}

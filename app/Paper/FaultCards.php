@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Paper;
+
+use App\Wording\MistakeSentence;
+use App\Wording\MoveSentence;
+use App\Wording\Words;
+use Illuminate\Support\Str;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Diagnose\FaultSet;
+use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Diagnose\Mending;
+use Zwindle\Repair\Mistake\MistakeKind;
+use Zwindle\Repair\Move\Move;
+
+/** Cards for an instructor: which fault goes into which board and how, the trainee's sheet, a key to be sealed, and how to put it right. */
+final readonly class FaultCards
+{
+    private Words $words;
+
+    public function __construct(private Wiring $right, private int $seats, private string $seed)
+    {
+        $this->words = Words::of($right);
+    }
+
+    public function pdf(): string
+    {
+        $board = $this->right->board;
+
+        return Pdf::of('paper.fault-cards', [
+            'title' => $board->title,
+            'cards' => $this->cards(),
+        ], $board->practice, $board->title);
+    }
+
+    /** @return list<array{seat: int, fault: string, putIn: list<string>, putRight: list<string>, symptom: string, looks: int}> */
+    public function cards(): array
+    {
+        return array_map(fn (array $dealt, int $seat) => [
+            'seat' => $seat + 1,
+            'fault' => $this->text($dealt['fault']),
+            'putIn' => $this->putIn($dealt['fault']),
+            'putRight' => $this->putRight($dealt['fault']),
+            'symptom' => $this->symptom($dealt['fault']),
+            'looks' => $dealt['looks'],
+        ], $faults = FaultSet::of($this->right, $this->seats, $this->seed), array_keys($faults));
+    }
+
+    private function text(Hypothesis $fault): string
+    {
+        return Str::ucfirst((new MistakeSentence($this->words))->all(array_values($fault->mistakes))).'.';
+    }
+
+    /** @return list<string> */
+    private function putIn(Hypothesis $fault): array
+    {
+        $mistake = array_values($fault->mistakes)[0];
+        $sentence = new MoveSentence($this->right);
+
+        return match (true) {
+            $mistake->kind === MistakeKind::LampBlown => [$this->say('blown', (string) $mistake->fault?->device)],
+            Hypothesis::isLoose($mistake) => [$this->say('loosen', $mistake->at[0])],
+            default => array_map($sentence->of(...), $mistake->moves),
+        };
+    }
+
+    /** @return list<string> */
+    private function putRight(Hypothesis $fault): array
+    {
+        $mistake = array_values($fault->mistakes)[0];
+        $sentence = new MoveSentence($fault->look());
+
+        return match (true) {
+            $mistake->kind === MistakeKind::LampBlown => [$this->say('good-lamp', (string) $mistake->fault?->device)],
+            Hypothesis::isLoose($mistake) => [$this->say('tighten', $mistake->at[0])],
+            default => array_map(fn (Move $move) => $sentence->of($move), Mending::of($fault)),
+        };
+    }
+
+    private function say(string $key, string $at): string
+    {
+        $place = $this->words->deviceOf($at) === $at ? $this->words->device($at) : $this->words->place($at);
+
+        return Str::ucfirst($this->words->say("diagnosis.card.$key", ['place' => $place]));
+    }
+
+    /** As a customer tells it: what the light does, and no cause. */
+    private function symptom(Hypothesis $fault): string
+    {
+        $table = $fault->table();
+        $lamps = implode('', $table->lamps);
+
+        return __('diagnosis.symptom.'.match (true) {
+            $table->everTrips() => 'trips',
+            str_contains($lamps, 'd') => 'dim',
+            ! str_contains($lamps, '1') => 'never',
+            ! str_contains($lamps, '0') => 'always',
+            default => 'sometimes',
+        });
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shapes;
+
+use App\Wording\MistakeSentence;
+use App\Wording\MoveSentence;
+use App\Wording\Words;
+use Illuminate\Support\Str;
+use Zwindle\Board\Device;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Diagnose\Diagnosis;
+use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Diagnose\Mending;
+use Zwindle\Diagnose\NextTest;
+use Zwindle\Repair\Diagnose\FlipWalk;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Mistake\MistakeKind;
+use Zwindle\Repair\Move\Move;
+
+/** What fits and what to look at next, in words, for somebody who stands at the board with a phone. */
+final readonly class FindShape
+{
+    private const MOST = 8;
+
+    private Words $words;
+
+    private Circuit $circuit;
+
+    public function __construct(private Diagnosis $diagnosis, private Wiring $right)
+    {
+        $this->words = Words::of($right);
+        $this->circuit = Circuit::of($right);
+    }
+
+    /** @return array<string, mixed> */
+    public function json(): array
+    {
+        $board = $this->right->board;
+        $named = fn (DeviceKind $kind): array => array_map(
+            fn (Device $device) => ['id' => $device->id, 'label' => $this->words->box($device->enclosure)],
+            $board->devicesOf($kind),
+        );
+
+        return [
+            'switches' => $named(DeviceKind::Switch),
+            'lamps' => $named(DeviceKind::Lamp),
+            'walk' => FlipWalk::of($this->circuit->switches),
+            'fits' => $this->diagnosis->fits,
+            'mayBeRight' => $this->diagnosis->mayBeRight,
+            'suspects' => array_map($this->suspect(...), array_slice($this->diagnosis->suspects, 0, self::MOST)),
+            'next' => $this->next($this->diagnosis->next[0] ?? null),
+            'contradictions' => array_map(
+                fn (string $pointer) => __('diagnosis.contradiction', ['entry' => DiagnosisShape::entry($pointer)]),
+                $this->diagnosis->contradictions,
+            ),
+            'nearest' => array_map(
+                fn (array $near) => $this->text($near[0]).' ('.implode(', ', array_map(DiagnosisShape::entry(...), $near[1])).')',
+                $this->diagnosis->nearest,
+            ),
+        ];
+    }
+
+    /** @return array{kind: string, at: list<string>, text: string, repair: list<string>} */
+    private function suspect(Hypothesis $suspect): array
+    {
+        $first = array_values($suspect->mistakes)[0] ?? null;
+
+        return [
+            'kind' => $first->kind->value ?? '',
+            'at' => $first->at ?? [],
+            'text' => $this->text($suspect),
+            'repair' => $this->repair($suspect),
+        ];
+    }
+
+    private function text(Hypothesis $suspect): string
+    {
+        return Str::ucfirst((new MistakeSentence($this->words))->all(array_values($suspect->mistakes))).'.';
+    }
+
+    /** @return list<string> */
+    private function repair(Hypothesis $suspect): array
+    {
+        $inside = [];
+        foreach ($suspect->mistakes as $mistake) {
+            $key = match (true) {
+                $mistake->kind === MistakeKind::LampBlown => 'lamp',
+                $mistake->fault !== null => 'part',
+                $mistake->kind === MistakeKind::CoreOpen => 'run',
+                Hypothesis::isLoose($mistake) => 'tighten',
+                default => null,
+            };
+            if ($key !== null) {
+                $inside[] = Str::ucfirst($this->words->say("diagnosis.repair.$key", ['place' => $this->placeOf($mistake)]));
+            }
+        }
+        $sentence = new MoveSentence($suspect->look());
+        $moves = array_filter(Mending::of($suspect), fn (Move $move) => $move->from !== $move->to || $move->from === null);
+        $moves = array_filter($moves, fn (Move $move) => $move->device === null || ! $this->isSamePart($suspect, $move));
+
+        return [...array_map($sentence->of(...), array_values($moves)), ...$inside];
+    }
+
+    private function isSamePart(Hypothesis $suspect, Move $move): bool
+    {
+        return $suspect->look()->modelOf($this->right->board->devices[(string) $move->device])->id === $move->fit;
+    }
+
+    private function placeOf(Mistake $mistake): string
+    {
+        return $mistake->fault === null ? $this->words->place($mistake->at[0]) : $this->words->device($mistake->fault->device);
+    }
+
+    /** @return array<string, mixed>|null */
+    private function next(?NextTest $test): ?array
+    {
+        if ($test === null) {
+            return null;
+        }
+        $at = (string) $test->at;
+        $positions = [];
+        foreach ($test->kind === 'flip' ? $this->circuit->switches : [] as $place => $switch) {
+            $positions[$switch] = $this->circuit->isDown($place, (int) $test->at) ? 'down' : 'up';
+        }
+
+        return [
+            'kind' => $test->kind,
+            'at' => $at,
+            'positions' => (object) $positions,
+            'text' => $test->kind === 'flip' ? '' : $this->words->say("diagnosis.ask.$test->kind", [
+                'box' => $this->words->box($this->words->enclosureOf($at)),
+                'place' => $this->words->shortPlace($at),
+            ]),
+            'choices' => $test->kind === 'look' ? $this->choices($at) : [],
+        ];
+    }
+
+    /**
+     * What may be found joined there, by the suspects that are left; each once.
+     *
+     * @return list<array{with: list<string>, name: string, colours: list<string>}>
+     */
+    private function choices(string $point): array
+    {
+        $choices = [];
+        $hypotheses = [new Hypothesis($this->right, []), ...$this->diagnosis->suspects];
+        foreach ($hypotheses as $one) {
+            $with = array_values(array_diff($one->look()->jointAt($point)->points ?? [], [$point]));
+            sort($with);
+            $choices[implode(' ', $with)] ??= [
+                'with' => $with,
+                'name' => $with === []
+                    ? $this->words->say('diagnosis.nothing')
+                    : Str::ucfirst($this->words->list(array_map($this->words->shortPlace(...), $with))),
+                'colours' => array_values(array_filter(array_map(
+                    fn (string $other) => $this->right->points[$other]->core?->colour->value,
+                    $with,
+                ))),
+            ];
+        }
+
+        return array_values($choices);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'supply' => [
+        'main' => 'Main switch', 'residual' => 'RCD', 'decoys' => ['outlets' => 'Sockets, west wall'],
+    ],
+    'instrument' => [
+        'two-pole' => 'Two-pole voltage tester',
+        'ohm' => 'Continuity tester',
+        'rcd' => 'RCD tester',
+        'gfci' => 'Test button',
+    ],
+    'about' => [
+        'pen' => 'Lights near something live. Says nothing for sure about dead: never a proof.',
+        'loop' => 'Live test. Line to earth at the light: supply, line and CPC together.',
+        'rcd' => 'Live test. Leaks 30 mA to earth and times the RCD.',
+        'plug-in' => 'Needs a socket.',
+        'gfci' => 'Needs a socket.',
+    ],
+    'plug' => [
+        'right' => 'reads as wired right', 'open-ground' => 'earth open', 'open-neutral' => 'neutral open', 'open-hot' => 'nothing lit',
+        'hot-neutral' => 'line and neutral exchanged', 'hot-ground' => 'line and earth exchanged', 'other' => 'not on its label',
+    ],
+    'isolation' => [
+        'tag' => 'Hang the caution notice',
+        'line-neutral' => 'Test line to neutral',
+        'line-earth' => 'Test line to earth',
+        'neutral-earth' => 'Test neutral to earth',
+    ],
+    'why' => [
+        'not-tagged' => 'No caution notice: nobody knows whose lock it is.',
+        'neutral-tied' => 'A breaker leaves the neutral tied to earth at the board: open the main switch for this one.',
+    ],
+    'sheet' => [
+        'r1r2' => 'R1+R2 at each light',
+        'earths' => 'CPC continuous to each point',
+        'no-short' => 'Nothing line to neutral or earth',
+        'polarity' => 'Polarity: line to the switched side of each light',
+        'loop' => 'Earth fault loop, Zs',
+        'residual' => 'RCD at 30 mA',
+    ],
+    'pair' => ['line-neutral' => 'line to neutral', 'line-earth' => 'line to earth', 'neutral-earth' => 'neutral to earth'],
+    'left' => ['residual' => 'the RCD test'],
+    'refusal' => ['no-receptacle' => 'It plugs into a socket; there is none here.'],
+    'sheet-title' => 'Initial verification, one lighting circuit',
+    'room' => [
+        'middle-cuts' => 'The intermediate cuts it off.',
+    ],
+    'caution' => 'A drill on a screen is no proof. Lock off and test for real; BS 7671 and a competent person decide.',
+    'step-caution' => [
+        'isolate' => 'Light out is not isolated. Lock it off before a hand goes near.',
+        'line-neutral' => 'Until it is proved dead, it is live.',
+        'energise' => 'Plates on, hands clear, say it aloud: power coming on.',
+    ],
+];

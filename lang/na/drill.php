@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name' => ['jacket' => 'Read the jacket'],
+    'task' => [
+        'device' => 'Three or four screws, print taped over. Find what it is and where its common or its pairs are.',
+        'drop' => 'The light box, dead, every end apart. Which cable goes down to the switch?',
+        'jacket' => 'Read the jacket and say what is in it and what it may carry.',
+    ],
+    'device' => [
+        'three-way' => 'Three-way, common at :at',
+        'four-way' => 'Four-way, pairs :pairs',
+        'two-pole' => 'Two-pole on/off, the look-alike',
+    ],
+    'about' => [
+        'earth' => 'Which of its conductors is the ground?',
+        'needs-mark' => ':print: may the :colour be the hot only with tape on it?',
+        'carries' => ':print: how large may its breaker be, in amperes?',
+    ],
+    'caution' => [
+        'feed' => 'Live work only with cause and with a licensed person beside you; the authority having jurisdiction decides.',
+        'drop' => 'Disconnect, lock and tag, prove dead before you take a splice apart.',
+    ],
+];

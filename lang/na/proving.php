@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'supply' => [
+        'main' => 'Disconnect', 'residual' => 'GFCI', 'decoys' => ['outlets' => 'Receptacles, west wall'],
+    ],
+    'instrument' => [
+        'two-pole' => 'Two-probe voltage tester',
+        'ohm' => 'Ohmmeter',
+        'rcd' => 'GFCI tester',
+        'gfci' => 'Test button of the plug-in tester',
+    ],
+    'about' => [
+        'pen' => 'Lights near something hot. Says nothing for sure about dead: never a proof.',
+        'plug-in' => 'Three lamps. Cannot see neutral and ground exchanged.',
+        'gfci' => 'Leaks a few milliamps to ground. The GFCI must open.',
+        'loop' => 'Live.',
+        'rcd' => 'Live.',
+    ],
+    'plug' => [
+        'right' => 'hot to neutral and hot to ground lit: reads as wired right (it would, too, with neutral and ground exchanged)',
+        'open-ground' => 'only hot to neutral lit: ground open',
+        'open-neutral' => 'only hot to ground lit: neutral open',
+        'open-hot' => 'nothing lit: hot open, or no supply',
+        'hot-neutral' => 'hot to neutral and neutral to ground lit: hot and neutral exchanged',
+        'hot-ground' => 'hot to ground and neutral to ground lit: hot and ground exchanged',
+        'other' => 'a pattern that is not on its label',
+    ],
+    'isolation' => [
+        'tag' => 'Hang your tag',
+        'line-neutral' => 'Test hot to neutral',
+        'line-earth' => 'Test hot to ground',
+        'neutral-earth' => 'Test neutral to ground',
+    ],
+    'why' => [
+        'not-tagged' => 'No tag: nobody knows whose lock it is.',
+        'neutral-tied' => 'A breaker leaves the neutral tied to ground at the panel: open the disconnect for this one.',
+    ],
+    'sheet' => [
+        'r1r2' => 'Hot out and ground back',
+        'earths' => 'Grounds continuous to each box',
+        'no-short' => 'Nothing hot to neutral or ground',
+        'polarity' => 'Hot to the center contact, through the switches',
+        'loop' => 'Fault loop',
+        'residual' => 'GFCI opens',
+    ],
+    'pair' => ['line-neutral' => 'hot to neutral', 'line-earth' => 'hot to ground', 'neutral-earth' => 'neutral to ground'],
+    'left' => ['residual' => 'the GFCI button'],
+    'refusal' => ['no-receptacle' => 'It plugs into a receptacle; there is none here.'],
+    'sheet-title' => 'Inspection checklist, one lighting circuit',
+    'room' => [
+        'middle-cuts' => 'The four-way cuts it off.',
+    ],
+    'caution' => 'A drill on a screen is no proof. Lock, tag and test for real; the authority having jurisdiction and a licensed electrician decide.',
+    'step-caution' => [
+        'isolate' => 'Lights out is not locked out. Lock it before a hand goes in the box.',
+        'line-neutral' => 'Until it is proved dead, it is hot.',
+        'energise' => 'Covers on, hands clear, say it aloud: power coming on.',
+    ],
+];
