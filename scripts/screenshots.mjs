@@ -64,10 +64,21 @@ await picture('verdict-fail', {
     await page.locator('[data-flip=S2]').click()
   },
 })
-await picture('verdict-box', {
-  who: 'odalys',
-  path: '/verdict/16',
-  act: (page) => page.getByRole('button', { name: 'Open Slipway' }).click(),
+await picture('prove', {
+  who: 'marit',
+  path: '/try/1',
+  act: async (page) => {
+    await page.locator('[data-test=prove-wired]').click()
+    await page.waitForURL(/prove/)
+    await page.locator('[data-part^=breaker]').filter({ hasText: 'Propagation' }).click()
+    for (const what of ['identify', 'lock', 'tag', 'other-tester', 'prove'])
+      await page.locator(`[data-test=${what}]`).click()
+    await page.locator('[data-map-box]').nth(1).focus()
+    await page.keyboard.press('Enter')
+    await page.locator('[data-place="S1#3"]').click()
+    await page.locator('[data-place="W1.white@B1"]').click()
+    await page.waitForTimeout(1200)
+  },
 })
 await picture('evening', {
   who: 'marit',

@@ -32,6 +32,12 @@ export const router = createRouter({
       meta: { role: 'instructor' },
     },
     {
+      path: '/find/:boardFile(\\d+)',
+      component: () => import('./screens/find/FindScreen.vue'),
+      props: (to) => ({ boardFile: Number(to.params.boardFile) }),
+      meta: { role: 'instructor' },
+    },
+    {
       path: '/show/:boardFile(\\d+)',
       component: () => import('./screens/show/ShowScreen.vue'),
       props: (to) => ({ boardFile: Number(to.params.boardFile) }),
@@ -126,6 +132,17 @@ export const router = createRouter({
     {
       path: '/bench/:attempt(\\d+)',
       component: () => import('./screens/bench/BenchScreen.vue'),
+      props: (to) => ({ attempt: Number(to.params.attempt) }),
+    },
+    { path: '/drills', component: () => import('./screens/drills/DrillsScreen.vue') },
+    {
+      path: '/drill/:drill(\\d+)',
+      component: () => import('./screens/drills/DrillScreen.vue'),
+      props: (to) => ({ drill: Number(to.params.drill) }),
+    },
+    {
+      path: '/prove/:attempt(\\d+)',
+      component: () => import('./screens/prove/ProveScreen.vue'),
       props: (to) => ({ attempt: Number(to.params.attempt) }),
     },
     {

@@ -6,7 +6,7 @@ use Tests\Support\Files;
 use Tests\Support\Rooms;
 use Tests\Support\RoomsPicture;
 
-const FACTS = ['Catalogue\Practices', 'Catalogue\Cables', 'Catalogue\Boxes', 'Catalogue\Devices', 'Catalogue\Editions', 'Catalogue\Loads'];
+const FACTS = ['Catalogue\Practices', 'Catalogue\Cables', 'Catalogue\Boxes', 'Catalogue\Devices', 'Catalogue\Editions', 'Catalogue\Loads', 'Catalogue\Instruments'];
 
 const WALL = [...FACTS, 'Board', 'Board\Wiring'];
 
@@ -21,6 +21,7 @@ const ROOMS = [
     'Catalogue\Devices' => ['Catalogue\Practices'],
     'Catalogue\Editions' => ['Catalogue\Practices'],
     'Catalogue\Loads' => ['Catalogue\Practices'],
+    'Catalogue\Instruments' => [],
     'Board' => FACTS,
     'Board\Wiring' => [...FACTS, 'Board'],
     'Bench' => WALL,
@@ -76,9 +77,17 @@ const ROOMS = [
         'Repair\Move',
         'Repair\Mistake',
     ],
+    'Proving\Rig' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Circuit\Probe'],
+    'Proving\Reading' => [...WALL, 'Proving\Rig'],
+    'Proving' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Proving\Rig', 'Proving\Reading'],
+    'Proving\Order' => [...WALL, 'Circuit\Net', 'Proving', 'Proving\Reading'],
+    'Proving\Walk' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Diagnose', 'Repair\Mistake', 'Proving'],
+    'Proving\Room' => [...WALL, 'Circuit\Net', 'Circuit\Solve'],
+    'Diagnose' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Diagnose', 'Repair\Mistake', 'Repair\Move', 'Format\Read'],
     'Evening' => ['Format\Read'],
     'Evening\Seating' => ['Plan\Search', 'Evening'],
     'Exam\Vary' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Search'],
+    'Drill' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Exam\Vary'],
     'Exam\Task' => [...WALL, 'Circuit\Trace', 'Check', 'Check\Findings', 'Plan', 'Format\Read', 'Exam\Vary'],
     'Exam\Sitting' => [],
     'Exam\Grading' => [

@@ -16,6 +16,7 @@ const INSTRUCTOR = [
   '/prepare/5/0',
   '/as-found/5',
   '/show/5',
+  '/drills',
   '/paper/5/0',
   '/set/5',
   '/task/5',

@@ -262,9 +262,13 @@ test('the board for the whole room: paddles by key, letters of 28 px', async ({ 
   await page.goto('/show/5')
   const lit = page.locator('[data-test=lit]')
   await expect(lit).toContainText('on')
+  // The light waits until it is asked for.
   await page.keyboard.press('1')
-  await expect(lit).toContainText('off')
+  await expect(lit).toContainText('What does the light do now?')
   await page.keyboard.press('PageDown')
+  await expect(lit).toContainText('off')
+  await page.keyboard.press('q')
+  await page.keyboard.press('1')
   await expect(lit).toContainText('on')
   const heights = await page
     .locator('[data-test=show] svg text')

@@ -81,7 +81,26 @@ function takingRoutes(): array
         return [...$at, 'ids' => [...$at['ids'], 'evening' => $id], 'body' => $body ?? [...$at['body'], ...$more]];
     };
 
+    $ofDrill = fn (array $body, string $kind = 'feed') => $own($asTrainee([], fn () => $body), 'drill', fn ($user) => test()->actingAs($user)
+        ->postJson('api/drills', ['kind' => $kind, 'practice' => 'na'])->json('id'));
+
     return [
+        'POST api/attempts/{attempt}/proof' => $asTrainee([], fn () => ['isOn' => true]),
+        'POST api/attempts/{attempt}/proof/acts' => $asTrainee([], fn () => [
+            'key' => 'tablet-1',
+            'act' => ['kind' => 'touch', 'with' => 'two-pole', 'one' => 'S1#1', 'other' => 'S1#2', 'on' => null],
+        ]),
+        'GET api/attempts/{attempt}/proof/ahead' => $asTrainee([], fn () => ['with' => 'ohm', 'one' => 'S1#1']),
+        'GET api/board-files/{boardFile}/plans/{plan}/question' => $asInstructor([], fn () => ['asked' => '0-S1,1-S2']),
+        'POST api/board-files/{boardFile}/diagnosis' => $asInstructor([], fn () => [
+            'states' => [], 'looks' => [], 'probes' => [], 'parts' => [['device' => 'L1', 'good' => true]],
+        ]),
+        'POST api/board-files/{boardFile}/confirmed-mistakes' => $asInstructor([], fn () => [
+            'kind' => 'earth-off', 'at' => ['W1.bare@B1'],
+        ]),
+        'POST api/drills' => $asTrainee([], fn () => ['kind' => 'device', 'practice' => 'gb']),
+        'POST api/drills/{drill}/measurements' => $ofDrill(['measure' => 'pen 1']),
+        'POST api/drills/{drill}/answer' => $ofDrill(['answers' => ['on', 'off']], 'lamp'),
         'POST api/tasks' => $asInstructor([], $task),
         'PUT api/tasks/{task}' => $asInstructor([], fn (Exam $exam) => [...$task($exam), 'base' => 1]),
         'POST api/task-trials' => $asInstructor([], fn (Exam $exam) => [...$task($exam), 'seats' => 3, 'row' => 6]),

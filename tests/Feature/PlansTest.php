@@ -54,7 +54,7 @@ it('shows a plan wired on the board, with its steps in either order', function (
         ->and($texts('boxByBox'))->toEqualCanonicalizing($texts('farthestFirst'))->not->toBe($texts('farthestFirst'))
         ->and($json['orders']['boxByBox'][0])->toHaveKeys(['text', 'box', 'places', 'steps'])
         ->and(array_merge(...array_column($json['orders']['farthestFirst'], 'steps')))->toEqualCanonicalizing($json['standing'])
-        ->and($json['cores'][0]['cores'][0])->toBe(['colour' => 'black', 'flag' => 'BLK', 'name' => 'black', 'role' => 'hot'])
+        ->and($json['cores'][0]['cores'][0])->toBe(['colour' => 'black', 'flag' => 'BLK', 'name' => 'black', 'rank' => 4, 'role' => 'hot'])
         ->and($json['verdict']['verdict'])->toBe('pass')->and($json['verdict']['diagram']['symbols'])->not->toBe([]);
 });
 

@@ -188,6 +188,16 @@ async function handIn() {
       }}</ConfirmBar
     >
     <NoticeBar v-if="work.notice.value" @dismiss="work.notice.value = ''">{{ work.notice.value }}</NoticeBar>
+    <p
+      v-if="data.isSupplyOn"
+      role="status"
+      class="flex items-center gap-3 border-b-2 border-ink bg-wash px-4 py-2 font-bold"
+      data-test="supply-on"
+    >
+      <span class="hazard h-6 w-6 shrink-0 border-2 border-ink" aria-hidden="true" />
+      The supply is on. Isolate and prove it dead before a hand goes in a box.
+      <RouterLink :to="`/prove/${attempt}`" class="btn px-3">To the supply</RouterLink>
+    </p>
     <p v-if="isPaused" role="status" class="border-b-2 border-ink bg-wash px-4 py-3 font-bold" data-test="paused">
       The clock is paused. Hands off the board until your instructor goes on; nothing is lost.
     </p>
@@ -248,6 +258,9 @@ async function handIn() {
           <button type="button" class="btn px-3" :aria-pressed="lettersOn" @click="lettersOn = !lettersOn">
             {{ lettersOn ? 'Letters on' : 'Letters off' }}
           </button>
+          <RouterLink v-if="data.mayProve" :to="`/prove/${attempt}`" class="btn px-3" data-test="to-prove"
+            >Prove it</RouterLink
+          >
           <button
             v-if="data.hasHelp"
             type="button"

@@ -100,7 +100,7 @@ describe('the list of plans', () => {
 
 describe('what each core carries', () => {
   it('is told by colour code and in words', () => {
-    const cores = [{ colour: 'white' as const, flag: 'WHT', name: 'white', role: 'neutral' }]
+    const cores = [{ colour: 'white' as const, flag: 'WHT', name: 'white', role: 'neutral', rank: 2 }]
     const wrapper = mount(CoreRoles, { props: { cables: [{ cable: 'W1', print: '14/2', cores }] } })
     expect(wrapper.get('caption').text()).toContain('W1')
     expect(wrapper.get('tr').text()).toMatch(/WHT\s*white\s*neutral/)

@@ -1,16 +1,31 @@
 <script setup lang="ts">
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { useEventListener, useFullscreen } from '@vueuse/core'
 import { computed, ref, toRef } from 'vue'
 import { api } from '@/shared/api/client'
 import type { PlanData } from '@/shared/api/generated/http'
+import TraceView from '@/shared/board-pane/TraceView.vue'
 import { useCurrentPath } from '@/shared/board-pane/useCurrentPath'
+import { bareBench, placesOf } from '@/shared/bench/bench'
+import { replay } from '@/shared/bench/stepLog'
 import BoardMap from '@/shared/board/BoardMap.vue'
+import { useNight } from '@/shared/frame/useNight'
+import RoomPanel from './RoomPanel.vue'
+import { useBringIn } from './useBringIn'
+import { useRoom } from './useRoom'
 
-/** One board for the whole room: paddles by their numbers, or one after the other by a remote's page keys. */
+/**
+ * One board for the whole room. A remote's page keys go on with whatever is under way: the next conductor, the answer that the room
+ * was asked for, the next paddle.
+ */
 const props = defineProps<{ plan: PlanData; title: string; boardFile: number }>()
 const LEAST_PX = 28
 const state = ref(0)
-const isTraced = ref(true)
+const isTraced = ref(false)
+const isStepped = ref(false)
+/** Whether the light waits until it is asked for. */
+const asksFirst = ref(true)
+const isHidden = ref(false)
 const verdict = computed(() => props.plan.verdict)
 const current = useCurrentPath(
   (lamp, wanted) => api.planPath(props.boardFile, 0, lamp, wanted),
@@ -20,64 +35,205 @@ const current = useCurrentPath(
 )
 const stage = ref<HTMLElement | null>(null)
 const screen = useFullscreen(stage)
-const lit = computed(() =>
+const night = useNight()
+const bringIn = useBringIn(() => props.plan)
+const room = useRoom(async (asked) => (await api.roomQuestion(props.boardFile, 0, asked)).question)
+const standing = computed(() => {
+  const board = props.plan.board
+  return props.plan.standing.length > 0 ? replay(props.plan.standing, placesOf(board), []).now : bareBench
+})
+
+const lamps = computed(() => (isHidden.value || bringIn.isOn.value ? new Map() : current.lamps.value))
+const hiddenLamps = computed(
+  () => new Map(isHidden.value ? verdict.value.lamps.map(({ box }) => [box, 'ON or OFF?'] as const) : []),
+)
+const answer = computed(() =>
   verdict.value.lamps.map(({ box, label }) => `${label}: ${current.lamps.value.get(box) === 'on' ? 'on' : 'off'}`),
 )
-let next = 0
+const said = computed(() => {
+  if (bringIn.isOn.value) {
+    const newest = bringIn.newest.value
+    if (!newest) return 'Bare board. Bring the conductors in, one at a time.'
+    return `${newest.cable} ${newest.name}: ${newest.role} (${bringIn.count.value} of ${bringIn.all.value.length})`
+  }
+  return isHidden.value ? 'What does the light do now?' : answer.value.join(', ')
+})
+const traced = computed(() => {
+  if (bringIn.isOn.value) return bringIn.shown.value
+  return isTraced.value && !isHidden.value ? current.tracedCores.value : new Map()
+})
+const labelOf = (id: string) => current.positions.value.find((item) => item.id === id)?.label ?? id
 
+let next = 0
 function flip(i: number) {
-  if (i >= 0 && i < current.positions.value.length) current.flip(i)
+  if (i < 0 || i >= current.positions.value.length || bringIn.isOn.value) return
+  room.leave()
+  isHidden.value = asksFirst.value
+  current.flip(i)
+}
+async function askRoom() {
+  bringIn.end()
+  await room.next()
+  const question = room.question.value
+  if (!question) return
+  state.value = question.state
+  isHidden.value = false
+}
+function showAnswer() {
+  const question = room.question.value
+  if (!question || room.isShown.value) return
+  room.show()
+  current.flip(current.positions.value.findIndex(({ id }) => id === question.switch))
+}
+/** One key goes on with whatever is under way. */
+function goOn() {
+  if (room.question.value) return room.isShown.value ? void askRoom() : showAnswer()
+  if (bringIn.isOn.value) return void bringIn.goBy(1)
+  if (isHidden.value) return void (isHidden.value = false)
+  flip(next)
+  next = (next + 1) % Math.max(1, current.positions.value.length)
+}
+function goBack() {
+  if (room.question.value) return
+  if (bringIn.isOn.value) return void bringIn.goBy(-1)
+  next = (next - 1 + current.positions.value.length) % Math.max(1, current.positions.value.length)
+  flip(next)
+}
+function build() {
+  room.leave()
+  isHidden.value = false
+  if (bringIn.isOn.value) bringIn.end()
+  else bringIn.begin()
 }
 
+const ACTIONS = computed(() => [
+  { key: 'B', name: bringIn.isOn.value ? 'Whole board' : 'Bring conductors in', run: build },
+  { key: 'A', name: 'Ask the room', run: () => void askRoom() },
+  {
+    key: 'Q',
+    name: asksFirst.value ? 'Show the light at once' : 'Ask before the light',
+    run: () => (asksFirst.value = !asksFirst.value),
+  },
+  {
+    key: 'C',
+    name: isTraced.value ? 'Hide the current' : 'Show the current',
+    run: () => (isTraced.value = !isTraced.value),
+  },
+  { key: 'T', name: 'Trace step by step', run: () => (isStepped.value = true) },
+  { key: 'N', name: night.value ? 'Day' : 'Night', run: () => (night.value = !night.value) },
+  {
+    key: 'F',
+    name: screen.isFullscreen.value ? 'Small again' : 'Whole screen',
+    run: () => void screen.toggle(),
+  },
+])
+
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.ctrlKey || event.metaKey || event.altKey || (event.target as HTMLElement).closest('input, select')) return
-  const count = current.positions.value.length
-  if (/^[1-9]$/.test(event.key)) flip(Number(event.key) - 1)
-  else if (event.key === 'PageDown' || event.key === 'PageUp') {
-    event.preventDefault()
-    if (event.key === 'PageUp') next = (next - 1 + count) % count
-    flip(next)
-    if (event.key === 'PageDown') next = (next + 1) % count
-  } else if (event.key === 'f') void screen.toggle()
-  else if (event.key === 'c') isTraced.value = !isTraced.value
+  if (isStepped.value || event.ctrlKey || event.metaKey || event.altKey) return
+  const target = event.target as HTMLElement
+  if (target.closest('input, select, [role="menu"]')) return
+  const key = event.key
+  if (key === 'PageDown' || key === 'ArrowRight') return (event.preventDefault(), goOn())
+  if (key === 'PageUp' || key === 'ArrowLeft') return (event.preventDefault(), goBack())
+  if ((key === ' ' || key === 'Enter') && !target.closest('button, a')) return (event.preventDefault(), goOn())
+  if (/^[1-9]$/.test(key)) return flip(Number(key) - 1)
+  if (room.question.value && !room.isShown.value && /^[ox]$/i.test(key))
+    return room.count(key.toLowerCase() === 'o' ? 'on' : 'off', key === key.toUpperCase() ? -1 : 1)
+  ACTIONS.value.find((action) => action.key.toLowerCase() === key)?.run()
 })
 </script>
 
 <template>
   <main ref="stage" class="flex min-h-0 grow flex-col bg-paper" data-test="show">
-    <div class="min-h-0 grow">
-      <BoardMap
-        :letter="LEAST_PX"
-        :board="plan.board"
-        :lamps="current.lamps.value"
-        :paddles="current.paddles.value"
-        :traced="isTraced ? current.tracedCores.value : new Map()"
-      />
-    </div>
-    <div
-      class="flex items-center gap-4 border-t border-line px-6 py-3 text-[28px] max-md:flex-wrap max-md:px-3 max-md:text-xl"
-    >
-      <button
-        v-for="(item, i) in current.positions.value"
-        :key="item.id"
-        type="button"
-        class="btn min-h-16 px-5 text-[28px] max-md:text-xl"
-        :aria-label="`Flip ${item.label}, now ${item.position}`"
-        :data-flip="item.id"
-        @click="flip(i)"
-      >
-        <kbd class="code text-soft">{{ i + 1 }}</kbd> {{ item.id }} {{ item.position === 'up' ? '▲ up' : '▼ down' }}
-      </button>
-      <p class="font-bold" role="status" data-test="lit">{{ lit.join(', ') }}</p>
-      <span class="grow" />
-      <div class="flex shrink-0 flex-col gap-1">
-        <button type="button" class="btn min-h-9" :aria-pressed="isTraced" @click="isTraced = !isTraced">
-          Current <kbd class="code text-soft">C</kbd>
-        </button>
-        <button type="button" class="btn min-h-9" @click="screen.toggle()">
-          {{ screen.isFullscreen.value ? 'Small again' : 'Whole screen' }} <kbd class="code text-soft">F</kbd>
-        </button>
+    <TraceView
+      v-if="isStepped"
+      v-model:state="state"
+      :path-of="(lamp, wanted, isBack) => api.planPath(boardFile, 0, lamp, wanted, '', isBack)"
+      :verdict="verdict"
+      :board="plan.board"
+      :standing="standing"
+      :letter="LEAST_PX"
+      @leave="isStepped = false"
+    />
+    <template v-else>
+      <div class="min-h-0 grow">
+        <BoardMap
+          :letter="LEAST_PX"
+          :board="plan.board"
+          :lamps="lamps"
+          :counts="hiddenLamps"
+          :paddles="bringIn.isOn.value ? new Map() : current.paddles.value"
+          :traced="traced"
+        />
       </div>
-    </div>
+      <RoomPanel
+        v-if="room.question.value"
+        :question="room.question.value"
+        :where="labelOf(room.question.value.switch)"
+        :hands="room.hands.value"
+        :is-shown="room.isShown.value"
+        @count="room.count"
+        @show="showAnswer"
+        @next="askRoom"
+        @leave="room.leave"
+      />
+      <div
+        v-if="!room.question.value"
+        class="flex items-center gap-4 border-t border-line px-6 py-3 text-[28px] max-md:flex-wrap max-md:px-3 max-md:text-xl"
+      >
+        <template v-if="bringIn.isOn.value">
+          <button type="button" class="btn min-h-16 px-5 text-[28px]" data-test="less" @click="bringIn.goBy(-1)">
+            ◂
+          </button>
+          <button type="button" class="btn-main min-h-16 px-5 text-[28px]" data-test="more" @click="bringIn.goBy(1)">
+            Next ▸
+          </button>
+        </template>
+        <button
+          v-for="(item, i) in bringIn.isOn.value ? [] : current.positions.value"
+          :key="item.id"
+          type="button"
+          class="btn min-h-16 px-5 text-[28px] max-md:text-xl"
+          :aria-label="`Flip ${item.label}, now ${item.position}`"
+          :data-flip="item.id"
+          @click="flip(i)"
+        >
+          <kbd class="code text-soft">{{ i + 1 }}</kbd> {{ item.id }} {{ item.position === 'up' ? '▲ up' : '▼ down' }}
+        </button>
+        <button
+          v-if="isHidden"
+          type="button"
+          class="btn-main min-h-16 px-5 text-[28px]"
+          data-test="reveal"
+          @click="isHidden = false"
+        >
+          Show the light
+        </button>
+        <p class="min-w-0 font-bold" role="status" data-test="lit">{{ said }}</p>
+        <p v-if="room.failure.value" role="alert">{{ room.failure.value }}</p>
+        <p v-else-if="room.isOver.value" role="status" data-test="no-more">
+          No flip is left that would tell anybody apart.
+        </p>
+        <span class="grow" />
+        <Menu as="div" class="relative shrink-0">
+          <MenuButton class="btn min-h-16 px-5 text-[28px]" data-test="show-menu">More ▴</MenuButton>
+          <MenuItems
+            class="absolute right-0 bottom-full z-20 mb-2 w-max border-2 border-ink bg-paper py-1 outline-none"
+          >
+            <MenuItem v-for="action in ACTIONS" :key="action.key" v-slot="{ active }" as="template">
+              <button
+                type="button"
+                class="flex min-h-14 w-full items-center gap-4 px-5 text-left text-[28px]"
+                :class="{ 'bg-wash': active }"
+                :data-show="action.key"
+                @click="action.run()"
+              >
+                <kbd class="code w-8 text-soft">{{ action.key }}</kbd> {{ action.name }}
+              </button>
+            </MenuItem>
+          </MenuItems>
+        </Menu>
+      </div>
+    </template>
   </main>
 </template>

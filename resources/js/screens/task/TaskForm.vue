@@ -19,6 +19,12 @@ const HELP = {
   tester: 'A tester',
   'truth-table': 'The truth table',
 } as const
+const PROVING = {
+  none: 'None: the supply stays off',
+  free: 'Switch on and test at will',
+  isolation: 'Safe isolation first, then the supply',
+  'dead-tests': 'Safe isolation and dead tests first, then the supply',
+} as const
 const canVary = (what: string) => task.value.surface !== 'wall' || props.words.movable.includes(what)
 function stay() {
   task.value.varying = (task.value.varying ?? []).filter(canVary)
@@ -77,6 +83,17 @@ const boxes = computed(() => props.words.boxes)
         </select>
       </label>
     </div>
+    <label v-if="!isAnswered">
+      Supply and instruments
+      <select
+        class="field"
+        data-test="proving"
+        :value="task.proving ?? (task.mode === 'exam' ? 'none' : 'free')"
+        @change="task.proving = ($event.target as HTMLSelectElement).value as TaskFile['proving']"
+      >
+        <option v-for="(name, need) in PROVING" :key="need" :value="need">{{ name }}</option>
+      </select>
+    </label>
     <label>
       Brief
       <textarea v-model="task.brief" class="field min-h-20 py-2" maxlength="4000" data-test="brief" />

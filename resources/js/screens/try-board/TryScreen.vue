@@ -22,12 +22,13 @@ const busy = ref(false)
 const refusal = ref('')
 const MODES = { coached: 'Coached, with help', exam: 'As in an exam' } as const
 
-async function begin(what: { boardFile: number } | { task: number; seat: number }) {
+async function begin(what: { boardFile: number; isWired?: boolean } | { task: number; seat: number }) {
   busy.value = true
   refusal.value = ''
   try {
     const { attempt, kind } = await api.tryBoard({ ...what, mode: mode.value })
-    await router.push(`/${isWired(kind) ? 'bench' : 'answers'}/${attempt}`)
+    const isStanding = 'isWired' in what
+    await router.push(`/${isStanding ? 'prove' : isWired(kind) ? 'bench' : 'answers'}/${attempt}`)
   } catch (error) {
     refusal.value = (error as Error).message
   } finally {
@@ -70,6 +71,18 @@ async function begin(what: { boardFile: number } | { task: number; seat: number 
         <button type="button" class="btn-main" :disabled="busy" @click="begin({ boardFile })">
           {{ busy ? 'Laying it out …' : 'Wire this board' }}
         </button>
+        <div>
+          <button
+            type="button"
+            class="btn"
+            :disabled="busy"
+            data-test="prove-wired"
+            @click="begin({ boardFile, isWired: true })"
+          >
+            Prove it, wired as planned
+          </button>
+          <p class="mt-1 text-soft">Isolate, test dead, switch on: supply and instruments on a board that stands.</p>
+        </div>
         <section v-if="data.tasks.length > 0">
           <h3 class="mb-2 text-lg font-bold">A seat of a task on it</h3>
           <label class="mb-2 flex items-center gap-2"

@@ -15,6 +15,7 @@ import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import TrialBar from '@/shared/ui/TrialBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
+import TraceView from '@/shared/board-pane/TraceView.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import MarkLines from '@/shared/marks/MarkLines.vue'
 import EditionBar from './EditionBar.vue'
@@ -87,11 +88,14 @@ const PUT_RIGHT: PathData = {
   end: 'returns',
   sentence: 'Put right. Flip the switches and see it work.',
   stretches: [],
+  steps: [],
   hops: [],
   stopsAt: null,
 }
 const pathOf = (lamp: string, wanted: number) =>
   after.value ? Promise.resolve(PUT_RIGHT) : api.path(props.attempt, lamp, wanted)
+const isTracing = ref(false)
+const traceOf = (lamp: string, wanted: number, isBack: boolean) => api.path(props.attempt, lamp, wanted, isBack)
 const nearest = computed(() => standingAfter(verdict.value?.nearest.standing ?? []))
 watch(move, (chosen) => {
   const box = verdict.value?.repair.moves[chosen]?.box
@@ -110,6 +114,17 @@ function showBox(id: string) {
   <div class="screen">
     <TopBar :title="bench ? `${bench.title}${bench.isMine ? '' : ` · ${bench.trainee.name}`}` : 'Verdict'">
       <WireAgain v-if="bench" :bench="bench" />
+      <a
+        v-if="verdict && bench?.mayProve"
+        :href="api.testSheetPaper(attempt)"
+        target="_blank"
+        class="btn"
+        data-test="test-sheet"
+        >Test sheet</a
+      >
+      <RouterLink v-if="verdict && bench?.isMine && bench.mayProve" :to="`/prove/${attempt}`" class="btn"
+        >Prove it</RouterLink
+      >
       <RouterLink v-if="session.user?.role === 'trainee'" to="/my-boards" class="btn">My work</RouterLink>
     </TopBar>
     <TrialBar v-if="bench?.isTrial && bench.boardFile !== null" :attempt="attempt" :board-file="bench.boardFile" />
@@ -133,8 +148,20 @@ function showBox(id: string) {
           <EditionBar v-model="edition" :verdict="verdict" :busy="judging" />
           <p v-if="editionFailure" role="alert">{{ editionFailure }}</p>
         </div>
+        <button type="button" class="btn" data-test="trace" :aria-pressed="isTracing" @click="isTracing = !isTracing">
+          Trace the current
+        </button>
       </section>
-      <main class="panes grid-cols-[minmax(13rem,22fr)_minmax(0,46fr)_minmax(0,32fr)]">
+      <TraceView
+        v-if="isTracing"
+        v-model:state="state"
+        :path-of="traceOf"
+        :verdict="verdict"
+        :board="bench.board"
+        :standing="standing"
+        @leave="isTracing = false"
+      />
+      <main v-else class="panes grid-cols-[minmax(13rem,22fr)_minmax(0,46fr)_minmax(0,32fr)]">
         <section class="min-h-0 overflow-auto border-r-2 border-ink p-2" aria-label="Truth table">
           <TruthTable :verdict="shown!" :state="state" :place-of="labelOf" @choose="(chosen) => (state = chosen)" />
         </section>

@@ -26,13 +26,18 @@ import type {
   Board,
   BoardChange,
   BoardFile,
+  ClassDrills,
   Classroom,
   ClassroomChange,
   Converted,
   Debrief,
   DrawingData,
+  DrillData,
+  DrillKind,
+  DrillLine,
   DrawingReview,
   FileProblem,
+  FindData,
   GradedAttempt,
   HelpData,
   LibraryBoard,
@@ -40,16 +45,21 @@ import type {
   MarkingFile,
   MaterialsData,
   NeutralAnswer,
+  NextQuestion,
   NewTrainees,
   PaperPages,
   PathData,
   Pattern,
   PlanData,
   PlanList,
+  ProofAct,
+  ProofData,
   QuestionSheet,
+  ReadingsAhead,
   ReGradePreview,
   Roster,
   RosterText,
+  SeenBoard,
   Session,
   Slip,
   Slips,
@@ -61,11 +71,13 @@ import type {
   TaskTrial,
   TaskWords,
   TesterReading,
+  TestSheet,
   Tonight,
   Trainee,
   TraineeChange,
   User,
   VerdictData,
+  WalkData,
 } from './generated/http'
 
 /** The server answered, and said no. */
@@ -221,10 +233,18 @@ export const api = {
     request<PlanList>('GET', `board-files/${boardFile}/plans${queryOf({ edition })}`, undefined, 60_000),
   plan: (boardFile: number, plan: number, edition = '') =>
     request<PlanData>('GET', `board-files/${boardFile}/plans/${plan}${queryOf({ edition })}`),
-  planPath: (boardFile: number, plan: number, lamp: string, state: number, edition = '') =>
+  diagnose: (boardFile: number, seen: SeenBoard) =>
+    search(() => request<FindData>('POST', `board-files/${boardFile}/diagnosis`, seen, 20_000)),
+  faultCards: (boardFile: number, seats: number, seed: string) =>
+    `/api/board-files/${boardFile}/fault-cards${queryOf({ seats: String(seats), seed })}`,
+  confirmMistake: (boardFile: number, kind: string, at: readonly string[]) =>
+    request<void>('POST', `board-files/${boardFile}/confirmed-mistakes`, { kind, at }),
+  roomQuestion: (boardFile: number, plan: number, asked: string) =>
+    request<NextQuestion>('GET', `board-files/${boardFile}/plans/${plan}/question${queryOf({ asked })}`),
+  planPath: (boardFile: number, plan: number, lamp: string, state: number, edition = '', isBack = false) =>
     request<PathData>(
       'GET',
-      `board-files/${boardFile}/plans/${plan}/path${queryOf({ lamp, state: String(state), edition })}`,
+      `board-files/${boardFile}/plans/${plan}/path${queryOf({ lamp, state: String(state), edition, back: isBack ? '1' : '' })}`,
     ),
   materials: (boardFile: number, plan: number, asked: Record<string, string>) =>
     request<MaterialsData>('GET', `board-files/${boardFile}/plans/${plan}/materials${queryOf(asked)}`),
@@ -365,8 +385,27 @@ export const api = {
     request<StepReceipt>('POST', `attempts/${attempt}/steps`, { device, base, steps }, 8_000),
   begin: (attempt: number) => request<void>('POST', `attempts/${attempt}/begin`),
   handIn: (attempt: number) => request<void>('POST', `attempts/${attempt}/hand-in`),
+  drills: () => request<DrillLine[]>('GET', 'drills'),
+  beginDrill: (kind: DrillKind, practice: string) => request<DrillData>('POST', 'drills', { kind, practice }),
+  drill: (id: number) => request<DrillData>('GET', `drills/${id}`),
+  measureDrill: (id: number, measure: string) => request<DrillData>('POST', `drills/${id}/measurements`, { measure }),
+  answerDrill: (id: number, answers: readonly string[]) =>
+    request<DrillData>('POST', `drills/${id}/answer`, { answers }),
+  classDrills: (classroom: number) => request<ClassDrills[]>('GET', `classrooms/${classroom}/drills`),
+  proof: (attempt: number) => request<ProofData>('GET', `attempts/${attempt}/proof`),
+  readAhead: (attempt: number, instrument: string, one: string) =>
+    request<ReadingsAhead>('GET', `attempts/${attempt}/proof/ahead${queryOf({ with: instrument, one })}`),
+  beginProof: (attempt: number, isOn: boolean) => request<ProofData>('POST', `attempts/${attempt}/proof`, { isOn }),
+  doAct: (attempt: number, key: string, act: ProofAct) =>
+    request<ProofData>('POST', `attempts/${attempt}/proof/acts`, { key, act }, 8_000),
+  testSheet: (attempt: number) => request<TestSheet>('GET', `attempts/${attempt}/proof/sheet`),
+  walk: (attempt: number) => search(() => request<WalkData>('GET', `attempts/${attempt}/proof/walk`)),
+  testSheetPaper: (attempt: number) => `/api/attempts/${attempt}/proof/paper`,
   verdict: (attempt: number, edition = '') =>
     request<VerdictData>('GET', `attempts/${attempt}/verdict${queryOf({ edition })}`),
-  path: (attempt: number, lamp: string, state: number) =>
-    request<PathData>('GET', `attempts/${attempt}/path${queryOf({ lamp, state: String(state) })}`),
+  path: (attempt: number, lamp: string, state: number, isBack = false) =>
+    request<PathData>(
+      'GET',
+      `attempts/${attempt}/path${queryOf({ lamp, state: String(state), back: isBack ? '1' : '' })}`,
+    ),
 }

@@ -1,5 +1,6 @@
 import { computed, readonly, ref, type Ref, shallowRef, watch } from 'vue'
 import type { BoardLook, PathData, VerdictData } from '@/shared/api/generated/http'
+import { coresOf } from './coresOf'
 
 const LAMP_STATES: Record<string, 'on' | 'dim' | 'off'> = { '1': 'on', d: 'dim', '0': 'off' }
 
@@ -26,20 +27,7 @@ export function useCurrentPath(
   const lampOf = computed(
     () => new Map(verdict.value.lamps.map(({ id, states }) => [id, LAMP_STATES[states[state.value] ?? ''] ?? 'off'])),
   )
-  const colourOf = computed(
-    () =>
-      new Map(
-        board.value.enclosures.flatMap(({ ends }) => ends).map(({ id, cable, colour }) => [id, { cable, colour }]),
-      ),
-  )
-  const tracedCores = computed(() => {
-    const cores = new Map<string, string[]>()
-    for (const hop of path.value?.hops ?? []) {
-      const core = hop.kind === 'core' ? colourOf.value.get(hop.from) : undefined
-      if (core) cores.set(core.cable, [...(cores.get(core.cable) ?? []), core.colour])
-    }
-    return cores
-  })
+  const tracedCores = computed(() => coresOf(board.value, path.value?.hops ?? []))
   const tracedPlaces = computed(() => new Set(path.value?.hops.flatMap(({ from, to }) => [from, to]) ?? []))
 
   lamp.value = verdict.value.lamps[0]?.id ?? ''

@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { BoardLook } from '@/shared/api/generated/http'
 import MapBox from './MapBox.vue'
-import { labelsOf, layOutMap } from './mapLayout'
+import { type BoxWords, labelsOf, layOutMap } from './mapLayout'
 import MapRun from './MapRun.vue'
 import { useLetter } from './useLetter'
 
@@ -50,12 +50,24 @@ const underOf = (id: string) => {
   const lamp = props.lamps.get(id)
   return props.counts.get(id) ?? (lamp ? LAMP_WORDS[lamp] : (props.paddles.get(id) ?? ''))
 }
-const labels = computed(() =>
-  labelsOf(
-    layout.value,
-    props.board.enclosures.map(({ id, label }) => ({ id, label, under: underOf(id), pins: props.pins.get(id) ?? [] })),
+/** What changes with a flip takes the room of the longest of its kind: a flip lays nothing out anew. */
+const LONGEST: Record<string, string> = { ON: 'OFF', DIM: 'OFF', up: 'down' }
+const words = computed(() =>
+  JSON.stringify(
+    props.board.enclosures.map(({ id, label }) => {
+      const under = underOf(id)
+      return { id, label, under: LONGEST[under] ?? under, pins: props.pins.get(id) ?? [] }
+    }),
   ),
 )
+const placed = computed(() => labelsOf(layout.value, JSON.parse(words.value) as BoxWords[]))
+const labels = computed(() => ({
+  runs: placed.value.runs,
+  boxes: placed.value.boxes.map((label) => ({
+    ...label,
+    lines: label.lines.map((line) => (line.isSoft ? { ...line, text: underOf(label.of) } : line)),
+  })),
+}))
 const labelOf = computed(() => new Map([...labels.value.boxes, ...labels.value.runs].map((label) => [label.of, label])))
 const shapes = computed(() => new Map(layout.value.boxes.map((shape) => [shape.id, shape])))
 </script>

@@ -170,11 +170,12 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :data-conductor="conductor.id"
     />
 
-    <DeviceFace v-for="placed in layout.devices" :key="placed.device.id" :placed="placed" />
+    <DeviceFace v-for="placed in layout.devices" :key="placed.device.id" v-memo="[placed]" :placed="placed" />
 
     <ConnectorMark
       v-for="connector in layout.connectors"
       :key="connector.joint.points.join()"
+      v-memo="[connector, keys && !isIdle ? numbers.get(connector.joint.points[0] ?? '') : null]"
       :connector="connector"
       :label="connectorLabel(connector.joint.by)"
       :holds="connector.joint.points.map(placeName).join(', ')"
@@ -185,6 +186,12 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
     <LandingMark
       v-for="landing in layout.landings.values()"
       :key="landing.id"
+      v-memo="[
+        landing,
+        bench,
+        carried.includes(landing.id) || traced.has(landing.id),
+        isIdle ? null : numbers.get(landing.id),
+      ]"
       :landing="landing"
       :name="nameOf(landing.id)"
       :holds="holding(landing.id)"
@@ -213,6 +220,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
     <EndFlag
       v-for="end in box.ends"
       :key="end.id"
+      v-memo="[end, layout, bench, carried, faded, keys, readOnly]"
       :end="end"
       :at="layout.slots.get(end.id)!"
       :state="stateOf(end.id)"

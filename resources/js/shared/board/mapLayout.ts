@@ -40,6 +40,8 @@ const FRAME = 0.2
 const AIR = 3
 const CLEAR = 0.4
 
+/** Letters as tall as for a room: the conductors in a run are to be told apart from its far end too. */
+const FROM_AFAR = 28
 const SUPPOSED: Pane = { width: 460, height: 600, letter: 13 }
 
 export function layOutMap(board: BoardLook, asked: Pane = SUPPOSED): MapLayout {
@@ -59,7 +61,7 @@ export function layOutMap(board: BoardLook, asked: Pane = SUPPOSED): MapLayout {
     beyond: half * (isLight(kind) ? RAYS : FRAME),
   }))
   const runs = runsOf(board)
-  const runWidth = Math.max(6, half * 0.36)
+  const runWidth = Math.max(6, half * (pane.letter >= FROM_AFAR ? 0.5 : 0.36))
   const ways = waysOf(
     runs.map((run) => ({ ...run, width: runWidth })),
     boxes,

@@ -24,14 +24,20 @@ const ROOMS = [
   {
     to: '/boards',
     name: 'Boards',
-    paths: ['/boards', '/draw', '/plans', '/try', '/prepare', '/as-found', '/show', '/paper'],
+    paths: ['/boards', '/draw', '/plans', '/try', '/prepare', '/as-found', '/find', '/show', '/paper'],
   },
   { to: '/tasks', name: 'Tasks', paths: ['/tasks', '/task', '/set'] },
+  { to: '/drills', name: 'Drills', paths: ['/drills', '/drill'] },
   { to: '/people', name: 'People', paths: ['/people', '/password'] },
   { to: '/marks', name: 'Marks', paths: ['/marks', '/viva', '/record', '/mark-grid'] },
 ] as const
 const rooms = computed(() =>
-  session.user?.role === 'instructor' ? ROOMS : [{ to: '/my-boards', name: 'My work', paths: ['/my-boards'] }],
+  session.user?.role === 'instructor'
+    ? ROOMS
+    : [
+        { to: '/my-boards', name: 'My work', paths: ['/my-boards', '/prove'] },
+        { to: '/drills', name: 'Drills', paths: ['/drills', '/drill'] },
+      ],
 )
 const isHere = (paths: readonly string[]) =>
   paths.some((path) => route.path === path || route.path.startsWith(`${path}/`))

@@ -16,10 +16,32 @@ export type Connector = 'wire-nut' | 'lever' | 'push-in' | 'strip'
 export type MarkedAs = 'line' | 'neutral' | 'earth'
 export type SittingState = 'held' | 'waiting' | 'running' | 'paused' | 'handed-in' | 'withdrawn'
 export type Verdict = 'pass' | 'remarks' | 'fail'
+export type DrillKind = 'device' | 'feed' | 'drop' | 'lamp' | 'jacket'
 export type SittingMove =
   'open' | 'start' | 'pause' | 'resume' | 'add-time' | 'close' | 'reopen' | 'void' | 'withdraw' | 'bring-back'
 export type Layer = 'line' | 'neutral' | 'earth'
 export type Severity = 'danger' | 'fault' | 'remark' | 'note'
+export type InstrumentId = 'two-pole' | 'ohm' | 'insulation' | 'loop' | 'rcd' | 'pen' | 'plug-in' | 'gfci'
+export type ActKind =
+  | 'identify'
+  | 'turn-on'
+  | 'turn-off'
+  | 'lock'
+  | 'unlock'
+  | 'tag'
+  | 'untag'
+  | 'flip'
+  | 'lamp-out'
+  | 'lamp-in'
+  | 'prove'
+  | 'other-tester'
+  | 'new-fuse'
+  | 'null-leads'
+  | 'link'
+  | 'unlink'
+  | 'touch'
+  | 'lift'
+  | 'sign-off'
 
 export interface Retry {
   from?: 'bare' | 'handed-in'
@@ -34,6 +56,7 @@ export interface NewTry {
   seat?: number
   attempt?: number
   mode: TaskMode
+  isWired?: boolean
 }
 export interface Try {
   attempt: number
@@ -122,6 +145,8 @@ export interface BenchData {
   steps: KeptStep[]
   setAside: SetAsideStep[]
   state: SittingState
+  mayProve: boolean
+  isSupplyOn: boolean
 }
 export interface User {
   id: number
@@ -852,6 +877,78 @@ export interface Observe {
 export interface ReGrade {
   take: boolean
 }
+export interface DrillLine {
+  id: number
+  kind: DrillKind
+  practice: string
+  name: string
+  points: number | null
+  seconds: number | null
+  used: number | null
+  best: number | null
+}
+export interface DrillOption {
+  id: string
+  name: string
+}
+export interface DrillReading {
+  id: string
+  name: string
+  shown: string
+}
+export interface DrillAsked {
+  text: string
+  colours: ConductorColour[]
+  print: string
+  options: DrillOption[]
+  given: string | null
+  right: string | null
+}
+export interface DrillData {
+  id: number
+  kind: DrillKind
+  practice: string
+  name: string
+  points: number | null
+  seconds: number | null
+  used: number | null
+  best: number | null
+  task: string
+  caution: string
+  startedAt: string
+  serverTime: string
+  terminals: number
+  face: number
+  cables: string[]
+  readings: DrillReading[]
+  answers: DrillOption[]
+  questions: DrillAsked[]
+  sketch: Sketch | null
+  verdict: string
+  way: string
+}
+export interface BeginDrill {
+  kind: DrillKind
+  practice: string
+}
+export interface Measure {
+  measure: string
+}
+export interface AnswerDrill {
+  answers: string[]
+}
+export interface DrillCount {
+  times: number
+  most: number
+  mean: number
+}
+export interface ClassDrills {
+  id: number
+  name: string
+  kinds: {
+    [k: string]: DrillCount
+  }
+}
 export interface StationDraft {
   id: string
   label: string
@@ -991,6 +1088,72 @@ export interface KeepPart {
   part: string
   ok: boolean | null
   note?: string | null
+}
+export interface SeenCombination {
+  switches: {
+    [k: string]: 'up' | 'down'
+  }
+  lamps: {
+    [k: string]: 'on' | 'dim' | 'off' | 'flickers'
+  }
+  trip?: 'breaker' | 'rcd' | null
+}
+export interface SeenLook {
+  point: string
+  with: string[]
+}
+export interface SeenProbe {
+  point: string
+  live: boolean
+}
+export interface SeenPart {
+  device: string
+  good: boolean
+}
+export interface SeenBoard {
+  states: SeenCombination[]
+  looks: SeenLook[]
+  probes: SeenProbe[]
+  parts: SeenPart[]
+}
+export interface FindChoice {
+  with: string[]
+  name: string
+  colours: ConductorColour[]
+}
+export interface FindNext {
+  kind: 'look' | 'probe' | 'part' | 'flip'
+  at: string
+  positions: {
+    [k: string]: 'up' | 'down'
+  }
+  text: string
+  choices: FindChoice[]
+}
+export interface FindSuspect {
+  kind: string
+  at: string[]
+  text: string
+  repair: string[]
+}
+export interface FindNamed {
+  id: string
+  label: string
+}
+export interface FindData {
+  switches: FindNamed[]
+  lamps: FindNamed[]
+  walk: string[]
+  fits: number
+  mayBeRight: boolean
+  suspects: FindSuspect[]
+  next: FindNext | null
+  contradictions: string[]
+  nearest: string[]
+}
+export interface Confirm {
+  kind: string
+  at: string[]
 }
 /**
  * As whoever teaches them sees them.
@@ -1171,6 +1334,7 @@ export interface CableRoles {
     flag: string
     name: string
     role: string
+    rank: number
   }[]
 }
 export interface PlanData {
@@ -1464,6 +1628,192 @@ export interface PaperPages {
     html: string
   }[]
 }
+/**
+ * One thing done at a board under test; places as the bench names them.
+ *
+ */
+export interface ProofAct {
+  kind: ActKind
+  on?: string | null
+  with?: InstrumentId | null
+  one?: string | null
+  other?: string | null
+}
+export interface DoAct {
+  key: string
+  act: ProofAct
+}
+export interface BeginProof {
+  isOn: boolean
+}
+export interface SupplyPart {
+  id: string
+  name: string
+  state: 'on' | 'off' | 'tripped'
+  isLocked: boolean
+  isTagged: boolean
+}
+export interface ProofSwitch {
+  id: string
+  box: string
+  label: string
+  position: 'up' | 'down'
+}
+export interface ProofLamp {
+  id: string
+  box: string
+  label: string
+  state: 'on' | 'dim' | 'off'
+  isOut: boolean
+}
+export interface HeldProbe {
+  with: InstrumentId
+  one: string
+  other: string | null
+}
+/**
+ * What an instrument shows.
+ *
+ */
+export interface Reading {
+  with: InstrumentId
+  shown:
+    | 'number'
+    | 'over'
+    | 'marks'
+    | 'lit'
+    | 'dark'
+    | 'lamps'
+    | 'live-warning'
+    | 'fuse-blown'
+    | 'no-volts'
+    | 'tripped'
+    | 'no-trip'
+  figure: string
+  unit: string
+  lamps: boolean[]
+  words: string
+}
+export interface Instrument {
+  id: InstrumentId
+  name: string
+  about: string
+  touches: number
+  isPlug: boolean
+}
+export interface ProofBench {
+  instruments: Instrument[]
+  caution: string
+  cautions: {
+    [k: string]: string
+  }
+  sheetTitle: string
+  needs: boolean
+}
+/**
+ * A board under test as eyes find it.
+ *
+ */
+export interface ProofData {
+  isBegun: boolean
+  acts: number
+  isLive: boolean
+  parts: SupplyPart[]
+  switches: ProofSwitch[]
+  lamps: ProofLamp[]
+  isFuseWhole: boolean
+  isNulled: boolean
+  link: string[] | null
+  held: HeldProbe | null
+  reading: Reading | null
+  said: string
+  isRefused: boolean
+  trip: 'breaker' | 'rcd' | null
+  need: 'none' | 'free' | 'isolation' | 'dead-tests'
+  lines: string[]
+  bench?: ProofBench
+  ahead: FlipAhead[] | null
+}
+export interface FlipAhead {
+  switch: string
+  lamps: {
+    [k: string]: 'on' | 'dim' | 'off'
+  }
+  isLive: boolean
+  trip: 'breaker' | 'rcd' | null
+  reading: Reading | null
+}
+export interface SheetStep {
+  id: string
+  name: string
+  state: 'done' | 'missing' | 'void'
+  why: string
+  caution: string
+}
+export interface SheetLine {
+  id: string
+  name: string
+  isDead: boolean
+  reading: string
+  isGood: boolean | null
+  left: string
+  why: string
+}
+export interface TestSheet {
+  title: string
+  caution: string
+  who: string
+  isSilent: boolean
+  steps: SheetStep[]
+  hazards: string[]
+  lines: SheetLine[]
+}
+export interface TrapBoard {
+  lamps: {
+    [k: string]: string
+  }
+  trips: string
+  from: number
+  flips: string[]
+  tell: string[]
+  sentence: string
+}
+export interface WalkReport {
+  sentence: string
+  luck: string
+  mistakes: string[]
+  shortest: string[]
+  trap: TrapBoard | null
+}
+export interface WalkData {
+  switches: string[]
+  lamps: {
+    [k: string]: string
+  }
+  state: number
+  flips: string[]
+  seen: number
+  next: string | null
+  isSignedOff: boolean
+  report: WalkReport | null
+  answered: boolean[]
+}
+export interface RoomQuestion {
+  lamp: string
+  state: number
+  switch: string
+  isOn: boolean
+  sayOn: string[]
+  sayOff: string[]
+}
+export interface NextQuestion {
+  question: RoomQuestion | null
+}
+export interface ReadingsAhead {
+  readings: {
+    [k: string]: Reading
+  }
+}
 export interface Move {
   move: SittingMove
   minutes?: number | null
@@ -1744,6 +2094,12 @@ export interface PathData {
   stretches: string[]
   hops: PathHop[]
   stopsAt: string | null
+  steps: PathStep[]
+}
+export interface PathStep {
+  words: string
+  box: string
+  hops: number
 }
 export interface Debrief {
   mistakes: string[]

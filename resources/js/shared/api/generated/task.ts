@@ -22,6 +22,7 @@ export interface TaskFile {
   }
   varying?: ('feed' | 'lamp' | 'order' | 'faces' | 'labels' | 'colours')[]
   surface?: 'screen' | 'wall'
+  proving?: 'none' | 'free' | 'isolation' | 'dead-tests'
   seed?: string
   start?: 'boxes' | 'as-found'
   done?: string[]

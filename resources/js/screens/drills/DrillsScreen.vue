@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api } from '@/shared/api/client'
+import type { ClassDrills, DrillKind } from '@/shared/api/generated/http'
+import { practices } from '@/shared/practices'
+import { useSession } from '@/shared/stores/session'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+import DrillSign from './DrillSign.vue'
+
+/** Short exercises to begin at once, what one has done, and for an instructor how a class stands. */
+const KINDS: readonly { id: DrillKind; name: string; what: string }[] = [
+  { id: 'device', name: 'Device and meter', what: 'Which switch is it, where is its common, or is it bad?' },
+  { id: 'feed', name: 'Find the feed', what: 'A full box, live. Pen and tester, and a ghost that lights the pen.' },
+  { id: 'drop', name: 'Find the switch drop', what: 'A light box, dead. Link two conductors, look for continuity.' },
+  { id: 'lamp', name: 'What does the light do?', what: 'Positions are given; say on or off.' },
+  { id: 'jacket', name: 'Read the cable', what: 'What is in it, what it may carry, what needs a mark.' },
+]
+const router = useRouter()
+const session = useSession()
+const practice = useLocalStorage('zwindle-drill-practice', 'na')
+const busy = ref(false)
+const refusal = ref('')
+const { data, failure, load } = useLoaded(async () => {
+  const isInstructor = session.user?.role === 'instructor'
+  const [own, classrooms] = await Promise.all([api.drills(), isInstructor ? api.classrooms() : Promise.resolve([])])
+  return { own, classrooms }
+})
+const classroom = ref(0)
+const rows = ref<readonly ClassDrills[]>([])
+watch(data, (found) => (classroom.value ||= found?.classrooms[0]?.id ?? 0))
+watch(classroom, async (id) => {
+  if (!id) return
+  try {
+    rows.value = await api.classDrills(id)
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+})
+const ended = computed(() => data.value?.own.filter(({ points }) => points !== null) ?? [])
+const nameOf = (kind: DrillKind) => KINDS.find(({ id }) => id === kind)?.name ?? kind
+
+async function begin(kind: DrillKind) {
+  busy.value = true
+  refusal.value = ''
+  try {
+    const { id } = await api.beginDrill(kind, practice.value)
+    await router.push(`/drill/${id}`)
+  } catch (error) {
+    refusal.value = (error as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="screen">
+    <TopBar title="Drills">
+      <fieldset class="flex">
+        <legend class="sr-only">Practice</legend>
+        <label
+          v-for="item in practices()"
+          :key="item.id"
+          class="flex min-h-10 cursor-pointer items-center border px-3 first-of-type:rounded-l-md last-of-type:rounded-r-md has-focus-visible:outline-3 has-focus-visible:outline-violet"
+          :class="practice === item.id ? 'border-3 border-violet bg-wash font-bold' : 'border-soft'"
+        >
+          <input v-model="practice" type="radio" name="practice" class="sr-only" :value="item.id" />{{ item.name }}
+        </label>
+      </fieldset>
+    </TopBar>
+    <main class="mx-auto w-full max-w-6xl grow overflow-auto p-6">
+      <p v-if="refusal" role="alert" class="mb-3 border-l-3 border-ink pl-3">{{ refusal }}</p>
+      <ul class="mb-6 grid grid-cols-5 gap-3 max-lg:grid-cols-2 max-md:grid-cols-1">
+        <li v-for="kind in KINDS" :key="kind.id">
+          <button
+            type="button"
+            class="flex h-full w-full flex-col items-start gap-2 border-2 border-ink bg-face p-3 text-left hover:border-violet disabled:opacity-60"
+            :disabled="busy"
+            :data-drill="kind.id"
+            @click="begin(kind.id)"
+          >
+            <DrillSign :kind="kind.id" />
+            <strong>{{ kind.name }}</strong>
+            <span class="text-sm">{{ kind.what }}</span>
+          </button>
+        </li>
+      </ul>
+      <LoadState v-if="!data" :failure="failure" what="Your drills" @again="load" />
+      <template v-else>
+        <section v-if="data.classrooms.length > 0" class="mb-6" aria-label="The class">
+          <div class="mb-2 flex items-center gap-3">
+            <h2 class="text-xl font-bold">The class</h2>
+            <select v-model="classroom" class="field w-auto" aria-label="Class">
+              <option v-for="item in data.classrooms" :key="item.id" :value="item.id">{{ item.name }}</option>
+            </select>
+          </div>
+          <table class="w-full border-collapse" data-test="class-drills">
+            <thead>
+              <tr class="border-b-2 border-ink text-left">
+                <th scope="col" class="py-1">Trainee</th>
+                <th v-for="kind in KINDS" :key="kind.id" scope="col" class="py-1 text-right">{{ kind.name }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="row in rows" :key="row.id" class="border-b border-line">
+                <th scope="row" class="py-1 text-left font-normal">{{ row.name }}</th>
+                <td v-for="kind in KINDS" :key="kind.id" class="code py-1 text-right">
+                  {{
+                    row.kinds[kind.id]
+                      ? `best ${row.kinds[kind.id]!.most}, mean ${row.kinds[kind.id]!.mean} of ${row.kinds[kind.id]!.times}`
+                      : '–'
+                  }}
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </section>
+        <h2 class="mb-2 text-xl font-bold">Your own</h2>
+        <p v-if="ended.length === 0" class="text-soft">None yet. Take one above: each takes a minute or two.</p>
+        <ul class="divide-y divide-line border-y border-line">
+          <li v-for="line in ended" :key="line.id">
+            <RouterLink :to="`/drill/${line.id}`" class="flex min-h-11 items-center gap-4 hover:text-violet">
+              <span class="grow">{{ nameOf(line.kind) }}</span>
+              <span class="code">{{ line.points }}/100</span>
+              <span v-if="line.best !== null" class="code text-soft"
+                >{{ line.used }} readings, shortest {{ line.best }}</span
+              >
+              <span class="code w-16 text-right text-soft">{{ line.seconds }} s</span>
+            </RouterLink>
+          </li>
+        </ul>
+      </template>
+    </main>
+  </div>
+</template>

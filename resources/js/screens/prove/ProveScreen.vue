@@ -1,0 +1,294 @@
+<script setup lang="ts">
+import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { api } from '@/shared/api/client'
+import type { Enclosure, WalkData } from '@/shared/api/generated/http'
+import { placesOf } from '@/shared/bench/bench'
+import { replay } from '@/shared/bench/stepLog'
+import BoardMap from '@/shared/board/BoardMap.vue'
+import { layOutMap, neighbour } from '@/shared/board/mapLayout'
+import OpenBox from '@/shared/board/OpenBox.vue'
+import { useOpenBox } from '@/shared/frame/useOpenBox'
+import SavingState from '@/shared/outbox/SavingState.vue'
+import LoadState from '@/shared/ui/LoadState.vue'
+import NoticeBar from '@/shared/ui/NoticeBar.vue'
+import TabHeads from '@/shared/ui/TabHeads.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import TrialBar from '@/shared/ui/TrialBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+import InstrumentBench from './InstrumentBench.vue'
+import SheetPane from './SheetPane.vue'
+import SupplyPanel from './SupplyPanel.vue'
+import { usePlaceKeys } from './usePlaceKeys'
+import TrapBoard from './TrapBoard.vue'
+import { useProbes, useProof } from './useProof'
+import WalkPane from './WalkPane.vue'
+
+const props = defineProps<{ attempt: number }>()
+const { data: bench, failure, load } = useLoaded(() => api.bench(props.attempt))
+const proof = useProof(props.attempt)
+const openBox = useOpenBox()
+const board = computed(() => bench.value?.board ?? null)
+const box = computed<Enclosure | null>(() => board.value?.enclosures.find(({ id }) => id === openBox.value) ?? null)
+const standing = computed(() =>
+  bench.value
+    ? replay(
+        bench.value.steps.map(({ step }) => step),
+        placesOf(bench.value.board),
+        bench.value.start,
+      ).now
+    : null,
+)
+
+/** What plugs in is on the bench where there is something to plug it into. */
+const hasSocket = computed(() =>
+  board.value?.enclosures.some(({ devices }) => devices.some(({ look }) => look.includes('receptacle'))),
+)
+const instruments = computed(() =>
+  (proof.bench.value?.instruments ?? []).filter(({ isPlug }) => !isPlug || hasSocket.value),
+)
+const probes = useProbes(proof, () => instruments.value.find(({ id }) => id === probes.instrument.value)?.touches ?? 2)
+const isLinking = ref(false)
+const linkFrom = ref<string | null>(null)
+
+/** A place under a probe, or under an end of the lead that joins two. */
+function pick(place: string) {
+  if (!isLinking.value) return probes.touch(place)
+  if (linkFrom.value === null) return void (linkFrom.value = place)
+  proof.act('link', { one: linkFrom.value, other: place })
+  linkFrom.value = null
+  isLinking.value = false
+}
+function link() {
+  linkFrom.value = null
+  if (proof.data.value?.link) proof.act('unlink')
+  else isLinking.value = !isLinking.value
+}
+
+const { numbers } = usePlaceKeys(box, standing, pick)
+/** Where the probes stand: 1 and 2; the lead that joins two points has 3 at both ends. */
+const pins = computed(() => {
+  const pinned = new Map<string, number[]>()
+  const pin = (place: string | null | undefined, number: number) => {
+    if (place) pinned.set(place, [...(pinned.get(place) ?? []), number])
+  }
+  const held = proof.data.value?.held
+  pin(probes.first.value ?? held?.one, 1)
+  pin(probes.first.value === null ? held?.other : null, 2)
+  for (const place of proof.data.value?.link ?? []) pin(place, 3)
+  pin(linkFrom.value, 3)
+  return pinned
+})
+const boxPins = computed(() => {
+  const pinned = new Map<string, number[]>()
+  for (const enclosure of board.value?.enclosures ?? []) {
+    const places = [
+      enclosure.earth ?? '',
+      ...enclosure.ends.map(({ id }) => id),
+      ...enclosure.devices.flatMap(({ landings }) => landings.map(({ id }) => id)),
+    ]
+    const found = places.flatMap((place) => pins.value.get(place) ?? [])
+    if (found.length > 0) pinned.set(enclosure.id, found)
+  }
+  return pinned
+})
+const said = computed(() => {
+  if (isLinking.value)
+    return linkFrom.value ? 'Lead: now the second point.' : 'Lead: touch the first point, in any box.'
+  if (probes.first.value) return 'First probe on. Now the second one: another box will do.'
+  return proof.data.value?.said || 'Take an instrument, open a box, touch two points.'
+})
+
+function goOn(by: number) {
+  const boxes = board.value?.enclosures ?? []
+  const at = boxes.findIndex(({ id }) => id === openBox.value)
+  openBox.value = boxes[(at + by + boxes.length) % boxes.length]?.id ?? null
+}
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if ((event.target as HTMLElement).closest('input, select, [role="tab"], [role="radio"]') || !board.value) return
+  if (!event.key.startsWith('Arrow') || event.ctrlKey || event.altKey || event.metaKey) return
+  const next = neighbour(
+    layOutMap(board.value),
+    board.value.enclosures.map(({ id }) => id),
+    openBox.value ?? board.value.enclosures[0]!.id,
+    event.key,
+  )
+  if (!next) return
+  event.preventDefault()
+  openBox.value = next
+})
+const tab = ref(0)
+const trap = ref<WalkData | null>(null)
+const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTrial)
+</script>
+
+<template>
+  <div class="screen bench">
+    <TopBar :title="bench ? `Prove: ${bench.title}` : 'Prove'">
+      <p class="text-right leading-tight"><SavingState :state="proof.saving.value" :to-send="proof.waiting.value" /></p>
+      <template v-if="proof.data.value && !isExam">
+        <button type="button" class="btn px-3" @click="proof.begin(false)">Afresh, supply off</button>
+        <button type="button" class="btn px-3" @click="proof.begin(true)">Afresh, supply on</button>
+      </template>
+      <RouterLink v-if="bench" :to="bench.handedInAt ? `/verdict/${attempt}` : `/bench/${attempt}`" class="btn">{{
+        bench.handedInAt ? 'The verdict' : 'Back to the bench'
+      }}</RouterLink>
+    </TopBar>
+    <TrialBar v-if="bench?.isTrial && bench.boardFile !== null" :attempt="attempt" :board-file="bench.boardFile" />
+    <LoadState v-if="!bench || !board || !standing" :failure="failure" what="The board" @again="load" />
+    <LoadState v-else-if="!proof.data.value" :failure="proof.failure.value" what="The supply" @again="proof.load" />
+    <template v-else>
+      <NoticeBar v-if="proof.notice.value" tone="hazard" @dismiss="proof.notice.value = ''">{{
+        proof.notice.value
+      }}</NoticeBar>
+      <TrapBoard
+        v-if="trap?.report?.trap"
+        :trap="trap.report.trap"
+        :switches="proof.data.value.switches"
+        :lamps="proof.data.value.lamps"
+        @leave="trap = null"
+      />
+      <main v-else class="panes grid-cols-[minmax(12rem,23fr)_minmax(0,54fr)_minmax(12rem,23fr)]">
+        <section class="min-h-0 space-y-3 overflow-auto border-r border-line p-3" aria-label="Supply and switches">
+          <SupplyPanel :data="proof.data.value" @act="(kind, on) => proof.act(kind, { on })" />
+          <p
+            class="flex items-center gap-2 border-2 border-ink px-2 py-1 font-bold"
+            :class="{ 'bg-ink text-paper': proof.data.value.trip !== null }"
+            role="status"
+            data-test="supply-state"
+          >
+            {{
+              proof.data.value.trip
+                ? 'TRIPPED'
+                : proof.data.value.parts.some(({ state }) => state === 'tripped')
+                  ? 'Something has tripped'
+                  : 'Prove it dead before you call it dead.'
+            }}
+          </p>
+          <ul class="space-y-1" aria-label="Switches and lamps">
+            <li v-for="item in proof.data.value.switches" :key="item.id">
+              <button
+                type="button"
+                class="btn w-full justify-start px-2"
+                :aria-label="`Flip ${item.label}, now ${item.position}`"
+                :data-flip="item.id"
+                @click="proof.act('flip', { on: item.id })"
+              >
+                <span class="code">{{ item.id }} {{ item.position === 'up' ? '▲' : '▼' }}</span>
+                <span class="truncate font-normal">{{ item.label }}</span>
+                <span class="code ml-auto">{{ item.position }}</span>
+              </button>
+            </li>
+            <li v-for="item in proof.data.value.lamps" :key="item.id" class="flex items-center gap-1">
+              <span class="flex min-w-0 grow items-center gap-2 px-2" :data-lamp="item.id" :data-state="item.state">
+                <svg viewBox="0 0 28 28" class="h-7 w-7 shrink-0" aria-hidden="true">
+                  <circle
+                    cx="14"
+                    cy="14"
+                    r="7"
+                    :fill="item.state === 'off' ? 'var(--color-ink)' : 'var(--color-sheet)'"
+                    :stroke-dasharray="item.isOut ? '3 3' : undefined"
+                    :fill-opacity="item.isOut ? 0 : 1"
+                    stroke="var(--color-ink)"
+                    stroke-width="2"
+                  />
+                  <g v-if="item.state !== 'off'" stroke="var(--color-ink)" stroke-width="2">
+                    <path
+                      v-for="i in item.state === 'on' ? 8 : 4"
+                      :key="i"
+                      d="M14 4v-4"
+                      :transform="`rotate(${i * (item.state === 'on' ? 45 : 90)} 14 14)`"
+                    />
+                  </g>
+                </svg>
+                <span class="truncate">{{ item.label }}</span>
+                <span class="code ml-auto" role="status">{{ item.isOut ? 'OUT' : item.state.toUpperCase() }}</span>
+              </span>
+              <button
+                type="button"
+                class="btn px-2"
+                :data-test="`lamp-${item.id}`"
+                @click="proof.act(item.isOut ? 'lamp-in' : 'lamp-out', { on: item.id })"
+              >
+                {{ item.isOut ? 'Lamp in' : 'Lamp out' }}
+              </button>
+            </li>
+          </ul>
+        </section>
+        <section class="flex min-h-0 flex-col" aria-label="The board">
+          <div class="flex items-center gap-2 px-2 py-1 [&>button]:min-h-9 [&>button]:px-3">
+            <button v-if="box" type="button" class="btn" @click="openBox = null">◂ Whole board</button>
+            <strong class="grow truncate">{{ box ? box.label : 'Open a box to put probes in it' }}</strong>
+            <template v-if="box">
+              <button type="button" class="btn" aria-label="Previous box" @click="goOn(-1)">◂</button>
+              <button type="button" class="btn" aria-label="Next box" @click="goOn(1)">▸</button>
+            </template>
+          </div>
+          <div class="min-h-0 grow px-2">
+            <OpenBox
+              v-if="box"
+              :board="board"
+              :box="box"
+              :bench="standing"
+              :numbers="numbers"
+              :pins="pins"
+              is-idle
+              @pick="pick"
+              @connector="pick"
+            />
+            <BoardMap
+              v-else
+              :board="board"
+              :lamps="proof.lamps.value"
+              :paddles="proof.paddles.value"
+              :pins="boxPins"
+              @open="(id) => (openBox = id)"
+            />
+          </div>
+          <InstrumentBench
+            :instruments="instruments"
+            :chosen="probes.instrument.value"
+            :data="proof.data.value"
+            :said="said"
+            :board="board"
+            :is-linking="isLinking"
+            @choose="probes.choose"
+            @act="(kind, more) => proof.act(kind, more)"
+            @link="link"
+          />
+        </section>
+        <TabGroup
+          as="section"
+          class="flex min-h-0 flex-col border-l border-line"
+          aria-label="Records"
+          :selected-index="tab"
+          @change="tab = $event"
+        >
+          <TabHeads :names="['Sheet', 'Combinations', 'Log']" />
+          <TabPanels class="min-h-0 grow overflow-auto">
+            <TabPanel :tabindex="-1">
+              <SheetPane :attempt="attempt" :acts="proof.data.value.acts" is-printed />
+            </TabPanel>
+            <TabPanel :tabindex="-1">
+              <WalkPane
+                :attempt="attempt"
+                :acts="proof.data.value.acts"
+                :is-live="proof.data.value.isLive"
+                @flip="(on) => proof.act('flip', { on })"
+                @sign-off="proof.act('sign-off')"
+                @trap="(found) => (trap = found)"
+              />
+            </TabPanel>
+            <TabPanel :tabindex="-1">
+              <ol class="space-y-1 p-3 text-sm" data-test="log">
+                <li v-for="(line, i) in proof.data.value.lines" :key="i">{{ line }}</li>
+                <li v-if="proof.data.value.lines.length === 0" class="text-soft">Nothing done yet.</li>
+              </ol>
+            </TabPanel>
+          </TabPanels>
+        </TabGroup>
+      </main>
+    </template>
+  </div>
+</template>

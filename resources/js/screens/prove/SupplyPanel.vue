@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { ProofData } from '@/shared/api/generated/http'
+
+/** The supply as it hangs: levers, locks and tags. One is chosen, and what a hand can do with it stands below. */
+const props = defineProps<{ data: ProofData }>()
+const emit = defineEmits<{
+  act: [kind: 'turn-on' | 'turn-off' | 'lock' | 'unlock' | 'tag' | 'untag' | 'identify', on: string]
+}>()
+const chosen = ref('')
+const part = computed(() => props.data.parts.find(({ id }) => id === chosen.value) ?? null)
+const isBreaker = computed(() => chosen.value.startsWith('breaker'))
+</script>
+
+<template>
+  <section aria-label="Supply" class="border-2 border-ink bg-face" data-test="supply">
+    <ul>
+      <li v-for="item in data.parts" :key="item.id" class="border-b border-line last:border-b-0">
+        <button
+          type="button"
+          class="flex min-h-12 w-full items-center gap-2 px-2 py-1 text-left"
+          :class="chosen === item.id ? 'bg-wash outline-3 -outline-offset-3 outline-violet' : ''"
+          :aria-pressed="chosen === item.id"
+          :aria-label="`${item.name}, ${item.state}${item.isLocked ? ', locked' : ''}${item.isTagged ? ', tagged' : ''}`"
+          :data-part="item.id"
+          :data-state="item.state"
+          @click="chosen = item.id"
+        >
+          <svg viewBox="0 0 26 40" class="h-10 w-6.5 shrink-0" aria-hidden="true">
+            <rect
+              x="1"
+              y="1"
+              width="24"
+              height="38"
+              fill="var(--color-sheet)"
+              stroke="var(--color-ink)"
+              stroke-width="2"
+            />
+            <rect
+              x="6"
+              :y="{ on: 5, tripped: 14, off: 22 }[item.state]"
+              width="14"
+              height="13"
+              :fill="item.state === 'on' ? 'var(--color-ink)' : 'var(--color-sheet)'"
+              stroke="var(--color-ink)"
+              stroke-width="2"
+            />
+          </svg>
+          <span class="min-w-0 grow text-sm leading-tight">{{ item.name }}</span>
+          <svg v-if="item.isTagged" viewBox="0 0 20 28" class="h-7 w-5 shrink-0" aria-hidden="true">
+            <path d="M10 1v5M3 6h14v20H3z" fill="var(--color-sheet)" stroke="var(--color-ink)" stroke-width="2" />
+            <path d="M6 13h8M6 18h8" stroke="var(--color-ink)" stroke-width="1.5" />
+          </svg>
+          <svg v-if="item.isLocked" viewBox="0 0 20 28" class="h-7 w-5 shrink-0" aria-hidden="true">
+            <path d="M5 13V8a5 5 0 0 1 10 0v5" fill="none" stroke="var(--color-ink)" stroke-width="3" />
+            <rect x="2" y="13" width="16" height="13" fill="var(--color-ink)" />
+          </svg>
+          <span class="code w-13 shrink-0 text-right">{{ item.state.toUpperCase() }}</span>
+        </button>
+      </li>
+    </ul>
+    <div v-if="part" class="flex flex-wrap gap-1 border-t-2 border-ink p-1.5 [&>button]:px-2.5">
+      <button
+        v-if="part.state === 'on'"
+        type="button"
+        class="btn"
+        data-test="turn-off"
+        @click="emit('act', 'turn-off', part.id)"
+      >
+        Switch off
+      </button>
+      <template v-else>
+        <button
+          v-if="part.state === 'tripped'"
+          type="button"
+          class="btn"
+          data-test="turn-off"
+          @click="emit('act', 'turn-off', part.id)"
+        >
+          Push off
+        </button>
+        <button type="button" class="btn" data-test="turn-on" @click="emit('act', 'turn-on', part.id)">
+          Switch on
+        </button>
+      </template>
+      <button
+        type="button"
+        class="btn"
+        data-test="lock"
+        @click="emit('act', part.isLocked ? 'unlock' : 'lock', part.id)"
+      >
+        {{ part.isLocked ? 'Lock off' : 'Lock on' }}
+      </button>
+      <button type="button" class="btn" data-test="tag" @click="emit('act', part.isTagged ? 'untag' : 'tag', part.id)">
+        {{ part.isTagged ? 'Tag off' : 'Tag on' }}
+      </button>
+      <button v-if="isBreaker" type="button" class="btn" data-test="identify" @click="emit('act', 'identify', part.id)">
+        This one feeds the board
+      </button>
+    </div>
+    <p v-else class="border-t border-line p-2 text-sm text-soft">Take hold of one: switch, lock, tag.</p>
+  </section>
+</template>

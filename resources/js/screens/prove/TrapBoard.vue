@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import type { ProofData, TrapBoard } from '@/shared/api/generated/http'
+
+/** Another board, wired by somebody else: it answers to one's own flips as it should, is signed off, and then fails in sight. */
+const props = defineProps<{ trap: TrapBoard; switches: ProofData['switches']; lamps: ProofData['lamps'] }>()
+const emit = defineEmits<{ leave: [] }>()
+const STEP_MS = 900
+const state = ref(props.trap.from)
+const done = ref(0)
+const stage = ref<'walk' | 'signed' | 'told'>('walk')
+const heading = ref<HTMLElement | null>(null)
+onMounted(() => heading.value?.focus())
+
+const bitOf = (id: string) => {
+  const place = props.switches.findIndex((item) => item.id === id)
+  return 1 << (props.switches.length - 1 - place)
+}
+const isDown = (id: string) => (state.value & bitOf(id)) !== 0
+const stateOf = (lamp: string) =>
+  ({ '1': 'on', d: 'dim', '0': 'off' })[props.trap.lamps[lamp]?.[state.value] ?? '0'] ?? 'off'
+const next = computed(() => props.trap.flips[done.value] ?? null)
+const last = computed(() => props.trap.tell[props.trap.tell.length - 1]!)
+
+function flip(id: string) {
+  state.value ^= bitOf(id)
+  if (stage.value === 'walk' && id === next.value) done.value++
+}
+/** The flips that would have told, one after the other; at once where motion is not wanted. */
+async function signOff() {
+  stage.value = 'signed'
+  const pause = matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : STEP_MS
+  for (const id of props.trap.tell) {
+    await new Promise((resolve) => setTimeout(resolve, pause))
+    flip(id)
+  }
+  await new Promise((resolve) => setTimeout(resolve, pause))
+  stage.value = 'told'
+}
+</script>
+
+<template>
+  <section class="flex min-h-0 grow flex-col gap-4 overflow-auto p-6" aria-label="One more board" data-test="trap">
+    <h2 ref="heading" tabindex="-1" class="text-3xl font-bold outline-none">One more board</h2>
+    <p class="text-lg">
+      The same parts, wired by somebody else. Prove it with your own {{ trap.flips.length }} flips, then say whether it
+      is right.
+    </p>
+    <div class="flex flex-wrap gap-3">
+      <button
+        v-for="item in switches"
+        :key="item.id"
+        type="button"
+        class="btn flex-col py-3 text-xl"
+        :class="{ 'outline-3 outline-violet': stage === 'walk' && next === item.id }"
+        :disabled="stage !== 'walk'"
+        :aria-label="`Flip ${item.label}, now ${isDown(item.id) ? 'down' : 'up'}`"
+        :data-trap-flip="item.id"
+        @click="flip(item.id)"
+      >
+        <svg viewBox="0 0 40 64" class="h-24" aria-hidden="true">
+          <rect x="2" y="2" width="36" height="60" rx="4" fill="none" stroke="var(--color-ink)" stroke-width="3" />
+          <rect x="8" :y="isDown(item.id) ? 34 : 8" width="24" height="22" fill="var(--color-ink)" />
+        </svg>
+        <span class="code">{{ item.id }}</span>
+        <span class="text-base font-normal">{{ item.label }}</span>
+      </button>
+      <div
+        v-for="item in lamps"
+        :key="item.id"
+        class="flex flex-col items-center justify-end px-4"
+        :data-trap-lamp="item.id"
+      >
+        <svg viewBox="0 0 64 64" class="h-24" aria-hidden="true">
+          <circle
+            cx="32"
+            cy="32"
+            r="16"
+            :fill="stateOf(item.id) === 'off' ? 'var(--color-ink)' : 'var(--color-sheet)'"
+            stroke="var(--color-ink)"
+            stroke-width="3"
+          />
+          <g v-if="stateOf(item.id) !== 'off'" stroke="var(--color-ink)" stroke-width="4">
+            <path
+              v-for="i in stateOf(item.id) === 'on' ? 8 : 4"
+              :key="i"
+              d="M32 11V2"
+              :transform="`rotate(${i * (stateOf(item.id) === 'on' ? 45 : 90)} 32 32)`"
+            />
+          </g>
+        </svg>
+        <strong class="code text-2xl" role="status">{{ stateOf(item.id).toUpperCase() }}</strong>
+        <span>{{ item.label }}</span>
+      </div>
+    </div>
+    <template v-if="stage === 'walk'">
+      <p v-if="next" role="status">Your flip {{ done + 1 }} of {{ trap.flips.length }}: {{ next }}.</p>
+      <p v-else role="status">Those were your flips. The lamp answered each one.</p>
+      <p class="flex gap-3">
+        <button type="button" class="btn-main" :disabled="next !== null" data-test="trap-sign-off" @click="signOff">
+          Sign it off: it is right
+        </button>
+        <button type="button" class="btn" @click="emit('leave')">Back to my board</button>
+      </p>
+    </template>
+    <p v-else-if="stage === 'signed'" class="text-2xl font-bold" role="status">
+      Signed off. Now the customer flips it …
+    </p>
+    <div v-else class="border-l-4 border-ink pl-4" role="status" data-test="trap-told">
+      <p class="text-3xl font-bold">✕ It fails: flip {{ last }}, and the lamp does not answer.</p>
+      <p class="mt-1 text-lg">{{ trap.sentence }}</p>
+      <p class="mt-1">After your flips, {{ trap.tell.join(', ') }} would have told.</p>
+      <button type="button" class="btn-main mt-3" data-test="trap-leave" @click="emit('leave')">
+        Back to my board
+      </button>
+    </div>
+  </section>
+</template>
