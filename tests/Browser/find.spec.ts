@@ -39,7 +39,10 @@ for (const { title, region } of boards) {
     await page.locator('[data-choice]').first().click()
     await page.locator('[data-test=undo]').click()
     await expect(look).toBeVisible()
-    for (let i = 0; i < 8 && (await page.locator('[data-test=found]').count()) === 0; i++) {
+    const found = page.locator('[data-test=found]')
+    for (let i = 0; i < 8; i++) {
+      await expect(found.or(page.locator('[data-test=look-next][aria-busy=false]'))).toBeVisible()
+      if ((await found.count()) > 0) break
       const before = (await look.allTextContents()).join()
       const choices = page.locator('[data-choice]')
       // The first is as it was meant to be; then what is not.
@@ -47,9 +50,9 @@ for (const { title, region } of boards) {
       else await page.locator('[data-test=yes]').click()
       await expect.poll(async () => (await look.allTextContents()).join()).not.toBe(before)
     }
-    await expect(page.locator('[data-test=found] li').first()).toBeVisible()
+    await expect(found.locator('li').first()).toBeVisible()
     await page.locator('[data-test=confirm]').first().click()
-    await expect(page.locator('[data-test=found]')).toContainText('Written down')
+    await expect(found).toContainText('Written down')
     await expectNoSeriousFault(page)
     expect(heard).toEqual([])
   })

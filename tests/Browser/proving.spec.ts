@@ -267,13 +267,16 @@ test('readings are told ahead where nothing is graded, and stand as the server h
   await page.locator('[data-place="S1#3"]').click()
   await page.waitForResponse(/proof\/ahead/)
   await saved(page)
-  // The answer to the touch is held up: the reading stands already.
+  // The answer to the touch is held back until the reading stands.
+  let letGo = () => {}
+  const held = new Promise<void>((resolve) => (letGo = resolve))
   await page.route('**/proof/acts', async (route) => {
-    await new Promise((resolve) => setTimeout(resolve, 1500))
+    await held
     await route.continue()
   })
   await page.locator('[data-place="W1.white@B1"]').click()
-  await expect(page.locator('[data-test=face]')).toHaveAttribute('aria-label', /100 V/, { timeout: 700 })
+  await expect(page.locator('[data-test=face]')).toHaveAttribute('aria-label', /100 V/)
+  letGo()
   await saved(page)
   await expect(page.locator('[data-test=face]')).toHaveAttribute('aria-label', /100 V/)
 })

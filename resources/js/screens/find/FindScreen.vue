@@ -103,6 +103,8 @@ function again() {
         v-else-if="next && next.kind !== 'flip'"
         aria-label="Look next"
         class="border-2 border-ink p-3"
+        :class="{ 'opacity-60': find.isAsking.value }"
+        :aria-busy="find.isAsking.value"
         data-test="look-next"
       >
         <p class="mb-1 flex items-center gap-2 text-sm">

@@ -15,6 +15,8 @@ export function useFinding(boardFile: number) {
   const data = shallowRef<FindData | null>(null)
   const failure = ref('')
   const isOffline = ref(false)
+  /** Asked and not answered yet, for want of a network perhaps. */
+  const isAsking = ref(false)
   const positions = ref<Record<string, Position>>({})
   let newest = 0
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -22,6 +24,7 @@ export function useFinding(boardFile: number) {
   async function ask() {
     const own = ++newest
     clearTimeout(timer)
+    isAsking.value = true
     try {
       const found = await api.diagnose(boardFile, seen.value)
       if (own !== newest) return
@@ -32,8 +35,12 @@ export function useFinding(boardFile: number) {
       if (own !== newest) return
       isOffline.value = error instanceof NoAnswer
       failure.value = (error as Error).message
-      if (isOffline.value) timer = setTimeout(() => void ask(), AGAIN_MS)
+      if (isOffline.value) {
+        timer = setTimeout(() => void ask(), AGAIN_MS)
+        return
+      }
     }
+    isAsking.value = false
   }
   watch(
     data,
@@ -69,7 +76,9 @@ export function useFinding(boardFile: number) {
   function flip(id: string) {
     positions.value = { ...positions.value, [id]: positions.value[id] === 'down' ? 'up' : 'down' }
   }
+  /** A second tap on the same question is the first one, not an answer to the question that comes after it. */
   function answer(next: FindNext, said: { with?: string[]; is?: boolean }) {
+    if (isAsking.value) return
     if (next.kind === 'look') add('looks', { point: next.at, with: said.with ?? [] })
     else if (next.kind === 'probe') add('probes', { point: next.at, live: said.is ?? false })
     else if (next.kind === 'part') add('parts', { device: next.at, good: said.is ?? true })
@@ -98,6 +107,7 @@ export function useFinding(boardFile: number) {
     data: computed(() => data.value),
     failure: readonly(failure),
     isOffline: readonly(isOffline),
+    isAsking: readonly(isAsking),
     positions,
     told,
     isWhole,
