@@ -203,6 +203,7 @@ test('show: conductors one by one, the room is asked before the light answers', 
   await room.getByRole('button', { name: 'Done' }).click()
   await page.keyboard.press('t')
   await expect(page.locator('[data-test=trace-view]')).toBeVisible()
+  await expect(page.locator('[data-test=trace-next]')).toBeEnabled()
   const count = Number((await page.locator('[data-test=trace-view] .code').first().textContent())!.split('/')[1])
   for (let i = 0; i < count; i++) await page.keyboard.press('ArrowRight')
   await expect(page.locator('[data-test=trace-end]')).toBeVisible()
