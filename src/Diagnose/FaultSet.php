@@ -27,37 +27,68 @@ final class FaultSet
      */
     public static function of(Wiring $right, int $seats, string $seed): array
     {
-        $faults = [];
         $table = (new Hypothesis($right, []))->table();
-        foreach (Mistakes::on($right) as $i => $mistake) {
-            $fault = new Hypothesis($right, [$i => $mistake]);
+        $shows = function (Mistake $mistake, Hypothesis $fault) use ($table): bool {
             $own = $fault->table();
-            if (self::canBePutIn($mistake) && [$own->lamps, $own->trips] !== [$table->lamps, $table->trips]) {
-                $faults[self::rank($seed, $fault)] = $fault;
-            }
-        }
-        ksort($faults);
-        $byLooks = [];
-        foreach (array_slice($faults, 0, self::MOST_COUNTED) as $fault) {
-            $byLooks[Search::looks($fault)][] = $fault;
-        }
-        $best = [];
-        foreach (array_keys($byLooks) as $looks) {
-            $group = [];
-            foreach ([$looks, $looks + 1] as $taken) {
-                foreach ($byLooks[$taken] ?? [] as $fault) {
-                    $group[] = ['fault' => $fault, 'looks' => $taken];
-                }
-            }
-            $best = count($group) > count($best) ? $group : $best;
-        }
-        usort($best, fn (array $one, array $other) => self::rank($seed, $one['fault']) <=> self::rank($seed, $other['fault']));
+
+            return self::canBePutIn($mistake) && [$own->lamps, $own->trips] !== [$table->lamps, $table->trips];
+        };
+        $counted = self::counted($right, $seed, $shows);
+        $best = self::from($counted, self::easiest([$counted]));
         $dealt = [];
         for ($seat = 0; $best !== [] && $seat < $seats; $seat++) {
             $dealt[] = $best[$seat % count($best)];
         }
 
         return $dealt;
+    }
+
+    /**
+     * Faults with the looks that each takes, in the order in which the seed deals them.
+     *
+     * @param  callable(Mistake, Hypothesis): bool  $may  which of them
+     * @return list<array{fault: Hypothesis, looks: int}>
+     */
+    public static function counted(Wiring $right, string $seed, callable $may, int $most = self::MOST_COUNTED): array
+    {
+        $faults = [];
+        foreach (Mistakes::on($right) as $i => $mistake) {
+            $fault = new Hypothesis($right, [$i => $mistake]);
+            if ($may($mistake, $fault)) {
+                $faults[self::rank($seed, $fault)] = $fault;
+            }
+        }
+        ksort($faults);
+
+        return array_map(
+            fn (Hypothesis $fault) => ['fault' => $fault, 'looks' => Search::looks($fault)],
+            array_values(array_slice($faults, 0, $most)),
+        );
+    }
+
+    /**
+     * The number of looks from which, with one more, most faults can be dealt on every one of some boards.
+     *
+     * @param  list<list<array{fault: Hypothesis, looks: int}>>  $boards
+     */
+    public static function easiest(array $boards): int
+    {
+        $most = [-1, 0];
+        for ($looks = 0; $looks <= Search::MOST_LOOKS; $looks++) {
+            $count = min(array_map(fn (array $counted) => count(self::from($counted, $looks)), $boards ?: [[]]));
+            $most = $count > $most[0] ? [$count, $looks] : $most;
+        }
+
+        return $most[1];
+    }
+
+    /**
+     * @param  list<array{fault: Hypothesis, looks: int}>  $counted
+     * @return list<array{fault: Hypothesis, looks: int}> those that take so many looks, or one more
+     */
+    public static function from(array $counted, int $looks): array
+    {
+        return array_values(array_filter($counted, fn (array $one) => $one['looks'] === $looks || $one['looks'] === $looks + 1));
     }
 
     private static function rank(string $seed, Hypothesis $fault): string

@@ -25,6 +25,16 @@ final class Mending
         return $moves;
     }
 
+    /** The repair that mends a hypothesis, by name; a cable is changed, not mended by a move. */
+    public static function name(Hypothesis $hypothesis): string
+    {
+        $keys = array_map(fn (Move $move) => $move->key(), self::of($hypothesis));
+        sort($keys);
+        $inside = array_map(fn (Mistake $mistake) => $keys === [] ? $mistake->id() : '', array_values($hypothesis->mistakes));
+
+        return implode('|', [...$keys, ...$inside]);
+    }
+
     /** @return list<Move> */
     private static function ofOne(Wiring $right, Mistake $mistake): array
     {

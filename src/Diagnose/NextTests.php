@@ -7,8 +7,6 @@ namespace Zwindle\Diagnose;
 use Zwindle\Board\Device;
 use Zwindle\Board\PointKind;
 use Zwindle\Catalogue\Devices\DeviceKind;
-use Zwindle\Repair\Mistake\Mistake;
-use Zwindle\Repair\Move\Move;
 
 /**
  * What tells the suspects apart best for what it costs: flips before anything is opened, a look into a box that is open already before
@@ -33,19 +31,19 @@ final readonly class NextTests
      */
     public function of(array $suspects): array
     {
-        if (count($suspects) < 2 || self::isOneRepair($suspects)) {
+        if (count($suspects) < 2 || count(array_unique(array_map(Mending::name(...), $suspects))) === 1) {
             return [];
         }
         $few = array_slice($suspects, 0, self::MOST_SUSPECTS);
         $weights = array_map($this->likelihood->of(...), $few);
-        $repairs = array_map(self::repairOf(...), $few);
+        $repairs = array_map(Mending::name(...), $few);
         $worth = [];
         foreach ($this->candidates($few[0]) as [$test, $cost]) {
             $parts = [];
             foreach ($few as $i => $suspect) {
                 $parts[self::shown($suspect, $test)][] = $i;
             }
-            $gain = count($parts) > 1 ? self::told($parts, $weights, $repairs) : 0.0;
+            $gain = count($parts) > 1 ? Information::told($parts, $weights, $repairs) : 0.0;
             if ($gain > 1e-9) {
                 $worth[] = [$gain / $cost, $test];
             }
@@ -116,61 +114,5 @@ final readonly class NextTests
             },
             default => $suspect->isGood((string) $test->at) ? 'good' : 'bad',
         };
-    }
-
-    /**
-     * What a test tells: how much less is open after it, on average, about which repair it takes.
-     *
-     * @param  array<string, list<int>>  $parts  what is seen → suspects
-     * @param  list<float>  $weights
-     * @param  list<string>  $repairs
-     */
-    private static function told(array $parts, array $weights, array $repairs): float
-    {
-        $sum = array_sum($weights);
-        $left = 0.0;
-        foreach ($parts as $part) {
-            $left += array_sum(array_map(fn (int $i) => $weights[$i], $part)) / $sum * self::open($part, $weights, $repairs);
-        }
-
-        return self::open(array_keys($weights), $weights, $repairs) - $left;
-    }
-
-    /**
-     * Entropy over repairs, in bits.
-     *
-     * @param  list<int>  $suspects
-     * @param  list<float>  $weights
-     * @param  list<string>  $repairs
-     */
-    private static function open(array $suspects, array $weights, array $repairs): float
-    {
-        $shares = [];
-        foreach ($suspects as $i) {
-            $shares[$repairs[$i]] = ($shares[$repairs[$i]] ?? 0.0) + $weights[$i];
-        }
-        $sum = array_sum($shares);
-        $entropy = 0.0;
-        foreach ($shares as $share) {
-            $entropy -= $share > 0 ? $share / $sum * log($share / $sum, 2) : 0.0;
-        }
-
-        return $entropy;
-    }
-
-    /** @param  list<Hypothesis>  $suspects */
-    private static function isOneRepair(array $suspects): bool
-    {
-        return count(array_unique(array_map(self::repairOf(...), $suspects))) === 1;
-    }
-
-    /** The repair that mends a suspect, by name; a cable is changed, not mended by a move. */
-    private static function repairOf(Hypothesis $suspect): string
-    {
-        $keys = array_map(fn (Move $move) => $move->key(), Mending::of($suspect));
-        sort($keys);
-        $inside = array_map(fn (Mistake $mistake) => $keys === [] ? $mistake->id() : '', array_values($suspect->mistakes));
-
-        return implode('|', [...$keys, ...$inside]);
     }
 }

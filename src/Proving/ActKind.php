@@ -29,6 +29,10 @@ enum ActKind: string
     case Unlink = 'unlink';
     case Touch = 'touch';
     case Lift = 'lift';
+    /** A cover off, where boxes are shut at first. */
+    case OpenBox = 'open-box';
+    /** A fault named, and the repair made that mends it. */
+    case PutRight = 'put-right';
     /** "This board is right." */
     case SignOff = 'sign-off';
 }

@@ -19,6 +19,8 @@ enum ActRefusal: string
     case NotOff = 'not-off';
     /** A lead between two points is for a dead board. */
     case LinkOnLive = 'link-on-live';
+    /** Hands go into a dead board. */
+    case HandsInLive = 'hands-in-live';
     /** The task asks for more before the supply comes on. */
     case NotYet = 'not-yet';
 }

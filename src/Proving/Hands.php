@@ -112,7 +112,7 @@ final readonly class Hands
             ActKind::Unlink => $proof->withLink(null),
             ActKind::Touch => $proof->holding($act->touch),
             ActKind::Prove, ActKind::Lift => $proof->holding(null),
-            ActKind::Identify, ActKind::SignOff => $proof,
+            ActKind::Identify, ActKind::SignOff, ActKind::OpenBox, ActKind::PutRight => $proof,
         };
     }
 
@@ -129,6 +129,9 @@ final readonly class Hands
             $act->kind === ActKind::Flip && ! in_array($on, $this->circuit->switches, true),
             in_array($act->kind, [ActKind::LampOut, ActKind::LampIn], true)
                 && ! in_array($on, $this->circuit->lamps, true) => ActRefusal::NoSuchPart,
+            $act->kind === ActKind::OpenBox
+                && ! isset($this->circuit->wiring->board->enclosures[$on]) => ActRefusal::NoSuchPlace,
+            $act->kind === ActKind::PutRight && $this->rig($proof)->isLive() => ActRefusal::HandsInLive,
             $act->kind === ActKind::TurnOn && in_array($on, $supply->locked, true) => ActRefusal::Locked,
             $act->kind === ActKind::Lock && $supply->isOn($on) => ActRefusal::NotOff,
             $act->kind === ActKind::TurnOn && ! $this->mayEnergise && $supply->turned($on, true)->feedsLine() => ActRefusal::NotYet,

@@ -84,6 +84,10 @@ const ROOMS = [
     'Proving\Walk' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Diagnose', 'Repair\Mistake', 'Proving'],
     'Proving\Room' => [...WALL, 'Circuit\Net', 'Circuit\Solve'],
     'Diagnose' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Diagnose', 'Repair\Mistake', 'Repair\Move', 'Format\Read'],
+    'Finding' => [
+        ...WALL, 'Circuit\Net', 'Circuit\Solve', 'Diagnose', 'Proving', 'Proving\Reading', 'Proving\Order', 'Repair\Mistake',
+        'Repair\Move',
+    ],
     'Evening' => ['Format\Read'],
     'Evening\Seating' => ['Plan\Search', 'Evening'],
     'Exam\Vary' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Search'],

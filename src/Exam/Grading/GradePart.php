@@ -12,6 +12,14 @@ enum GradePart: string
     case Safety = 'safety';
     case Rule = 'rule';
     case Answers = 'answers';
+    /** Faults named right, of those there were and those named wrong. */
+    case Diagnosis = 'diagnosis';
+    /** Isolated and proved dead before a hand went in. */
+    case Method = 'method';
+    /** What each measurement told, beside the best one that was open. */
+    case Measuring = 'measuring';
+    /** Combinations seen once it was put right. */
+    case Proof = 'proof';
     case Order = 'order';
     case Time = 'time';
     case Workmanship = 'workmanship';

@@ -80,6 +80,29 @@ final readonly class Grader
     }
 
     /**
+     * The points for answers, shared by what finding a fault is made of.
+     *
+     * @param  float  $diagnosis  each a share, 0 to 1
+     */
+    public function ofFinding(float $diagnosis, float $method, float $measuring, float $proof): Grade
+    {
+        $lines = [];
+        $left = $this->scheme->answers;
+        foreach ([
+            [GradePart::Method, $method, 20],
+            [GradePart::Measuring, $measuring, 20],
+            [GradePart::Proof, $proof, 10],
+            [GradePart::Diagnosis, $diagnosis, null],
+        ] as [$part, $share, $percent]) {
+            $of = $percent === null ? $left : intdiv($this->scheme->answers * $percent, 100);
+            $left -= $of;
+            $lines[] = new GradeLine($part, self::half($of * $share), $of, params: self::percent($share));
+        }
+
+        return $this->grade([$lines[3], ...array_slice($lines, 0, 3), ...$this->time(), ...$this->workmanship()], []);
+    }
+
+    /**
      * @param  list<GradeLine>  $lines
      * @param  list<Finding>  $critical
      */

@@ -19,6 +19,8 @@ enum TaskKind: string
     case Predict = 'predict';
     /** Put the current's path in order. */
     case Trace = 'trace';
+    /** Find what was put wrong on a right board, put it right and prove it. */
+    case Fault = 'fault';
 
     /** Whether it is done with the hands, at the bench; the rest are answers. */
     public function isWired(): bool

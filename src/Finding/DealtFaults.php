@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Finding;
+
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Diagnose\FaultSet;
+use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Mistake\MistakeKind;
+
+/** Faults put into right boards, one board a seat, of equal difficulty: what all of a seat take differs by one look at most. */
+final class DealtFaults
+{
+    /** Faults of which the looks are counted, over all boards. */
+    private const MOST_COUNTED = 32;
+
+    private const LEAST_COUNTED = 8;
+
+    /**
+     * The same seed deals the same faults.
+     *
+     * @param  non-empty-list<Wiring>  $seats  the right wiring of each
+     * @param  int  $count  faults on each board
+     * @param  list<MistakeKind>  $kinds  that are put in; none: any
+     * @return list<array{faults: list<Mistake>, looks: int}>|null by seat; null where a board has not so many of those kinds
+     */
+    public static function of(array $seats, int $count, array $kinds, string $seed): ?array
+    {
+        $boards = [];
+        foreach ($seats as $i => $right) {
+            $boards[spl_object_id($right)] ??= ['right' => $right, 'seed' => "$seed/$i"];
+        }
+        $each = max(self::LEAST_COUNTED, intdiv(self::MOST_COUNTED, count($boards)));
+        $may = fn (Mistake $mistake, Hypothesis $fault): bool => $kinds === [] || in_array($mistake->kind, $kinds, true);
+        $counted = array_map(fn (array $board) => FaultSet::counted($board['right'], $board['seed'], $may, $each), $boards);
+        $looks = FaultSet::easiest(array_values($counted));
+        $dealt = $used = [];
+        foreach ($seats as $right) {
+            $id = spl_object_id($right);
+            $even = FaultSet::from($counted[$id], $looks);
+            $found = self::together($even, $count, $used[$id] ?? 0);
+            if ($found === null) {
+                return null;
+            }
+            $used[$id] = ($used[$id] ?? 0) + 1;
+            $dealt[] = $found;
+        }
+
+        return $dealt;
+    }
+
+    /**
+     * The next combination of faults that do not touch each other, of so many looks in all or one more.
+     *
+     * @param  list<array{fault: Hypothesis, looks: int}>  $even  each takes so many looks or one more
+     * @return array{faults: list<Mistake>, looks: int}|null
+     */
+    private static function together(array $even, int $count, int $turn): ?array
+    {
+        $sets = [];
+        $least = min(array_column($even, 'looks') ?: [0]) * $count;
+        foreach (self::choices($even, $count) as $chosen) {
+            $mistakes = array_map(fn (array $one) => array_values($one['fault']->mistakes)[0], $chosen);
+            $looks = array_sum(array_column($chosen, 'looks'));
+            if ($looks <= $least + 1 && ! self::clash($mistakes)) {
+                $sets[] = ['faults' => $mistakes, 'looks' => $looks];
+            }
+        }
+
+        return $sets === [] ? null : $sets[$turn % count($sets)];
+    }
+
+    /**
+     * @param  list<array{fault: Hypothesis, looks: int}>  $of
+     * @return list<list<array{fault: Hypothesis, looks: int}>>
+     */
+    private static function choices(array $of, int $count): array
+    {
+        if ($count === 0) {
+            return [[]];
+        }
+        $choices = [];
+        foreach ($of as $i => $first) {
+            foreach (self::choices(array_slice($of, $i + 1), $count - 1) as $rest) {
+                $choices[] = [$first, ...$rest];
+            }
+        }
+
+        return $choices;
+    }
+
+    /** @param  list<Mistake>  $mistakes */
+    private static function clash(array $mistakes): bool
+    {
+        foreach ($mistakes as $i => $one) {
+            foreach (array_slice($mistakes, $i + 1) as $other) {
+                if ($one->clashesWith($other)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

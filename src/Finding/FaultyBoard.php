@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Finding;
+
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Diagnose\Mending;
+use Zwindle\Proving\Act;
+use Zwindle\Proving\Hands;
+use Zwindle\Proving\Reading\Touch;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Mistake\MistakeKind;
+use Zwindle\Repair\Mistake\Mistakes;
+use Zwindle\Repair\Move\Move;
+
+/** A board wired right with faults put into it, and what is left of them. */
+final readonly class FaultyBoard
+{
+    public Hypothesis $hypothesis;
+
+    /** @param  array<int, Mistake>  $faults  that are in it still, by their place in `Mistakes::on` */
+    public function __construct(public Wiring $right, public array $faults)
+    {
+        $this->hypothesis = new Hypothesis($right, $faults);
+    }
+
+    /** @param  list<string>  $ids  of mistakes on it */
+    public static function of(Wiring $right, array $ids): self
+    {
+        return new self($right, array_filter(Mistakes::on($right), fn (Mistake $mistake) => in_array($mistake->id(), $ids, true)));
+    }
+
+    public function without(Mistake $mended): self
+    {
+        return new self($this->right, array_filter($this->faults, fn (Mistake $fault) => $fault->id() !== $mended->id()));
+    }
+
+    public function circuit(): Circuit
+    {
+        return $this->hypothesis->circuit();
+    }
+
+    public function isMended(): bool
+    {
+        return $this->faults === [];
+    }
+
+    /**
+     * The fault that somebody means who says what is wrong and where; one that the same repair mends is the same fault.
+     *
+     * @param  string  $item  the device or the cable; empty: anything in the box
+     */
+    public function meant(MistakeKind $kind, string $box, string $item): ?Mistake
+    {
+        $named = array_filter(
+            Mistakes::on($this->right),
+            fn (Mistake $mistake) => $mistake->kind === $kind && $this->isThere($mistake, $box, $item),
+        );
+        $repairs = array_map(fn (Mistake $mistake) => $this->repairOf($mistake), $named);
+        foreach ($this->faults as $fault) {
+            if (in_array($this->repairOf($fault), $repairs, true)) {
+                return $fault;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Where a probe reads: an end that is open along its run is joined all the same, and reads what it is joined with.
+     */
+    public function probed(string $point): string
+    {
+        foreach ($this->faults as $fault) {
+            if ($fault->kind === MistakeKind::CoreOpen && in_array($point, $fault->at, true)) {
+                $others = array_values(array_diff($this->hypothesis->look()->jointAt($point)->points ?? [], [$point]));
+
+                return $others[0] ?? $point;
+            }
+        }
+
+        return $point;
+    }
+
+    /** The same act with each probe where it reads. */
+    public function atHand(Act $act): Act
+    {
+        $touch = $act->touch;
+
+        return match (true) {
+            $act->link !== null => Act::link($this->probed($act->link[0]), $this->probed($act->link[1])),
+            $touch === null || $touch->with->isPlug() => $act,
+            default => Act::touch(new Touch(
+                $touch->with,
+                $this->probed($touch->one),
+                $touch->other === null ? null : $this->probed($touch->other),
+            )),
+        };
+    }
+
+    /** @return list<string> lamps that a loose screw lights now and then in these positions */
+    public function flickering(int $state): array
+    {
+        if (! $this->hypothesis->isLooseSomewhere()) {
+            return [];
+        }
+        [$loose, $steady] = [$this->hypothesis->table()->lamps, $this->hypothesis->withContact()->table()->lamps];
+
+        return array_values(array_filter(array_keys($loose), fn (string $lamp) => $loose[$lamp][$state] !== $steady[$lamp][$state]));
+    }
+
+    private function isThere(Mistake $mistake, string $box, string $item): bool
+    {
+        $points = [...$mistake->at, ...array_filter(array_map(fn (Move $move) => $move->point, $mistake->moves))];
+        $boxes = $items = [];
+        foreach ($points as $point) {
+            $device = $this->right->board->devices[$point] ?? null;
+            $there = $this->right->points[$point] ?? null;
+            $boxes[] = $device->enclosure ?? $there->enclosure ?? '';
+            $items[] = $device->id ?? $there->device ?? $there->core->cable ?? '';
+        }
+
+        return in_array($box, $boxes, true) && ($item === '' || in_array($item, $items, true));
+    }
+
+    private function repairOf(Mistake $mistake): string
+    {
+        return Mending::name(new Hypothesis($this->right, [$mistake]));
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Finding;
+
+use Zwindle\Board\PointKind;
+use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Proving\Act;
+use Zwindle\Proving\ActKind;
+use Zwindle\Proving\Hands;
+use Zwindle\Proving\LoggedAct;
+use Zwindle\Proving\Proof;
+
+/**
+ * What each measurement was worth: the information it gained about which repair it takes, beside the best one that was open.
+ *
+ * A measurement is a box opened, a flip or the supply switched on, a reading. Proving dead is safety and is not weighed. What counts
+ * is what a measurement could be expected to tell for what it costs, not whether one was lucky with it.
+ */
+final class Measuring
+{
+    /** What each costs in time and trouble: a flip is a flip, a cover off is a box to look all through. */
+    private const COST = ['flip' => 0.4, 'live' => 1.1, 'box' => 2.2];
+
+    private const LEAST_BITS = 0.01;
+
+    /** Measurements that are weighed: who takes more has been told enough. */
+    private const MOST = 60;
+
+    private const MOST_BEST = 8;
+
+    /** @var list<string> */
+    private array $opened = [];
+
+    private Suspects $suspects;
+
+    private readonly SuspectBoard $true;
+
+    private readonly Circuit $circuit;
+
+    private function __construct(private readonly FaultyBoard $truth)
+    {
+        $this->suspects = Suspects::of($truth);
+        $this->true = new SuspectBoard($truth);
+        $this->circuit = $truth->circuit();
+    }
+
+    /**
+     * @param  Proof  $begun  how the board stood before the first act
+     * @param  list<LoggedAct>  $log
+     * @return list<Worth> up to the first fault that was put right; without what was taken when nothing was left to be told
+     */
+    public static function weigh(FaultyBoard $truth, Proof $begun, array $log): array
+    {
+        $measuring = new self($truth);
+        $worths = [];
+        $hands = new Hands($measuring->circuit);
+        $proof = $begun;
+        if ($hands->look($begun)->isLive) {
+            // What the light does as one comes in is seen without doing anything.
+            $measuring->take($measuring->shown('flip', '', $begun->state));
+        }
+        foreach ($log as $i => $logged) {
+            if ($logged->act->kind === ActKind::PutRight || count($worths) >= self::MOST) {
+                break;
+            }
+            if (self::isMeasurement($logged)) {
+                $worths[] = $measuring->worth($i, $proof, $logged->act);
+            }
+            $proof = $hands->do($proof, $truth->atHand($logged->act))->after;
+        }
+
+        return array_values(array_filter($worths, fn (Worth $worth) => $worth->best > self::LEAST_BITS));
+    }
+
+    /** @return list<Worth> the shortest way to the repair, the best measurement each time, and what it told */
+    public static function best(FaultyBoard $truth): array
+    {
+        $measuring = new self($truth);
+        $path = [];
+        $state = 0;
+        $measuring->take($measuring->shown('flip', '', $state));
+        for ($i = 0; $i < self::MOST_BEST && $measuring->suspects->open() > 1; $i++) {
+            [$worth, $test, $bits] = $measuring->bestOpen($state);
+            if ($bits <= self::LEAST_BITS) {
+                break;
+            }
+            [$kind, $at] = $test;
+            $state = $kind === 'flip' ? $state ^ $measuring->bitOf($at) : $state;
+            $kind === 'box' && $measuring->opened[] = $at;
+            $measuring->take($measuring->shown($kind, $at, $state));
+            $path[] = new Worth($i, $bits, $worth, $worth, $test, $measuring->suspects->open());
+        }
+
+        return $path;
+    }
+
+    /** @param  list<Worth>  $worths */
+    public static function share(array $worths): float
+    {
+        return $worths === [] ? 1.0 : array_sum(array_map(fn (Worth $worth) => $worth->share(), $worths)) / count($worths);
+    }
+
+    private static function isMeasurement(LoggedAct $logged): bool
+    {
+        $isProvingDead = $logged->ownOff && $logged->act->touch?->with === InstrumentKind::TwoPole;
+
+        return in_array($logged->act->kind, [ActKind::OpenBox, ActKind::Flip, ActKind::TurnOn], true)
+            || ($logged->act->kind === ActKind::Touch && ! $isProvingDead);
+    }
+
+    private function worth(int $i, Proof $proof, Act $act): Worth
+    {
+        [$best, $test] = $this->bestOpen($proof->state);
+        $box = (string) $act->on;
+        $shown = $act->kind === ActKind::OpenBox
+            ? fn (SuspectBoard $board): string => $board->inside($box)
+            : fn (SuspectBoard $board): string => $board->shown($proof, $act);
+        $bits = $this->suspects->told($shown);
+        $this->take($shown);
+        $act->kind === ActKind::OpenBox && $this->opened[] = $box;
+
+        $worth = $bits / self::COST[match ($act->kind) {
+            ActKind::OpenBox => 'box',
+            ActKind::Touch => 'live',
+            default => 'flip',
+        }];
+
+        return new Worth($i, $bits, $worth, max($best, $worth), $test, $this->suspects->open());
+    }
+
+    /** @param  callable(SuspectBoard): string  $shown */
+    private function take(callable $shown): void
+    {
+        $this->suspects->keep($shown, $shown($this->true));
+    }
+
+    /** @return array{float, array{string, string}, float} what it is worth, what it is, and its bits */
+    private function bestOpen(int $state): array
+    {
+        $best = [0.0, ['', ''], 0.0];
+        foreach ($this->open() as [$kind, $at]) {
+            $then = $kind === 'flip' ? $state ^ $this->bitOf($at) : $state;
+            $bits = $this->suspects->told($this->shown($kind, $at, $then));
+            if ($bits / self::COST[$kind] > $best[0]) {
+                $best = [$bits / self::COST[$kind], [$kind, $at], $bits];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return callable(SuspectBoard): string */
+    private function shown(string $kind, string $at, int $state): callable
+    {
+        return match ($kind) {
+            'box' => fn (SuspectBoard $board): string => $board->inside($at),
+            'flip' => fn (SuspectBoard $board): string => $board->lit($state),
+            default => fn (SuspectBoard $board): string => $board->isLive($at, $state),
+        };
+    }
+
+    /** @return iterable<array{string, string}> a box that is shut, a flip, a point of an open box to be probed */
+    private function open(): iterable
+    {
+        foreach ($this->circuit->switches as $switch) {
+            yield ['flip', $switch];
+        }
+        foreach (array_diff(array_keys($this->truth->right->board->enclosures), $this->opened) as $box) {
+            yield ['box', $box];
+        }
+        foreach ($this->truth->right->points as $id => $point) {
+            if (in_array($point->enclosure, $this->opened, true) && $point->kind !== PointKind::EnclosureEarth && ! $point->isEarthing()) {
+                yield ['live', $id];
+            }
+        }
+    }
+
+    private function bitOf(string $switch): int
+    {
+        return $this->circuit->bitOf((int) array_search($switch, $this->circuit->switches, true));
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Finding;
+
+use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Solve\Solver;
+use Zwindle\Circuit\Solve\StateResult;
+use Zwindle\Proving\Act;
+use Zwindle\Proving\Hands;
+use Zwindle\Proving\Proof;
+
+/** What a board with some fault in it would show to eyes and instruments. */
+final class SuspectBoard
+{
+    /** Of nominal voltage, from which a point counts as live. */
+    private const LIVE = 0.1;
+
+    private readonly Circuit $circuit;
+
+    private readonly Hands $hands;
+
+    /** @var array<int, StateResult> */
+    private array $states = [];
+
+    public function __construct(private readonly FaultyBoard $board)
+    {
+        $this->circuit = $board->circuit();
+        $this->hands = new Hands($this->circuit);
+    }
+
+    /** What a hand or an instrument finds that does this; two readings that a person would call the same are the same. */
+    public function shown(Proof $proof, Act $act): string
+    {
+        $outcome = $this->hands->do($this->hands->settled($proof), $this->board->atHand($act));
+        $reading = $outcome->reading;
+
+        return implode(' ', [
+            ...array_values($outcome->lamps),
+            $outcome->isLive ? implode(' ', $this->board->flickering($outcome->after->state)) : '',
+            $outcome->isLive ? 'live' : 'dead',
+            $outcome->trip->value ?? '-',
+            $reading?->shown->value ?? '',
+            $reading?->value === null ? '' : (string) round(log10(max(0.1, abs($reading->value))) * 3),
+            ...array_map(fn (bool $isLit) => $isLit ? '1' : '0', $reading->lamps ?? []),
+        ]);
+    }
+
+    /** What lamps and breaker do in these positions, with the supply on. */
+    public function lit(int $state): string
+    {
+        $table = $this->board->hypothesis->table();
+
+        return implode('', array_map(fn (string $column) => $column[$state], $table->lamps)).$table->trips[$state]
+            .implode(' ', $this->board->flickering($state));
+    }
+
+    /** What eyes find in an open box: what is joined with what, which part is fitted, what is marked. */
+    public function inside(string $box): string
+    {
+        $look = $this->board->hypothesis->look();
+        $seen = [];
+        foreach ($look->points as $id => $point) {
+            if ($point->enclosure === $box) {
+                $joined = $look->jointAt($id)->points ?? [];
+                sort($joined);
+                $seen[] = $id.':'.implode(',', $joined).':'.($look->markOn($id)->value ?? '');
+            }
+        }
+        foreach ($look->board->devicesIn($box) as $device) {
+            $seen[] = $look->modelOf($device)->id;
+        }
+
+        return implode(' ', $seen);
+    }
+
+    public function isLive(string $point, int $state): string
+    {
+        $result = $this->states[$state] ??= Solver::solve($this->circuit, $state);
+        $net = isset($this->circuit->wiring->points[$point]) ? $this->circuit->nets->at($this->board->probed($point)) : null;
+
+        return match (true) {
+            $net === null => 'not there',
+            $result->network === null => 'dead',
+            default => $result->network->shareAt($result->nodes[$net])->toFloat() >= self::LIVE ? 'live' : 'dead',
+        };
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Finding;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Zwindle\Diagnose\Information;
+use Zwindle\Diagnose\Likelihood;
+use Zwindle\Diagnose\Mending;
+use Zwindle\Repair\Mistake\Mistakes;
+
+/** The faults that a board may have, by what is known of it so far. */
+final class Suspects
+{
+    /** Of two faults at once a sample stands for all: there are thousands. */
+    private const PAIRS = 120;
+
+    /** @var array<int, SuspectBoard> */
+    private array $left;
+
+    /** @var array<int, float> */
+    private array $weights = [];
+
+    /** @var array<int, string> */
+    private array $repairs = [];
+
+    /** @param  list<FaultyBoard>  $boards */
+    private function __construct(array $boards)
+    {
+        $this->left = array_map(fn (FaultyBoard $board) => new SuspectBoard($board), $boards);
+    }
+
+    /** Every single usual fault that a customer would tell of alike; where several are in it, the truth and others like it too. */
+    public static function of(FaultyBoard $truth): self
+    {
+        $mistakes = Mistakes::on($truth->right);
+        $boards = array_map(fn (int $i) => new FaultyBoard($truth->right, [$i => $mistakes[$i]]), array_keys($mistakes));
+        if (count($truth->faults) > 1) {
+            $boards = [...$boards, $truth, ...self::pairs($truth, $mistakes)];
+        }
+        $symptom = Symptom::of($truth->hypothesis);
+        $alike = array_values(array_filter($boards, fn (FaultyBoard $board) => Symptom::of($board->hypothesis) === $symptom));
+        $suspects = new self($alike);
+        $likelihood = new Likelihood([], $mistakes);
+        foreach ($alike as $i => $board) {
+            $suspects->weights[$i] = $likelihood->of($board->hypothesis);
+            $suspects->repairs[$i] = Mending::name($board->hypothesis);
+        }
+
+        return $suspects;
+    }
+
+    /** Repairs that are still open. */
+    public function open(): int
+    {
+        return count(array_unique(array_intersect_key($this->repairs, $this->left)));
+    }
+
+    /**
+     * What something tells, in bits.
+     *
+     * @param  callable(SuspectBoard): string  $shown  what it shows of a board
+     */
+    public function told(callable $shown): float
+    {
+        $parts = [];
+        foreach ($this->left as $i => $board) {
+            $parts[$shown($board)][] = $i;
+        }
+
+        return count($parts) < 2
+            ? 0.0
+            : Information::told($parts, array_intersect_key($this->weights, $this->left), $this->repairs);
+    }
+
+    /** @param  callable(SuspectBoard): string  $shown */
+    public function keep(callable $shown, string $seen): void
+    {
+        $this->left = array_filter($this->left, fn (SuspectBoard $board) => $shown($board) === $seen);
+    }
+
+    /**
+     * @param  list<\Zwindle\Repair\Mistake\Mistake>  $mistakes
+     * @return list<FaultyBoard>
+     */
+    private static function pairs(FaultyBoard $truth, array $mistakes): array
+    {
+        $random = new Randomizer(new Mt19937(1));
+        $pairs = [];
+        for ($i = 0; $i < self::PAIRS; $i++) {
+            [$one, $other] = [$random->getInt(0, count($mistakes) - 1), $random->getInt(0, count($mistakes) - 1)];
+            if ($one !== $other && ! $mistakes[$one]->clashesWith($mistakes[$other])) {
+                $pairs[] = new FaultyBoard($truth->right, [$one => $mistakes[$one], $other => $mistakes[$other]]);
+            }
+        }
+
+        return $pairs;
+    }
+}

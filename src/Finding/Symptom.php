@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zwindle\Finding;
+
+use Zwindle\Circuit\Solve\TruthTable;
+use Zwindle\Diagnose\Hypothesis;
+
+/** What a customer notices of a fault: what the light does, and no cause. */
+enum Symptom: string
+{
+    case Trips = 'trips';
+    case Flickers = 'flickers';
+    case Dim = 'dim';
+    case Never = 'never';
+    case Always = 'always';
+    case Sometimes = 'sometimes';
+    /** Nothing that flipping shows: it is found by looking, before somebody gets hurt. */
+    case Nothing = 'nothing';
+
+    public static function of(Hypothesis $fault): self
+    {
+        $table = $fault->table();
+        $lamps = implode('', $table->lamps);
+        $right = (new Hypothesis($fault->right, []))->table();
+
+        return match (true) {
+            $table->everTrips() => self::Trips,
+            self::isSame($table, $right) => self::Nothing,
+            $fault->isLooseSomewhere() && ! self::isSame($table, $fault->withContact()->table()) => self::Flickers,
+            str_contains($lamps, 'd') => self::Dim,
+            ! str_contains($lamps, '1') => self::Never,
+            ! str_contains($lamps, '0') => self::Always,
+            default => self::Sometimes,
+        };
+    }
+
+    private static function isSame(TruthTable $one, TruthTable $other): bool
+    {
+        return [$one->lamps, $one->trips] === [$other->lamps, $other->trips];
+    }
+}

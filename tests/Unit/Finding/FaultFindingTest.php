@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Files;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Finding\DealtFaults;
+use Zwindle\Finding\FaultFinding;
+use Zwindle\Finding\FaultyBoard;
+use Zwindle\Finding\Measuring;
+use Zwindle\Finding\Naming;
+use Zwindle\Finding\Symptom;
+use Zwindle\Proving\Act;
+use Zwindle\Proving\ActKind;
+use Zwindle\Proving\Hands;
+use Zwindle\Proving\LoggedAct;
+use Zwindle\Proving\Proof;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Mistake\MistakeKind;
+use Zwindle\Repair\Mistake\Mistakes;
+
+function house(): Wiring
+{
+    return Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
+}
+
+/** The first mistake of a kind, at a device or a conductor. */
+function fault(Wiring $right, MistakeKind $kind, string $at = ''): Mistake
+{
+    return array_values(array_filter(
+        Mistakes::on($right),
+        fn (Mistake $mistake) => $mistake->kind === $kind && str_contains(implode(' ', $mistake->at), $at),
+    ))[0];
+}
+
+/**
+ * @param  list<Act>  $acts
+ * @return list<LoggedAct>
+ */
+function logged(FaultyBoard $board, Proof $begun, array $acts): array
+{
+    $log = [];
+    $proof = $begun;
+    $hands = new Hands($board->circuit());
+    foreach ($acts as $act) {
+        $wasLive = $hands->look($proof)->isLive;
+        $outcome = $hands->do($proof, $board->atHand($act));
+        expect($outcome->refusal)->toBeNull();
+        $log[] = LoggedAct::of($act, $proof, $wasLive, $outcome, 0);
+        $proof = $outcome->after;
+    }
+
+    return $log;
+}
+
+it('tells a fault as a customer would', function (MistakeKind $kind, string $at, Symptom $symptom) {
+    $right = house();
+    expect(Symptom::of(new Hypothesis($right, [fault($right, $kind, $at)])))->toBe($symptom);
+})->with([
+    [MistakeKind::LampBlown, 'LA', Symptom::Never],
+    [MistakeKind::CommonExchanged, 'S2', Symptom::Sometimes],
+    [MistakeKind::EarthOff, '', Symptom::Nothing],
+    [MistakeKind::LooseTerminal, 'S1.common', Symptom::Flickers],
+]);
+
+it('takes a fault as named where its kind and its place are, and one that the same repair mends', function () {
+    $right = house();
+    $crossed = fault($right, MistakeKind::CommonExchanged, 'S2');
+    $board = new FaultyBoard($right, [$crossed]);
+    $box = $right->board->devices['S2']->enclosure;
+    expect($board->meant(MistakeKind::CommonExchanged, $box, 'S2'))->toBe($crossed)
+        ->and($board->meant(MistakeKind::CommonExchanged, $box, ''))->toBe($crossed)
+        ->and($board->meant(MistakeKind::CommonExchanged, $right->board->devices['S1']->enclosure, 'S1'))->toBeNull()
+        ->and($board->meant(MistakeKind::NeutralOpen, $box, ''))->toBeNull()
+        ->and($board->without($crossed)->isMended())->toBeTrue();
+    // A new switch mends a dead contact and a stuck one alike: which of the two it was nobody can tell from outside.
+    $dead = fault($right, MistakeKind::ContactDead, 'S1');
+    expect((new FaultyBoard($right, [$dead]))->meant(MistakeKind::ContactStuck, $right->board->devices['S1']->enclosure, 'S1'))->toBe($dead);
+});
+
+it('reads at an open conductor what it is joined with, and lights a lamp now and then through a loose screw', function () {
+    $right = house();
+    $open = fault($right, MistakeKind::CoreOpen, 'W2.red');
+    $board = new FaultyBoard($right, [$open]);
+    expect($board->probed($open->at[0]))->not->toBe($open->at[0])->and($board->probed('S1.common'))->toBe('S1.common')
+        ->and($board->flickering(0))->toBe([]);
+    $loose = new FaultyBoard($right, [fault($right, MistakeKind::LooseTerminal, 'S1.common')]);
+    $flickers = array_filter(range(0, 3), fn (int $state) => $loose->flickering($state) === ['LA']);
+    expect($flickers)->toHaveCount(2);
+});
+
+it('weighs each measurement beside the best one that was open', function () {
+    $right = house();
+    $board = new FaultyBoard($right, [fault($right, MistakeKind::CommonExchanged, 'S2')]);
+    $begun = Proof::begin('a', false, false, isOn: true, testerMayFail: false);
+    $box = $right->board->devices['S2']->enclosure;
+    $sensible = Measuring::weigh($board, $begun, logged($board, $begun, [
+        Act::of(ActKind::OpenBox, $right->board->devices['S1']->enclosure), Act::of(ActKind::OpenBox, $box),
+    ]));
+    $idle = Measuring::weigh($board, $begun, logged($board, $begun, [
+        Act::of(ActKind::Flip, 'S1'), Act::of(ActKind::Flip, 'S1'), Act::of(ActKind::Flip, 'S1'), Act::of(ActKind::OpenBox, 'SRC'),
+    ]));
+    expect(Measuring::share($sensible))->toBe(1.0)->and(Measuring::share($idle))->toBeLessThan(0.2);
+    foreach ([...$sensible, ...$idle] as $worth) {
+        expect($worth->share())->toBeLessThanOrEqual(1.0)->and($worth->best)->toBeGreaterThan(0.0);
+    }
+    // The same flip back tells nothing that is not known.
+    expect(round($idle[1]->bits, 6))->toBe(0.0);
+    $best = Measuring::best($board);
+    expect(end($best)->left)->toBe(1)->and(count($best))->toBeLessThanOrEqual(5);
+});
+
+it('grades what was named, how safely, and whether it was proved', function () {
+    $right = house();
+    $crossed = fault($right, MistakeKind::CommonExchanged, 'S2');
+    $board = new FaultyBoard($right, [$crossed]);
+    $begun = Proof::begin('a', false, false, isOn: true, testerMayFail: false);
+    $off = Act::of(ActKind::TurnOff, 'main');
+    $on = Act::of(ActKind::TurnOn, 'main');
+    $say = fn (MistakeKind $kind, string $switch) => Act::of(
+        ActKind::PutRight,
+        (new Naming($kind, $right->board->devices[$switch]->enclosure, $switch))->text(),
+    );
+    $log = logged($board, $begun, [$off, $say(MistakeKind::CommonExchanged, 'S1'), $say(MistakeKind::CommonExchanged, 'S2')]);
+    $found = FaultFinding::replay($board, $log);
+    expect($found->diagnosis())->toBe(0.5)->and($found->left->isMended())->toBeTrue()->and($found->proof())->toBe(0.0);
+    $after = logged($found->left, $begun, [$on, Act::of(ActKind::Flip, 'S1'), Act::of(ActKind::Flip, 'S2'), Act::of(ActKind::Flip, 'S1')]);
+    expect(FaultFinding::replay($board, [...$log, ...$after])->proof())->toBe(1.0)
+        ->and(FaultFinding::replay($board, [...$log, $after[0], $after[1]])->proof())->toBe(0.5)
+        ->and(FaultFinding::replay($board, array_slice($log, 0, 2))->proof())->toBe(0.0);
+    // No hand goes into a live box.
+    expect((new Hands($board->circuit()))->do($begun, $say(MistakeKind::CommonExchanged, 'S2'))->refusal?->value)->toBe('hands-in-live');
+});
+
+it('deals faults of equal difficulty, one or several a seat, of the kinds that are asked for', function () {
+    $right = house();
+    $dealt = DealtFaults::of(array_fill(0, 6, $right), 1, [], 'tuesday') ?? [];
+    $looks = array_column($dealt, 'looks');
+    $ids = fn (array $dealt) => array_map(fn (array $one) => array_map(fn (Mistake $fault) => $fault->id(), $one['faults']), $dealt);
+    expect($dealt)->toHaveCount(6)->and(max($looks) - min($looks))->toBeLessThanOrEqual(1)
+        ->and($ids(DealtFaults::of(array_fill(0, 6, $right), 1, [], 'tuesday') ?? []))->toBe($ids($dealt))
+        ->and(count(array_unique(array_map('implode', $ids($dealt)))))->toBe(6);
+    $two = DealtFaults::of(array_fill(0, 4, $right), 2, [], 'friday') ?? [];
+    $looks = array_column($two, 'looks');
+    expect(max($looks) - min($looks))->toBeLessThanOrEqual(1);
+    foreach ($two as ['faults' => [$one, $other]]) {
+        expect($one->clashesWith($other))->toBeFalse();
+    }
+    $blown = DealtFaults::of([$right], 1, [MistakeKind::LampBlown], 'x') ?? [];
+    expect($blown[0]['faults'][0]->kind)->toBe(MistakeKind::LampBlown)
+        ->and(DealtFaults::of([$right], 2, [MistakeKind::LampBlown], 'x'))->toBeNull();
+});
