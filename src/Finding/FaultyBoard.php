@@ -8,9 +8,7 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Diagnose\Hypothesis;
 use Zwindle\Diagnose\Mending;
-use Zwindle\Proving\Act;
 use Zwindle\Proving\Hands;
-use Zwindle\Proving\Reading\Touch;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 use Zwindle\Repair\Mistake\Mistakes;
@@ -70,35 +68,29 @@ final readonly class FaultyBoard
     }
 
     /**
-     * Where a probe reads: an end that is open along its run is joined all the same, and reads what it is joined with.
+     * An end that is open along its run is joined all the same: a probe on it reads what it is joined with.
+     *
+     * @return array<string, string> end → the point that it is joined with
      */
-    public function probed(string $point): string
+    public function readsAt(): array
     {
+        $reads = [];
         foreach ($this->faults as $fault) {
-            if ($fault->kind === MistakeKind::CoreOpen && in_array($point, $fault->at, true)) {
-                $others = array_values(array_diff($this->hypothesis->look()->jointAt($point)->points ?? [], [$point]));
-
-                return $others[0] ?? $point;
+            foreach ($fault->kind === MistakeKind::CoreOpen ? $fault->at : [] as $end) {
+                $others = array_values(array_diff($this->hypothesis->look()->jointAt($end)->points ?? [], [$end]));
+                if ($others !== []) {
+                    $reads[$end] = $others[0];
+                }
             }
         }
 
-        return $point;
+        return $reads;
     }
 
-    /** The same act with each probe where it reads. */
-    public function atHand(Act $act): Act
+    /** Hands at it as it stands. */
+    public function hands(bool $mayEnergise = true): Hands
     {
-        $touch = $act->touch;
-
-        return match (true) {
-            $act->link !== null => Act::link($this->probed($act->link[0]), $this->probed($act->link[1])),
-            $touch === null || $touch->with->isPlug() => $act,
-            default => Act::touch(new Touch(
-                $touch->with,
-                $this->probed($touch->one),
-                $touch->other === null ? null : $this->probed($touch->other),
-            )),
-        };
+        return new Hands($this->circuit(), $mayEnergise, $this->readsAt());
     }
 
     /** @return list<string> lamps that a loose screw lights now and then in these positions */

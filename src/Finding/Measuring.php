@@ -9,7 +9,6 @@ use Zwindle\Catalogue\Instruments\InstrumentKind;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
-use Zwindle\Proving\Hands;
 use Zwindle\Proving\LoggedAct;
 use Zwindle\Proving\Proof;
 
@@ -56,7 +55,7 @@ final class Measuring
     {
         $measuring = new self($truth);
         $worths = [];
-        $hands = new Hands($measuring->circuit);
+        $hands = $truth->hands();
         $proof = $begun;
         if ($hands->look($begun)->isLive) {
             // What the light does as one comes in is seen without doing anything.
@@ -69,7 +68,7 @@ final class Measuring
             if (self::isMeasurement($logged)) {
                 $worths[] = $measuring->worth($i, $proof, $logged->act);
             }
-            $proof = $hands->do($proof, $truth->atHand($logged->act))->after;
+            $proof = $hands->do($proof, $logged->act)->after;
         }
 
         return array_values(array_filter($worths, fn (Worth $worth) => $worth->best > self::LEAST_BITS));

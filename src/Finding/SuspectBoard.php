@@ -21,19 +21,23 @@ final class SuspectBoard
 
     private readonly Hands $hands;
 
+    /** @var array<string, string> */
+    private readonly array $readsAt;
+
     /** @var array<int, StateResult> */
     private array $states = [];
 
     public function __construct(private readonly FaultyBoard $board)
     {
         $this->circuit = $board->circuit();
-        $this->hands = new Hands($this->circuit);
+        $this->hands = $board->hands();
+        $this->readsAt = $board->readsAt();
     }
 
     /** What a hand or an instrument finds that does this; two readings that a person would call the same are the same. */
     public function shown(Proof $proof, Act $act): string
     {
-        $outcome = $this->hands->do($this->hands->settled($proof), $this->board->atHand($act));
+        $outcome = $this->hands->do($this->hands->settled($proof), $act);
         $reading = $outcome->reading;
 
         return implode(' ', [
@@ -78,7 +82,7 @@ final class SuspectBoard
     public function isLive(string $point, int $state): string
     {
         $result = $this->states[$state] ??= Solver::solve($this->circuit, $state);
-        $net = isset($this->circuit->wiring->points[$point]) ? $this->circuit->nets->at($this->board->probed($point)) : null;
+        $net = isset($this->circuit->wiring->points[$point]) ? $this->circuit->nets->at($this->readsAt[$point] ?? $point) : null;
 
         return match (true) {
             $net === null => 'not there',

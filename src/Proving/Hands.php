@@ -20,8 +20,12 @@ final readonly class Hands
     /** What the proving unit gives lights every mark up to this one. */
     private const UNIT_V = 400;
 
-    /** @param  bool  $mayEnergise  whether the board may be switched on; a task can ask for the dead tests first */
-    public function __construct(private Circuit $circuit, private bool $mayEnergise = true)
+    /**
+     * @param  bool  $mayEnergise  whether the board may be switched on; a task can ask for the dead tests first
+     * @param  array<string, string>  $readsAt  point → the point at which a probe on it reads: a conductor that is open along its run
+     *     is under its screw all the same
+     */
+    public function __construct(private Circuit $circuit, private bool $mayEnergise = true, private array $readsAt = [])
     {
     }
 
@@ -77,7 +81,7 @@ final readonly class Hands
         if ($proof->held === null) {
             return [$proof, null, null];
         }
-        $reading = $proof->held->read(
+        $reading = $proof->held->readingAt($this->readsAt)->read(
             $this->rig($proof),
             $proof->tools,
             $proof->scatter(),
@@ -172,7 +176,12 @@ final readonly class Hands
 
     private function rig(Proof $proof): Rig
     {
-        return new Rig($this->circuit, $proof->supply, $proof->state, $proof->lampsOut, $proof->link);
+        $link = $proof->link === null ? null : [
+            $this->readsAt[$proof->link[0]] ?? $proof->link[0],
+            $this->readsAt[$proof->link[1]] ?? $proof->link[1],
+        ];
+
+        return new Rig($this->circuit, $proof->supply, $proof->state, $proof->lampsOut, $link);
     }
 
     private function place(string $switch): int

@@ -51,6 +51,16 @@ final readonly class Touch
             : ($this->other === null ? [$this->one] : [$this->one, $this->other]);
     }
 
+    /** @param  array<string, string>  $readsAt  point → the point at which a probe on it reads */
+    public function readingAt(array $readsAt): self
+    {
+        return new self(
+            $this->with,
+            $readsAt[$this->one] ?? $this->one,
+            $this->other === null ? null : $readsAt[$this->other] ?? $this->other,
+        );
+    }
+
     /** @return array{with: string, one: string, other: string|null} */
     public function toKeep(): array
     {

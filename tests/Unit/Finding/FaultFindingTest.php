@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Support\Files;
 use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Instruments\InstrumentKind;
 use Zwindle\Diagnose\Hypothesis;
 use Zwindle\Finding\DealtFaults;
 use Zwindle\Finding\FaultFinding;
@@ -13,9 +14,9 @@ use Zwindle\Finding\Naming;
 use Zwindle\Finding\Symptom;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
-use Zwindle\Proving\Hands;
 use Zwindle\Proving\LoggedAct;
 use Zwindle\Proving\Proof;
+use Zwindle\Proving\Reading\Touch;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 use Zwindle\Repair\Mistake\Mistakes;
@@ -42,10 +43,10 @@ function logged(FaultyBoard $board, Proof $begun, array $acts): array
 {
     $log = [];
     $proof = $begun;
-    $hands = new Hands($board->circuit());
+    $hands = $board->hands();
     foreach ($acts as $act) {
         $wasLive = $hands->look($proof)->isLive;
-        $outcome = $hands->do($proof, $board->atHand($act));
+        $outcome = $hands->do($proof, $act);
         expect($outcome->refusal)->toBeNull();
         $log[] = LoggedAct::of($act, $proof, $wasLive, $outcome, 0);
         $proof = $outcome->after;
@@ -83,8 +84,16 @@ it('reads at an open conductor what it is joined with, and lights a lamp now and
     $right = house();
     $open = fault($right, MistakeKind::CoreOpen, 'W2.red');
     $board = new FaultyBoard($right, [$open]);
-    expect($board->probed($open->at[0]))->not->toBe($open->at[0])->and($board->probed('S1.common'))->toBe('S1.common')
-        ->and($board->flickering(0))->toBe([]);
+    [$end] = $open->at;
+    $joined = $board->readsAt()[$end];
+    $begun = Proof::begin('a', false, false, isOn: true, testerMayFail: false);
+    $read = fn (string $point) => $board->hands()->do(
+        $begun,
+        Act::touch(new Touch(InstrumentKind::TwoPole, $point, $right->board->supply()->id.'.neutral')),
+    );
+    expect($joined)->not->toBe($end)->and($board->flickering(0))->toBe([])
+        // The probe stays where it was put, and reads what is under the screw.
+        ->and($read($end)->after->held?->one)->toBe($end)->and($read($end)->reading?->value)->toBe($read($joined)->reading?->value);
     $loose = new FaultyBoard($right, [fault($right, MistakeKind::LooseTerminal, 'S1.common')]);
     $flickers = array_filter(range(0, 3), fn (int $state) => $loose->flickering($state) === ['LA']);
     expect($flickers)->toHaveCount(2);
@@ -130,7 +139,7 @@ it('grades what was named, how safely, and whether it was proved', function () {
         ->and(FaultFinding::replay($board, [...$log, $after[0], $after[1]])->proof())->toBe(0.5)
         ->and(FaultFinding::replay($board, array_slice($log, 0, 2))->proof())->toBe(0.0);
     // No hand goes into a live box.
-    expect((new Hands($board->circuit()))->do($begun, $say(MistakeKind::CommonExchanged, 'S2'))->refusal?->value)->toBe('hands-in-live');
+    expect($board->hands()->do($begun, $say(MistakeKind::CommonExchanged, 'S2'))->refusal?->value)->toBe('hands-in-live');
 });
 
 it('deals faults of equal difficulty, one or several a seat, of the kinds that are asked for', function () {
