@@ -63,6 +63,8 @@ export function useEvening() {
       if (!next || text === told) return
       before.value = [...before.value.slice(-30), told]
       told = text
+      // An answer that is under way is to an older draft.
+      asked++
       clearTimeout(timer)
       timer = setTimeout(() => void planNow(), PLAN_AFTER_MS)
     },
@@ -72,14 +74,14 @@ export function useEvening() {
   async function planNow() {
     if (!draft.value) return
     const own = ++asked
+    const isByHand = wasByHand
+    wasByHand = false
     isPlanning.value = true
     try {
       const fresh = await api.planEvening(draft.value, kept.value?.id ?? null)
       if (own !== asked) return
       const extra = fresh.minutes - (plan.value?.minutes ?? fresh.minutes)
-      if (wasByHand) cost.value = costInWords(extra, fresh)
-      else cost.value = ''
-      wasByHand = false
+      cost.value = isByHand ? costInWords(extra, fresh) : ''
       plan.value = fresh
       failure.value = ''
     } catch (error) {
