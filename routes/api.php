@@ -59,6 +59,7 @@ use App\Http\Controllers\Evenings\WallController;
 use App\Http\Controllers\Find\ConfirmedMistakeController;
 use App\Http\Controllers\Find\DiagnosisController;
 use App\Http\Controllers\Find\FaultCardController;
+use App\Http\Controllers\Find\FindingController;
 use App\Http\Controllers\People\InstructorController;
 use App\Http\Controllers\People\MoveTraineeController;
 use App\Http\Controllers\People\PasswordController;
@@ -208,6 +209,7 @@ Route::middleware('auth')->group(function () {
     Route::get('attempts/{attempt}/late-steps', [LateStepController::class, 'index']);
     Route::put('attempts/{attempt}/late-steps/{step}', [LateStepController::class, 'update'])->where('step', '[0-9]{1,12}');
     Route::get('attempts/{attempt}/debrief', [DebriefController::class, 'show']);
+    Route::get('attempts/{attempt}/finding', [FindingController::class, 'show']);
     Route::get('attempts/{attempt}/proof', [ProofController::class, 'show']);
     Route::post('attempts/{attempt}/proof', [ProofController::class, 'store']);
     Route::post('attempts/{attempt}/proof/acts', [ActController::class, 'store']);

@@ -92,6 +92,12 @@ final class Assignment extends Model
         return $this->mode === TaskMode::Exam->value;
     }
 
+    /** Whether what is done counts for a mark: each reading is asked for singly then, and what was done stands. */
+    public function isGraded(): bool
+    {
+        return $this->isExam() && ! $this->isTrial();
+    }
+
     /** What trainees call it: the task's title, which tells nothing of the board. */
     public function title(): string
     {

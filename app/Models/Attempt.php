@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Bench\Bench;
@@ -56,6 +57,7 @@ use Zwindle\Exam\Task\Task as CoreTask;
  * @property int|null $ends ends to place, or questions asked
  * @property-read Assignment $assignment
  * @property-read User $trainee
+ * @property-read PlacedFault|null $placedFault
  * @property-read Judgement|null $judgement
  * @property-read Collection<int, Step> $appliedSteps
  */
@@ -148,6 +150,12 @@ final class Attempt extends Model
     public function judgement(): BelongsTo
     {
         return $this->belongsTo(Judgement::class);
+    }
+
+    /** @return HasOne<PlacedFault, $this> what was put wrong on its board, to be found */
+    public function placedFault(): HasOne
+    {
+        return $this->hasOne(PlacedFault::class);
     }
 
     /** @return HasMany<Judgement, $this> of every try */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Shapes\FindingShape;
 use App\Wording\MistakeSentence;
 use App\Wording\MoveSentence;
 use App\Wording\Words;
@@ -12,6 +13,7 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Diagnose\FaultSet;
 use Zwindle\Diagnose\Hypothesis;
 use Zwindle\Diagnose\Mending;
+use Zwindle\Finding\Symptom;
 use Zwindle\Repair\Mistake\MistakeKind;
 use Zwindle\Repair\Move\Move;
 
@@ -43,7 +45,7 @@ final readonly class FaultCards
             'fault' => $this->text($dealt['fault']),
             'putIn' => $this->putIn($dealt['fault']),
             'putRight' => $this->putRight($dealt['fault']),
-            'symptom' => $this->symptom($dealt['fault']),
+            'symptom' => FindingShape::symptom(Symptom::of($dealt['fault'])),
             'looks' => $dealt['looks'],
         ], $faults = FaultSet::of($this->right, $this->seats, $this->seed), array_keys($faults));
     }
@@ -84,20 +86,5 @@ final readonly class FaultCards
         $place = $this->words->deviceOf($at) === $at ? $this->words->device($at) : $this->words->place($at);
 
         return Str::ucfirst($this->words->say("diagnosis.card.$key", ['place' => $place]));
-    }
-
-    /** As a customer tells it: what the light does, and no cause. */
-    private function symptom(Hypothesis $fault): string
-    {
-        $table = $fault->table();
-        $lamps = implode('', $table->lamps);
-
-        return __('diagnosis.symptom.'.match (true) {
-            $table->everTrips() => 'trips',
-            str_contains($lamps, 'd') => 'dim',
-            ! str_contains($lamps, '1') => 'never',
-            ! str_contains($lamps, '0') => 'always',
-            default => 'sometimes',
-        });
     }
 }

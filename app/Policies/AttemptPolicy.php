@@ -10,6 +10,7 @@ use App\Models\Attempt;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 use Zwindle\Exam\Task\ProvingNeed;
+use Zwindle\Exam\Task\TaskKind;
 
 final class AttemptPolicy
 {
@@ -69,22 +70,22 @@ final class AttemptPolicy
         return $mayWork->allowed() && $isNothingThere ? Response::denyAsNotFound() : $mayWork;
     }
 
-    /** In an exam what was done stands: nothing is begun afresh. */
+    /** In an exam what was done stands, and where a fault is looked for: nothing is begun afresh. */
     public function beginProof(User $user, Attempt $attempt): Response
     {
         $mayProve = $this->prove($user, $attempt);
 
-        return $mayProve->allowed() && $attempt->assignment->isExam() && ! $attempt->assignment->isTrial()
+        return $mayProve->allowed() && ! $this->isAtWill($attempt)
             ? Response::deny(__('proving.stands'))
             : $mayProve;
     }
 
-    /** Readings are told before they are taken only where nothing is graded. */
+    /** Readings are told before they are taken only where nothing is graded, and no fault is looked for. */
     public function readAhead(User $user, Attempt $attempt): Response
     {
         $mayProve = $this->prove($user, $attempt);
 
-        return $mayProve->allowed() && $attempt->assignment->isExam() && ! $attempt->assignment->isTrial()
+        return $mayProve->allowed() && ! $this->isAtWill($attempt)
             ? Response::denyAsNotFound()
             : $mayProve;
     }
@@ -130,6 +131,11 @@ final class AttemptPolicy
     public function move(User $user, Attempt $attempt): Response
     {
         return $this->teaches($user, $attempt) && $attempt->assignment->isExam() ? Response::allow() : Response::denyAsNotFound();
+    }
+
+    private function isAtWill(Attempt $attempt): bool
+    {
+        return ! $attempt->assignment->isGraded() && $attempt->assignment->kind() !== TaskKind::Fault;
     }
 
     private function owns(User $user, Attempt $attempt): bool

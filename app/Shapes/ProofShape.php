@@ -8,8 +8,12 @@ use App\Actions\Proving\Proving;
 use App\Wording\ProvingSentence;
 use App\Wording\Words;
 use Zwindle\Bench\PlaceMap;
+use Zwindle\Board\Cable;
+use Zwindle\Board\Device;
+use Zwindle\Board\Enclosure;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
 use Zwindle\Exam\Task\ProvingNeed;
+use Zwindle\Finding\Symptom;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\LoggedAct;
@@ -20,6 +24,7 @@ use Zwindle\Proving\Outcome;
 use Zwindle\Proving\Proof;
 use Zwindle\Proving\Reading\Reading;
 use Zwindle\Proving\Reading\Touch;
+use Zwindle\Repair\Mistake\MistakeKind;
 
 /** A board under test as eyes find it: never which breaker is its own but by the words on it, never a verdict. */
 final readonly class ProofShape
@@ -78,12 +83,13 @@ final readonly class ProofShape
                 'other' => $proof->held->other === null ? null : $this->places->placeOf($proof->held->other),
             ],
             'reading' => $this->reading($outcome->reading),
-            'said' => $this->sentence->outcome($outcome, $act, $own),
+            'said' => $this->said($outcome, $act, $own),
             'isRefused' => $outcome->refusal !== null,
             'trip' => $outcome->trip?->value,
             'need' => $need->value,
             'lines' => array_map(fn (LoggedAct $logged) => $this->sentence->did($logged, $own), $this->lastLog()),
-            'ahead' => $this->isGraded() ? null : $this->ahead($proof),
+            'ahead' => $this->isTold() ? $this->ahead($proof) : null,
+            'finding' => $this->finding(),
         ];
     }
 
@@ -108,6 +114,7 @@ final readonly class ProofShape
             'cautions' => (object) $this->words->group('proving.step-caution'),
             'sheetTitle' => $this->words->say('proving.sheet-title'),
             'needs' => Proving::needOf($this->proving->attempt) !== ProvingNeed::None,
+            'namings' => $this->namings(),
         ];
     }
 
@@ -162,10 +169,62 @@ final readonly class ProofShape
         return array_filter($readings);
     }
 
-    /** Whether each reading is asked for singly, so that nothing can be read off the traffic. */
-    public function isGraded(): bool
+    /** Whether readings may be told ahead: where it is graded each is asked for singly, so that nothing can be read off the traffic. */
+    private function isTold(): bool
     {
-        return $this->proving->attempt->assignment->isExam() && ! $this->proving->attempt->assignment->isTrial();
+        return $this->proving->finding === null && ! $this->proving->attempt->assignment->isGraded();
+    }
+
+    /** @return array<string, mixed>|null what a fault finder knows */
+    private function finding(): ?array
+    {
+        $finding = $this->proving->finding;
+
+        return $finding === null ? null : [
+            'symptom' => FindingShape::symptom(Symptom::of($finding->placed->hypothesis)),
+            'faults' => count($finding->placed->faults),
+            'opened' => $finding->opened(),
+            'named' => (new FindingShape($this->proving, $finding))->named(),
+            'seen' => $finding->seenSince(),
+            'states' => $this->proving->circuit->stateCount(),
+        ];
+    }
+
+    private function said(Outcome $outcome, ?Act $act, string $own): string
+    {
+        $named = $this->proving->finding->named ?? [];
+
+        return $act?->kind === ActKind::PutRight && $outcome->refusal === null
+            ? $this->words->say(end($named)['mended'] ?? null ? 'proving.put-right' : 'proving.not-it')
+            : $this->sentence->outcome($outcome, $act, $own);
+    }
+
+    /** @return array<string, mixed>|null what may be named and where; null where nothing is to be found */
+    private function namings(): ?array
+    {
+        $finding = $this->proving->finding;
+        if ($finding === null) {
+            return null;
+        }
+        $board = $finding->placed->right->board;
+
+        return [
+            'kinds' => array_map(fn (MistakeKind $kind) => [
+                'id' => $kind->value,
+                'name' => $this->sentence->mistakeKind($kind),
+            ], MistakeKind::cases()),
+            'boxes' => array_map(fn (Enclosure $box) => [
+                'id' => $box->id,
+                'name' => $this->words->box($box->id),
+                'items' => [
+                    ...array_map(fn (Device $device) => ['id' => $device->id, 'name' => $this->words->device($device->id)], $board->devicesIn($box->id)),
+                    ...array_map(fn (Cable $cable) => [
+                        'id' => $cable->id,
+                        'name' => $this->words->say('proving.cable-to', ['cable' => $cable->id, 'box' => $this->words->box($cable->farFrom($box->id))]),
+                    ], $board->cablesIn($box->id)),
+                ],
+            ], array_values($board->enclosures)),
+        ];
     }
 
     /**
@@ -233,12 +292,17 @@ final readonly class ProofShape
     private function lamps(Outcome $outcome): array
     {
         $board = $this->proving->circuit->wiring->board;
+        $flickering = $outcome->isLive ? ($this->proving->finding?->left->flickering($outcome->after->state) ?? []) : [];
 
         return array_map(fn (string $lamp) => [
             'id' => $lamp,
             'box' => $board->devices[$lamp]->enclosure,
             'label' => $this->words->box($board->devices[$lamp]->enclosure),
-            'state' => $outcome->lamps[$lamp] ?? 'off',
+            'state' => match (true) {
+                in_array($lamp, $outcome->after->lampsOut, true) => 'off',
+                in_array($lamp, $flickering, true) => 'flickers',
+                default => $outcome->lamps[$lamp] ?? 'off',
+            },
             'isOut' => in_array($lamp, $outcome->after->lampsOut, true),
         ], array_keys($outcome->lamps));
     }

@@ -7,6 +7,7 @@ namespace App\Wording;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
 use Zwindle\Catalogue\Instruments\Instruments;
+use Zwindle\Finding\Naming;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\ActRefusal;
@@ -19,6 +20,7 @@ use Zwindle\Proving\Outcome;
 use Zwindle\Proving\Reading\Reading;
 use Zwindle\Proving\Reading\Shown;
 use Zwindle\Proving\Rig\Supply;
+use Zwindle\Repair\Mistake\MistakeKind;
 
 /** Supply, instruments, readings and tests in words. Places come as eyes name them. */
 final readonly class ProvingSentence
@@ -129,6 +131,22 @@ final readonly class ProvingSentence
         return $this->words->say("proving.isolation.$step->value");
     }
 
+    public function mistakeKind(MistakeKind $kind): string
+    {
+        return $this->words->say("diagnosis.kind.$kind->value");
+    }
+
+    /** What somebody said is wrong, and where. */
+    public function naming(Naming $naming): string
+    {
+        $item = match (true) {
+            isset($this->board->devices[$naming->item]) => $this->words->device($naming->item),
+            default => $naming->item,
+        };
+
+        return implode(', ', array_filter([$this->words->box($naming->box), $item, $this->mistakeKind($naming->kind)]));
+    }
+
     /** The caution that belongs to a step; nothing at most of them. */
     public function cautionAt(string $step): string
     {
@@ -161,9 +179,12 @@ final readonly class ProvingSentence
     private function act(Act $act, ?Reading $reading, int $state, string $own): string
     {
         $shown = $reading === null ? '' : $this->shown($reading);
+        $naming = $act->kind === ActKind::PutRight ? Naming::read((string) $act->on) : null;
         $key = $act->kind === ActKind::Prove && $reading?->shown === Shown::Dark ? 'prove-dead' : $act->kind->value;
         $part = match (true) {
             $act->on === null => '',
+            $naming !== null => $this->naming($naming),
+            isset($this->board->enclosures[$act->on]) => $this->words->box($act->on),
             isset($this->board->devices[$act->on]) => $act->on,
             default => $this->part($act->on, $own),
         };

@@ -37,6 +37,7 @@ return [
     'no-more-tries' => 'There is no try left.',
     'marks-are-out' => 'The marks are released: there is no other try.',
     'not-answered-here' => 'This task is done at the bench.',
+    'too-few-faults' => 'This board does not give :count faults of those kinds that are equally hard to find. Take other kinds, or fewer faults.',
     'too-few-variants' => 'Variants this board gives: :there. Seats: :wanted. Let more things differ, or set it to fewer.',
     'task-moved-on' => 'Somebody has saved this task since you opened it (version :version). Open it again; nothing was saved.',
     'no-such-marking' => 'Choose a marking.',

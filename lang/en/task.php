@@ -3,6 +3,7 @@
 return [
     'no-hint' => 'Nothing is wrong with what stands.',
     'answered' => ':right of :asked answers are right.',
+    'found' => '{1} The fault: :found of :all found and put right.|[2,*] Faults: :found of :all found and put right.',
     'kind' => [
         'wire' => 'wire it from bare',
         'finish' => 'finish it',
@@ -10,6 +11,7 @@ return [
         'names' => 'name screws and cables',
         'predict' => 'say what the light does',
         'trace' => 'trace the current',
+        'fault' => 'find the fault',
     ],
     'rule-set' => [
         'trainer' => 'As a trainer',
@@ -75,6 +77,10 @@ return [
         'order-not-judged' => 'The order of work is not judged here.',
         'time' => 'Done in :minutes minutes; within :within earns it.',
         'answers' => ':right of :asked answers are right.',
+        'diagnosis' => 'Named right, of what was wrong and what was named wrong: :percent %.',
+        'method' => 'Isolated, locked and proved dead before hands went in: :percent %.',
+        'measuring' => 'What your measurements told, beside the best ones there were: :percent %.',
+        'proof' => 'Combinations seen once it was put right: :percent %.',
         'workmanship' => ':text',
         'open' => 'waits for the instructor\'s eye',
     ],

@@ -10,6 +10,7 @@ use Zwindle\Board\Core;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
 use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Catalogue\Devices\Landing;
 
 /** A board as eyes see it: boxes, cables, ends and landings, with nothing that tells what a terminal is inside. */
@@ -17,11 +18,17 @@ final class Look
 {
     private const KEYS = 'abcdefghijklmnopqrstuvwxyz';
 
-    /** @return array{enclosures: list<array<string, mixed>>, cables: list<array<string, mixed>>} */
-    public static function of(Board $board): array
+    /**
+     * @param  array<string, DeviceModel>  $fitted  device id → another part than the board names: its face is what eyes see
+     * @return array{enclosures: list<array<string, mixed>>, cables: list<array<string, mixed>>}
+     */
+    public static function of(Board $board, array $fitted = []): array
     {
         return [
-            'enclosures' => array_map(fn (Enclosure $enclosure) => self::enclosure($board, $enclosure), array_values($board->enclosures)),
+            'enclosures' => array_map(
+                fn (Enclosure $enclosure) => self::enclosure($board, $enclosure, $fitted),
+                array_values($board->enclosures),
+            ),
             'cables' => array_map(fn (Cable $cable) => [
                 'id' => $cable->id,
                 'from' => $cable->from,
@@ -33,8 +40,11 @@ final class Look
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function enclosure(Board $board, Enclosure $enclosure): array
+    /**
+     * @param  array<string, DeviceModel>  $fitted
+     * @return array<string, mixed>
+     */
+    private static function enclosure(Board $board, Enclosure $enclosure, array $fitted): array
     {
         $ends = [];
         foreach ($board->cablesIn($enclosure->id) as $cable) {
@@ -58,14 +68,17 @@ final class Look
             'at' => $enclosure->at,
             'earth' => $enclosure->isMetal ? $enclosure->earthPoint() : null,
             'ends' => $ends,
-            'devices' => array_map(self::device(...), $board->devicesIn($enclosure->id)),
+            'devices' => array_map(
+                fn (Device $device) => self::device($device, $fitted[$device->id] ?? null),
+                $board->devicesIn($enclosure->id),
+            ),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function device(Device $device): array
+    private static function device(Device $device, ?DeviceModel $fitted): array
     {
-        $face = $device->face();
+        $face = $device->face($fitted);
 
         return [
             'id' => $device->id,

@@ -23,8 +23,12 @@ final readonly class FaultFinding
      * @param  list<array{naming: Naming, mended: Mistake|null, act: int}>  $named  in the order in which it was said
      * @param  list<LoggedAct>  $log
      */
-    private function __construct(private FaultyBoard $placed, public FaultyBoard $left, public array $named, private array $log)
-    {
+    private function __construct(
+        public FaultyBoard $placed,
+        public FaultyBoard $left,
+        public array $named,
+        private array $log,
+    ) {
     }
 
     /** @param  list<LoggedAct>  $log */
@@ -83,12 +87,15 @@ final readonly class FaultFinding
     /** The share of the combinations that were seen with the supply on once the last fault was put right; none while one is left. */
     public function proof(): float
     {
-        $last = 0;
+        return $this->left->isMended() ? $this->seenSince() / $this->placed->circuit()->stateCount() : 0.0;
+    }
+
+    /** Combinations seen with the supply on since something was put right. */
+    public function seenSince(): int
+    {
+        $last = -1;
         foreach ($this->named as $one) {
             $last = $one['mended'] === null ? $last : $one['act'];
-        }
-        if (! $this->left->isMended()) {
-            return 0.0;
         }
         $seen = [];
         foreach (array_slice($this->log, $last + 1) as $logged) {
@@ -97,6 +104,6 @@ final readonly class FaultFinding
             }
         }
 
-        return count($seen) / $this->placed->circuit()->stateCount();
+        return count($seen);
     }
 }

@@ -21,9 +21,12 @@ use Zwindle\Proving\Proof;
 final class Measuring
 {
     /** What each costs in time and trouble: a flip is a flip, a cover off is a box to look all through. */
-    private const COST = ['flip' => 0.4, 'live' => 1.1, 'box' => 2.2];
+    private const COST = ['flip' => 0.4, 'live' => 1.1, 'live-shut' => 1.5, 'box' => 2.2];
 
+    /** Where the best there is tells less, nothing was left to be told. */
     private const LEAST_BITS = 0.01;
+
+    private const NOTHING = 1e-6;
 
     /** Measurements that are weighed: who takes more has been told enough. */
     private const MOST = 60;
@@ -83,13 +86,18 @@ final class Measuring
         $measuring->take($measuring->shown('flip', '', $state));
         for ($i = 0; $i < self::MOST_BEST && $measuring->suspects->open() > 1; $i++) {
             [$worth, $test, $bits] = $measuring->bestOpen($state);
-            if ($bits <= self::LEAST_BITS) {
+            if ($bits <= self::NOTHING) {
                 break;
             }
             [$kind, $at] = $test;
             $state = $kind === 'flip' ? $state ^ $measuring->bitOf($at) : $state;
-            $kind === 'box' && $measuring->opened[] = $at;
             $measuring->take($measuring->shown($kind, $at, $state));
+            $box = $kind === 'flip' ? null : ($kind === 'box' ? $at : $measuring->boxOf($at));
+            if ($box !== null && ! in_array($box, $measuring->opened, true)) {
+                // Who probes in a box sees what is in it.
+                $measuring->opened[] = $box;
+                $measuring->take($measuring->shown('box', $box, $state));
+            }
             $path[] = new Worth($i, $bits, $worth, $worth, $test, $measuring->suspects->open());
         }
 
@@ -143,8 +151,10 @@ final class Measuring
         foreach ($this->open() as [$kind, $at]) {
             $then = $kind === 'flip' ? $state ^ $this->bitOf($at) : $state;
             $bits = $this->suspects->told($this->shown($kind, $at, $then));
-            if ($bits / self::COST[$kind] > $best[0]) {
-                $best = [$bits / self::COST[$kind], [$kind, $at], $bits];
+            $isShut = $kind === 'live' && ! in_array($this->boxOf($at), $this->opened, true);
+            $worth = $bits / self::COST[$isShut ? 'live-shut' : $kind];
+            if ($worth > $best[0]) {
+                $best = [$worth, [$kind, $at], $bits];
             }
         }
 
@@ -157,11 +167,11 @@ final class Measuring
         return match ($kind) {
             'box' => fn (SuspectBoard $board): string => $board->inside($at),
             'flip' => fn (SuspectBoard $board): string => $board->lit($state),
-            default => fn (SuspectBoard $board): string => $board->isLive($at, $state),
+            default => fn (SuspectBoard $board): string => $board->isEverLive($at),
         };
     }
 
-    /** @return iterable<array{string, string}> a box that is shut, a flip, a point of an open box to be probed */
+    /** @return iterable<array{string, string}> a flip, a box that is shut, a point to be probed */
     private function open(): iterable
     {
         foreach ($this->circuit->switches as $switch) {
@@ -171,10 +181,15 @@ final class Measuring
             yield ['box', $box];
         }
         foreach ($this->truth->right->points as $id => $point) {
-            if (in_array($point->enclosure, $this->opened, true) && $point->kind !== PointKind::EnclosureEarth && ! $point->isEarthing()) {
+            if ($point->kind !== PointKind::EnclosureEarth && ! $point->isEarthing()) {
                 yield ['live', $id];
             }
         }
+    }
+
+    private function boxOf(string $point): string
+    {
+        return $this->truth->right->points[$point]->enclosure;
     }
 
     private function bitOf(string $switch): int

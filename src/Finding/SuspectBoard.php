@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Finding;
 
-use Zwindle\Circuit\Net\Circuit;
-use Zwindle\Circuit\Solve\Solver;
-use Zwindle\Circuit\Solve\StateResult;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\Hands;
 use Zwindle\Proving\Proof;
@@ -14,24 +11,11 @@ use Zwindle\Proving\Proof;
 /** What a board with some fault in it would show to eyes and instruments. */
 final class SuspectBoard
 {
-    /** Of nominal voltage, from which a point counts as live. */
-    private const LIVE = 0.1;
-
-    private readonly Circuit $circuit;
-
     private readonly Hands $hands;
-
-    /** @var array<string, string> */
-    private readonly array $readsAt;
-
-    /** @var array<int, StateResult> */
-    private array $states = [];
 
     public function __construct(private readonly FaultyBoard $board)
     {
-        $this->circuit = $board->circuit();
         $this->hands = $board->hands();
-        $this->readsAt = $board->readsAt();
     }
 
     /** What a hand or an instrument finds that does this; two readings that a person would call the same are the same. */
@@ -79,15 +63,13 @@ final class SuspectBoard
         return implode(' ', $seen);
     }
 
-    public function isLive(string $point, int $state): string
+    /** What a tester to earth on a point finds, through every position with the supply on. */
+    public function isEverLive(string $point): string
     {
-        $result = $this->states[$state] ??= Solver::solve($this->circuit, $state);
-        $net = isset($this->circuit->wiring->points[$point]) ? $this->circuit->nets->at($this->readsAt[$point] ?? $point) : null;
-
-        return match (true) {
-            $net === null => 'not there',
-            $result->network === null => 'dead',
-            default => $result->network->shareAt($result->nodes[$net])->toFloat() >= self::LIVE ? 'live' : 'dead',
+        return match ($this->board->hypothesis->isLive($point)) {
+            true => 'live',
+            false => 'dead',
+            null => 'not there',
         };
     }
 }

@@ -92,7 +92,9 @@ const ROOMS = [
     'Evening\Seating' => ['Plan\Search', 'Evening'],
     'Exam\Vary' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Search'],
     'Drill' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Exam\Vary'],
-    'Exam\Task' => [...WALL, 'Circuit\Trace', 'Check', 'Check\Findings', 'Plan', 'Format\Read', 'Exam\Vary'],
+    'Exam\Task' => [
+        ...WALL, 'Circuit\Trace', 'Check', 'Check\Findings', 'Plan', 'Repair\Mistake', 'Format\Read', 'Exam\Vary',
+    ],
     'Exam\Sitting' => [],
     'Exam\Grading' => [
         ...WALL,

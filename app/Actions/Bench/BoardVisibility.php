@@ -8,15 +8,19 @@ use App\Models\Attempt;
 use App\Models\User;
 use App\Shapes\BenchShape;
 use Zwindle\Bench\Look;
+use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Board\Board;
+use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Exam\Task\TaskKind;
+use Zwindle\Finding\FaultFinding;
 
 /**
  * What of a board goes to a browser, by kind of task and moment. Every resource asks here and adds nothing.
  *
  * A board that is wired is seen on the bench. Where a lamp or a path is asked for it is seen standing, wired right. Where parts are
  * chosen its boxes and runs are seen and nothing in them; where screws and cables are named it is not seen at all: its faces and the
- * flags of its ends are the answers.
+ * flags of its ends are the answers. Where a fault is to be found a box shows what is in it once its cover is off.
  */
 final readonly class BoardVisibility
 {
@@ -40,6 +44,40 @@ final readonly class BoardVisibility
             'enclosures' => [],
             'cables' => [],
         ]);
+    }
+
+    /**
+     * A board with a fault to be found: what is in a box is seen once its cover is off, and from outside what its cover shows.
+     *
+     * @return array{board: array<string, mixed>, start: list<array<string, mixed>>} with the steps that make what is seen
+     */
+    public function opened(FaultFinding $finding): array
+    {
+        if ($this->isToBegin()) {
+            return ['board' => $this->bench($finding->placed->right->board), 'start' => []];
+        }
+        $look = $finding->left->hypothesis->look();
+        $opened = $finding->opened();
+        $shut = Look::of($look->board)['enclosures'];
+        $seen = Look::of($look->board, $look->fitted);
+        foreach ($seen['enclosures'] as $i => $box) {
+            if (! in_array($box['id'], $opened, true)) {
+                $faces = array_map(fn (array $device) => [...$device, 'landings' => [], 'print' => ''], $shut[$i]['devices']);
+                $seen['enclosures'][$i] = [...$box, 'ends' => [], 'earth' => null, 'devices' => $faces];
+            }
+        }
+        $isOpen = fn (string $point) => in_array($look->points[$point]->enclosure, $opened, true);
+
+        return [
+            'board' => (new BenchShape($look->board))->name($seen),
+            'start' => WiringAsSteps::of(Wiring::of(
+                $look->board,
+                array_values(array_filter($look->joints, fn (Joint $joint) => in_array($joint->enclosure, $opened, true))),
+                array_values(array_filter($look->caps, $isOpen)),
+                array_filter($look->marks, $isOpen, ARRAY_FILTER_USE_KEY),
+                $look->fitted,
+            )),
+        ];
     }
 
     /** @return array<string, mixed>|null the board beside the questions */

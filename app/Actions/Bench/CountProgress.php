@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Proving\Proving;
 use App\Models\Attempt;
 use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Exam\Task\TaskKind;
 
-/** How far an attempt is: ends that are placed of those to place, or questions that are answered of those asked. */
+/** How far an attempt is: ends that are placed of those to place, questions that are answered of those asked, or faults that are put right. */
 final readonly class CountProgress
 {
     public function __construct(private AskQuestions $ask)
@@ -19,9 +21,20 @@ final readonly class CountProgress
     {
         $attempt->loadMissing(['assignment.boardFile', 'appliedSteps']);
 
-        return $attempt->assignment->kind()->isWired()
-            ? self::on($attempt->stepLog()->bench()->wiring())
-            : ['placed' => count($attempt->answers ?? []), 'ends' => count($this->ask->of($attempt))];
+        return match (true) {
+            $attempt->assignment->kind()->isWired() => self::on($attempt->stepLog()->bench()->wiring()),
+            $attempt->assignment->kind() === TaskKind::Fault => self::found($attempt),
+            default => ['placed' => count($attempt->answers ?? []), 'ends' => count($this->ask->of($attempt))],
+        };
+    }
+
+    /** @return array{placed: int, ends: int} faults put right, of those that were put in */
+    private static function found(Attempt $attempt): array
+    {
+        $finding = Proving::of($attempt)->finding;
+        $all = count($finding->placed->faults ?? []);
+
+        return ['placed' => $all - count($finding->left->faults ?? []), 'ends' => $all];
     }
 
     /** @return array{placed: int, ends: int} */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Find\PlaceFaults;
 use App\Actions\Tasks\SetTask;
 use App\Models\AsFoundSheet;
 use App\Models\Assignment;
@@ -14,6 +15,7 @@ use App\Models\Task;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use LogicException;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
@@ -32,8 +34,12 @@ final readonly class StartTrial
     /** Tries of one board without leaving it. */
     private const TRIES = 10;
 
-    public function __construct(private EndTrial $end, private StartWiring $start, private CountProgress $count)
-    {
+    public function __construct(
+        private EndTrial $end,
+        private StartWiring $start,
+        private CountProgress $count,
+        private PlaceFaults $place,
+    ) {
     }
 
     /**
@@ -136,6 +142,7 @@ final readonly class StartTrial
                 'board_json' => json_encode($board, JSON_THROW_ON_ERROR),
                 'start_json' => $start,
             ]);
+            $this->place->execute($attempt->task() ?? throw new LogicException('A trial has a task.'), [$attempt]);
             $attempt->update($this->count->of($attempt));
 
             return $attempt;

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Models\Attempt;
+use App\Models\Proof;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use Zwindle\Exam\Task\TaskKind;
 
 /**
  * Opens an attempt again, as it was handed in or from bare, while it may be wired again; only the last hand-in counts. What was
@@ -38,6 +40,11 @@ final readonly class TryAgain
                 ...$attempt->assignment->isExam() ? [] : ['started_at' => null],
                 ...$isFromBare ? ['bare_from' => $attempt->head, 'answers' => null] : [],
             ]);
+            if ($attempt->assignment->kind() === TaskKind::Fault) {
+                // The fault is in it again, and nothing is known of it.
+                $proofs = Proof::query();
+                $proofs->where('attempt_id', $attempt->id)->whereNull('ended_at')->update(['ended_at' => now()]);
+            }
             $attempt->unsetRelations();
             $attempt->update($this->count->of($attempt));
         });

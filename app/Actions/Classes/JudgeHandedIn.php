@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Actions\Classes;
 
 use App\Actions\Bench\AskQuestions;
+use App\Actions\Proving\Proving;
 use App\Models\Attempt;
 use App\Models\Marking;
 use App\Models\Step;
 use App\Shapes\DebriefShape;
+use App\Shapes\FindingShape;
 use App\Shapes\GradeShape;
 use App\Shapes\VerdictShape;
 use App\Wording\Headline;
+use LogicException;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
 use Zwindle\Exam\Grading\Grade;
@@ -19,7 +22,10 @@ use Zwindle\Exam\Grading\Grader;
 use Zwindle\Exam\Grading\GradingScheme;
 use Zwindle\Exam\Grading\MistakeDistance;
 use Zwindle\Exam\Grading\OrderOfWork;
+use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Vary\Surface;
+use Zwindle\Finding\FaultFinding;
+use Zwindle\Finding\Measuring;
 use Zwindle\Plan\StepOrder;
 
 /** Everything that is told of an attempt when it is handed in: verdict, mark and debrief. Worked out, not kept. */
@@ -39,7 +45,11 @@ final readonly class JudgeHandedIn
     {
         $task = $attempt->task();
 
-        return $task === null || $task->kind->isWired() ? $this->wired($attempt) : $this->answered($attempt);
+        return match (true) {
+            $task === null || $task->kind->isWired() => $this->wired($attempt),
+            $task->kind === TaskKind::Fault => $this->found($attempt),
+            default => $this->answered($attempt),
+        };
     }
 
     /**
@@ -74,6 +84,31 @@ final readonly class JudgeHandedIn
             'page' => null,
             'mark' => $grade === null ? null : (new GradeShape($grade, $attempt->board()))->json(),
             'debrief' => self::NO_DEBRIEF,
+        ];
+    }
+
+    /** @return array{verdict: string, headline: string, page: null, mark: array<string, mixed>|null, debrief: array<string, mixed>} */
+    private function found(Attempt $attempt): array
+    {
+        $proving = Proving::of($attempt);
+        $finding = $proving->finding ?? throw new LogicException("Attempt $attempt->id has no fault to be found.");
+        $isolation = $finding->isolation($proving->roles(), $proving->state()->supply->own);
+        $path = Measuring::weigh($finding->placed, $proving->asFound(), $proving->log());
+        $scheme = self::scheme($attempt);
+        $grade = $scheme === null ? null : (new Grader($scheme, minutes: self::minutes($attempt)))->ofFinding(
+            $finding->diagnosis(),
+            FaultFinding::safety($isolation),
+            $finding->named === [] ? 0.0 : Measuring::share($path),
+            $finding->proof(),
+        );
+        [$all, $left] = [count($finding->placed->faults), count($finding->left->faults)];
+
+        return [
+            'verdict' => ($left === 0 ? Verdict::Pass : Verdict::Fail)->value,
+            'headline' => trans_choice('task.found', $all, ['found' => $all - $left, 'all' => $all]),
+            'page' => null,
+            'mark' => $grade === null ? null : (new GradeShape($grade, $attempt->board()))->json(),
+            'debrief' => [...self::NO_DEBRIEF, 'finding' => (new FindingShape($proving, $finding))->json($path, $isolation)],
         ];
     }
 

@@ -80,7 +80,7 @@ final readonly class SetEvening
         $surfaces = array_column($evening->draft['stations'], 'surface', 'id');
         $seats = array_flip(array_column($evening->draft['stations'], 'id'));
         $known = $assignment->attempts()->with('assignment.boardFile')->get()->keyBy('trainee_id');
-        $stays = [];
+        $stays = $seated = [];
         foreach ($sittings as $sitting) {
             $trainee = (int) $sitting['person'];
             $stays[] = $trainee;
@@ -93,8 +93,10 @@ final readonly class SetEvening
                     ? SetTask::asDrawn($evening->task->boardFile->drawing())
                     : $boards[$sitting['variant'] - 1];
                 $this->seats->seat($attempt, ($seats[$sitting['station']] ?? 0) + 1, $asked, $board, $sheet, $isOnBoard);
+                $seated[] = $attempt;
             }
         }
+        $this->seats->place($asked, $seated);
         foreach ($known as $attempt) {
             if ($attempt->started_at === null && ! in_array($attempt->trainee_id, $stays, true)) {
                 $attempt->delete();

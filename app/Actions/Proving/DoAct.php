@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Proving;
 
+use App\Actions\Bench\CountProgress;
 use App\Actions\Bench\ExamLock;
 use App\Models\Attempt;
 use App\Models\Proof;
@@ -12,6 +13,7 @@ use Illuminate\Validation\ValidationException;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
 use Zwindle\Exam\Task\ProvingNeed;
+use Zwindle\Finding\Naming;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\LoggedAct;
@@ -23,10 +25,14 @@ use Zwindle\Proving\Reading\Touch;
  *
  * @phpstan-type SentAct array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null}
  */
-final class DoAct
+final readonly class DoAct
 {
     /** Acts on one board before it is begun afresh. */
     public const MOST_ACTS = 2000;
+
+    public function __construct(private CountProgress $count)
+    {
+    }
 
     /**
      * Refuses once it is handed in for a mark, late or paused; and where the task has no testing.
@@ -50,20 +56,41 @@ final class DoAct
             }
             $before = $proving->state();
             $done = self::parsed($act, PlaceMap::of($proving->circuit->wiring));
+            self::mustSuit($proving, $done);
             $wasLive = $hands->look($before)->isLive;
             $outcome = $hands->do($before, $done);
             if ($outcome->refusal === null) {
                 $proving->kept = self::keep($proving, $key, LoggedAct::of($done, $before, $wasLive, $outcome, $attempt->head), $outcome);
             }
 
+            if ($proving->finding !== null && $outcome->refusal === null) {
+                // What is known of it has changed; where something was put right another board hangs there.
+                $proving = Proving::of($attempt);
+                if ($done->kind === ActKind::PutRight) {
+                    $attempt->update($this->count->of($attempt));
+                    $outcome = $proving->hands()->look($proving->state());
+                }
+            }
+
             return ShownProof::of($proving, $outcome, $done);
         });
+    }
+
+    /** Covers and faults are of boards with something to find; what is named has a name and a place. */
+    private static function mustSuit(Proving $proving, Act $act): void
+    {
+        $naming = $act->kind === ActKind::PutRight ? Naming::read((string) $act->on) : null;
+        $isThere = $naming !== null && isset($proving->circuit->wiring->board->enclosures[$naming->box]);
+        $isOfFinding = in_array($act->kind, [ActKind::OpenBox, ActKind::PutRight], true);
+        if ($isOfFinding && ($proving->finding === null || ($act->kind === ActKind::PutRight && ! $isThere))) {
+            throw ValidationException::withMessages(['act' => __('proving.no-such-fault')]);
+        }
     }
 
     public static function mustBeOpen(Attempt $attempt): void
     {
         $refusal = ExamLock::begin($attempt);
-        $isGraded = $attempt->assignment->isExam() && ! $attempt->assignment->isTrial();
+        $isGraded = $attempt->assignment->isGraded();
         $why = match (true) {
             Proving::needOf($attempt) === ProvingNeed::None => 'proving.not-here',
             $refusal !== null => "messages.$refusal",

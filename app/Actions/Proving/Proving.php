@@ -8,6 +8,8 @@ use App\Models\Attempt;
 use App\Models\Proof;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Exam\Task\ProvingNeed;
+use Zwindle\Exam\Task\TaskKind;
+use Zwindle\Finding\FaultFinding;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\Hands;
 use Zwindle\Proving\LoggedAct;
@@ -21,14 +23,19 @@ final class Proving
 {
     public readonly Circuit $circuit;
 
+    /** Where faults are to be found on it: what was put wrong, and how far that is put right. */
+    public readonly ?FaultFinding $finding;
+
     private function __construct(public readonly Attempt $attempt, public ?Proof $kept)
     {
-        $this->circuit = Circuit::of($attempt->stepLog()->bench()->wiring());
+        $placed = $attempt->assignment->kind() === TaskKind::Fault ? $attempt->placedFault : null;
+        $this->finding = $placed === null ? null : FaultFinding::replay($placed->asCore($attempt->board()), $this->log());
+        $this->circuit = $this->finding?->left->circuit() ?? Circuit::of($attempt->stepLog()->bench()->wiring());
     }
 
     public static function of(Attempt $attempt): self
     {
-        $attempt->loadMissing(['assignment.boardFile', 'appliedSteps']);
+        $attempt->loadMissing(['assignment.boardFile', 'appliedSteps', 'placedFault']);
         $kept = Proof::query();
         $kept->where('attempt_id', $attempt->id)->whereNull('ended_at');
 
@@ -41,6 +48,7 @@ final class Proving
         $task = $attempt->task();
 
         return match (true) {
+            $task?->kind === TaskKind::Fault => ProvingNeed::Free,
             $attempt->is_on_board || ($task !== null && ! $task->kind->isWired()) => ProvingNeed::None,
             default => $task->proving ?? ($attempt->assignment->isExam() ? ProvingNeed::None : ProvingNeed::Free),
         };
@@ -48,7 +56,7 @@ final class Proving
 
     public function state(): CoreProof
     {
-        return $this->kept === null ? $this->fresh(isOn: false) : (new Hands($this->circuit))->settled($this->kept->asCore());
+        return $this->kept === null ? $this->fresh(isOn: $this->finding !== null) : $this->hands()->settled($this->kept->asCore());
     }
 
     /** A board that nobody has touched yet: the same for the same attempt and the same count of beginnings. */
@@ -69,7 +77,9 @@ final class Proving
     /** @param  ActKind|null  $for  what they are about to do: what the supply waits for is asked where it matters */
     public function hands(?ActKind $for = null): Hands
     {
-        return new Hands($this->circuit, $for !== ActKind::TurnOn || $this->mayEnergise());
+        $mayEnergise = $for !== ActKind::TurnOn || $this->mayEnergise();
+
+        return $this->finding?->left->hands($mayEnergise) ?? new Hands($this->circuit, $mayEnergise);
     }
 
     public function isolation(): SafeIsolation
@@ -88,7 +98,21 @@ final class Proving
         return $this->kept?->log() ?? [];
     }
 
-    private function roles(): PointRoles
+    /** How the board of a fault stood before anybody did anything: what was measured first is weighed from there. */
+    public function asFound(): CoreProof
+    {
+        $now = $this->state();
+
+        return CoreProof::begin(
+            $now->seed,
+            $this->circuit->hasRcd,
+            $this->attempt->board()->practice->proving['residualOpensNeutral'],
+            isOn: true,
+            testerMayFail: true,
+        );
+    }
+
+    public function roles(): PointRoles
     {
         return new PointRoles($this->circuit);
     }

@@ -7,6 +7,7 @@ namespace App\Actions\Tasks;
 use App\Actions\Bench\CountProgress;
 use App\Actions\Bench\StartWiring;
 use App\Actions\Classes\SetAssignment;
+use App\Actions\Find\PlaceFaults;
 use App\Models\AsFoundSheet;
 use App\Models\Assignment;
 use App\Models\Attempt;
@@ -31,8 +32,12 @@ use Zwindle\Plan\Planner;
 /** Sets a task to trainees: a seat and a variant for each, with the task and the marking as they are now. */
 final readonly class SetTask
 {
-    public function __construct(private SetAssignment $set, private StartWiring $start, private CountProgress $count)
-    {
+    public function __construct(
+        private SetAssignment $set,
+        private StartWiring $start,
+        private CountProgress $count,
+        private PlaceFaults $place,
+    ) {
     }
 
     /**
@@ -55,10 +60,13 @@ final readonly class SetTask
                 'marking_json' => $task->marking->json,
             ]);
             $sheet = AsFoundSheet::of($task->boardFile, $task->instructor);
+            $seated = [];
             foreach ($trainees as $i => $trainee) {
                 $attempt = $assignment->attempts()->where('trainee_id', $trainee)->firstOrFail();
                 $this->seat($attempt, $i + 1, $asked, $boards[$i], $sheet);
+                $seated[] = $attempt;
             }
+            $this->place($asked, $seated);
 
             return $assignment->refresh();
         });
@@ -77,6 +85,15 @@ final readonly class SetTask
             'start_json' => $this->start->execute($asked, $board, $sheet),
         ]);
         $attempt->update($this->count->of($attempt));
+    }
+
+    /** @param  list<Attempt>  $seated  in the order of their seats */
+    public function place(CoreTask $asked, array $seated): void
+    {
+        $this->place->execute($asked, $seated);
+        foreach ($asked->kind === TaskKind::Fault ? $seated : [] as $attempt) {
+            $attempt->unsetRelation('placedFault')->update($this->count->of($attempt));
+        }
     }
 
     /**

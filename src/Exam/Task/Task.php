@@ -7,6 +7,7 @@ namespace Zwindle\Exam\Task;
 use Zwindle\Exam\Vary\Surface;
 use Zwindle\Exam\Vary\VariedAspects;
 use Zwindle\Plan\StepOrder;
+use Zwindle\Repair\Mistake\MistakeKind;
 
 /** What is asked on a board, how, and what counts. */
 final readonly class Task
@@ -23,6 +24,8 @@ final readonly class Task
      * @param  bool  $isFromAsFound  whether what the instructor took down of the standing board stands already
      * @param  Surface  $surface  where the boards of the seats are
      * @param  ProvingNeed  $proving  how far the board is tested
+     * @param  int  $faults  that are put into each board, where they are to be found
+     * @param  list<MistakeKind>  $faultKinds  that are put in; none: any
      * @param  list<string>  $dropped  codes of rules that a stored task weighs and that are faults by now
      */
     public function __construct(
@@ -44,6 +47,8 @@ final readonly class Task
         public Surface $surface = Surface::Screen,
         public array $dropped = [],
         public ProvingNeed $proving = ProvingNeed::Free,
+        public int $faults = 1,
+        public array $faultKinds = [],
     ) {
     }
 

@@ -14,6 +14,7 @@ use Zwindle\Format\Read\JsonText;
 use Zwindle\Format\Read\ProblemCode;
 use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\StepOrder;
+use Zwindle\Repair\Mistake\MistakeKind;
 
 /**
  * Text of a task file → Task on one board, or every problem with its pointer.
@@ -21,7 +22,7 @@ use Zwindle\Plan\StepOrder;
  * @phpstan-type TaskJson object{title: string, kind: string, mode: string, brief?: string, minutes?: int|null, rules?: object,
  *     help?: list<string>,
  *     tries?: int, order?: string|null, positions?: object, varying?: list<string>, seed?: string, done?: list<string>, questions?: int,
- *     start?: string, surface?: string, proving?: string}
+ *     start?: string, surface?: string, proving?: string, faults?: int, faultKinds?: list<string>}
  */
 final class TaskReader
 {
@@ -76,6 +77,8 @@ final class TaskReader
             $positions,
             $varying, $json->seed ?? '', $json->done ?? [], $json->questions ?? 4, $isFromAsFound, $surface, $dropped,
             self::proving($json),
+            $json->faults ?? 1,
+            array_map(MistakeKind::from(...), $json->faultKinds ?? []),
         );
     }
 

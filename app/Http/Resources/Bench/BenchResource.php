@@ -14,6 +14,7 @@ use App\Wording\BriefLines;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Exam\Task\ProvingNeed;
+use Zwindle\Exam\Task\TaskKind;
 
 /**
  * The bench as eyes see it, and the steps made on it.
@@ -29,6 +30,10 @@ final class BenchResource extends JsonResource
         $task = $this->resource->task();
         $seen = new BoardVisibility($this->resource, $request->user());
         $isToBegin = $seen->isToBegin();
+        $finding = $task?->kind === TaskKind::Fault ? Proving::of($this->resource)->finding : null;
+        $shown = $finding === null
+            ? ['board' => $seen->bench($board), 'start' => $isToBegin ? [] : $this->start_json ?? []]
+            : $seen->opened($finding);
 
         return [
             'id' => $this->id,
@@ -60,8 +65,8 @@ final class BenchResource extends JsonResource
             'caution' => __('verdict.paper-caution', [], $board->practice->words),
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
             'head' => $this->head,
-            'board' => $seen->bench($board),
-            'start' => $isToBegin ? [] : $this->start_json ?? [],
+            'board' => $shown['board'],
+            'start' => $shown['start'],
             'steps' => $this->steps->whereNull('set_aside')->where('sequence', '>', $this->bare_from)->map(fn (Step $step) => [
                 'sequence' => $step->sequence, 'device' => $step->device, 'number' => $step->number, 'step' => $step->json,
             ])->values(),

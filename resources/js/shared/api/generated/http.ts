@@ -7,7 +7,7 @@ import type { MarkingFile } from './marking'
 export type { Board, WiringFile, Step, TaskFile, MarkingFile }
 
 export type TaskMode = 'coached' | 'exam'
-export type TaskKind = 'wire' | 'finish' | 'parts' | 'names' | 'predict' | 'trace'
+export type TaskKind = 'wire' | 'finish' | 'parts' | 'names' | 'predict' | 'trace' | 'fault'
 export type Role = 'instructor' | 'trainee'
 export type ConductorColour =
   'black' | 'red' | 'blue' | 'white' | 'grey' | 'green' | 'bare' | 'brown' | 'yellow' | 'orange' | 'green-yellow'
@@ -41,6 +41,8 @@ export type ActKind =
   | 'unlink'
   | 'touch'
   | 'lift'
+  | 'open-box'
+  | 'put-right'
   | 'sign-off'
 
 export interface Retry {
@@ -1663,7 +1665,7 @@ export interface ProofLamp {
   id: string
   box: string
   label: string
-  state: 'on' | 'dim' | 'off'
+  state: 'on' | 'dim' | 'off' | 'flickers'
   isOut: boolean
 }
 export interface HeldProbe {
@@ -1709,6 +1711,20 @@ export interface ProofBench {
   }
   sheetTitle: string
   needs: boolean
+  namings: Namings | null
+}
+export interface Namings {
+  kinds: NamedPart[]
+  boxes: NamedBox[]
+}
+export interface NamedPart {
+  id: string
+  name: string
+}
+export interface NamedBox {
+  id: string
+  name: string
+  items: NamedPart[]
 }
 /**
  * A board under test as eyes find it.
@@ -1733,6 +1749,7 @@ export interface ProofData {
   lines: string[]
   bench?: ProofBench
   ahead: FlipAhead[] | null
+  finding: FindingNow | null
 }
 export interface FlipAhead {
   switch: string
@@ -1742,6 +1759,22 @@ export interface FlipAhead {
   isLive: boolean
   trip: 'breaker' | 'rcd' | null
   reading: Reading | null
+}
+/**
+ * What somebody who looks for a fault knows so far.
+ *
+ */
+export interface FindingNow {
+  symptom: string
+  faults: number
+  opened: string[]
+  named: FindingNamed[]
+  seen: number
+  states: number
+}
+export interface FindingNamed {
+  text: string
+  isRight: boolean
 }
 export interface SheetStep {
   id: string
@@ -1813,6 +1846,34 @@ export interface ReadingsAhead {
   readings: {
     [k: string]: Reading
   }
+}
+export interface FindingStep {
+  name: string
+  state: string
+  why: string
+}
+export interface WeighedLine {
+  text: string
+  percent: number
+  better: string
+  left: number
+}
+export interface BestLine {
+  text: string
+  left: number
+}
+/**
+ * How a fault was looked for, told afterwards: the path beside the best one.
+ *
+ */
+export interface FindingReport {
+  symptom: string
+  faults: string[]
+  named: FindingNamed[]
+  steps: FindingStep[]
+  hazards: string[]
+  path: WeighedLine[]
+  best: BestLine[]
 }
 export interface Move {
   move: SittingMove

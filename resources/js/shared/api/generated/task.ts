@@ -27,4 +27,23 @@ export interface TaskFile {
   start?: 'boxes' | 'as-found'
   done?: string[]
   questions?: number
+  faults?: number
+  faultKinds?: (
+    | 'common-and-traveller-exchanged'
+    | 'pair-split'
+    | 'look-alike-part'
+    | 'core-open'
+    | 'lamp-on-permanent-line'
+    | 'neutral-open'
+    | 'neutral-switched'
+    | 'neutral-on-earth'
+    | 'line-and-neutral-exchanged'
+    | 'earth-off'
+    | 'lamps-in-series'
+    | 'line-unmarked'
+    | 'loose-terminal'
+    | 'contact-dead'
+    | 'contact-stuck'
+    | 'lamp-blown'
+  )[]
 }

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shapes;
+
+use App\Actions\Proving\Proving;
+use App\Wording\MistakeSentence;
+use App\Wording\Words;
+use Illuminate\Support\Str;
+use Zwindle\Finding\FaultFinding;
+use Zwindle\Finding\Measuring;
+use Zwindle\Finding\Symptom;
+use Zwindle\Finding\Worth;
+use Zwindle\Proving\Order\SafeIsolation;
+use Zwindle\Proving\Order\StepReport;
+
+/** How a fault was looked for, told afterwards: what it was, what was named, how safely, and the path beside the best one. */
+final readonly class FindingShape
+{
+    private Words $words;
+
+    private ProofShape $proof;
+
+    public function __construct(private Proving $proving, private FaultFinding $finding)
+    {
+        $this->words = Words::of($finding->placed->right);
+        $this->proof = new ProofShape($proving);
+    }
+
+    /**
+     * @param  list<Worth>  $path
+     * @return array<string, mixed>
+     */
+    public function json(array $path, SafeIsolation $isolation): array
+    {
+        $log = $this->proving->log();
+        $own = $this->proving->state()->supply->own;
+        $sentence = $this->proof->sentence;
+
+        return [
+            'symptom' => self::symptom(Symptom::of($this->finding->placed->hypothesis)),
+            'faults' => array_map(
+                fn ($fault) => Str::ucfirst((new MistakeSentence($this->words))->of($fault)).'.',
+                array_values($this->finding->placed->faults),
+            ),
+            'named' => $this->named(),
+            'steps' => array_map(fn (StepReport $report) => [
+                'name' => $sentence->step($report->step),
+                'state' => $report->state->value,
+                'why' => $report->why === null ? '' : $sentence->reason($report->why),
+            ], $isolation->steps),
+            'hazards' => array_map($sentence->reason(...), $isolation->hazards),
+            'path' => array_map(fn (Worth $worth) => [
+                'text' => $sentence->did($log[$worth->act], $own),
+                'percent' => (int) round(100 * $worth->share()),
+                'better' => $worth->share() > 0.999 ? '' : $this->test($worth->bestTest),
+                'left' => $worth->left,
+            ], $path),
+            'best' => array_map(fn (Worth $worth) => [
+                'text' => Str::ucfirst($this->test($worth->bestTest)),
+                'left' => $worth->left,
+            ], Measuring::best($this->finding->placed)),
+        ];
+    }
+
+    public static function symptom(Symptom $symptom): string
+    {
+        return __("diagnosis.symptom.$symptom->value");
+    }
+
+    /** @return list<array{text: string, isRight: bool}> what was named so far */
+    public function named(): array
+    {
+        return array_map(fn (array $one) => [
+            'text' => $this->proof->sentence->naming($one['naming']),
+            'isRight' => $one['mended'] !== null,
+        ], $this->finding->named);
+    }
+
+    /** @param  array{string, string}  $test */
+    private function test(array $test): string
+    {
+        [$kind, $at] = $test;
+
+        return match ($kind) {
+            'box' => $this->words->say('diagnosis.best.box', ['box' => $this->words->box($at)]),
+            'flip' => $this->words->say('diagnosis.best.flip', ['switch' => $at]),
+            default => $this->words->say('diagnosis.best.live', [
+                'box' => $this->words->box($this->words->enclosureOf($at)), 'place' => $this->words->shortPlace($at),
+            ]),
+        };
+    }
+}

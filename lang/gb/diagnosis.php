@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'kind' => [
+        'common-and-traveller-exchanged' => 'common and a strapper exchanged',
+        'pair-split' => 'strapper pair split',
+        'look-alike-part' => 'wrong part, a look-alike',
+        'lamp-on-permanent-line' => 'lamp on the permanent line',
+        'neutral-on-earth' => 'neutral in the earth terminal',
+        'line-and-neutral-exchanged' => 'line and neutral reversed',
+        'earth-off' => 'CPC off',
+        'line-unmarked' => 'line not sleeved',
+        'lamp-blown' => 'lamp blown',
+    ],
+];

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Attempt;
+use App\Models\PlacedFault;
+use App\Models\User;
+use Tests\Support\Exam;
+use Zwindle\Finding\FaultyBoard;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Mistake\MistakeKind;
+
+const HOUSE = 'database/demo/propagation-house/board.json';
+
+/** @param  array<string, mixed>  $change */
+function faultTask(array $change = []): Exam
+{
+    return new Exam(HOUSE, ['kind' => 'fault', 'seed' => 'tuesday', ...$change]);
+}
+
+function faultsOf(Attempt $attempt): FaultyBoard
+{
+    return PlacedFault::query()->where('attempt_id', $attempt->id)->sole()->asCore($attempt->board());
+}
+
+/** The name of a fault as somebody gives it who has found it. */
+function named(FaultyBoard $board, Mistake $fault): string
+{
+    $at = $fault->at[0];
+    $point = $board->right->points[$at] ?? null;
+    $device = $board->right->board->devices[$at] ?? null;
+
+    return implode('|', [
+        $fault->kind->value,
+        $device->enclosure ?? $point?->enclosure,
+        $device->id ?? $point?->device ?? $point?->core?->cable ?? '',
+    ]);
+}
+
+/** @param  array<string, mixed>  $act */
+function act(mixed $test, Attempt $attempt, array $act): mixed
+{
+    static $count = 0;
+    $count++;
+
+    return $test->postJson("api/attempts/$attempt->id/proof/acts", ['key' => "f-$count", 'act' => $act]);
+}
+
+function begun(mixed $test, Exam $exam, int $seat = 0): Attempt
+{
+    $test->actingAs(User::query()->findOrFail($exam->trainees[$seat]->id));
+    $attempt = $exam->assignment->attempts()->where('trainee_id', $exam->trainees[$seat]->id)->firstOrFail();
+    $test->postJson("api/attempts/$attempt->id/begin")->assertNoContent();
+
+    return $attempt->refresh();
+}
+
+it('puts a fault into each seat, equally hard to find, and tells nobody which', function () {
+    $exam = faultTask();
+    $looks = PlacedFault::query()->pluck('looks');
+    expect($looks)->toHaveCount(3)->and($looks->max() - $looks->min())->toBeLessThanOrEqual(1)
+        ->and($exam->assignment->attempts()->pluck('ends')->unique()->all())->toBe([1]);
+    $this->actingAs($exam->trainees[0]);
+    $mine = $exam->assignment->attempts()->where('trainee_id', $exam->trainees[0]->id)->sole();
+    // Before it is begun nothing is shown of it.
+    $this->getJson("api/attempts/$mine->id/proof")->assertNotFound();
+    $this->getJson("api/attempts/$mine->id")->assertOk()->assertJsonPath('board.enclosures', [])->assertJsonPath('start', []);
+    $this->postJson("api/attempts/$mine->id/begin")->assertNoContent();
+    $bench = $this->getJson("api/attempts/$mine->id")->assertOk()->json();
+    $proof = $this->getJson("api/attempts/$mine->id/proof")->assertOk()->json();
+    expect($bench['start'])->toBe([])->and(array_merge(...array_column($bench['board']['enclosures'], 'ends')))->toBe([])
+        ->and($proof['ahead'])->toBeNull()->and($proof['finding']['symptom'])->not->toContain('diagnosis.')
+        ->and($proof['bench']['namings']['kinds'])->toHaveCount(count(MistakeKind::cases()));
+    foreach (['proof/ahead?with=two-pole&one=S1%231', 'finding', 'mark'] as $path) {
+        expect($this->getJson("api/attempts/$mine->id/$path")->status())->toBeIn([403, 404]);
+    }
+    $this->postJson("api/attempts/$mine->id/proof", ['isOn' => true])->assertForbidden();
+    // Nor is another's looked at.
+    $other = $exam->assignment->attempts()->where('trainee_id', $exam->trainees[1]->id)->sole();
+    $this->getJson("api/attempts/$other->id/proof")->assertNotFound();
+    act($this, $other, ['kind' => 'open-box', 'on' => 'B1'])->assertNotFound();
+});
+
+it('shows a box once its cover is off, as it is wired there', function () {
+    $attempt = begun($this, faultTask(['faultKinds' => ['common-and-traveller-exchanged']]));
+    $fault = array_values(faultsOf($attempt)->faults)[0];
+    $box = faultsOf($attempt)->right->points[$fault->at[0]]->enclosure;
+    act($this, $attempt, ['kind' => 'open-box', 'on' => $box])->assertOk()->assertJsonPath('finding.opened', [$box]);
+    $bench = $this->getJson("api/attempts/$attempt->id")->json();
+    $shown = array_column($bench['board']['enclosures'], 'ends', 'id');
+    expect($shown[$box])->not->toBe([])->and(array_filter(array_diff_key($shown, [$box => 1])))->toBe([])->and($bench['start'])->not->toBe([]);
+    act($this, $attempt, ['kind' => 'open-box', 'on' => 'nowhere'])->assertOk()->assertJsonPath('isRefused', true);
+    act($this, $attempt, ['kind' => 'put-right', 'on' => 'rust|B1|'])->assertUnprocessable();
+    act($this, $attempt, ['kind' => 'put-right', 'on' => 'earth-off|nowhere|'])->assertUnprocessable();
+});
+
+it('takes a fault from symptom to proof, and grades diagnosis, method, measuring and proof', function (string $kind) {
+    $exam = faultTask(['faultKinds' => [$kind]]);
+    $attempt = begun($this, $exam);
+    $board = faultsOf($attempt);
+    $fault = array_values($board->faults)[0];
+    [$one, $other] = $board->circuit()->switches;
+    $first = $board->right->board->devices[$one]->enclosure;
+    // No hand goes into a live board.
+    act($this, $attempt, ['kind' => 'put-right', 'on' => named($board, $fault)])->assertOk()->assertJsonPath('isRefused', true);
+    act($this, $attempt, ['kind' => 'flip', 'on' => $one])->assertOk();
+    act($this, $attempt, ['kind' => 'open-box', 'on' => $first])->assertOk();
+    act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
+    $wrong = $kind === 'earth-off' ? 'lamp-blown' : 'earth-off';
+    act($this, $attempt, ['kind' => 'put-right', 'on' => "$wrong|$first|$one"])->assertOk()
+        ->assertJsonPath('finding.named.0.isRight', false);
+    act($this, $attempt, ['kind' => 'put-right', 'on' => named($board, $fault)])->assertOk()
+        ->assertJsonPath('finding.named.1.isRight', true)->assertJsonPath('finding.seen', 0);
+    act($this, $attempt, ['kind' => 'turn-on', 'on' => 'main'])->assertOk()->assertJsonPath('trip', null);
+    foreach ([$one, $other, $one] as $switch) {
+        $last = act($this, $attempt, ['kind' => 'flip', 'on' => $switch])->assertOk();
+    }
+    $last->assertJsonPath('finding.seen', 4);
+    expect($attempt->refresh()->placed)->toBe(1);
+
+    $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
+    $this->getJson("api/attempts/$attempt->id/finding")->assertForbidden();
+    act($this, $attempt, ['kind' => 'flip', 'on' => $one])->assertUnprocessable();
+    $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/mark")->assertOk()->assertJsonPath('verdict', 'pass');
+    $lines = array_column($this->getJson("api/attempts/$attempt->id/mark")->json('mark.lines'), null, 'part');
+    expect($lines['diagnosis']['got'] / $lines['diagnosis']['of'])->toBe(0.5)
+        ->and($lines['proof']['got'])->toEqual($lines['proof']['of'])
+        ->and($lines['method']['got'])->toBeLessThan($lines['method']['of']);
+    $report = $this->getJson("api/attempts/$attempt->id/finding")->assertOk()->json();
+    expect($report['faults'])->toHaveCount(1)->and($report['named'])->toHaveCount(2)->and($report['best'])->not->toBe([])
+        ->and(end($report['best'])['left'])->toBe(1)->and($report['path'])->not->toBe([]);
+    foreach ($report['path'] as $line) {
+        expect($line['percent'])->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual(100)->and($line['text'])->not->toContain('proving.');
+    }
+})->with(['common-and-traveller-exchanged', 'lamp-blown', 'core-open', 'loose-terminal', 'contact-dead', 'earth-off', 'neutral-open']);
+
+it('fails what is handed in with its fault in it, and gives it again with the fault in it', function () {
+    $exam = faultTask(['faultKinds' => ['lamp-blown'], 'mode' => 'coached', 'tries' => 3]);
+    $attempt = begun($this, $exam);
+    act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
+    $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
+    $this->getJson("api/attempts/$attempt->id/mark")->assertOk()->assertJsonPath('verdict', 'fail');
+    $this->postJson("api/attempts/$attempt->id/retry", ['from' => 'bare'])->assertNoContent();
+    $this->getJson("api/attempts/$attempt->id/proof")->assertOk()->assertJsonPath('acts', 0)->assertJsonPath('isLive', true);
+});
+
+it('puts in several, and refuses what a board does not give', function () {
+    $exam = faultTask(['faults' => 2, 'mode' => 'coached']);
+    expect(PlacedFault::query()->get()->map(fn (PlacedFault $one) => count($one->mistakes))->unique()->all())->toBe([2])
+        ->and($exam->assignment->attempts()->pluck('ends')->unique()->all())->toBe([2]);
+    expect(fn () => faultTask(['faults' => 2, 'faultKinds' => ['lamp-blown']]))
+        ->toThrow(Illuminate\Validation\ValidationException::class, 'equally hard');
+});
