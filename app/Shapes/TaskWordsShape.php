@@ -13,12 +13,13 @@ use Zwindle\Exam\Task\RuleWeight;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Vary\Surface;
 use Zwindle\Exam\Vary\VariedAspects;
+use Zwindle\Repair\Mistake\MistakeKind;
 
 /** What a task may say, in the trade English of its board. */
 final class TaskWordsShape
 {
     /**
-     * @return array{kinds: array<string, string>, movable: list<string>, rules: list<array{code: string, text: string, own: string}>,
+     * @return array{kinds: array<string, string>, faultKinds: array<string, string>, movable: list<string>, rules: list<array{code: string, text: string, own: string}>,
      *     ruleSets: list<array{id: string, name: string, note: string, rules: object}>, habits: list<array{id: string, name: string,
      *     positions: list<array{id: string, text: string}>}>}
      */
@@ -30,8 +31,14 @@ final class TaskWordsShape
             $kinds[$kind->value] = __("task.kind.$kind->value");
         }
 
+        $faults = [];
+        foreach (MistakeKind::cases() as $kind) {
+            $faults[$kind->value] = __("diagnosis.kind.$kind->value", [], $practice->words);
+        }
+
         return [
             'kinds' => $kinds,
+            'faultKinds' => $faults,
             'movable' => array_column(array_filter(VariedAspects::cases(), Surface::Wall->allows(...)), 'value'),
             'rules' => array_map(fn (FindingCode $code) => [
                 'code' => $code->value,

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useNow } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import BeginExam from '@/shared/ui/BeginExam.vue'
@@ -10,6 +9,7 @@ import TopBar from '@/shared/ui/TopBar.vue'
 import OneQuestion from './OneQuestion.vue'
 import QuestionBoard from './QuestionBoard.vue'
 import { useSittingClock } from '@/shared/bench/useSittingClock'
+import { useTimeLeft } from '@/shared/bench/useTimeLeft'
 import { useAnswers } from './useAnswers'
 
 const props = defineProps<{ attempt: number }>()
@@ -27,15 +27,10 @@ const question = computed(() => sheet.value?.questions[at.value] ?? null)
 const handingIn = ref(false)
 const busy = ref(false)
 
-const now = useNow({ interval: 1000 })
-const left = computed(() => {
-  if (!sheet.value?.dueAt) return sheet.value?.minutes ? `${sheet.value.minutes}:00` : ''
-  const seconds = Math.max(
-    0,
-    Math.round((Date.parse(sheet.value.dueAt) - now.value.getTime() - work.clockOffsetMs.value) / 1000),
-  )
-  return `${String(Math.floor(seconds / 60)).padStart(2, '0')}:${String(seconds % 60).padStart(2, '0')}`
-})
+const left = useTimeLeft(
+  () => sheet.value,
+  () => work.clockOffsetMs.value,
+)
 
 /** When the time is up the server hands in what stands. */
 watch(left, (now) => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { api } from '@/shared/api/client'
-import { isWired } from '@/shared/api/taskKinds'
+import { countedAs, isWired, workPath } from '@/shared/api/taskKinds'
 import type { AttemptSummary } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -26,14 +26,17 @@ const sorted = computed(() =>
 
 function state(attempt: AttemptSummary): string {
   if (attempt.handedInAt) return attempt.headline ?? 'Handed in.'
-  const done = isWired(attempt.kind) ? 'ends placed' : 'questions answered'
-  if (attempt.startedAt) return `Under way: ${attempt.placed} of ${attempt.ends} ${done}.`
-  const first = isWired(attempt.kind) ? 'place the first end' : 'give the first answer'
+  if (attempt.startedAt) return `Under way: ${attempt.placed} of ${attempt.ends} ${countedAs(attempt.kind)}.`
+  const first = isWired(attempt.kind)
+    ? 'place the first end'
+    : attempt.kind === 'fault'
+      ? 'do the first thing'
+      : 'give the first answer'
   const start = attempt.mode === 'exam' ? 'begin' : first
   return attempt.minutes ? `Not started. ${attempt.minutes} minutes once you ${start}.` : 'Not started. No time limit.'
 }
 
-const workAt = (attempt: AttemptSummary) => `/${isWired(attempt.kind) ? 'bench' : 'answers'}/${attempt.id}`
+const workAt = (attempt: AttemptSummary) => workPath(attempt.kind, attempt.id)
 </script>
 
 <template>

@@ -1,24 +1,32 @@
 <script setup lang="ts">
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import { useEventListener } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import type { Enclosure, WalkData } from '@/shared/api/generated/http'
 import { placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
+import { useSittingClock } from '@/shared/bench/useSittingClock'
+import { useTimeLeft } from '@/shared/bench/useTimeLeft'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import { layOutMap, neighbour } from '@/shared/board/mapLayout'
 import OpenBox from '@/shared/board/OpenBox.vue'
 import { useOpenBox } from '@/shared/frame/useOpenBox'
 import SavingState from '@/shared/outbox/SavingState.vue'
+import BeginExam from '@/shared/ui/BeginExam.vue'
+import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
+import LampSign from '@/shared/ui/LampSign.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import NoticeBar from '@/shared/ui/NoticeBar.vue'
 import TabHeads from '@/shared/ui/TabHeads.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import TrialBar from '@/shared/ui/TrialBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
+import FindingPane from './FindingPane.vue'
 import InstrumentBench from './InstrumentBench.vue'
 import SheetPane from './SheetPane.vue'
+import ShutBox from './ShutBox.vue'
 import SupplyPanel from './SupplyPanel.vue'
 import { usePlaceKeys } from './usePlaceKeys'
 import TrapBoard from './TrapBoard.vue'
@@ -119,26 +127,98 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   openBox.value = next
 })
 const tab = ref(0)
+/** A fault is looked for: boxes are shut at first, and it is handed in. */
+const finding = computed(() => proof.data.value?.finding ?? null)
+const isShut = computed(
+  () => finding.value !== null && box.value !== null && !finding.value.opened.includes(box.value.id),
+)
+const tabs = computed(() => (finding.value ? ['Job', 'Steps', 'Log'] : ['Sheet', 'Combinations', 'Log']))
+const router = useRouter()
+const isFault = computed(() => bench.value?.kind === 'fault')
+const isHandingIn = ref(false)
+const isBusy = ref(false)
+// What is seen of the board has changed: a cover is off, or something is put right.
+watch(
+  () => finding.value && `${finding.value.opened.length} ${finding.value.named.length}`,
+  (now, before) => {
+    if (now && before && now !== before) void load()
+  },
+)
+function beginAgain() {
+  void load()
+  void proof.load()
+}
+useSittingClock(
+  props.attempt,
+  () => (isFault.value ? bench.value : null),
+  () => void load(),
+)
+const clockOffsetMs = computed(() => (bench.value ? Date.parse(bench.value.serverTime) - loadedAt.value : 0))
+const loadedAt = ref(Date.now())
+watch(bench, (fresh) => {
+  loadedAt.value = Date.now()
+  if (isFault.value && fresh?.handedInAt) void router.replace(`/verdict/${props.attempt}`)
+})
+const left = useTimeLeft(
+  () => (isFault.value ? bench.value : null),
+  () => clockOffsetMs.value,
+)
+/** When the time is up the server hands in what stands. */
+watch(left, (now) => {
+  if (now === '00:00') setTimeout(() => void load(), 1500)
+})
+async function handIn() {
+  isBusy.value = true
+  try {
+    await api.handIn(props.attempt)
+    await router.push(`/verdict/${props.attempt}`)
+  } catch (error) {
+    proof.notice.value = (error as Error).message
+  } finally {
+    isBusy.value = false
+    isHandingIn.value = false
+  }
+}
 const trap = ref<WalkData | null>(null)
 const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTrial)
 </script>
 
 <template>
-  <div class="screen bench">
-    <TopBar :title="bench ? `Prove: ${bench.title}` : 'Prove'">
+  <BeginExam v-if="bench?.isToBegin" :attempt="attempt" :exam="bench" @begun="beginAgain" />
+  <div v-else class="screen bench">
+    <TopBar :title="bench ? `${isFault ? 'Find the fault' : 'Prove'}: ${bench.title}` : 'Prove'">
+      <span v-if="left" class="code text-xl" aria-label="time left">{{ left }}</span>
       <p class="text-right leading-tight"><SavingState :state="proof.saving.value" :to-send="proof.waiting.value" /></p>
-      <template v-if="proof.data.value && !isExam">
+      <button v-if="isFault" type="button" class="btn-main" data-test="hand-in" @click="isHandingIn = true">
+        Hand in
+      </button>
+      <template v-else-if="proof.data.value && !isExam">
         <button type="button" class="btn px-3" @click="proof.begin(false)">Afresh, supply off</button>
         <button type="button" class="btn px-3" @click="proof.begin(true)">Afresh, supply on</button>
       </template>
-      <RouterLink v-if="bench" :to="bench.handedInAt ? `/verdict/${attempt}` : `/bench/${attempt}`" class="btn">{{
-        bench.handedInAt ? 'The verdict' : 'Back to the bench'
-      }}</RouterLink>
+      <RouterLink
+        v-if="bench && !isFault"
+        :to="bench.handedInAt ? `/verdict/${attempt}` : `/bench/${attempt}`"
+        class="btn"
+        >{{ bench.handedInAt ? 'The verdict' : 'Back to the bench' }}</RouterLink
+      >
     </TopBar>
     <TrialBar v-if="bench?.isTrial && bench.boardFile !== null" :attempt="attempt" :board-file="bench.boardFile" />
     <LoadState v-if="!bench || !board || !standing" :failure="failure" what="The board" @again="load" />
     <LoadState v-else-if="!proof.data.value" :failure="proof.failure.value" what="The supply" @again="proof.load" />
     <template v-else>
+      <ConfirmBar
+        v-if="isHandingIn && finding"
+        label="Hand in"
+        yes="Hand in for good"
+        busy-word="Handing in …"
+        no="Keep working"
+        :busy="isBusy"
+        @yes="handIn"
+        @no="isHandingIn = false"
+        ><strong>Hand in for good?</strong> {{ finding.named.filter(({ isRight }) => isRight).length }} of
+        {{ finding.faults }} put right, {{ finding.seen }} of {{ finding.states }} combinations seen since.</ConfirmBar
+      >
       <NoticeBar v-if="proof.notice.value" tone="hazard" @dismiss="proof.notice.value = ''">{{
         proof.notice.value
       }}</NoticeBar>
@@ -182,26 +262,7 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
             </li>
             <li v-for="item in proof.data.value.lamps" :key="item.id" class="flex items-center gap-1">
               <span class="flex min-w-0 grow items-center gap-2 px-2" :data-lamp="item.id" :data-state="item.state">
-                <svg viewBox="0 0 28 28" class="h-7 w-7 shrink-0" aria-hidden="true">
-                  <circle
-                    cx="14"
-                    cy="14"
-                    r="7"
-                    :fill="item.state === 'off' ? 'var(--color-ink)' : 'var(--color-sheet)'"
-                    :stroke-dasharray="item.isOut ? '3 3' : undefined"
-                    :fill-opacity="item.isOut ? 0 : 1"
-                    stroke="var(--color-ink)"
-                    stroke-width="2"
-                  />
-                  <g v-if="item.state !== 'off'" stroke="var(--color-ink)" stroke-width="2">
-                    <path
-                      v-for="i in item.state === 'on' ? 8 : 4"
-                      :key="i"
-                      d="M14 4v-4"
-                      :transform="`rotate(${i * (item.state === 'on' ? 45 : 90)} 14 14)`"
-                    />
-                  </g>
-                </svg>
+                <LampSign class="h-7 w-7" :state="item.state" :is-out="item.isOut" />
                 <span class="truncate">{{ item.label }}</span>
                 <span class="code ml-auto" role="status">{{ item.isOut ? 'OUT' : item.state.toUpperCase() }}</span>
               </span>
@@ -226,8 +287,14 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
             </template>
           </div>
           <div class="min-h-0 grow px-2">
+            <ShutBox
+              v-if="box && isShut"
+              :label="box.label"
+              :is-live="proof.data.value.isLive"
+              @open="proof.act('open-box', { on: box.id })"
+            />
             <OpenBox
-              v-if="box"
+              v-else-if="box"
               :board="board"
               :box="box"
               :bench="standing"
@@ -265,12 +332,21 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
           :selected-index="tab"
           @change="tab = $event"
         >
-          <TabHeads :names="['Sheet', 'Combinations', 'Log']" />
+          <TabHeads :names="tabs" />
           <TabPanels class="min-h-0 grow overflow-auto">
-            <TabPanel :tabindex="-1">
-              <SheetPane :attempt="attempt" :acts="proof.data.value.acts" is-printed />
+            <TabPanel v-if="finding && proof.bench.value?.namings" :tabindex="-1">
+              <FindingPane
+                :finding="finding"
+                :namings="proof.bench.value.namings"
+                :is-live="proof.data.value.isLive"
+                :open-box="openBox"
+                @name="(on) => proof.act('put-right', { on })"
+              />
             </TabPanel>
             <TabPanel :tabindex="-1">
+              <SheetPane :attempt="attempt" :acts="proof.data.value.acts" :steps-only="finding !== null" />
+            </TabPanel>
+            <TabPanel v-if="!finding" :tabindex="-1">
               <WalkPane
                 :attempt="attempt"
                 :acts="proof.data.value.acts"

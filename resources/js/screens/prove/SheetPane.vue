@@ -4,7 +4,7 @@ import { api } from '@/shared/api/client'
 import type { TestSheet } from '@/shared/api/generated/http'
 
 /** What was done in its order, and what was read: filled in by doing, never by typing. */
-const props = defineProps<{ attempt: number; acts: number; isPrinted: boolean }>()
+const props = defineProps<{ attempt: number; acts: number; stepsOnly?: boolean }>()
 const sheet = ref<TestSheet | null>(null)
 const failure = ref('')
 const STEP_SIGNS = { done: '✓', missing: '○', void: '✕' }
@@ -47,7 +47,8 @@ watch(() => props.acts, load, { immediate: true })
           <strong aria-hidden="true">! </strong>{{ hazard }}
         </li>
       </ul>
-      <table class="w-full border-collapse text-sm">
+      <p v-if="stepsOnly && sheet.isSilent" class="mb-3">Isolate as you were taught: it is judged when you hand in.</p>
+      <table v-if="!stepsOnly" class="w-full border-collapse text-sm">
         <caption class="pb-1 text-left text-base font-bold">
           {{
             sheet.title
@@ -76,7 +77,7 @@ watch(() => props.acts, load, { immediate: true })
         </tbody>
       </table>
       <p class="mt-3 text-sm text-soft">{{ sheet.caution }}</p>
-      <a v-if="isPrinted && !sheet.isSilent" :href="api.testSheetPaper(attempt)" target="_blank" class="btn mt-3"
+      <a v-if="!stepsOnly && !sheet.isSilent" :href="api.testSheetPaper(attempt)" target="_blank" class="btn mt-3"
         >Print the sheet</a
       >
     </template>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import type { ProofData, TrapBoard } from '@/shared/api/generated/http'
+import LampSign from '@/shared/ui/LampSign.vue'
+import PaddleSign from '@/shared/ui/PaddleSign.vue'
 
 /** Another board, wired by somebody else: it answers to one's own flips as it should, is signed off, and then fails in sight. */
 const props = defineProps<{ trap: TrapBoard; switches: ProofData['switches']; lamps: ProofData['lamps'] }>()
@@ -17,8 +19,8 @@ const bitOf = (id: string) => {
   return 1 << (props.switches.length - 1 - place)
 }
 const isDown = (id: string) => (state.value & bitOf(id)) !== 0
-const stateOf = (lamp: string) =>
-  ({ '1': 'on', d: 'dim', '0': 'off' })[props.trap.lamps[lamp]?.[state.value] ?? '0'] ?? 'off'
+const LAMPS: Record<string, 'on' | 'dim' | 'off'> = { '1': 'on', d: 'dim', '0': 'off' }
+const stateOf = (lamp: string) => LAMPS[props.trap.lamps[lamp]?.[state.value] ?? '0'] ?? 'off'
 const next = computed(() => props.trap.flips[done.value] ?? null)
 const last = computed(() => props.trap.tell[props.trap.tell.length - 1]!)
 
@@ -58,10 +60,7 @@ async function signOff() {
         :data-trap-flip="item.id"
         @click="flip(item.id)"
       >
-        <svg viewBox="0 0 40 64" class="h-24" aria-hidden="true">
-          <rect x="2" y="2" width="36" height="60" rx="4" fill="none" stroke="var(--color-ink)" stroke-width="3" />
-          <rect x="8" :y="isDown(item.id) ? 34 : 8" width="24" height="22" fill="var(--color-ink)" />
-        </svg>
+        <PaddleSign class="h-24" aria-hidden="true" :is-down="isDown(item.id)" />
         <span class="code">{{ item.id }}</span>
         <span class="text-base font-normal">{{ item.label }}</span>
       </button>
@@ -71,24 +70,7 @@ async function signOff() {
         class="flex flex-col items-center justify-end px-4"
         :data-trap-lamp="item.id"
       >
-        <svg viewBox="0 0 64 64" class="h-24" aria-hidden="true">
-          <circle
-            cx="32"
-            cy="32"
-            r="16"
-            :fill="stateOf(item.id) === 'off' ? 'var(--color-ink)' : 'var(--color-sheet)'"
-            stroke="var(--color-ink)"
-            stroke-width="3"
-          />
-          <g v-if="stateOf(item.id) !== 'off'" stroke="var(--color-ink)" stroke-width="4">
-            <path
-              v-for="i in stateOf(item.id) === 'on' ? 8 : 4"
-              :key="i"
-              d="M32 11V2"
-              :transform="`rotate(${i * (stateOf(item.id) === 'on' ? 45 : 90)} 32 32)`"
-            />
-          </g>
-        </svg>
+        <LampSign class="h-24" :state="stateOf(item.id)" />
         <strong class="code text-2xl" role="status">{{ stateOf(item.id).toUpperCase() }}</strong>
         <span>{{ item.label }}</span>
       </div>

@@ -70,7 +70,11 @@ const boxes = computed(() => props.words.boxes)
         Tries
         <input v-model.number="task.tries" class="field" type="number" min="1" max="10" />
       </label>
-      <label v-if="isAnswered && task.kind !== 'parts'">
+      <label v-if="task.kind === 'fault'">
+        Faults on each board
+        <input v-model.number="task.faults" class="field" type="number" min="1" max="3" data-test="faults" />
+      </label>
+      <label v-else-if="isAnswered && task.kind !== 'parts'">
         Questions
         <input v-model.number="task.questions" class="field" type="number" min="1" max="20" data-test="questions" />
       </label>
@@ -98,6 +102,28 @@ const boxes = computed(() => props.words.boxes)
       Brief
       <textarea v-model="task.brief" class="field min-h-20 py-2" maxlength="4000" data-test="brief" />
     </label>
+    <fieldset v-if="task.kind === 'fault'" data-test="fault-kinds">
+      <legend class="font-bold">Which faults</legend>
+      <p class="text-sm text-soft">
+        {{ (task.faultKinds ?? []).length === 0 ? 'Any: none is ticked.' : 'Of these kinds.' }} Every seat gets one that
+        is as hard to find.
+      </p>
+      <div class="grid gap-x-4 sm:grid-cols-2">
+        <label v-for="(name, kind) in words.faultKinds" :key="kind" class="flex min-h-9 items-center gap-2">
+          <input
+            v-model="task.faultKinds"
+            type="checkbox"
+            :value="kind"
+            class="h-5 w-5 shrink-0 accent-violet"
+            :data-fault="kind"
+          />{{ name }}
+        </label>
+      </div>
+      <label v-if="!seats" class="mt-1 block">
+        Seed: the same puts in the same faults
+        <input v-model="task.seed" class="field" maxlength="64" />
+      </label>
+    </fieldset>
     <fieldset v-if="task.kind === 'finish'">
       <legend class="font-bold">What stands already</legend>
       <label class="flex min-h-9 items-center gap-2">

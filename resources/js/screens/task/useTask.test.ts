@@ -13,6 +13,7 @@ const words = {
   hasAsFound: false,
   movable: [],
   kinds: {},
+  faultKinds: {},
   rules: [],
   ruleSets: [],
   habits: [],

@@ -51,6 +51,8 @@ export function useTask(boardFile: number, taskId: number | null, person: number
     seed: '',
     done: [],
     questions: 4,
+    faults: 1,
+    faultKinds: [],
   })
   const isAnswered = computed(() => !isWired(task.kind))
   const trainees = computed(() => classrooms.value.find((one) => one.id === classroom.value)?.trainees ?? [])

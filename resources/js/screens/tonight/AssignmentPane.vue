@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import type { Assignment } from '@/shared/api/generated/http'
-import { isWired } from '@/shared/api/taskKinds'
+import { countedAs, isWired, workPath } from '@/shared/api/taskKinds'
 import AttemptRow from './AttemptRow.vue'
 
 /** One board that is set: who is how far. */
@@ -16,7 +16,7 @@ const refusal = ref('')
 async function tryBoard(seat: number, mode: 'coached' | 'exam') {
   try {
     const { attempt, kind } = await api.tryBoard({ attempt: seat, mode })
-    await router.push(`/${isWired(kind) ? 'bench' : 'answers'}/${attempt}`)
+    await router.push(workPath(kind, attempt))
   } catch (error) {
     refusal.value = (error as Error).message
   }
@@ -49,7 +49,7 @@ async function tryBoard(seat: number, mode: 'coached' | 'exam') {
         <tr class="border-b-2 border-ink">
           <th v-if="isSeated" scope="col" class="w-16 pr-3">Seat</th>
           <th scope="col" class="py-1 pr-3">Trainee</th>
-          <th scope="col" class="pr-3">{{ isWired(assignment.kind) ? 'Ends placed' : 'Answered' }}</th>
+          <th scope="col" class="pr-3 first-letter:uppercase">{{ countedAs(assignment.kind) }}</th>
           <th scope="col" class="pr-3">How it stands</th>
           <th scope="col"><span class="sr-only">Open</span></th>
         </tr>

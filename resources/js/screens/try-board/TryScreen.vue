@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
-import { isWired } from '@/shared/api/taskKinds'
+import { workPath } from '@/shared/api/taskKinds'
 import BoardThumb from '@/shared/board/BoardThumb.vue'
 import { useInAddress } from '@/shared/frame/useInAddress'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -28,7 +28,7 @@ async function begin(what: { boardFile: number; isWired?: boolean } | { task: nu
   try {
     const { attempt, kind } = await api.tryBoard({ ...what, mode: mode.value })
     const isStanding = 'isWired' in what
-    await router.push(`/${isStanding ? 'prove' : isWired(kind) ? 'bench' : 'answers'}/${attempt}`)
+    await router.push(isStanding ? `/prove/${attempt}` : workPath(kind, attempt))
   } catch (error) {
     refusal.value = (error as Error).message
   } finally {

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
-import { isWired } from '@/shared/api/taskKinds'
+import { isWired, workPath } from '@/shared/api/taskKinds'
 import type { BenchData } from '@/shared/api/generated/http'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 
@@ -15,7 +15,7 @@ const busy = ref(false)
 async function tryAgain(from: 'bare' | 'handed-in') {
   try {
     await api.retry(props.bench.id, from)
-    await router.push(`/${isWired(props.bench.kind) ? 'bench' : 'answers'}/${props.bench.id}`)
+    await router.push(workPath(props.bench.kind, props.bench.id))
   } catch (error) {
     refusal.value = (error as Error).message
   }

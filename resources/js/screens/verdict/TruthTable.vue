@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { VerdictData } from '@/shared/api/generated/http'
+import LampSign from '@/shared/ui/LampSign.vue'
+import PaddleSign from '@/shared/ui/PaddleSign.vue'
 
 const props = defineProps<{ verdict: VerdictData; state: number; placeOf?: (box: string) => string }>()
 const emit = defineEmits<{ choose: [state: number] }>()
 
 const WORDS: Record<string, string> = { '1': 'ON', d: 'DIM', '0': 'OFF' }
+const LAMPS: Record<string, 'on' | 'dim' | 'off'> = { '1': 'on', d: 'dim', '0': 'off' }
 const TRIPS: Record<string, string> = { b: 'breaker trips', r: 'RCD trips' }
 const MOST_ROWS = 64
 const states = computed(() =>
@@ -62,36 +65,16 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
           <button v-if="i === 0" type="button" class="sr-only" @click.stop="emit('choose', row)">
             Show row {{ row + 1 }}
           </button>
-          <svg
-            viewBox="0 0 20 32"
+          <PaddleSign
             class="mx-auto h-8"
             role="img"
             :aria-label="`${item.id} ${isDown(row, i) ? 'down' : 'up'}`"
-          >
-            <rect x="1" y="1" width="18" height="30" rx="3" fill="none" stroke="var(--color-ink)" stroke-width="2" />
-            <rect x="4" :y="isDown(row, i) ? 17 : 4" width="12" height="11" fill="var(--color-ink)" />
-          </svg>
+            :is-down="isDown(row, i)"
+          />
         </td>
         <td v-for="lamp in verdict.lamps" :key="lamp.id" class="px-1">
           <span class="flex items-center justify-center" :class="isCompact ? 'flex-col' : 'gap-2'">
-            <svg viewBox="0 0 28 28" class="h-7 w-7 shrink-0" aria-hidden="true">
-              <circle
-                cx="14"
-                cy="14"
-                r="7"
-                :fill="lamp.states[row] === '0' ? 'var(--color-ink)' : 'var(--color-sheet)'"
-                stroke="var(--color-ink)"
-                stroke-width="2"
-              />
-              <g v-if="lamp.states[row] !== '0'" stroke="var(--color-ink)" stroke-width="2">
-                <path
-                  v-for="i in lamp.states[row] === '1' ? 8 : 4"
-                  :key="i"
-                  d="M14 4v-4"
-                  :transform="`rotate(${i * (lamp.states[row] === '1' ? 45 : 90)} 14 14)`"
-                />
-              </g>
-            </svg>
+            <LampSign class="h-7 w-7" :state="LAMPS[lamp.states[row]!] ?? 'off'" />
             <span class="code leading-tight" :class="isCompact ? 'text-center text-sm' : 'text-left'">
               {{ TRIPS[verdict.trips[row]!] ?? WORDS[lamp.states[row]!] }}
               <span v-if="shouldBe(lamp, row)" class="block border-2 border-ink px-1"

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
-import { isWired } from '@/shared/api/taskKinds'
+import { isWired, workPath } from '@/shared/api/taskKinds'
 import type { PathData, Step } from '@/shared/api/generated/http'
 import BoardPane from '@/shared/board-pane/BoardPane.vue'
 import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
@@ -19,6 +19,7 @@ import TraceView from '@/shared/board-pane/TraceView.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import MarkLines from '@/shared/marks/MarkLines.vue'
 import EditionBar from './EditionBar.vue'
+import FindingReport from './FindingReport.vue'
 import HandedIn from './HandedIn.vue'
 import SchemeNote from './SchemeNote.vue'
 import TriesList from './TriesList.vue'
@@ -35,7 +36,7 @@ const POLL_MS = 4000
 const { data, failure, load } = useLoaded(
   async () => {
     const bench = await api.bench(props.attempt)
-    if (bench.isToBegin) await router.replace(`/${isWired(bench.kind) ? 'bench' : 'answers'}/${bench.id}`)
+    if (bench.isToBegin) await router.replace(workPath(bench.kind, bench.id))
     const isOut = bench.handedInAt !== null && (bench.isReleased || !bench.isMine)
     return {
       bench,
@@ -130,8 +131,14 @@ function showBox(id: string) {
     <TrialBar v-if="bench?.isTrial && bench.boardFile !== null" :attempt="attempt" :board-file="bench.boardFile" />
     <LoadState v-if="!bench" :failure="failure" what="The board" @again="load" />
     <HandedIn v-else-if="bench.handedInAt && bench.isMine && !bench.isReleased" :bench="bench" />
-    <main v-else-if="!verdict && data?.mark" class="mx-auto w-full max-w-2xl overflow-auto p-8">
+    <main
+      v-else-if="!verdict && data?.mark"
+      tabindex="0"
+      class="mx-auto w-full overflow-auto p-8"
+      :class="bench.kind === 'fault' ? 'max-w-4xl' : 'max-w-2xl'"
+    >
       <MarkLines :mark="data.mark" />
+      <FindingReport v-if="bench.kind === 'fault'" :attempt="attempt" />
     </main>
     <StandingBoard v-else-if="!verdict" v-model="openBox" class="grow" :board="bench.board" :standing="standing"
       >Not handed in yet: this is the board as it stands. The verdict comes with the hand-in.</StandingBoard

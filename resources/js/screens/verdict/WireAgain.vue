@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
-import { isWired } from '@/shared/api/taskKinds'
+import { isWired, workPath } from '@/shared/api/taskKinds'
 import type { BenchData } from '@/shared/api/generated/http'
 import RowMenu from '@/shared/ui/RowMenu.vue'
 
@@ -15,21 +15,26 @@ const isBoard = computed(() => isWired(props.bench.kind))
 async function again(from: 'bare' | 'handed-in') {
   try {
     await api.retry(props.bench.id, from)
-    await router.push(`/${isBoard.value ? 'bench' : 'answers'}/${props.bench.id}`)
+    await router.push(workPath(props.bench.kind, props.bench.id))
   } catch (error) {
     refusal.value = (error as Error).message
   }
 }
 
-const items = [
-  { name: 'From bare', run: () => again('bare') },
-  { name: 'From what was handed in', run: () => again('handed-in') },
-]
+const isFault = computed(() => props.bench.kind === 'fault')
+const items = computed(() =>
+  isFault.value
+    ? [{ name: 'With the fault in it again', run: () => again('bare') }]
+    : [
+        { name: 'From bare', run: () => again('bare') },
+        { name: 'From what was handed in', run: () => again('handed-in') },
+      ],
+)
 </script>
 
 <template>
   <span v-if="bench.mayWireAgain && bench.isMine" class="flex items-center gap-2" data-test="again">
     <span v-if="refusal" role="alert">{{ refusal }}</span>
-    <RowMenu :label="isBoard ? 'Wire it again' : 'Answer again'" :items="items" named />
+    <RowMenu :label="isBoard ? 'Wire it again' : isFault ? 'Find it again' : 'Answer again'" :items="items" named />
   </span>
 </template>

@@ -38,6 +38,7 @@ import type {
   DrawingReview,
   FileProblem,
   FindData,
+  FindingReport,
   GradedAttempt,
   HelpData,
   LibraryBoard,
@@ -338,6 +339,7 @@ export const api = {
   mark: (attempt: number) => request<GradedAttempt>('GET', `attempts/${attempt}/mark`),
   observe: (attempt: number, observed: Record<string, boolean>, isSecond = false) =>
     request<GradedAttempt>('PUT', `attempts/${attempt}/observations`, { observed, isSecond }),
+  findingReport: (attempt: number) => request<FindingReport>('GET', `attempts/${attempt}/finding`),
   debrief: (attempt: number) => request<Debrief>('GET', `attempts/${attempt}/debrief`),
   questions: (attempt: number) => request<QuestionSheet>('GET', `attempts/${attempt}/questions`),
   answer: (attempt: number, question: number, answer: readonly number[]) =>

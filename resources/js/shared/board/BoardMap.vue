@@ -20,7 +20,7 @@ const props = withDefaults(
     /** Cores that the current passes, as cable → colours. */
     traced?: ReadonlyMap<string, readonly string[]>
     /** Box with a lamp → whether it is on. */
-    lamps?: ReadonlyMap<string, 'on' | 'dim' | 'off'>
+    lamps?: ReadonlyMap<string, 'on' | 'dim' | 'off' | 'flickers'>
     /** Box with switches → their positions. */
     paddles?: ReadonlyMap<string, string>
     /** How tall letters are, in pixels, where not as usual. */
@@ -39,7 +39,7 @@ const props = withDefaults(
 )
 defineEmits<{ open: [box: string] }>()
 
-const LAMP_WORDS = { on: 'ON', dim: 'DIM', off: 'OFF' }
+const LAMP_WORDS = { on: 'ON', dim: 'DIM', off: 'OFF', flickers: 'FLICKERS' }
 const svg = ref<SVGSVGElement | null>(null)
 const { width, height } = useElementSize(svg)
 const usual = useLetter()

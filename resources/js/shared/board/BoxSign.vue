@@ -4,14 +4,18 @@ withDefaults(
   defineProps<{
     kind: string
     holdsReceptacle?: boolean
-    lamp?: 'on' | 'dim' | 'off'
+    lamp?: 'on' | 'dim' | 'off' | 'flickers'
     isDown?: boolean
     outline: string
     outlineWidth: number
   }>(),
   { holdsReceptacle: false, lamp: undefined, isDown: false },
 )
-const RAYS = { on: { count: 8, d: 'M0 -1.12v-0.2' }, dim: { count: 4, d: 'M0 -1.12v-0.12' } }
+const RAYS = {
+  on: { count: 8, d: 'M0 -1.12v-0.2' },
+  flickers: { count: 8, d: 'M0 -1.12v-0.06m0 -0.08v-0.06' },
+  dim: { count: 4, d: 'M0 -1.12v-0.12' },
+}
 </script>
 
 <template>
@@ -19,13 +23,15 @@ const RAYS = { on: { count: 8, d: 'M0 -1.12v-0.2' }, dim: { count: 4, d: 'M0 -1.
     <template v-if="kind === 'light-box' || kind === 'ceiling-rose'">
       <circle
         r="1"
-        :fill="lamp === 'on' ? 'var(--color-sheet)' : lamp === 'dim' ? 'var(--color-paper)' : 'var(--color-face)'"
+        :fill="
+          lamp === 'on' ? 'var(--color-sheet)' : lamp && lamp !== 'off' ? 'var(--color-paper)' : 'var(--color-face)'
+        "
         :stroke="outline"
         :stroke-width="outlineWidth"
         data-box-shape
       />
       <path d="M-0.46 -0.46L0.46 0.46M-0.46 0.46L0.46 -0.46" />
-      <g v-if="lamp === 'on' || lamp === 'dim'" stroke-width="0.13">
+      <g v-if="lamp && lamp !== 'off'" stroke-width="0.13">
         <path
           v-for="i in RAYS[lamp].count"
           :key="i"

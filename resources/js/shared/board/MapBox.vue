@@ -13,7 +13,7 @@ const props = defineProps<{
   under: string
   selected: boolean
   far: boolean
-  lamp?: 'on' | 'dim' | 'off'
+  lamp?: 'on' | 'dim' | 'off' | 'flickers'
   paddle?: string
 }>()
 defineEmits<{ open: [] }>()

@@ -2087,6 +2087,9 @@ export interface TaskWords {
   kinds: {
     [k: string]: string
   }
+  faultKinds: {
+    [k: string]: string
+  }
   /**
    * What it counts as where a task says nothing: a remark or a note.
    */
