@@ -50,7 +50,7 @@ final readonly class ProofShape
             $name = $point->device === null ? $this->words->shortPlace($point->id) : $shape->placeName($place);
             $names[$point->id] = $this->words->box($point->enclosure).", $name";
         }
-        $this->sentence = new ProvingSentence($wiring->board, $names);
+        $this->sentence = new ProvingSentence($wiring->board, $names, $proving->attempt->assignment->title());
     }
 
     /** @return array<string, mixed> */
@@ -217,10 +217,16 @@ final readonly class ProofShape
                 'id' => $box->id,
                 'name' => $this->words->box($box->id),
                 'items' => [
-                    ...array_map(fn (Device $device) => ['id' => $device->id, 'name' => $this->words->device($device->id)], $board->devicesIn($box->id)),
+                    ...array_map(fn (Device $device) => [
+                        'id' => $device->id,
+                        'name' => $this->words->device($device->id),
+                    ], $board->devicesIn($box->id)),
                     ...array_map(fn (Cable $cable) => [
                         'id' => $cable->id,
-                        'name' => $this->words->say('proving.cable-to', ['cable' => $cable->id, 'box' => $this->words->box($cable->farFrom($box->id))]),
+                        'name' => $this->words->say('proving.cable-to', [
+                            'cable' => $cable->id,
+                            'box' => $this->words->box($cable->farFrom($box->id)),
+                        ]),
                     ], $board->cablesIn($box->id)),
                 ],
             ], array_values($board->enclosures)),

@@ -19,7 +19,8 @@ use Zwindle\Repair\Mistake\MistakeKind;
 final class TaskWordsShape
 {
     /**
-     * @return array{kinds: array<string, string>, faultKinds: array<string, string>, movable: list<string>, rules: list<array{code: string, text: string, own: string}>,
+     * @return array{kinds: array<string, string>, faultKinds: array<string, string>, movable: list<string>,
+     *     rules: list<array{code: string, text: string, own: string}>,
      *     ruleSets: list<array{id: string, name: string, note: string, rules: object}>, habits: list<array{id: string, name: string,
      *     positions: list<array{id: string, text: string}>}>}
      */

@@ -27,8 +27,11 @@ final readonly class ProvingSentence
 {
     private Words $words;
 
-    /** @param  array<string, string>  $placeNames  point → its box and what eyes call it there */
-    public function __construct(private Board $board, private array $placeNames = [])
+    /**
+     * @param  array<string, string>  $placeNames  point → its box and what eyes call it there
+     * @param  string  $title  what is written on the breaker of the board; in an exam the board's own title would tell which it is
+     */
+    public function __construct(private Board $board, private array $placeNames, private string $title)
     {
         $this->words = new Words($board);
     }
@@ -43,7 +46,7 @@ final readonly class ProvingSentence
         $others = array_values(array_diff(Supply::BREAKERS, [$own]));
         $number = (int) array_search($part, Supply::BREAKERS, true) + 1;
         $label = $part === $own
-            ? $this->board->title
+            ? $this->title
             : ($decoys[(int) array_search($part, $others, true)] ?? '');
 
         return $this->words->say('proving.breaker', ['number' => $number, 'label' => $label]);

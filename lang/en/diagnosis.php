@@ -45,6 +45,7 @@ return [
         'part' => 'Take out :place and try it by itself. Is it good?',
     ],
     'kind' => [
+        'look-alike-part' => 'wrong part, a look-alike',
         'core-open' => 'conductor open along its run',
         'neutral-open' => 'neutral open',
         'neutral-switched' => 'switch in the neutral',

@@ -78,7 +78,7 @@ return [
         'time' => 'Done in :minutes minutes; within :within earns it.',
         'answers' => ':right of :asked answers are right.',
         'diagnosis' => 'Faults named right, each wrong name counted against: :percent %.',
-        'method' => 'Isolated, locked and proved dead before hands went in: :percent %.',
+        'method' => 'Switched off, locked and proved dead before hands went in: :percent %.',
         'measuring' => 'What the measurements could tell, beside the best ones that were open: :percent %.',
         'proof' => 'Combinations seen once it was put right: :percent %.',
         'workmanship' => ':text',

@@ -6,7 +6,6 @@ return [
     'kind' => [
         'common-and-traveller-exchanged' => 'common and a strapper exchanged',
         'pair-split' => 'strapper pair split',
-        'look-alike-part' => 'wrong part, a look-alike',
         'lamp-on-permanent-line' => 'lamp on the permanent line',
         'neutral-on-earth' => 'neutral in the earth terminal',
         'line-and-neutral-exchanged' => 'line and neutral reversed',

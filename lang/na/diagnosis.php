@@ -6,7 +6,6 @@ return [
     'kind' => [
         'common-and-traveller-exchanged' => 'common and a traveler exchanged',
         'pair-split' => 'traveler pair split',
-        'look-alike-part' => 'wrong part, a look-alike',
         'lamp-on-permanent-line' => 'light on the permanent hot',
         'neutral-on-earth' => 'neutral with the grounds',
         'line-and-neutral-exchanged' => 'hot and neutral reversed',

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Finding;
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Zwindle\Diagnose\Information;
 use Zwindle\Diagnose\Likelihood;
 use Zwindle\Diagnose\Mending;
@@ -87,12 +85,16 @@ final class Suspects
      */
     private static function pairs(FaultyBoard $truth, array $mistakes): array
     {
-        $random = new Randomizer(new Mt19937(1));
+        $count = count($mistakes);
         $pairs = [];
-        for ($i = 0; $i < self::PAIRS; $i++) {
-            [$one, $other] = [$random->getInt(0, count($mistakes) - 1), $random->getInt(0, count($mistakes) - 1)];
-            if ($one !== $other && ! $mistakes[$one]->clashesWith($mistakes[$other])) {
-                $pairs[] = new FaultyBoard($truth->right, [$one => $mistakes[$one], $other => $mistakes[$other]]);
+        // Evenly over all of them.
+        $stride = max(1, intdiv($count * ($count - 1), 2 * self::PAIRS));
+        $number = 0;
+        for ($one = 0; $one < $count; $one++) {
+            for ($other = $one + 1; $other < $count; $other++) {
+                if ($number++ % $stride === 0 && ! $mistakes[$one]->clashesWith($mistakes[$other])) {
+                    $pairs[] = new FaultyBoard($truth->right, [$one => $mistakes[$one], $other => $mistakes[$other]]);
+                }
             }
         }
 

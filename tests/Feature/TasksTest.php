@@ -90,6 +90,17 @@ it('tells nothing in an exam: no terminal, model, scheme, seed or key in any ans
     if ($kind->isWired()) {
         $bodies[] = $this->getJson("api/attempts/$id")->assertOk()->getContent();
         $bodies[] = $this->postJson("api/attempts/$id/steps", Exam::steps($exam->right()))->assertSuccessful()->getContent();
+    } elseif ($kind === TaskKind::Fault) {
+        $proof = $this->getJson("api/attempts/$id/proof")->assertOk()->json();
+        // What may be named is the question.
+        unset($proof['bench']['namings']['kinds']);
+        $bodies[] = json_encode($proof, JSON_THROW_ON_ERROR);
+        $boxes = $this->getJson("api/attempts/$id")->json('board.enclosures');
+        foreach ($boxes as $i => $box) {
+            $act = ['kind' => 'open-box', 'on' => $box['id']];
+            $bodies[] = $this->postJson("api/attempts/$id/proof/acts", ['key' => "box-$i", 'act' => $act])->assertOk()->getContent();
+        }
+        $bodies[] = $this->getJson("api/attempts/$id")->assertOk()->getContent();
     } else {
         $bodies[] = $this->getJson("api/attempts/$id/questions")->assertOk()->getContent();
         $bodies[] = $this->putJson("api/attempts/$id/answers", ['question' => 1, 'answer' => [0]])->assertNoContent()->getContent();
@@ -116,7 +127,7 @@ it('shows nothing of an exam before it is begun, and begins it once', function (
     $practice = (new Exam(STATION_FILE, ['mode' => 'coached']))->attempt();
     $practice->update(['trainee_id' => $exam->trainees[0]->id]);
     $this->actingAs($exam->trainees[0]);
-    $path = "api/attempts/$id".($kind->isWired() ? '' : '/questions');
+    $path = "api/attempts/$id".($kind->isWired() || $kind === TaskKind::Fault ? '' : '/questions');
     $before = $this->getJson($path)->assertOk()->assertJsonPath('isToBegin', true)->assertJsonPath('brief', 'Wire it.');
     expect($before->getContent())->not->toContain('First switch', 'B1', 'S1', 'options');
     $this->getJson("api/attempts/$practice->id")->assertOk();

@@ -9,7 +9,10 @@ use App\Models\Attempt;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Exam\Task\TaskKind;
 
-/** How far an attempt is: ends that are placed of those to place, questions that are answered of those asked, or faults that are put right. */
+/**
+ * How far an attempt is: ends that are placed of those to place, questions that are answered of
+ * those asked, or faults that are put right.
+ */
 final readonly class CountProgress
 {
     public function __construct(private AskQuestions $ask)

@@ -21,7 +21,7 @@ use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 use Zwindle\Repair\Mistake\Mistakes;
 
-function house(): Wiring
+function propagationHouse(): Wiring
 {
     return Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
 }
@@ -56,7 +56,7 @@ function logged(FaultyBoard $board, Proof $begun, array $acts): array
 }
 
 it('tells a fault as a customer would', function (MistakeKind $kind, string $at, Symptom $symptom) {
-    $right = house();
+    $right = propagationHouse();
     expect(Symptom::of(new Hypothesis($right, [fault($right, $kind, $at)])))->toBe($symptom);
 })->with([
     [MistakeKind::LampBlown, 'LA', Symptom::Never],
@@ -66,7 +66,7 @@ it('tells a fault as a customer would', function (MistakeKind $kind, string $at,
 ]);
 
 it('takes a fault as named where its kind and its place are, and one that the same repair mends', function () {
-    $right = house();
+    $right = propagationHouse();
     $crossed = fault($right, MistakeKind::CommonExchanged, 'S2');
     $board = new FaultyBoard($right, [$crossed]);
     $box = $right->board->devices['S2']->enclosure;
@@ -81,7 +81,7 @@ it('takes a fault as named where its kind and its place are, and one that the sa
 });
 
 it('reads at an open conductor what it is joined with, and lights a lamp now and then through a loose screw', function () {
-    $right = house();
+    $right = propagationHouse();
     $open = fault($right, MistakeKind::CoreOpen, 'W2.red');
     $board = new FaultyBoard($right, [$open]);
     [$end] = $open->at;
@@ -100,7 +100,7 @@ it('reads at an open conductor what it is joined with, and lights a lamp now and
 });
 
 it('weighs each measurement beside the best one that was open', function () {
-    $right = house();
+    $right = propagationHouse();
     $board = new FaultyBoard($right, [fault($right, MistakeKind::CommonExchanged, 'S2')]);
     $begun = Proof::begin('a', false, false, isOn: true, testerMayFail: false);
     $box = $right->board->devices['S2']->enclosure;
@@ -121,7 +121,7 @@ it('weighs each measurement beside the best one that was open', function () {
 });
 
 it('grades what was named, how safely, and whether it was proved', function () {
-    $right = house();
+    $right = propagationHouse();
     $crossed = fault($right, MistakeKind::CommonExchanged, 'S2');
     $board = new FaultyBoard($right, [$crossed]);
     $begun = Proof::begin('a', false, false, isOn: true, testerMayFail: false);
@@ -143,7 +143,7 @@ it('grades what was named, how safely, and whether it was proved', function () {
 });
 
 it('deals faults of equal difficulty, one or several a seat, of the kinds that are asked for', function () {
-    $right = house();
+    $right = propagationHouse();
     $dealt = DealtFaults::of(array_fill(0, 6, $right), 1, [], 'tuesday') ?? [];
     $looks = array_column($dealt, 'looks');
     $ids = fn (array $dealt) => array_map(fn (array $one) => array_map(fn (Mistake $fault) => $fault->id(), $one['faults']), $dealt);
