@@ -56,6 +56,7 @@ use App\Http\Controllers\Evenings\EveningPlanController;
 use App\Http\Controllers\Evenings\PartCheckController;
 use App\Http\Controllers\Evenings\SetEveningController;
 use App\Http\Controllers\Evenings\WallController;
+use App\Http\Controllers\Find\AttemptFaultController;
 use App\Http\Controllers\Find\ConfirmedMistakeController;
 use App\Http\Controllers\Find\DiagnosisController;
 use App\Http\Controllers\Find\FaultCardController;
@@ -210,6 +211,9 @@ Route::middleware('auth')->group(function () {
     Route::put('attempts/{attempt}/late-steps/{step}', [LateStepController::class, 'update'])->where('step', '[0-9]{1,12}');
     Route::get('attempts/{attempt}/debrief', [DebriefController::class, 'show']);
     Route::get('attempts/{attempt}/finding', [FindingController::class, 'show']);
+    Route::get('attempts/{attempt}/faults', [AttemptFaultController::class, 'show']);
+    Route::post('attempts/{attempt}/faults', [AttemptFaultController::class, 'store'])->middleware('search');
+    Route::put('attempts/{attempt}/faults', [AttemptFaultController::class, 'update']);
     Route::get('attempts/{attempt}/proof', [ProofController::class, 'show']);
     Route::post('attempts/{attempt}/proof', [ProofController::class, 'store']);
     Route::post('attempts/{attempt}/proof/acts', [ActController::class, 'store']);

@@ -12,6 +12,8 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $instructor_id
+ * @property int|null $classroom_id whose board it was; null for one of the library
+ * @property int|null $attempt_id
  * @property int $board_file_id
  * @property string $kind
  * @property string $at
@@ -21,7 +23,7 @@ final class ConfirmedMistake extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['instructor_id', 'board_file_id', 'kind', 'at', 'found_at'];
+    protected $fillable = ['instructor_id', 'classroom_id', 'attempt_id', 'board_file_id', 'kind', 'at', 'found_at'];
 
     protected $casts = ['found_at' => 'datetime'];
 }

@@ -11,6 +11,7 @@ use App\Models\User;
 use Illuminate\Auth\Access\Response;
 use Zwindle\Exam\Task\ProvingNeed;
 use Zwindle\Exam\Task\TaskKind;
+use Zwindle\Exam\Vary\Surface;
 
 final class AttemptPolicy
 {
@@ -125,6 +126,23 @@ final class AttemptPolicy
         $mayObserve = $this->observe($user, $attempt);
 
         return $mayObserve->allowed() && $attempt->handed_in_at === null ? Response::deny(__('messages.not-handed-in')) : $mayObserve;
+    }
+
+    /** On a real board: whoever has wired it, while it is open to them, or teaches the class. */
+    public function lookForFaults(User $user, Attempt $attempt): Response
+    {
+        $isOnWall = $attempt->is_on_board || $attempt->task()?->surface === Surface::Wall;
+        $mayView = $this->view($user, $attempt);
+
+        return $mayView->allowed() && (! $isOnWall || $attempt->isToBegin($user)) ? Response::denyAsNotFound() : $mayView;
+    }
+
+    /** What may be wrong: not to whoever is marked for it, before the mark is out. */
+    public function beToldFaults(User $user, Attempt $attempt): Response
+    {
+        $mayLook = $this->lookForFaults($user, $attempt);
+
+        return $mayLook->allowed() && $this->owns($user, $attempt) && ! $attempt->isReleased() ? Response::denyAsNotFound() : $mayLook;
     }
 
     /** The clock and the hand-in of an exam are moved by whoever teaches the class; an own try has neither. */

@@ -26,11 +26,14 @@ final readonly class FindShape
 {
     private const MOST = 8;
 
+    private const SILENT = ['fits' => 0, 'mayBeRight' => false, 'suspects' => [], 'next' => null, 'nearest' => []];
+
     private Words $words;
 
     private Circuit $circuit;
 
-    public function __construct(private Diagnosis $diagnosis, private Wiring $right)
+    /** @param  bool  $isSilent  whether nothing is told of what may be wrong: whoever looks is marked for it */
+    public function __construct(private Diagnosis $diagnosis, private Wiring $right, private bool $isSilent = false)
     {
         $this->words = Words::of($right);
         $this->circuit = Circuit::of($right);
@@ -49,14 +52,23 @@ final readonly class FindShape
             'switches' => $named(DeviceKind::Switch),
             'lamps' => $named(DeviceKind::Lamp),
             'walk' => FlipWalk::of($this->circuit->switches),
-            'fits' => $this->diagnosis->fits,
-            'mayBeRight' => $this->diagnosis->mayBeRight,
-            'suspects' => array_map($this->suspect(...), array_slice($this->diagnosis->suspects, 0, self::MOST)),
-            'next' => $this->next($this->diagnosis->next[0] ?? null),
+            'isSilent' => $this->isSilent,
+            ...$this->isSilent ? self::SILENT : $this->told(),
             'contradictions' => array_map(
                 fn (string $pointer) => __('diagnosis.contradiction', ['entry' => DiagnosisShape::entry($pointer)]),
                 $this->diagnosis->contradictions,
             ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function told(): array
+    {
+        return [
+            'fits' => $this->diagnosis->fits,
+            'mayBeRight' => $this->diagnosis->mayBeRight,
+            'suspects' => array_map($this->suspect(...), array_slice($this->diagnosis->suspects, 0, self::MOST)),
+            'next' => $this->next($this->diagnosis->next[0] ?? null),
             'nearest' => array_map(
                 fn (array $near) => $this->text($near[0]).' ('.implode(', ', array_map(DiagnosisShape::entry(...), $near[1])).')',
                 $this->diagnosis->nearest,

@@ -58,6 +58,7 @@ return [
         'take-back' => 'release taken back',
         'plan' => 'evening planned',
         'parts' => 'part checked',
+        'fault-found' => 'fault found on the board',
         'as-built' => 'board taken down at the station',
     ],
     'released' => ':name: the mark is out. Take the release back first.',

@@ -134,6 +134,11 @@ export const router = createRouter({
       component: () => import('./screens/bench/BenchScreen.vue'),
       props: (to) => ({ attempt: Number(to.params.attempt) }),
     },
+    {
+      path: '/faults/:attempt(\\d+)',
+      component: () => import('./screens/find/FindScreen.vue'),
+      props: (to) => ({ attempt: Number(to.params.attempt) }),
+    },
     { path: '/drills', component: () => import('./screens/drills/DrillsScreen.vue') },
     {
       path: '/drill/:drill(\\d+)',

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Find;
 
+use App\Actions\Boards\KeptPlans;
 use App\Actions\Boards\PlanBoardFile;
 use App\Exceptions\InputRefused;
+use App\Models\Attempt;
 use App\Models\BoardFile;
 use App\Models\ConfirmedMistake;
+use App\Models\Sighting;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Board\Wiring\Wiring;
@@ -17,22 +21,54 @@ use Zwindle\Diagnose\Diagnosis;
 use Zwindle\Diagnose\SeenReader;
 use Zwindle\Format\Read\Problems;
 
-/** What was seen on a standing board of the library → what fits, by its plan and by what its instructor has confirmed before. */
+/** What was seen on a standing board → what fits, by its plan and by what was confirmed before. */
 final readonly class DiagnoseBoard
 {
-    public function __construct(private PlanBoardFile $planner)
+    public function __construct(private PlanBoardFile $planner, private KeptPlans $plans)
     {
     }
 
     /**
+     * A board of the library: its instructor's own findings teach.
+     *
      * @param  array<string, mixed>  $seen  states, looks, probes and parts, as the file has them
      * @return array{diagnosis: Diagnosis, right: Wiring}
      *
      * @throws InputRefused with every problem
      */
-    public function execute(User $instructor, BoardFile $file, array $seen): array
+    public function ofFile(User $instructor, BoardFile $file, array $seen): array
     {
-        $right = $this->planner->plan($file, 0, null)->wiring ?? null;
+        $mistakes = ConfirmedMistake::query();
+        $mistakes->where('instructor_id', $instructor->id);
+
+        return self::of($this->planner->plan($file, 0, null)?->wiring, $mistakes, $seen);
+    }
+
+    /**
+     * The board of an attempt, on the wall: its class teaches. What was told is kept with it.
+     *
+     * @param  array<string, mixed>  $seen
+     * @return array{diagnosis: Diagnosis, right: Wiring}
+     *
+     * @throws InputRefused with every problem
+     */
+    public function ofAttempt(User $who, Attempt $attempt, array $seen): array
+    {
+        $mistakes = ConfirmedMistake::query();
+        $mistakes->where('classroom_id', $attempt->assignment->classroom_id);
+        $found = self::of($this->plans->best($attempt->board())?->wiring, $mistakes, $seen);
+        Sighting::query()->updateOrCreate(['attempt_id' => $attempt->id], ['by' => $who->id, 'seen' => $seen]);
+
+        return $found;
+    }
+
+    /**
+     * @param  Builder<ConfirmedMistake>  $mistakes  that teach
+     * @param  array<string, mixed>  $seen
+     * @return array{diagnosis: Diagnosis, right: Wiring}
+     */
+    private static function of(?Wiring $right, Builder $mistakes, array $seen): array
+    {
         if ($right === null) {
             throw ValidationException::withMessages(['board' => __('messages.no-plan-to-set')]);
         }
@@ -43,20 +79,21 @@ final readonly class DiagnoseBoard
         }
         $problems = new Problems;
         $text = json_encode([
-            'format' => 'zwindle-seen', 'version' => 1, 'weights' => (object) self::confirmedBy($instructor), ...$seen,
+            'format' => 'zwindle-seen', 'version' => 1, 'weights' => (object) self::timesOf($mistakes), ...$seen,
         ], JSON_THROW_ON_ERROR);
         $read = SeenReader::read($text, $right->board, $problems) ?? throw InputRefused::file('seen', $problems->all());
 
         return ['diagnosis' => Diagnosis::of([$right], $read), 'right' => $right];
     }
 
-    /** @return array<string, int> kind → how often */
-    private static function confirmedBy(User $instructor): array
+    /**
+     * @param  Builder<ConfirmedMistake>  $mistakes
+     * @return array<string, int> kind → how often
+     */
+    private static function timesOf(Builder $mistakes): array
     {
-        $rows = ConfirmedMistake::query()->toBase()->where('instructor_id', $instructor->id)->groupBy('kind')
-            ->get(['kind', DB::raw('count(*) as times')]);
         $times = [];
-        foreach ($rows as $row) {
+        foreach ($mistakes->toBase()->groupBy('kind')->get(['kind', DB::raw('count(*) as times')]) as $row) {
             $times[(string) $row->kind] = (int) $row->times;
         }
 

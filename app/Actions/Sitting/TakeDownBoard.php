@@ -34,6 +34,12 @@ final class TakeDownBoard
         $this->write($attempt, $wiring, $who);
     }
 
+    /** As planned, except for a mistake that was found on it. */
+    public function withMistakes(Attempt $attempt, Wiring $standing, User $who): void
+    {
+        $this->write($attempt, $standing, $who);
+    }
+
     /** @throws InputRefused with what is written down wrongly */
     public function fromSheet(Attempt $attempt, AsFoundSheet $sheet, User $who): void
     {

@@ -18,7 +18,7 @@ final class ConfirmedMistakeController extends Controller
             'instructor_id' => $request->instructor()->id,
             'board_file_id' => $boardFile->id,
             'kind' => $request->kind(),
-            'at' => $request->at(),
+            'at' => implode(' ', $request->at()),
             'found_at' => now(),
         ]);
 

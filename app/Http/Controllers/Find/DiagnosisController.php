@@ -15,7 +15,7 @@ final class DiagnosisController extends Controller
 {
     public function store(DiagnoseRequest $request, BoardFile $boardFile, DiagnoseBoard $diagnose): JsonResponse
     {
-        ['diagnosis' => $diagnosis, 'right' => $right] = $diagnose->execute($request->instructor(), $boardFile, $request->seen());
+        ['diagnosis' => $diagnosis, 'right' => $right] = $diagnose->ofFile($request->instructor(), $boardFile, $request->seen());
 
         return response()->json((new FindShape($diagnosis, $right))->json());
     }

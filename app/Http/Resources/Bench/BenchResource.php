@@ -42,6 +42,7 @@ final class BenchResource extends JsonResource
             'mode' => $this->assignment->mode,
             'seat' => $this->seat,
             'hasHelp' => $task !== null && ! $this->assignment->isExam() && $task->help !== [],
+            'mayLookForFaults' => $request->user()?->can('lookForFaults', $this->resource) ?? false,
             'mayProve' => ! $isToBegin && Proving::needOf($this->resource) !== ProvingNeed::None,
             'isSupplyOn' => ! $isToBegin && $this->isSupplyOn(),
             'positions' => $task === null ? [] : BriefLines::of($task, $board->practice),

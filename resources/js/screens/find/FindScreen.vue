@@ -2,15 +2,36 @@
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import { paintOf } from '@/shared/board/conductor'
+import { useSession } from '@/shared/stores/session'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { type Answer, useFinding } from './useFinding'
 
 /** A standing board, a phone in one hand: flip, tap what the light does, look where it says, put it right, flip again. */
-const props = defineProps<{ boardFile: number }>()
-const find = useFinding(props.boardFile)
+const props = defineProps<{ boardFile?: number; attempt?: number }>()
 const title = ref('Find the mistake')
-void api.boardFile(props.boardFile).then((file) => (title.value = file.title))
+const { boardFile, attempt } = props
+if (boardFile !== undefined) void api.boardFile(boardFile).then((file) => (title.value = file.title))
+const find = useFinding(
+  attempt === undefined
+    ? { key: String(boardFile), diagnose: (seen) => api.diagnose(boardFile!, seen) }
+    : {
+        key: `attempt-${attempt}`,
+        diagnose: (seen) => api.diagnoseAttempt(attempt, seen),
+        toldBefore: async () => {
+          const told = await api.attemptFaults(attempt)
+          title.value = `Faults: ${told.title}, ${told.trainee}`
+          return told.seen
+        },
+      },
+)
+const session = useSession()
+const crumb = computed(() => {
+  if (attempt === undefined) return undefined
+  return session.user?.role === 'instructor'
+    ? { to: `/station/${attempt}`, name: 'Station' }
+    : { to: '/my-boards', name: 'My work' }
+})
 const lampAt = ref(0)
 const answers = ref<Record<string, Exclude<Answer, 'tripped'>>>({})
 const confirmed = ref('')
@@ -39,7 +60,8 @@ function say(answer: Answer) {
   answers.value = {}
 }
 async function confirm(kind: string, at: readonly string[]) {
-  await api.confirmMistake(props.boardFile, kind, at)
+  if (attempt === undefined) await api.confirmMistake(boardFile!, kind, at)
+  else await api.confirmOnAttempt(attempt, kind, at)
   confirmed.value = 'Written down. Now put it right, flip through all of it once more, and see it work.'
 }
 function again() {
@@ -50,7 +72,7 @@ function again() {
 
 <template>
   <div class="screen">
-    <TopBar :title="title" :board="boardFile">
+    <TopBar :title="title" :board="boardFile" :crumb="crumb">
       <button type="button" class="btn px-3" :disabled="!find.canUndo.value" data-test="undo" @click="find.undo">
         Undo
       </button>
@@ -171,7 +193,10 @@ function again() {
       <p v-if="find.data.value.mayBeRight && find.isWhole.value" class="text-lg font-bold" data-test="may-be-right">
         Every combination is as it should be.
       </p>
-      <section v-if="only.length === 0" aria-label="What still fits" data-test="fits">
+      <p v-if="find.data.value.isSilent && find.isWhole.value" class="text-lg font-bold" data-test="silent">
+        All told, and saved with your board. What it comes to is told with the mark.
+      </p>
+      <section v-if="only.length === 0 && !find.data.value.isSilent" aria-label="What still fits" data-test="fits">
         <h2 class="font-bold">
           {{ find.data.value.fits }} {{ find.data.value.fits === 1 ? 'usual mistake fits' : 'usual mistakes fit' }} so
           far
@@ -189,7 +214,7 @@ function again() {
           </ol>
         </template>
       </section>
-      <details class="mt-auto border-t border-line pt-2" data-test="cards">
+      <details v-if="boardFile !== undefined" class="mt-auto border-t border-line pt-2" data-test="cards">
         <summary class="min-h-11 cursor-pointer py-2 font-bold">Fault cards for real boards</summary>
         <p class="text-soft">
           A fault a seat, of equal difficulty: how to put it in, the trainee’s sheet, a key to seal, and how to put it

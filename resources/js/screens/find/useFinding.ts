@@ -1,6 +1,6 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, onScopeDispose, readonly, ref, shallowRef, watch } from 'vue'
-import { api, NoAnswer } from '@/shared/api/client'
+import { NoAnswer } from '@/shared/api/client'
 import type { FindData, FindNext, SeenBoard } from '@/shared/api/generated/http'
 
 const AGAIN_MS = 2000
@@ -8,10 +8,17 @@ export type Answer = 'on' | 'off' | 'dim' | 'flickers' | 'tripped'
 type Position = 'up' | 'down'
 const NOTHING: SeenBoard = { states: [], looks: [], probes: [], parts: [] }
 
+/** Which board it is: its name on the phone, who works out what fits, and what was told of it before. */
+export interface FoundOn {
+  key: string
+  diagnose: (seen: SeenBoard) => Promise<FindData>
+  toldBefore?: () => Promise<SeenBoard | null>
+}
+
 /** What somebody at a board has seen, kept on the phone, and what fits it by the server; sent again when the network comes back. */
-export function useFinding(boardFile: number) {
-  const seen = useLocalStorage<SeenBoard>(`zwindle-find-${boardFile}`, NOTHING)
-  const order = useLocalStorage<(keyof SeenBoard)[]>(`zwindle-find-order-${boardFile}`, [])
+export function useFinding({ key, diagnose, toldBefore }: FoundOn) {
+  const seen = useLocalStorage<SeenBoard>(`zwindle-find-${key}`, NOTHING)
+  const order = useLocalStorage<(keyof SeenBoard)[]>(`zwindle-find-order-${key}`, [])
   const data = shallowRef<FindData | null>(null)
   const failure = ref('')
   const isOffline = ref(false)
@@ -26,7 +33,7 @@ export function useFinding(boardFile: number) {
     clearTimeout(timer)
     isAsking.value = true
     try {
-      const found = await api.diagnose(boardFile, seen.value)
+      const found = await diagnose(seen.value)
       if (own !== newest) return
       data.value = found
       failure.value = ''
@@ -101,7 +108,18 @@ export function useFinding(boardFile: number) {
     void ask()
   }
 
-  void ask()
+  /** What another phone has told of it goes on here, unless this one knows more. */
+  async function begin() {
+    if (order.value.length === 0 && toldBefore) {
+      const told = await toldBefore().catch(() => null)
+      if (told && order.value.length === 0) {
+        seen.value = told
+        order.value = (['states', 'looks', 'probes', 'parts'] as const).flatMap((what) => told[what].map(() => what))
+      }
+    }
+    await ask()
+  }
+  void begin()
 
   return {
     data: computed(() => data.value),

@@ -37,6 +37,7 @@ import type {
   DrillLine,
   DrawingReview,
   FileProblem,
+  AttemptFaults,
   FindData,
   FindingReport,
   GradedAttempt,
@@ -236,6 +237,11 @@ export const api = {
     request<PlanData>('GET', `board-files/${boardFile}/plans/${plan}${queryOf({ edition })}`),
   diagnose: (boardFile: number, seen: SeenBoard) =>
     search(() => request<FindData>('POST', `board-files/${boardFile}/diagnosis`, seen, 20_000)),
+  attemptFaults: (attempt: number) => request<AttemptFaults>('GET', `attempts/${attempt}/faults`),
+  diagnoseAttempt: (attempt: number, seen: SeenBoard) =>
+    search(() => request<FindData>('POST', `attempts/${attempt}/faults`, seen, 20_000)),
+  confirmOnAttempt: (attempt: number, kind: string, at: readonly string[]) =>
+    request<void>('PUT', `attempts/${attempt}/faults`, { kind, at }),
   faultCards: (boardFile: number, seats: number, seed: string) =>
     `/api/board-files/${boardFile}/fault-cards${queryOf({ seats: String(seats), seed })}`,
   confirmMistake: (boardFile: number, kind: string, at: readonly string[]) =>

@@ -20,7 +20,7 @@ const session = useSession()
 const route = useRoute()
 const heading = ref<HTMLElement | null>(null)
 const ROOMS = [
-  { to: '/tonight', name: 'Tonight', paths: ['/tonight', '/evening', '/wall', '/parts', '/station'] },
+  { to: '/tonight', name: 'Tonight', paths: ['/tonight', '/evening', '/wall', '/parts', '/station', '/faults'] },
   {
     to: '/boards',
     name: 'Boards',
@@ -35,7 +35,7 @@ const rooms = computed(() =>
   session.user?.role === 'instructor'
     ? ROOMS
     : [
-        { to: '/my-boards', name: 'My work', paths: ['/my-boards', '/prove'] },
+        { to: '/my-boards', name: 'My work', paths: ['/my-boards', '/prove', '/faults'] },
         { to: '/drills', name: 'Drills', paths: ['/drills', '/drill'] },
       ],
 )

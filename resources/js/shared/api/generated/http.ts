@@ -147,6 +147,10 @@ export interface BenchData {
   steps: KeptStep[]
   setAside: SetAsideStep[]
   state: SittingState
+  /**
+   * The board hangs on a wall, and a fault on it is looked for with a phone.
+   */
+  mayLookForFaults: boolean
   mayProve: boolean
   isSupplyOn: boolean
 }
@@ -1152,10 +1156,28 @@ export interface FindData {
   next: FindNext | null
   contradictions: string[]
   nearest: string[]
+  /**
+   * Nothing is told of what may be wrong: whoever looks is marked for it.
+   */
+  isSilent: boolean
 }
 export interface Confirm {
   kind: string
   at: string[]
+}
+/**
+ * A fault looked for on an attempt's board: what was told so far.
+ *
+ */
+export interface AttemptFaults {
+  title: string
+  trainee: string
+  seen: SeenBoard | null
+}
+export interface PhotographLine {
+  id: number
+  box: string
+  at: string
 }
 /**
  * As whoever teaches them sees them.

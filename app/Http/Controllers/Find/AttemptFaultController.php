@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Find;
+
+use App\Actions\Find\ConfirmMistake;
+use App\Actions\Find\DiagnoseBoard;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Find\AttemptConfirmRequest;
+use App\Http\Requests\Find\AttemptDiagnoseRequest;
+use App\Models\Attempt;
+use App\Models\Sighting;
+use App\Shapes\FindShape;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+/** A fault looked for on an attempt's board on the wall, by its trainee or the instructor. */
+final class AttemptFaultController extends Controller
+{
+    /** What was told so far. */
+    public function show(Attempt $attempt): JsonResponse
+    {
+        $this->authorize('lookForFaults', $attempt);
+        $seen = Sighting::query()->where('attempt_id', $attempt->id)->first()->seen ?? null;
+
+        return response()->json(['title' => $attempt->assignment->title(), 'trainee' => $attempt->trainee->name, 'seen' => $seen]);
+    }
+
+    public function store(AttemptDiagnoseRequest $request, Attempt $attempt, DiagnoseBoard $diagnose): JsonResponse
+    {
+        $who = $request->user() ?? abort(401);
+        ['diagnosis' => $diagnosis, 'right' => $right] = $diagnose->ofAttempt($who, $attempt, $request->seen());
+
+        return response()->json((new FindShape($diagnosis, $right, $who->cannot('beToldFaults', $attempt)))->json());
+    }
+
+    public function update(AttemptConfirmRequest $request, Attempt $attempt, ConfirmMistake $confirm): Response
+    {
+        $confirm->execute($request->user() ?? abort(401), $attempt, $request->kind(), $request->at());
+
+        return response()->noContent();
+    }
+}
