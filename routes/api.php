@@ -80,6 +80,7 @@ use App\Http\Controllers\Sitting\AssignmentMoveController;
 use App\Http\Controllers\Sitting\AttemptMoveController;
 use App\Http\Controllers\Sitting\ClockController;
 use App\Http\Controllers\Sitting\LateStepController;
+use App\Http\Controllers\Sitting\PhotographController;
 use App\Http\Controllers\Sitting\RecordController;
 use App\Http\Controllers\Tasks\MarkingController;
 use App\Http\Controllers\Tasks\TaskAssignmentController;
@@ -211,6 +212,10 @@ Route::middleware('auth')->group(function () {
     Route::put('attempts/{attempt}/late-steps/{step}', [LateStepController::class, 'update'])->where('step', '[0-9]{1,12}');
     Route::get('attempts/{attempt}/debrief', [DebriefController::class, 'show']);
     Route::get('attempts/{attempt}/finding', [FindingController::class, 'show']);
+    Route::get('attempts/{attempt}/photographs', [PhotographController::class, 'index']);
+    Route::post('attempts/{attempt}/photographs', [PhotographController::class, 'store']);
+    Route::get('attempts/{attempt}/photographs/{photograph}', [PhotographController::class, 'show']);
+    Route::delete('attempts/{attempt}/photographs/{photograph}', [PhotographController::class, 'destroy']);
     Route::get('attempts/{attempt}/faults', [AttemptFaultController::class, 'show']);
     Route::post('attempts/{attempt}/faults', [AttemptFaultController::class, 'store'])->middleware('search');
     Route::put('attempts/{attempt}/faults', [AttemptFaultController::class, 'update']);

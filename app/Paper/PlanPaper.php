@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Enums\Page;
+use App\Shapes\AsFoundShape;
 use App\Shapes\MaterialsShape;
 use App\Shapes\PrepareShape;
 use App\Wording\PlanStepSentence;
 use Illuminate\Support\Facades\View;
 use Zwindle\Board\Enclosure;
+use Zwindle\Board\Wiring\AsFoundSheet;
 use Zwindle\Plan\Materials\CutAllowances;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\PlanStep;
@@ -100,7 +102,7 @@ final readonly class PlanPaper
             'diagram' => DiagramSvg::of(new Diagram($evidence->circuit, $evidence->roles), $board->title),
             'boxes' => array_map(fn (Enclosure $box) => BoxSvg::of($this->plan, $box), array_values($board->enclosures)),
             'steps' => array_map(fn (PlanStep $step) => $steps->of($step), PlanSteps::of($this->plan, StepOrder::BoxByBox)),
-            'lists' => $lists->json(),
+            'lists' => [...$lists->json(), 'found' => (new AsFoundShape($board))->boxes(new AsFoundSheet)],
             'boards' => $boards,
             'prepare' => (new PrepareShape($this->plan))->json(),
         ];

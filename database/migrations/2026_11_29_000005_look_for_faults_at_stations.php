@@ -24,7 +24,7 @@ return new class extends Migration
             $table->foreignId('attempt_id')->constrained()->cascadeOnDelete();
             $table->string('box', 32);
             $table->foreignId('by')->constrained('users');
-            $table->binary('jpeg');
+            $table->longText('jpeg')->comment('in base 64');
             $table->timestamps();
             $table->index(['attempt_id', 'box']);
         });

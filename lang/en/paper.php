@@ -42,9 +42,10 @@ return [
     'spares' => 'Ends to cap',
     'no-spares' => 'Every conductor end is used.',
     'as-found' => 'Isolate, lock off, prove dead. Before anything comes off, write down where every conductor lands and what its tape or sleeve says. Then it can come off.',
+    'as-found-numbers' => 'The numbers and their order are those of the list on the screen: pencil in the number, type it later.',
     'columns' => [
         'blank' => ['box', 'cable', 'conductor', 'carries', 'lands on'],
-        'as-found' => ['box', 'cable', 'conductor', 'lands on, or is joined with', 'tape or sleeve'],
+        'as-found' => ['what', 'lands on, or is joined in: its number', 'tape or sleeve'],
         'mark-out' => ['box', 'from the left, to its middle', 'height of its middle', 'stud', 'depth of the box'],
         'rose' => ['block', 'holes taken'],
         'spares' => ['box', 'ends'],

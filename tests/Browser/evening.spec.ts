@@ -159,6 +159,30 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await page.getByRole('button', { name: 'Start the clock' }).click()
   await page.locator('[data-test=as-planned]').click()
   await expect(page.getByRole('status')).toContainText('20/20')
+  // It does not work: the fault is looked for from here, and what is told stays with the board.
+  await page.locator('[data-test=find-fault]').click()
+  await page.locator('[data-test=tap-off]').click()
+  await expect(page.locator('[data-test=flip-and-tap]')).toContainText('1 of 4 combinations told')
+  await page.getByRole('link', { name: 'Station' }).click()
+  // A photograph of the box, made small in the browser.
+  await page.locator('[data-test=photographs] input').setInputFiles({
+    name: 'box.png',
+    mimeType: 'image/png',
+    buffer: await page.screenshot(),
+  })
+  await expect(page.locator('[data-test=photographs] img')).toBeVisible()
+  const [photograph] = await page.locator('[data-test=photographs] img').all()
+  const picture = await page.request.get((await photograph!.getAttribute('src'))!)
+  expect([picture.headers()['content-type'], (await picture.body()).subarray(0, 2).toString('hex')]).toEqual([
+    'image/jpeg',
+    'ffd8',
+  ])
+  await page.locator('[data-test=photographs] input').setInputFiles({
+    name: 'box.jpg',
+    mimeType: 'image/jpeg',
+    buffer: Buffer.from('<svg onload="alert(1)"/>'),
+  })
+  await expect(page.locator('[data-test=photographs]')).toContainText('That is no photograph')
   for (const item of await page.locator('[data-observe]').all()) await item.getByRole('button', { name: 'Yes' }).click()
   await expectNoSeriousFault(page)
   await page.locator('[data-test=hand-in]').click()

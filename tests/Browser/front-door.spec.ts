@@ -311,3 +311,30 @@ test('as found: a right board in 2 gestures, a crossed common in 4, and a sheet 
   await expect(page.locator('[data-box=B2]')).toContainText('0/')
   expect(heard).toEqual([])
 })
+
+test('a board is taken down in speaking order: a number for each end, on a phone and by keys', async ({ page }) => {
+  await signIn(page, 'marit')
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto('/as-found/1?number=7')
+  await page.locator('[data-test=as-planned]').click()
+  await expect(page.locator('[data-test=saving]')).toHaveText('saved')
+  await page.locator('[data-test=one-by-one]').click()
+  const end = page.locator('[data-test=spoken-end]')
+  const spoken = page.locator('[data-test=spoken]')
+  const first = (await end.textContent())!
+  const count = Number((await spoken.locator('.code').first().textContent())!.match(/of (\d+)/)![1])
+  await expectNoSeriousFault(page)
+  // As written, by the big button; then loose, by a key; then back by one.
+  await page.locator('[data-test=spoken-same]').click()
+  await expect(end).not.toHaveText(first)
+  const second = (await end.textContent())!
+  await page.keyboard.press('0')
+  await expect(end).not.toHaveText(second)
+  await page.keyboard.press('Backspace')
+  await expect(end).toHaveText(second)
+  await expect(spoken).toContainText('nowhere, loose')
+  await spoken.locator('[data-number="1"]').click()
+  for (let i = 2; i < count; i++) await page.keyboard.press('Enter')
+  await expect(page.locator('[data-test=spoken-done]')).toContainText(`All ${count} ends read`)
+  await expect(page.locator('[data-test=saving]')).toHaveText('saved')
+})

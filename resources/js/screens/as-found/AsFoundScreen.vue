@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import { useInAddress } from '@/shared/frame/useInAddress'
@@ -10,6 +10,7 @@ import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import FoundRows from '@/shared/as-found/FoundRows.vue'
+import SpokenRows from '@/shared/as-found/SpokenRows.vue'
 import { useAsFound } from './useAsFound'
 
 const props = defineProps<{ boardFile: number; number: number }>()
@@ -36,6 +37,7 @@ const box = computed(() => sheet.value?.boxes[at.value] ?? null)
 const goTo = (number: number) => {
   if (number >= 1 && number <= 40) void router.push({ query: number === 1 ? {} : { number: String(number) } })
 }
+const isSpoken = ref(false)
 const countOf = (i: number) => {
   const ends = sheet.value?.boxes[i]?.rows.filter(({ isEnd }) => isEnd) ?? []
   return `${ends.filter(({ lands }) => lands !== '').length}/${ends.length}`
@@ -90,7 +92,19 @@ async function take(event: Event) {
           Write down what lands where before anything comes off.
         </p>
         <p v-if="found.said.value" role="status" class="mb-2 border-l-3 border-violet pl-3">{{ found.said.value }}</p>
-        <FoundRows :box="box" :marks="sheet.marks" @write="write" />
+        <SpokenRows
+          v-if="isSpoken"
+          :boxes="sheet.boxes"
+          @write="write"
+          @box="(id) => (boxInAddress = id)"
+          @done="isSpoken = false"
+        />
+        <template v-else>
+          <button type="button" class="btn mb-3" data-test="one-by-one" @click="isSpoken = true">
+            One by one: a number for each end
+          </button>
+          <FoundRows :box="box" :marks="sheet.marks" @write="write" />
+        </template>
       </section>
       <aside class="flex min-h-0 flex-col gap-3 overflow-auto border-l-2 border-ink p-4" aria-label="Plan from it">
         <div v-if="failure" role="alert" class="border-2 border-ink p-2">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
+import { inTurn } from '@/shared/api/inTurn'
 import type { AsBuilt, GradedAttempt } from '@/shared/api/generated/http'
 import MarkLines from '@/shared/marks/MarkLines.vue'
 import { withChange } from '@/shared/as-found/withChange'
@@ -8,6 +9,8 @@ import { useInAddress } from '@/shared/frame/useInAddress'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import FoundRows from '@/shared/as-found/FoundRows.vue'
+import SpokenRows from '@/shared/as-found/SpokenRows.vue'
+import PhotoStrip from './PhotoStrip.vue'
 import ObservationList from '@/shared/marks/ObservationList.vue'
 
 /** A station in one hand: what stands there, what the eye says, verdict and mark. */
@@ -46,6 +49,10 @@ const asPlanned = () =>
     sheet.value = await api.keepAsBuilt(props.attempt, { asPlanned: true })
   })
 const exchanged = ref('')
+const isSpoken = ref(false)
+/** Typed faster than the network answers: one sheet after the other, in the order in which they were written. */
+const ask = inTurn()
+let writes = 0
 function write(point: string, change: { lands?: string; mark?: string }) {
   if (!sheet.value) return
   const [boxes, moved] = withChange(sheet.value.boxes, point, change)
@@ -53,8 +60,11 @@ function write(point: string, change: { lands?: string; mark?: string }) {
   sheet.value = { ...sheet.value, boxes }
   const filled = (field: 'lands' | 'mark') =>
     Object.fromEntries(lands.value.filter((row) => row[field] !== '').map((row) => [row.point, row[field]]))
+  const [own, whole] = [++writes, { lands: filled('lands'), marks: filled('mark') }]
   void run('write', async () => {
-    sheet.value = await api.keepAsBuilt(props.attempt, { lands: filled('lands'), marks: filled('mark') })
+    const kept = await ask(() => api.keepAsBuilt(props.attempt, whole))
+    // What was written meanwhile is on its way, and stands.
+    if (own === writes) sheet.value = kept
   })
 }
 const move = (move: 'start' | 'close') =>
@@ -140,7 +150,20 @@ async function observe(now: Record<string, boolean>) {
           <ObservationList :items="sheet.observations" :observed="observed" @observe="observe" />
         </details>
         <p v-if="exchanged" role="status" class="mb-2 border-l-3 border-violet pl-3">{{ exchanged }}</p>
-        <FoundRows v-if="box" :box="box" :marks="sheet.marks" @write="write" />
+        <SpokenRows
+          v-if="isSpoken"
+          :boxes="sheet.boxes"
+          @write="write"
+          @box="(id) => (at = id)"
+          @done="isSpoken = false"
+        />
+        <template v-else>
+          <button type="button" class="btn mb-3 w-full" data-test="one-by-one" @click="isSpoken = true">
+            One by one: a number for each end
+          </button>
+          <FoundRows v-if="box" :box="box" :marks="sheet.marks" @write="write" />
+        </template>
+        <PhotoStrip v-if="box" :key="box.id" :attempt="attempt" :box="box.id" :label="box.label" />
         <button
           type="button"
           class="btn-main mt-5 min-h-14 w-full"

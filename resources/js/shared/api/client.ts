@@ -38,6 +38,7 @@ import type {
   DrawingReview,
   FileProblem,
   AttemptFaults,
+  PhotographLine,
   FindData,
   FindingReport,
   GradedAttempt,
@@ -237,6 +238,12 @@ export const api = {
     request<PlanData>('GET', `board-files/${boardFile}/plans/${plan}${queryOf({ edition })}`),
   diagnose: (boardFile: number, seen: SeenBoard) =>
     search(() => request<FindData>('POST', `board-files/${boardFile}/diagnosis`, seen, 20_000)),
+  photographs: (attempt: number) => request<PhotographLine[]>('GET', `attempts/${attempt}/photographs`),
+  keepPhotograph: (attempt: number, box: string, jpeg: string) =>
+    request<PhotographLine[]>('POST', `attempts/${attempt}/photographs`, { box, jpeg }, 30_000),
+  deletePhotograph: (attempt: number, id: number) =>
+    request<PhotographLine[]>('DELETE', `attempts/${attempt}/photographs/${id}`),
+  photograph: (attempt: number, id: number) => `/api/attempts/${attempt}/photographs/${id}`,
   attemptFaults: (attempt: number) => request<AttemptFaults>('GET', `attempts/${attempt}/faults`),
   diagnoseAttempt: (attempt: number, seen: SeenBoard) =>
     search(() => request<FindData>('POST', `attempts/${attempt}/faults`, seen, 20_000)),

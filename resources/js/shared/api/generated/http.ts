@@ -1180,6 +1180,14 @@ export interface PhotographLine {
   at: string
 }
 /**
+ * A photograph of a box: JPEG in base 64, made small.
+ *
+ */
+export interface KeepPhotograph {
+  box: string
+  jpeg: string
+}
+/**
  * As whoever teaches them sees them.
  *
  */

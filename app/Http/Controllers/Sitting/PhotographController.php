@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Sitting;
+
+use App\Actions\Sitting\KeepPhotograph;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Sitting\PhotographRequest;
+use App\Models\Attempt;
+use App\Models\Photograph;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+/** Photographs of the boxes of a real board: kept with its attempt, never sent anywhere else. */
+final class PhotographController extends Controller
+{
+    public function index(Attempt $attempt): JsonResponse
+    {
+        $this->authorize('lookForFaults', $attempt);
+
+        return response()->json(Photograph::linesOf($attempt));
+    }
+
+    public function store(PhotographRequest $request, Attempt $attempt, KeepPhotograph $keep): JsonResponse
+    {
+        $keep->execute($attempt, $request->user() ?? abort(401), $request->box(), $request->jpeg());
+
+        return response()->json(Photograph::linesOf($attempt), 201);
+    }
+
+    public function show(Attempt $attempt, Photograph $photograph): Response
+    {
+        $this->authorize('lookForFaults', $attempt);
+        abort_if($photograph->attempt_id !== $attempt->id, 404);
+
+        return response($photograph->bytes(), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Content-Disposition' => 'inline; filename="box.jpg"',
+            'Cache-Control' => 'private, max-age=86400',
+        ]);
+    }
+
+    public function destroy(Attempt $attempt, Photograph $photograph): JsonResponse
+    {
+        $this->authorize('lookForFaults', $attempt);
+        abort_if($photograph->attempt_id !== $attempt->id, 404);
+        $this->authorize('delete', $photograph);
+        $photograph->delete();
+
+        return response()->json(Photograph::linesOf($attempt));
+    }
+}

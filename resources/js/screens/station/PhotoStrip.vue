@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api } from '@/shared/api/client'
+import type { PhotographLine } from '@/shared/api/generated/http'
+import { smallJpeg } from './smallJpeg'
+
+/** Photographs of one box of a real board, kept with the attempt. */
+const props = defineProps<{ attempt: number; box: string; label: string }>()
+const all = ref<readonly PhotographLine[]>([])
+const failure = ref('')
+const isBusy = ref(false)
+const own = computed(() => all.value.filter(({ box }) => box === props.box))
+
+async function run(work: () => Promise<readonly PhotographLine[]>) {
+  isBusy.value = true
+  try {
+    all.value = await work()
+    failure.value = ''
+  } catch (error) {
+    failure.value = (error as Error).message
+  } finally {
+    isBusy.value = false
+  }
+}
+void run(() => api.photographs(props.attempt))
+
+async function take(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (file) await run(async () => api.keepPhotograph(props.attempt, props.box, await smallJpeg(file)))
+  input.value = ''
+}
+</script>
+
+<template>
+  <section class="mt-4" :aria-label="`Photographs, ${label}`" data-test="photographs">
+    <ul v-if="own.length > 0" class="mb-2 flex flex-wrap gap-2">
+      <li v-for="(one, i) in own" :key="one.id" class="flex flex-col gap-1">
+        <a :href="api.photograph(attempt, one.id)" target="_blank">
+          <img
+            :src="api.photograph(attempt, one.id)"
+            :alt="`${label}, photograph ${i + 1}, ${new Date(one.at).toLocaleTimeString()}`"
+            class="h-32 border-2 border-ink object-cover"
+          />
+        </a>
+        <button type="button" class="btn px-2" @click="run(() => api.deletePhotograph(attempt, one.id))">Delete</button>
+      </li>
+    </ul>
+    <label
+      class="btn inline-flex min-h-14 cursor-pointer items-center focus-within:outline-3 focus-within:outline-violet"
+    >
+      {{ isBusy ? 'Saving …' : `Photograph ${label}` }}
+      <input type="file" accept="image/*" capture="environment" class="sr-only" :disabled="isBusy" @change="take" />
+    </label>
+    <p v-if="failure" role="alert" class="mt-2 border-2 border-ink p-2">{{ failure }}</p>
+  </section>
+</template>
