@@ -82,10 +82,11 @@ final readonly class AsFoundShape
                 ];
             }
         }
+        $places[] = ['id' => AsFoundSheet::CAP, 'name' => $this->words->say('materials-words.capped'), 'takes' => null];
         foreach (self::LETTERS as $letter) {
             $places[] = ['id' => $letter, 'name' => __('as-found.connector', ['letter' => $letter]), 'takes' => null];
         }
 
-        return [...$places, ['id' => AsFoundSheet::CAP, 'name' => $this->words->say('materials-words.capped'), 'takes' => null]];
+        return $places;
     }
 }

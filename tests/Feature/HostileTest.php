@@ -98,6 +98,15 @@ function takingRoutes(): array
         'POST api/board-files/{boardFile}/confirmed-mistakes' => $asInstructor([], fn () => [
             'kind' => 'earth-off', 'at' => ['W1.bare@B1'],
         ]),
+        'POST api/attempts/{attempt}/faults' => $asTrainee(['surface' => 'wall'], fn () => [
+            'states' => [], 'looks' => [], 'probes' => [], 'parts' => [['device' => 'L1', 'good' => true]],
+        ]),
+        'PUT api/attempts/{attempt}/faults' => $asTrainee(['surface' => 'wall'], fn () => ['kind' => 'lamp-blown', 'at' => ['L1']]),
+        'POST api/attempts/{attempt}/photographs' => $asTrainee(['surface' => 'wall'], fn () => [
+            'box' => 'B1',
+            'jpeg' => '/9j/2wBDAAEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQH/wAAL'
+                .'CAABAAEBAREA/8QAHwAAAQUBAQEBAQEAAAAAAAAAAAECAwQFBgcICQoL/9oACAEBAAA/ANLPIP/Z',
+        ]),
         'POST api/drills' => $asTrainee([], fn () => ['kind' => 'device', 'practice' => 'gb']),
         'POST api/drills/{drill}/measurements' => $ofDrill(['measure' => 'pen 1']),
         'POST api/drills/{drill}/answer' => $ofDrill(['answers' => ['on', 'off']], 'lamp'),

@@ -72,7 +72,11 @@ async function take(event: Event) {
     </TopBar>
     <LoadState v-if="!sheet || !box" :failure="failure" what="The sheet" @again="load" />
     <main v-else class="panes grid-cols-[12rem_minmax(0,1fr)_20rem]">
-      <nav class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="Boxes">
+      <nav
+        class="min-h-0 overflow-auto border-r-2 border-ink"
+        :class="{ 'max-md:hidden': isSpoken }"
+        aria-label="Boxes"
+      >
         <button
           v-for="(one, i) in sheet.boxes"
           :key="one.id"

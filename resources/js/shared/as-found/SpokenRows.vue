@@ -19,6 +19,15 @@ const at = ref(0)
 const now = computed(() => ends.value[at.value] ?? null)
 const placeOf = (box: AsFoundBox, id: string) => box.places?.find((place) => place.id === id)?.name ?? ''
 const places = computed(() => now.value?.box.places ?? [])
+/** Of the connectors those that are in use in the box, and two more: a box of twelve is rare. */
+const isLetter = (id: string) => /^[A-Z]$/.test(id)
+const shown = computed(() => {
+  const used = new Set(now.value?.box.rows.map(({ lands }) => lands))
+  const letters = places.value.filter(({ id }) => isLetter(id))
+  const last = letters.reduce((found, { id }, i) => (used.has(id) ? i : found), -1)
+  const few = new Set(letters.slice(0, last + 3).map(({ id }) => id))
+  return places.value.map((place, i) => ({ ...place, number: i + 1 })).filter(({ id }) => !isLetter(id) || few.has(id))
+})
 const digits = ref('')
 const heading = ref<HTMLElement | null>(null)
 let timer: ReturnType<typeof setTimeout> | undefined
@@ -80,16 +89,16 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </p>
       <div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
         <button
-          v-for="(place, i) in places"
+          v-for="place in shown"
           :key="place.id"
           type="button"
           class="btn min-h-14 justify-start whitespace-normal px-3 text-left leading-tight"
           :class="{ 'border-violet bg-wash': place.id === now.row.lands }"
           :aria-pressed="place.id === now.row.lands"
-          :data-number="i + 1"
+          :data-number="place.number"
           @click="land(place.id)"
         >
-          <span class="code text-xl">{{ i + 1 }}</span> <span class="font-normal">{{ place.name }}</span>
+          <span class="code text-xl">{{ place.number }}</span> <span class="font-normal">{{ place.name }}</span>
         </button>
         <button type="button" class="btn min-h-14 justify-start px-3" data-number="0" @click="land('')">
           <span class="code text-xl">0</span> <span class="font-normal">nowhere, loose</span>
