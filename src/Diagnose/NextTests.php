@@ -74,7 +74,8 @@ final readonly class NextTests
             if ($point->kind !== PointKind::EnclosureEarth && ! in_array($id, $looked, true)) {
                 yield [NextTest::look($id), self::COST["look$isOpen"]];
             }
-            $isThere = $point->device !== null || ($wiring->jointAt($id)?->by->isConnector() ?? false);
+            // A conductor is probed beside its screw: one that is live while its screw is dead is loose there.
+            $isThere = $point->device !== null || $wiring->jointAt($id) !== null;
             if (! $point->isEarthing() && $isThere && ! in_array($id, $probed, true)) {
                 yield [NextTest::probe($id), self::COST["probe$isOpen"]];
             }

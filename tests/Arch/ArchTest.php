@@ -243,10 +243,10 @@ it('takes every colour of the screens from the theme', function () {
     expect(count(Files::below('resources/js', ['ts', 'vue'])))->toBeGreaterThan(150)->and(array_values($guilty))->toBe([]);
 });
 
-it('names no two functions of the tests alike, which would end a whole run', function () {
+it('names no two functions or constants of the tests alike, which would end a whole run', function () {
     $names = [];
     foreach (Files::below('tests') as $path) {
-        preg_match_all('/^function (\w+)\(/m', (string) file_get_contents($path), $found);
+        preg_match_all('/^(?:function|const) (\w+)/m', (string) file_get_contents($path), $found);
         array_push($names, ...$found[1]);
     }
 

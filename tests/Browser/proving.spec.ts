@@ -265,9 +265,12 @@ test('readings are told ahead where nothing is graded, and stand as the server h
   await prove(page, board.id)
   await page.getByRole('button', { name: 'Afresh, supply on' }).click()
   await openBox(page, 'Gate post')
+  const ahead = page.waitForResponse(/proof\/ahead/)
   await page.locator('[data-place="S1#3"]').click()
-  await page.waitForResponse(/proof\/ahead/)
+  await (await ahead).finished()
   await saved(page)
+  // What has come is taken in by the page.
+  await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 500)))
   // The answer to the touch is held back until the reading stands.
   let letGo = () => {}
   const held = new Promise<void>((resolve) => (letGo = resolve))

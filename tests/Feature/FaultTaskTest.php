@@ -10,12 +10,12 @@ use Zwindle\Finding\FaultyBoard;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 
-const HOUSE = 'database/demo/propagation-house/board.json';
+const FAULTY_HOUSE = 'database/demo/propagation-house/board.json';
 
 /** @param  array<string, mixed>  $change */
 function faultTask(array $change = []): Exam
 {
-    return new Exam(HOUSE, ['kind' => 'fault', 'seed' => 'tuesday', ...$change]);
+    return new Exam(FAULTY_HOUSE, ['kind' => 'fault', 'seed' => 'tuesday', ...$change]);
 }
 
 function faultsOf(Attempt $attempt): FaultyBoard

@@ -7,6 +7,7 @@ namespace Tests\Support;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Diagnose\Diagnosis;
 use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Diagnose\Mending;
 use Zwindle\Diagnose\NextTest;
 use Zwindle\Diagnose\Seen;
 use Zwindle\Diagnose\SeenState;
@@ -73,20 +74,29 @@ final class StandingBoard
     }
 
     /**
-     * Asked on and on by the diagnosis: how many looks until one is left, or one repair mends all that are.
+     * Asked on and on: how many looks until one is left, or one repair mends all that are.
      *
-     * @return array{looks: int, isListed: bool, diagnosis: Diagnosis}
+     * @param  (callable(Diagnosis): NextTest)|null  $choose  what is looked at next; null: what the diagnosis says
+     * @return array{looks: int, isListed: bool, isFound: bool, diagnosis: Diagnosis} found: nothing but the repair that mends it is left
      */
-    public function findOut(Wiring $right, int $most = 12): array
+    public function findOut(Wiring $right, int $most = 12, ?callable $choose = null): array
     {
         $this->tellAll();
         for ($looks = 0; ; $looks++) {
             $diagnosis = Diagnosis::of([$right], $this->seen());
             $next = $diagnosis->next[0] ?? null;
             if ($next === null || $looks >= $most) {
-                return ['looks' => $looks, 'isListed' => $this->isListed($diagnosis), 'diagnosis' => $diagnosis];
+                $isListed = $this->isListed($diagnosis);
+                $repairs = array_unique(array_map(Mending::name(...), $diagnosis->suspects));
+
+                return [
+                    'looks' => $looks,
+                    'isListed' => $isListed,
+                    'isFound' => $isListed && ! $diagnosis->mayBeRight && count($repairs) === 1,
+                    'diagnosis' => $diagnosis,
+                ];
             }
-            $this->answer($next);
+            $this->answer($choose === null ? $next : $choose($diagnosis));
         }
     }
 
