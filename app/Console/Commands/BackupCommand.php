@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Care\Backup;
+use Illuminate\Console\Command;
+use RuntimeException;
+
+/** Copies the database while it is in use. */
+final class BackupCommand extends Command
+{
+    public const KEPT = 14;
+
+    protected $signature = 'zwindle:backup
+        {--to= : directory of the copies; storage/backups where it is left out}
+        {--keep= : copies that stay, the newest}';
+
+    protected $description = 'Copy the database while it is in use, prove the copy, and keep the newest ones';
+
+    public function handle(): int
+    {
+        $keep = (int) ($this->option('keep') ?? self::KEPT);
+        if ($keep < 1) {
+            $this->error('Keep one copy at least.');
+
+            return self::INVALID;
+        }
+        try {
+            $path = Backup::take((string) ($this->option('to') ?? storage_path('backups')), $keep);
+        } catch (RuntimeException $fault) {
+            $this->error("No backup was made. {$fault->getMessage()}");
+
+            return self::FAILURE;
+        }
+        $this->line($path);
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Care\Backup;
+use App\Care\DataCheck;
+use App\Models\Record;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Tests\Support\Exam;
+
+/** A directory of its own, gone afterwards. */
+function careDirectory(): string
+{
+    $directory = sys_get_temp_dir().'/zwindle-care-'.getmypid();
+    File::deleteDirectory($directory);
+    File::ensureDirectoryExists($directory);
+
+    return $directory;
+}
+
+/** @return list<list<mixed>> everything that a database holds, table by table */
+function everythingIn(PDO $pdo): array
+{
+    $all = [];
+    $tables = $pdo->query("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name")->fetchAll(PDO::FETCH_COLUMN);
+    foreach ($tables as $table) {
+        $all[] = [$table, ...$pdo->query("SELECT * FROM \"$table\" ORDER BY rowid")->fetchAll(PDO::FETCH_ASSOC)];
+    }
+
+    return $all;
+}
+
+/** Runs a command of the application as a process of its own, on a database file. */
+function onFile(string $database, string ...$command): array
+{
+    $process = new Symfony\Component\Process\Process(
+        ['php', base_path('artisan'), ...$command],
+        env: ['DB_DATABASE' => $database, 'APP_ENV' => 'testing', 'APP_KEY' => config('app.key'), 'LOG_CHANNEL' => 'null'],
+        timeout: 120,
+    );
+    $process->run();
+
+    return [$process->getExitCode(), $process->getOutput().$process->getErrorOutput()];
+}
+
+it('copies a database while it is in use, rotates, and restores it whole into an empty installation', function () {
+    $directory = careDirectory();
+    $live = "$directory/live.sqlite";
+    touch($live);
+    expect(onFile($live, 'migrate', '--seed', '--force', '--quiet')[0])->toBe(0);
+    // Somebody is writing: an open transaction keeps nothing back and is not in the copy.
+    $writer = new PDO("sqlite:$live");
+    $writer->exec("PRAGMA busy_timeout = 5000; BEGIN IMMEDIATE; UPDATE users SET name = 'half way'");
+    $paths = [];
+    for ($i = 0; $i < 3; $i++) {
+        [$status, $said] = onFile($live, 'zwindle:backup', "--to=$directory/copies", '--keep=2');
+        expect($status)->toBe(0, $said);
+        $paths[] = trim($said);
+    }
+    $writer->exec('ROLLBACK');
+    expect(Backup::all("$directory/copies"))->toHaveCount(2)->and(is_file($paths[0]))->toBeFalse()
+        ->and(fileperms($paths[2]) & 0777)->toBe(0600);
+
+    $empty = "$directory/empty.sqlite";
+    [$status, $said] = onFile($empty, 'zwindle:restore', $paths[2], '--yes');
+    expect($status)->toBe(0, $said)
+        ->and(everythingIn(new PDO("sqlite:$empty")))->toBe(everythingIn(new PDO("sqlite:$live")));
+    // What stood there is kept.
+    [$status, $said] = onFile($empty, 'zwindle:restore', $paths[1], '--yes');
+    expect($status)->toBe(0, $said)->and($said)->toContain('.before-')->and(glob("$empty.before-*"))->not->toBe([]);
+    File::deleteDirectory($directory);
+});
+
+it('takes no damaged file and no other database for a copy', function () {
+    $directory = careDirectory();
+    file_put_contents("$directory/text.sqlite", 'no database');
+    (new PDO("sqlite:$directory/other.sqlite"))->exec('CREATE TABLE birds (id)');
+    $live = "$directory/live.sqlite";
+    touch($live);
+    onFile($live, 'migrate', '--force', '--quiet');
+    copy($live, "$directory/torn.sqlite");
+    $torn = fopen("$directory/torn.sqlite", 'r+');
+    fseek($torn, 4096);
+    fwrite($torn, str_repeat("\xAA", 8192));
+    fclose($torn);
+    $before = hash_file('sha256', $live);
+    foreach (['text', 'other', 'torn', 'missing'] as $bad) {
+        [$status, $said] = onFile($live, 'zwindle:restore', "$directory/$bad.sqlite", '--yes');
+        expect($status)->not->toBe(0)->and($said)->not->toContain('Stack trace');
+    }
+    expect(hash_file('sha256', $live))->toBe($before);
+    File::deleteDirectory($directory);
+});
+
+it('chains the record: what is changed, taken out or added behind its back shows', function () {
+    $exam = new Exam;
+    foreach (['one', 'two', 'three'] as $what) {
+        Record::add($what, $exam->assignment, $exam->instructor, to: ['n' => $what], why: "because $what");
+    }
+    expect(DataCheck::faults())->toBe([])->and(Record::brokenAt())->toBeNull();
+    $this->artisan('zwindle:check-data')->expectsOutputToContain('All is whole')->assertExitCode(0);
+    $ids = Record::query()->orderBy('id')->pluck('id')->all();
+    DB::unprepared('DROP TRIGGER records_no_update; DROP TRIGGER records_no_delete;');
+    $rows = DB::table('records')->get();
+    $again = function () use ($rows): void {
+        DB::table('records')->delete();
+        foreach ($rows as $row) {
+            DB::table('records')->insert((array) $row);
+        }
+    };
+    DB::table('records')->where('id', $ids[count($ids) - 2])->update(['why' => 'another reason']);
+    expect(Record::brokenAt())->toBe($ids[count($ids) - 2]);
+    $this->artisan('zwindle:check-data')->assertExitCode(1);
+    $again();
+    DB::table('records')->where('id', end($ids))->delete();
+    expect(Record::brokenAt())->not->toBeNull();
+    $again();
+    DB::table('records')->where('id', $ids[0])->delete();
+    expect(Record::brokenAt())->not->toBeNull();
+    $again();
+    expect(Record::brokenAt())->toBeNull();
+});
+
+it('names a judgement that is gone and one that cannot be read', function () {
+    $exam = new Exam;
+    $attempt = $exam->attempt();
+    DB::statement('PRAGMA defer_foreign_keys = ON');
+    DB::table('judgements')->insert([
+        'attempt_id' => $attempt->id, 'try' => 1, 'origin' => 'hand-in', 'rules' => 1, 'engine' => 1, 'verdict' => 'pass',
+        'headline' => '', 'page' => '{"cut', 'mark' => null, 'created_at' => now(),
+    ]);
+    expect(implode(' ', DataCheck::faults()))->toContain('cannot be read');
+});
