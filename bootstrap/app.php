@@ -1,5 +1,6 @@
 <?php
 
+use App\Care\ErrorNumber;
 use App\Exceptions\InputRefused;
 use App\Exceptions\SearchPutOff;
 use App\Http\Middleware\BoundBody;
@@ -13,15 +14,18 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
+use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
+        commands: __DIR__.'/../routes/console.php',
         then: function () {
             Route::middleware(['web', 'throttle:person'])->prefix('api')->group(__DIR__.'/../routes/api.php');
             Route::middleware('web')->group(__DIR__.'/../routes/web.php');
         },
     )
     ->withMiddleware(function (Middleware $middleware) {
+        // Whom to believe about addresses and HTTPS is a setting: App\Providers\AppServiceProvider.
         // Same origin throughout: nothing is shared across origins.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
@@ -42,6 +46,12 @@ return Application::configure(basePath: dirname(__DIR__))
             'problems' => ProblemSentence::all($refusal->problems),
         ], 422));
         $exceptions->render(fn (PostTooLargeException $tooLarge) => response()->json(['message' => __('messages.too-large')], 413));
+        // What nobody foresaw: a number that can be read out, and nothing else.
+        $exceptions->respond(function (Response $response, Throwable $fault, Request $request): Response {
+            return $response->getStatusCode() === 500 && $request->is('api/*')
+                ? response()->json(['message' => __('messages.went-wrong', ['number' => ErrorNumber::now()]), 'number' => ErrorNumber::now()], 500)
+                : $response;
+        });
         $exceptions->shouldRenderJsonWhen(fn (Request $request) => $request->is('api/*') || $request->expectsJson());
     })
     ->create();

@@ -11,5 +11,11 @@ return [
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
     'previous_keys' => [],
+    // Made-up people with a password that everybody knows: `bin/demo` says so.
+    'demo' => (bool) env('ZWINDLE_DEMO', false),
+    // Addresses of proxies that may say where a request came from and whether it was HTTPS; nobody else is believed.
+    'trusted_proxies' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('TRUSTED_PROXIES', ''))))),
+    // Seconds for which a browser is to come by HTTPS alone; none where HTTPS is not here to stay.
+    'hsts_seconds' => (int) env('HSTS_SECONDS', 0),
     'maintenance' => ['driver' => 'file'],
 ];

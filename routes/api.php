@@ -82,6 +82,7 @@ use App\Http\Controllers\Sitting\ClockController;
 use App\Http\Controllers\Sitting\LateStepController;
 use App\Http\Controllers\Sitting\PhotographController;
 use App\Http\Controllers\Sitting\RecordController;
+use App\Http\Controllers\StatusController;
 use App\Http\Controllers\Tasks\MarkingController;
 use App\Http\Controllers\Tasks\TaskAssignmentController;
 use App\Http\Controllers\Tasks\TaskAttackController;
@@ -95,6 +96,7 @@ Route::post('session', [SessionController::class, 'store']);
 
 Route::middleware('auth')->group(function () {
     Route::delete('session', [SessionController::class, 'destroy']);
+    Route::get('status', [StatusController::class, 'show']);
     Route::get('board-files', [BoardFileController::class, 'index']);
     Route::post('board-files', [BoardFileController::class, 'store']);
     Route::get('board-files/{boardFile}', [BoardFileController::class, 'show']);

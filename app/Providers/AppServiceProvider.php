@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
@@ -18,6 +19,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // The host is never taken from a proxy: nothing is to be addressed to where somebody says.
+        TrustProxies::at(config()->array('app.trusted_proxies'));
+        TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO | Request::HEADER_X_FORWARDED_PORT);
         JsonResource::withoutWrapping();
         // By person, never by address: a class shares one.
         RateLimiter::for('person', fn (Request $request) => Limit::perMinute(self::MOST_REQUESTS_A_MINUTE)

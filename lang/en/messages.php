@@ -29,6 +29,7 @@ return [
     'paused' => 'The clock is paused: nothing was changed.',
     'exam-open' => 'You have an exam open. Until it is handed in, your other boards stay closed.',
     'still-in-exam' => '{1} :names is still in the exam. Release when it is over.|[2,*] :count are still in the exam: :names. Release when it is over.',
+    'went-wrong' => 'The server could not do that. Nothing was lost. Error number :number: your technician finds it in the log.',
     'too-large' => 'That is more than this page can take at once. Nothing was changed.',
     'too-often' => 'Too much at once from this sign-in. Wait a few seconds; what you did is saved here.',
     'too-many-steps' => 'This board has taken as many steps as it can. Hand it in, or ask your instructor.',

@@ -139,6 +139,7 @@ export const router = createRouter({
       component: () => import('./screens/find/FindScreen.vue'),
       props: (to) => ({ attempt: Number(to.params.attempt) }),
     },
+    { path: '/status', component: () => import('./screens/status/StatusScreen.vue'), meta: { role: 'instructor' } },
     { path: '/drills', component: () => import('./screens/drills/DrillsScreen.vue') },
     {
       path: '/drill/:drill(\\d+)',

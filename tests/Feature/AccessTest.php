@@ -16,7 +16,7 @@ it('lets nobody in without signing in, by any route', function () {
 
     expect($closed->count())->toBeGreaterThan(10);
     foreach ($closed as $route) {
-        $uri = str_replace(['{attempt}', '{boardFile}', '{plan}', '{task}', '{marking}', '{assignment}', '{classroom}', '{trainee}', '{other}', '{instructor}', '{deleted}', '{step}', '{evening}', '{drill}'], '1', $route->uri());
+        $uri = str_replace(['{attempt}', '{boardFile}', '{plan}', '{task}', '{marking}', '{assignment}', '{classroom}', '{trainee}', '{other}', '{instructor}', '{deleted}', '{step}', '{evening}', '{drill}', '{photograph}'], '1', $route->uri());
         expect($this->json($route->methods()[0], $uri)->status())->toBe(401, "{$route->methods()[0]} $uri");
     }
 });
@@ -125,6 +125,63 @@ it('shows its own error page and no trace', function () {
 
     expect($page)->toContain('went wrong on our side')->not->toContain('secret detail')->not->toContain('vendor/');
     $this->getJson('api/nothing')->assertNotFound()->assertJsonMissingPath('trace');
+});
+
+it('gives an error a number that the log finds, and writes nothing personal into the log', function () {
+    $log = storage_path('logs/zwindle-'.now()->format('Y-m-d').'.log');
+    File::delete($log);
+    config(['logging.default' => 'lines']);
+    $people = new People;
+    // A database that fails, and says the name of whoever was being renamed.
+    DB::unprepared("CREATE TRIGGER broken BEFORE UPDATE ON users BEGIN SELECT RAISE(ABORT, 'Tamsin Rowe is not to be written'); END");
+    $said = $this->actingAs($people->instructor)->patchJson("api/trainees/{$people->trainee->id}", [
+        'name' => 'Tamsin Rowe', 'seen' => ['name' => $people->trainee->name, 'extraPercent' => 0],
+    ])->assertStatus(500)->json();
+    expect($said['number'])->toMatch('/^[A-Z2-9]{3}-[A-Z2-9]{3}$/')->and($said['message'])->toContain($said['number'])
+        ->and(array_keys($said))->toBe(['message', 'number']);
+    $lines = array_map(fn (string $line) => json_decode($line, true), array_filter(explode("\n", (string) file_get_contents($log))));
+    $found = array_values(array_filter($lines, fn (array $line) => ($line['number'] ?? '') === $said['number']));
+    expect($found)->toHaveCount(1)->and($found[0]['route'])->toBe('PATCH api/trainees/{trainee}')->and($found[0]['query'])->toContain('update')
+        ->and(file_get_contents($log))->not->toContain('Tamsin', $people->trainee->name, $people->instructor->name, $people->instructor->username);
+    File::delete($log);
+});
+
+it('believes a proxy that it knows, and nobody else, about HTTPS', function () {
+    $forwarded = ['X-Forwarded-Proto' => 'https', 'X-Forwarded-For' => '10.9.8.7', 'X-Forwarded-Host' => 'elsewhere.example'];
+    $plain = $this->get('/sign-in', $forwarded);
+    expect($plain->headers->has('Strict-Transport-Security'))->toBeFalse()->and($plain->getContent())->not->toContain('https://')
+        ->and($plain->headers->getCookies()[0]->isSecure())->toBeFalse();
+    Illuminate\Http\Middleware\TrustProxies::at(['127.0.0.1']);
+    config(['app.hsts_seconds' => 31536000]);
+    $known = $this->get('/sign-in', $forwarded);
+    expect($known->headers->get('Strict-Transport-Security'))->toBe('max-age=31536000')
+        ->and($known->getContent())->not->toContain('elsewhere.example')->and($known->getContent())->not->toContain('src="http://')
+        ->and($known->headers->getCookies()[0]->isSecure())->toBeTrue();
+    Illuminate\Http\Middleware\TrustProxies::flushState();
+});
+
+it('tells instructors in words how the installation is, and nobody else', function () {
+    $people = new People;
+    $this->actingAs($people->trainee)->getJson('api/status')->assertNotFound();
+    $lines = fn () => array_column($this->actingAs($people->instructor)->getJson('api/status')->assertOk()->json('lines'), null, 'what');
+    $directory = storage_path('backups');
+    File::moveDirectory($directory, "$directory-aside");
+    expect($lines()['no-backup']['state'])->toBe('bad')->and($lines()['no-scheduler']['state'])->toBe('watch');
+    File::ensureDirectoryExists($directory);
+    touch("$directory/zwindle-20260101-000000.sqlite", time() - 3600);
+    App\Care\Heartbeat::now();
+    expect($lines()['backup'])->toMatchArray(['state' => 'good'])->and($lines()['backup']['text'])->toContain('1 hours old')
+        ->and($lines()['scheduler']['state'])->toBe('good');
+    touch("$directory/zwindle-20260101-000000.sqlite", time() - 3 * 86400);
+    $this->travel(10)->minutes();
+    Cache::forever('scheduler/beat', time() - 900);
+    expect($lines()['backup']['state'])->toBe('bad')->and($lines()['late-scheduler']['state'])->toBe('bad');
+    // Something on record comes after now: the clock was set back.
+    App\Models\Record::add('x', People::user('instructor'), null);
+    $this->travelBack();
+    expect($lines())->toHaveKey('clock-back');
+    File::deleteDirectory($directory);
+    File::moveDirectory("$directory-aside", $directory);
 });
 
 it('says whether it is well', function () {

@@ -43,6 +43,7 @@ final class SessionController extends Controller
     {
         return response()->json([
             'user' => $user === null ? null : UserResource::make($user),
+            'isDemo' => config()->boolean('app.demo'),
             'isPasswordOwn' => $user->is_password_own ?? true,
             'practices' => $user === null ? [] : PracticesShape::all(),
         ]);

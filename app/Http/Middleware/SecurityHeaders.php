@@ -16,6 +16,8 @@ final class SecurityHeaders
 {
     public function handle(Request $request, Closure $next): Response
     {
+        // A cookie that was given by HTTPS goes back by HTTPS alone.
+        config(['session.secure' => config()->boolean('session.secure') || $request->isSecure()]);
         $nonce = Vite::useCspNonce();
         /** @var Response $response */
         $response = $next($request);
@@ -39,6 +41,10 @@ final class SecurityHeaders
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
+        $seconds = config()->integer('app.hsts_seconds');
+        if ($seconds > 0 && $request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', "max-age=$seconds");
+        }
         $response->headers->remove('X-Powered-By');
 
         return $response;

@@ -1,1 +1,1 @@
-@include('errors.page', ['title' => 'That went wrong on our side', 'text' => 'The server could not do that and has noted it. Every step it had confirmed is kept.'])
+@include('errors.page', ['title' => 'That went wrong on our side', 'text' => 'The server could not do that and has noted it. Every step it had confirmed is kept. Error number '.\App\Care\ErrorNumber::now().': your technician finds it in the log.'])

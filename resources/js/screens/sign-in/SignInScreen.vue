@@ -59,6 +59,9 @@ async function signIn() {
     <section class="flex items-center justify-center p-8">
       <form class="w-full max-w-sm space-y-5" @submit.prevent="signIn">
         <h1 class="text-3xl font-bold">Zwindle</h1>
+        <p v-if="session.isDemo" class="border-l-4 border-ink pl-3" role="note" data-test="demo">
+          <strong>This is the demo.</strong> Its people are made up and everybody knows their password.
+        </p>
         <p class="text-soft">Practice boards for switch wiring. Sign in with the name and the code on your slip.</p>
         <label class="block"
           ><span class="mb-1 block font-bold">Name</span

@@ -67,6 +67,7 @@ import type {
   Slip,
   Slips,
   StepEntry,
+  Status,
   StepReceipt,
   TaskAttack,
   TaskData,
@@ -186,6 +187,7 @@ async function requestOnce<T>(
 function messageOf(status: number, json: Record<string, unknown> | null): string {
   if (status === 401 || status === 419) return 'You are signed out. Sign in again; what you did here is kept.'
   if (status === 404) return 'There is nothing here for you under this address.'
+  if (status >= 500 && typeof json?.number === 'string' && typeof json.message === 'string') return json.message
   if (status >= 500 || typeof json?.message !== 'string') return 'The server could not do that. Nothing was lost.'
   return json.message
 }
@@ -210,6 +212,7 @@ export const api = {
   signIn: (username: string, password: string) => request<Session>('POST', 'session', { username, password }),
   signOut: () => request<void>('DELETE', 'session'),
   boardFiles: () => request<LibraryBoard[]>('GET', 'board-files'),
+  status: () => request<Status>('GET', 'status'),
   boardFile: (id: number) => request<LibraryBoard>('GET', `board-files/${id}`),
   changeBoard: (id: number, change: BoardChange) => request<BoardFile>('PATCH', `board-files/${id}`, change),
   deleteBoard: (id: number) => request<void>('DELETE', `board-files/${id}`),

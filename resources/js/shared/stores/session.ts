@@ -7,9 +7,12 @@ import { learnPractices } from '@/shared/practices'
 export const useSession = defineStore('session', () => {
   const user = ref<User | null>(null)
   const known = ref(false)
+  /** Made-up people, with a password that everybody knows. */
+  const isDemo = ref(false)
 
   function learn(session: Session) {
     user.value = session.user
+    isDemo.value = session.isDemo
     learnPractices(session.practices)
   }
 
@@ -30,5 +33,5 @@ export const useSession = defineStore('session', () => {
     user.value = null
   }
 
-  return { user, find, signIn, signOut }
+  return { user, isDemo, find, signIn, signOut }
 })

@@ -15,7 +15,12 @@ async function leave() {
 }
 
 const items = computed(() => [
-  ...(session.user?.role === 'instructor' ? [{ name: 'Change my password', to: '/password' }] : []),
+  ...(session.user?.role === 'instructor'
+    ? [
+        { name: 'Change my password', to: '/password' },
+        { name: 'How the server is', to: '/status' },
+      ]
+    : []),
   { name: night.value ? 'Light screen' : 'Dark screen', run: () => (night.value = !night.value) },
   { name: 'Sign out', run: leave },
 ])

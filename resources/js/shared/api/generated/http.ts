@@ -1270,8 +1270,25 @@ export interface PasswordChange {
   current: string
   password: string
 }
+export interface StatusLine {
+  what: string
+  state: 'good' | 'watch' | 'bad'
+  text: string
+}
+/**
+ * How the installation is.
+ *
+ */
+export interface Status {
+  time: string
+  lines: StatusLine[]
+}
 export interface Session {
   user: User | null
+  /**
+   * Made-up people with a password that everybody knows.
+   */
+  isDemo: boolean
   /**
    * False while the password of an invitation is used.
    */
