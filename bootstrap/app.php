@@ -4,6 +4,7 @@ use App\Care\ErrorNumber;
 use App\Exceptions\InputRefused;
 use App\Exceptions\SearchPutOff;
 use App\Http\Middleware\BoundBody;
+use App\Http\Middleware\EndedSessions;
 use App\Http\Middleware\PassSearchGate;
 use App\Http\Middleware\SecurityHeaders;
 use App\Wording\ProblemSentence;
@@ -33,6 +34,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->alias(['search' => PassSearchGate::class]);
         // A password or a code that is changed ends every other session that it opened.
         $middleware->authenticateSessions();
+        $middleware->web(append: [EndedSessions::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions) {

@@ -12,7 +12,14 @@ return [
     'changed-elsewhere' => 'Somebody else changed this person meanwhile: now ":name" with :extra % extra time. Nothing of yours was saved.',
     'password-wrong' => 'That is not your password as it is now.',
     'password-same' => 'The new password is the old one.',
-    'password-short' => 'A password has :least characters at least, and 72 at most.',
+    'password' => [
+        'short' => 'A password has :least characters at least, and 72 at most.',
+        'common' => 'That one is tried first by everybody who guesses. Take four words that have nothing to do with each other.',
+        'own-name' => 'A name alone is guessed. Take four words that have nothing to do with each other.',
+    ],
+    'code-needed' => 'Type the six digits that your phone shows now.',
+    'code-wrong' => 'Those are not the digits of this moment. Wait for the next ones and type them.',
+    'code-first' => 'Begin again: the code to scan is shown first.',
     'fault' => [
         'name-empty' => 'There is no name in this row.',
         'name-long' => 'This name is longer than 60 characters.',

@@ -47,7 +47,13 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await page.locator('[data-test=stations]').fill('3')
   await page.locator('[data-test=stations]').blur()
   await page.getByLabel('extra time of Gorm Hale, percent').fill('25')
+  // The chart is drawn anew with each plan: the last one is waited for.
+  const planned = page.waitForResponse(
+    (answer) => answer.url().includes('plan') && (answer.request().postData() ?? '').includes('"extraPercent":25'),
+  )
   await page.getByLabel('extra time of Gorm Hale, percent').blur()
+  await planned
+  await expect(page.locator('[data-test=sum]')).not.toContainText('Planning')
   await expect(page.locator('[data-test=sum]')).toContainText('33 min for 5 sittings, no plan ends sooner')
   await expectNoSeriousFault(page)
   // By hand: the last of all is put later, which costs time, and back.

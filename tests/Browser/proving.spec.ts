@@ -264,13 +264,15 @@ test('readings are told ahead where nothing is graded, and stand as the server h
   const board = (await boards(page)).find((one) => one.title.startsWith('Propagation'))!
   await prove(page, board.id)
   await page.getByRole('button', { name: 'Afresh, supply on' }).click()
+  // One tester in four is dead until it is proved.
+  await proveTester(page)
   await openBox(page, 'Gate post')
   const ahead = page.waitForResponse(/proof\/ahead/)
   await page.locator('[data-place="S1#3"]').click()
   await (await ahead).finished()
   await saved(page)
   // What has come is taken in by the page.
-  await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 500)))
+  await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 200)))
   // The answer to the touch is held back until the reading stands.
   let letGo = () => {}
   const held = new Promise<void>((resolve) => (letGo = resolve))

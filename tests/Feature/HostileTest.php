@@ -323,6 +323,8 @@ it('has a hostile body for every route that takes one', function () {
     // These take none, or a whole file, or are tried where signing in is.
     $bodiless = [
         'POST api/session',
+        'POST api/second-factor',
+        'PUT api/second-factor',
         'POST api/board-files',
         'POST api/attempts/{attempt}/begin',
         'POST api/attempts/{attempt}/hand-in',

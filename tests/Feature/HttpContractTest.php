@@ -69,7 +69,7 @@ it('finds an answer that says too much, too little or something else', function 
         'name' => 'A',
         'role' => 'trainee',
         'password' => 'x',
-    ], 'isPasswordOwn' => true, 'practices' => []], 'not allowed: password'],
+    ], 'isDemo' => false, 'isPasswordOwn' => true, 'practices' => []], 'not allowed: password'],
     'too little' => ['GET', 'attempts/1/test', ['volt' => 1.0, 'ohm' => null], 'floats'],
     'another kind' => ['GET', 'classrooms', [[
         'id' => 'one',

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Pace\SignInPace;
+use App\Actions\People\OneTimeCode;
 use App\Actions\People\PersonalCode;
 use App\Actions\People\PersonName;
+use App\Http\Middleware\EndedSessions;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
@@ -34,6 +36,7 @@ final class SignInRequest extends FormRequest
         return [
             'username' => ['required', 'string', 'max:80'],
             'password' => ['required', 'string', 'max:200'],
+            'code' => ['sometimes', 'nullable', 'string', 'max:20'],
         ];
     }
 
@@ -59,12 +62,29 @@ final class SignInRequest extends FormRequest
             SignInPace::failed($name, $device, $isKnown);
             throw ValidationException::withMessages(['username' => __('messages.wrong-sign-in')]);
         }
+        $this->checkCode($user, $device, $isKnown);
         SignInPace::succeeded($device);
         Auth::login($user);
+        EndedSessions::begin($this, $user);
         Cookie::queue(Cookie::forever(
             self::KNOWN,
             json_encode(array_slice(array_values(array_unique([$name, ...$known])), 0, self::MOST_KNOWN), JSON_THROW_ON_ERROR),
         ));
+    }
+
+    /** The second factor, where it is on: a wrong code is a wrong guess, a missing one is asked for. */
+    private function checkCode(User $user, string $device, bool $isKnown): void
+    {
+        if ($user->second_factor === null) {
+            return;
+        }
+        $code = $this->string('code')->value();
+        $step = $code === '' ? null : OneTimeCode::stepOf($user->second_factor, $code, now()->getTimestamp(), $user->second_factor_step);
+        if ($step === null) {
+            $code === '' || SignInPace::failed($this->name(), $device, $isKnown);
+            throw ValidationException::withMessages(['code' => __($code === '' ? 'people.code-needed' : 'people.code-wrong')]);
+        }
+        $user->update(['second_factor_step' => $step]);
     }
 
     private function name(): string

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { api } from '@/shared/api/client'
 import TopBar from '@/shared/ui/TopBar.vue'
+import SecondFactorPart from './SecondFactorPart.vue'
 
 const current = ref('')
 const password = ref('')
@@ -55,5 +56,6 @@ async function change() {
       </p>
       <button type="submit" class="btn-main" :disabled="busy">{{ busy ? 'Changing …' : 'Change it' }}</button>
     </form>
+    <SecondFactorPart />
   </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { Refused } from '@/shared/api/client'
 import { useSession } from '@/shared/stores/session'
 
 const session = useSession()
@@ -9,17 +10,21 @@ const route = useRoute()
 const username = ref('')
 const password = ref('')
 const failure = ref('')
+const code = ref('')
+const isCodeAsked = ref(false)
 const busy = ref(false)
 
 async function signIn() {
   busy.value = true
   failure.value = ''
   try {
-    await session.signIn(username.value, password.value)
+    await session.signIn(username.value, password.value, code.value)
     const then = typeof route.query.then === 'string' && /^\/(?!\/)/.test(route.query.then) ? route.query.then : '/'
     await router.push(then)
   } catch (error) {
     failure.value = (error as Error).message
+    const errors = error instanceof Refused ? error.json?.errors : null
+    if (errors && typeof errors === 'object' && 'code' in errors) isCodeAsked.value = true
   } finally {
     busy.value = false
   }
@@ -84,6 +89,17 @@ async function signIn() {
             autocomplete="current-password"
             required
             maxlength="200"
+        /></label>
+        <label v-if="isCodeAsked" class="block"
+          ><span class="mb-1 block font-bold">Six digits from your phone</span
+          ><input
+            v-model="code"
+            class="field code"
+            name="code"
+            inputmode="numeric"
+            autocomplete="one-time-code"
+            maxlength="8"
+            required
         /></label>
         <p v-if="failure" role="alert" class="border-l-4 border-ink pl-3">{{ failure }}</p>
         <button type="submit" class="btn-main w-full" :disabled="busy">{{ busy ? 'Signing in …' : 'Sign in' }}</button>

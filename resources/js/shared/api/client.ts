@@ -62,6 +62,8 @@ import type {
   ReGradePreview,
   Roster,
   RosterText,
+  NewSecondFactor,
+  SecondFactor,
   SeenBoard,
   Session,
   Slip,
@@ -209,7 +211,13 @@ const sent = ({ boardFile, marking, task }: TaskDraft) => ({ boardFile, marking,
 
 export const api = {
   session: () => request<Session>('GET', 'session'),
-  signIn: (username: string, password: string) => request<Session>('POST', 'session', { username, password }),
+  signIn: (username: string, password: string, code = '') =>
+    request<Session>('POST', 'session', { username, password, ...(code ? { code } : {}) }),
+  signOutElsewhere: () => request<void>('DELETE', 'sessions'),
+  secondFactor: () => request<SecondFactor>('GET', 'second-factor'),
+  newSecondFactor: () => request<NewSecondFactor>('POST', 'second-factor'),
+  confirmSecondFactor: (code: string) => request<void>('PUT', 'second-factor', { code }),
+  endSecondFactor: (current: string) => request<void>('DELETE', 'second-factor', { current }),
   signOut: () => request<void>('DELETE', 'session'),
   boardFiles: () => request<LibraryBoard[]>('GET', 'board-files'),
   status: () => request<Status>('GET', 'status'),

@@ -23,8 +23,8 @@ export const useSession = defineStore('session', () => {
     }
   }
 
-  async function signIn(username: string, password: string) {
-    learn(await api.signIn(username, password))
+  async function signIn(username: string, password: string, code = '') {
+    learn(await api.signIn(username, password, code))
     known.value = true
   }
 

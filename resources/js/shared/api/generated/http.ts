@@ -1270,6 +1270,23 @@ export interface PasswordChange {
   current: string
   password: string
 }
+export interface SecondFactor {
+  isOn: boolean
+}
+/**
+ * A secret to scan; it counts once a code of it is typed.
+ *
+ */
+export interface NewSecondFactor {
+  secret: string
+  address: string
+}
+export interface OneTimeCode {
+  code: string
+}
+export interface CurrentPassword {
+  current: string
+}
 export interface StatusLine {
   what: string
   state: 'good' | 'watch' | 'bad'
@@ -1321,6 +1338,10 @@ export interface PracticeLook {
 export interface SignIn {
   username: string
   password: string
+  /**
+   * Six digits, where a second factor is on.
+   */
+  code?: string
 }
 /**
  * What every answer is that says no.
