@@ -27,9 +27,13 @@ final class User extends Authenticatable
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'username', 'role', 'password', 'extra_percent', 'is_password_own', 'second_factor', 'second_factor_step', 'epoch'];
+    protected $fillable = [
+        'name', 'username', 'role', 'password', 'extra_percent', 'is_password_own', 'second_factor', 'second_factor_step', 'epoch',
+    ];
 
-    protected $attributes = ['extra_percent' => 0, 'is_password_own' => true, 'second_factor' => null, 'second_factor_step' => 0, 'epoch' => 0];
+    protected $attributes = [
+        'extra_percent' => 0, 'is_password_own' => true, 'second_factor' => null, 'second_factor_step' => 0, 'epoch' => 0,
+    ];
 
     protected $hidden = ['password', 'remember_token', 'second_factor'];
 

@@ -38,7 +38,9 @@ final class ChangePasswordRequest extends FormRequest
         $user = $this->whoKnows();
         $fault = OwnPassword::fault($this->string('password')->value(), $user->name);
         if ($fault !== null) {
-            throw ValidationException::withMessages(['password' => __("people.password.$fault", ['least' => OwnPassword::LEAST_CHARACTERS])]);
+            throw ValidationException::withMessages([
+                'password' => __("people.password.$fault", ['least' => OwnPassword::LEAST_CHARACTERS]),
+            ]);
         }
         $user->update(['password' => $this->string('password')->value(), 'is_password_own' => true]);
         $this->session()->regenerate();
