@@ -9,6 +9,8 @@ export default defineConfig({
   reporter: [['list']],
   use: {
     baseURL: process.env.ZWINDLE_URL ?? 'http://127.0.0.1:8199',
+    // The certificate of `deploy/smoke` is its own.
+    ignoreHTTPSErrors: process.env.ZWINDLE_URL?.startsWith('https://127.0.0.1') ?? false,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: process.env.ZWINDLE_CHROMIUM ?? '/usr/bin/chromium',

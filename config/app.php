@@ -11,6 +11,8 @@ return [
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
     'previous_keys' => [],
+    // Where copies of the database are put.
+    'backups' => env('BACKUP_DIRECTORY', storage_path('backups')),
     // Made-up people with a password that everybody knows: `bin/demo` says so.
     'demo' => (bool) env('ZWINDLE_DEMO', false),
     // Addresses of proxies that may say where a request came from and whether it was HTTPS; nobody else is believed.

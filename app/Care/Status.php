@@ -55,14 +55,14 @@ final class Status
     private static function backup(): array
     {
         clearstatcache();
-        $newest = Backup::all(storage_path('backups'))[0] ?? null;
+        $newest = Backup::all(config()->string('app.backups'))[0] ?? null;
         if ($newest === null) {
             return self::line('no-backup', 'bad', []);
         }
         $hours = (int) Carbon::createFromTimestamp((int) filemtime($newest))->diffInHours(now(), true);
 
         return self::line('backup', $hours > self::OLD_BACKUP_HOURS ? 'bad' : 'good', [
-            'hours' => $hours, 'count' => count(Backup::all(storage_path('backups'))), 'keep' => BackupCommand::KEPT,
+            'hours' => $hours, 'count' => count(Backup::all(config()->string('app.backups'))), 'keep' => BackupCommand::KEPT,
         ]);
     }
 
@@ -91,7 +91,7 @@ final class Status
 
     private static function daysLeft(int $freeMb): ?float
     {
-        $copies = Backup::all(storage_path('backups'));
+        $copies = Backup::all(config()->string('app.backups'));
         if (count($copies) < 2) {
             return null;
         }

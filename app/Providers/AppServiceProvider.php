@@ -10,6 +10,7 @@ use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -23,6 +24,8 @@ final class AppServiceProvider extends ServiceProvider
         TrustProxies::at(config()->array('app.trusted_proxies'));
         TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO | Request::HEADER_X_FORWARDED_PORT);
         JsonResource::withoutWrapping();
+        // From the same place as the page, whatever stands between and under whatever name and port.
+        Vite::createAssetPathsUsing(fn (string $path): string => "/$path");
         // By person, never by address: a class shares one.
         RateLimiter::for('person', fn (Request $request) => Limit::perMinute(self::MOST_REQUESTS_A_MINUTE)
             ->by((string) ($request->user()?->getAuthIdentifier() ?? $request->session()->getId()))

@@ -14,7 +14,7 @@ final class BackupCommand extends Command
     public const KEPT = 14;
 
     protected $signature = 'zwindle:backup
-        {--to= : directory of the copies; storage/backups where it is left out}
+        {--to= : directory of the copies; where BACKUP_DIRECTORY says where it is left out}
         {--keep= : copies that stay, the newest}';
 
     protected $description = 'Copy the database while it is in use, prove the copy, and keep the newest ones';
@@ -28,7 +28,7 @@ final class BackupCommand extends Command
             return self::INVALID;
         }
         try {
-            $path = Backup::take((string) ($this->option('to') ?? storage_path('backups')), $keep);
+            $path = Backup::take((string) ($this->option('to') ?? config()->string('app.backups')), $keep);
         } catch (RuntimeException $fault) {
             $this->error("No backup was made. {$fault->getMessage()}");
 
