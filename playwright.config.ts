@@ -11,6 +11,8 @@ export default defineConfig({
     baseURL: process.env.ZWINDLE_URL ?? 'http://127.0.0.1:8199',
     // The certificate of `deploy/smoke` is its own.
     ignoreHTTPSErrors: process.env.ZWINDLE_URL?.startsWith('https://127.0.0.1') ?? false,
+    // Requests are watched and held up by the tests: a service worker would ask beside them.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: process.env.ZWINDLE_CHROMIUM ?? '/usr/bin/chromium',

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { api } from '@/shared/api/client'
 import type { Session, User } from '@/shared/api/generated/http'
+import { forgetBoard } from '@/shared/frame/keptShell'
 import { learnPractices } from '@/shared/practices'
 
 export const useSession = defineStore('session', () => {
@@ -30,6 +31,7 @@ export const useSession = defineStore('session', () => {
 
   async function signOut() {
     await api.signOut()
+    forgetBoard()
     user.value = null
   }
 
