@@ -20,6 +20,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property int $second_factor_step the newest that was used
  * @property int $epoch sessions of an earlier one are over
  * @property bool $is_password_own false while an instructor has the password of the invitation
+ * @property \Illuminate\Support\Carbon $created_at
  * @property \Illuminate\Support\Carbon $updated_at
  */
 final class User extends Authenticatable

@@ -132,3 +132,27 @@ it('names a judgement that is gone and one that cannot be read', function () {
     ]);
     expect(implode(' ', DataCheck::faults()))->toContain('cannot be read');
 });
+
+it('gives out all that is kept about a person, and blanks the person, not the mark', function () {
+    $exam = new Exam(change: ['mode' => 'coached']);
+    $person = $exam->trainees[0];
+    $person->update(['name' => 'Tamsin Rowe', 'username' => 'tamsin-rowe']);
+    $attempt = $exam->attempt();
+    $this->actingAs($person)->postJson("api/attempts/$attempt->id/begin");
+    $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
+    $this->postJson('api/drills', ['kind' => 'feed', 'practice' => 'na'])->assertSuccessful();
+    $attempt->refresh()->update(['note' => 'Tamsin works neatly']);
+
+    Illuminate\Support\Facades\Artisan::call('zwindle:export-person', ['username' => 'tamsin-rowe']);
+    $out = Illuminate\Support\Facades\Artisan::output();
+    $told = json_decode($out, true);
+    expect($told['person']['name'])->toBe('Tamsin Rowe')->and($told['attempts'])->toHaveCount(1)->and($told['judgements'])->toHaveCount(1)
+        ->and($told['drills'])->toHaveCount(1)->and($told['classes'])->toBe(['Exam class'])->and($out)->not->toContain($person->password);
+
+    $this->artisan('zwindle:erase-person', ['username' => 'nobody', '--yes' => true])->assertExitCode(2);
+    $this->artisan('zwindle:erase-person', ['username' => 'tamsin-rowe', '--yes' => true])->assertExitCode(0);
+    $all = json_encode(DB::table('users')->get()).json_encode(DB::table('attempts')->get()).json_encode(DB::table('records')->get());
+    expect($all)->not->toContain('Tamsin', 'tamsin')->and($attempt->refresh()->verdict)->not->toBeNull()
+        ->and(DB::table('judgements')->count())->toBe(1)->and(DataCheck::faults())->toBe([]);
+    $this->withSession(['epoch' => 0])->actingAs($person->refresh())->getJson('api/attempts')->assertUnauthorized();
+});

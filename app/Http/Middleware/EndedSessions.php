@@ -28,7 +28,7 @@ final class EndedSessions
             Auth::logout();
             $request->session()->invalidate();
             $request->session()->regenerateToken();
-            if (in_array('auth', $request->route()?->gatherMiddleware() ?? [], true)) {
+            if (in_array('auth', $request->route()->gatherMiddleware(), true)) {
                 throw new AuthenticationException;
             }
         }
