@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'default' => 'sqlite',
+    'default' => env('DB_CONNECTION', 'sqlite'),
 
     'connections' => [
         'sqlite' => [
@@ -14,6 +14,19 @@ return [
             // Workshop power fails: a step that was answered must be on the disk.
             'synchronous' => 'FULL',
             'transaction_mode' => 'IMMEDIATE',
+        ],
+        // For a college that outgrows one machine: docs/postgresql.md.
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => env('DB_PORT', '5432'),
+            'database' => env('DB_DATABASE', 'zwindle'),
+            'username' => env('DB_USERNAME', 'zwindle'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'search_path' => 'public',
+            'sslmode' => env('DB_SSLMODE', 'prefer'),
         ],
     ],
 

@@ -72,6 +72,8 @@ final class Record extends Model
      */
     public static function hashOf(string $before, array $row): string
     {
+        // Databases write the same moment in their own ways.
+        $row['at'] = Carbon::parse((string) $row['at'])->format('Y-m-d H:i:s.v');
         $said = array_map(
             fn (string $field) => isset($row[$field]) ? (string) $row[$field] : null,
             ['at', 'who', 'what', 'subject', 'subject_id', 'from', 'to', 'why'],

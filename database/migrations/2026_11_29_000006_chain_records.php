@@ -1,5 +1,6 @@
 <?php
 
+use App\Care\RecordGuard;
 use App\Models\Record;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
@@ -11,10 +12,7 @@ return new class extends Migration
     /** Each record carries a hash of itself and of the one before: what is changed or taken out afterwards shows. */
     public function up(): void
     {
-        $isSqlite = DB::getDriverName() === 'sqlite';
-        foreach ($isSqlite ? ['update', 'delete'] : [] as $what) {
-            DB::unprepared("DROP TRIGGER IF EXISTS records_no_$what");
-        }
+        RecordGuard::lift();
         Schema::table('records', function (Blueprint $table) {
             $table->string('hash', 64)->default('')->comment('of this record and the one before');
         });
@@ -31,8 +29,6 @@ return new class extends Migration
             $count++;
         }
         DB::table('record_chain')->insert(['id' => 1, 'hash' => $hash, 'count' => $count]);
-        foreach ($isSqlite ? ['update', 'delete'] : [] as $what) {
-            DB::unprepared("CREATE TRIGGER records_no_$what BEFORE $what ON records BEGIN SELECT RAISE(ABORT, 'records are only added to'); END");
-        }
+        RecordGuard::set();
     }
 };

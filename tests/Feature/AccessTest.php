@@ -133,7 +133,11 @@ it('gives an error a number that the log finds, and writes nothing personal into
     config(['logging.default' => 'lines']);
     $people = new People;
     // A database that fails, and says the name of whoever was being renamed.
-    DB::unprepared("CREATE TRIGGER broken BEFORE UPDATE ON users BEGIN SELECT RAISE(ABORT, 'Tamsin Rowe is not to be written'); END");
+    $no = 'Tamsin Rowe is not to be written';
+    DB::unprepared(DB::getDriverName() === 'sqlite'
+        ? "CREATE TRIGGER broken BEFORE UPDATE ON users BEGIN SELECT RAISE(ABORT, '$no'); END"
+        : "CREATE FUNCTION broken() RETURNS trigger AS \$\$ BEGIN RAISE EXCEPTION '$no'; END \$\$ LANGUAGE plpgsql;"
+            .'CREATE TRIGGER broken BEFORE UPDATE ON users FOR EACH ROW EXECUTE FUNCTION broken()');
     $said = $this->actingAs($people->instructor)->patchJson("api/trainees/{$people->trainee->id}", [
         'name' => 'Tamsin Rowe', 'seen' => ['name' => $people->trainee->name, 'extraPercent' => 0],
     ])->assertStatus(500)->json();

@@ -29,7 +29,8 @@ final class ErasePersonCommand extends Command
             return self::INVALID;
         }
         PersonData::erase($person);
-        $this->line("Erased. The work stands under number $person->id; backups made before still hold the name until they are rotated out.");
+        $this->line("Erased. The work stands under number $person->id.");
+        $this->line('Backups made before still hold the name until they are rotated out.');
 
         return self::SUCCESS;
     }

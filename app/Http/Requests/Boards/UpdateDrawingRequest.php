@@ -22,7 +22,7 @@ final class UpdateDrawingRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'base' => ['required', 'integer:strict', 'min:1'],
+            'base' => ['required', 'integer:strict', 'min:1', 'max:1000000000'],
             'board' => ['required', 'string', 'json', 'max:'.JsonText::MOST_BYTES],
             'title' => ['required', 'string', 'max:200'],
             'practice' => ['required', Rule::in(array_keys(Practice::all()))],

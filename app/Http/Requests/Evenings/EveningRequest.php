@@ -44,7 +44,7 @@ final class EveningRequest extends FormRequest
             'task' => ['required', 'integer:strict', $this->isOwnExam(...)],
             'title' => ['required', 'string', 'max:200'],
             'startsAt' => ['present', 'nullable', 'date'],
-            'base' => ['sometimes', 'integer:strict'],
+            'base' => ['sometimes', 'integer:strict', 'min:0', 'max:1000000000'],
             'minutes' => ['required', 'integer:strict', 'min:1', 'max:480'],
             'changeover' => ['required', 'integer:strict', 'min:0', 'max:120'],
             'variants' => ['required', 'integer:strict', 'min:1', 'max:200'],

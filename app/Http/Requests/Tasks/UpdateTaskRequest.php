@@ -20,7 +20,7 @@ final class UpdateTaskRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...$this->taskRules(), 'base' => ['required', 'integer:strict', 'min:1']];
+        return [...$this->taskRules(), 'base' => ['required', 'integer:strict', 'min:1', 'max:1000000000']];
     }
 
     /** @return array<string, string> */
