@@ -33,17 +33,6 @@ export class Tablet {
   }
 }
 
-const seedOf = (trainees) => `
-$classroom = App\\Models\\Classroom::query()->firstOrFail();
-$file = App\\Models\\BoardFile::query()->firstOrFail();
-$ids = [];
-foreach (range(1, ${trainees}) as $i) {
-    $ids[] = App\\Models\\User::query()->firstOrCreate(['username' => "load$i"], ['name' => "Load $i", 'role' => 'trainee', 'password' => 'lights-on'])->id;
-}
-$assignment = (new App\\Actions\\Classes\\SetAssignment)->execute($classroom, $file, $ids, null);
-echo json_encode($assignment->attempts()->orderBy('trainee_id')->pluck('id'));
-`
-
 export const share = (times, part) => {
   const sorted = [...times].sort((a, b) => a - b)
   return Math.round(sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * part))] ?? 0)
@@ -51,8 +40,7 @@ export const share = (times, part) => {
 
 /** Accounts and attempts of so many trainees, on the database of the demo: `[attempts, tablets]`, signed in. */
 export async function classOf(trainees) {
-  const told = execFileSync('php', ['artisan', 'tinker', '--execute', seedOf(trainees)], { encoding: 'utf8' })
-  const attempts = JSON.parse(told.trim().split('\n').at(-1))
+  const attempts = JSON.parse(execFileSync('php', ['bench/class.php', String(trainees)], { encoding: 'utf8' }))
   const tablets = []
   for (const i of attempts.keys()) tablets.push(await Tablet.signedIn(`load${i + 1}`))
   return [attempts, tablets]

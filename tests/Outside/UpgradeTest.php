@@ -83,3 +83,24 @@ it('reads a stored task that raises what is a fault by now, and goes on with eve
     $raised = Assignment::query()->where('task_json', 'like', '%leads-reversed%')->sole();
     expect($raised->attempts()->firstOrFail()->task()?->dropped)->toBe(['leads-reversed']);
 });
+
+/*
+ * tests/Fixtures/before-proving.sqlite.gz is the database of the version before boards were proved: the demo, with an evening planned.
+ */
+it('upgrades what the version before boards were proved has left, and finds it whole', function () {
+    file_put_contents($this->path, gzdecode((string) file_get_contents(base_path('tests/Fixtures/before-proving.sqlite.gz'))));
+    DB::purge('sqlite');
+    $before = DB::table('attempts')->orderBy('id')->get(['id', 'verdict', 'headline', 'head']);
+    expect(Artisan::call('migrate', ['--force' => true]))->toBe(0)->and(Artisan::call('zwindle:upgrade'))->toBe(0)
+        ->and(App\Care\DataCheck::faults())->toBe([])
+        ->and(json_encode(DB::table('attempts')->orderBy('id')->get(['id', 'verdict', 'headline', 'head'])))->toBe(json_encode($before));
+    $marit = User::query()->where('username', 'marit')->sole();
+    $this->actingAs($marit)->getJson('api/assignments')->assertOk();
+    foreach (Assignment::query()->pluck('id') as $id) {
+        $this->getJson("api/assignments/$id")->assertOk();
+    }
+    foreach (Attempt::query()->pluck('id') as $id) {
+        $this->getJson("api/attempts/$id")->assertOk();
+    }
+    $this->getJson('api/drills')->assertOk();
+});
