@@ -155,11 +155,6 @@ await picture('as-found', {
     await page.mouse.click(5, 5)
   },
 })
-await picture('paper', {
-  who: 'marit',
-  path: '/paper/5/0',
-  act: (page) => page.locator('[data-page=task]').waitFor(),
-})
 /** Sets a task on a board of the library to the whole class. */
 const setTask =
   (board, kind, title, mode = 'exam') =>
@@ -259,6 +254,29 @@ await picture('wall', {
       .waitFor()
     await page.locator('[data-station=T2]').click()
     await page.waitForTimeout(800)
+  },
+})
+await picture('fault', {
+  who: 'marit',
+  path: '/tonight',
+  width: 1024,
+  height: 768,
+  act: async (page) => {
+    await setTask(1, 'fault', 'The light that sometimes works', 'coached')(page)
+    await signInAs(page, 'quill')
+    await page.goto(`${base}/my-boards`)
+    await page
+      .getByRole('listitem')
+      .filter({ hasText: 'sometimes works' })
+      .getByRole('link', { name: /Open the board|Go on/ })
+      .click()
+    await page.waitForURL(/prove/)
+    await page.locator('[data-map-box=B2]').click()
+    await page.locator('[data-test=cover-off]').click()
+    await page.locator('[data-place]').first().waitFor()
+    await page.locator('[data-test=name-kind]').selectOption('common-and-traveller-exchanged')
+    await page.mouse.click(5, 5)
+    await page.waitForTimeout(500)
   },
 })
 await browser.close()

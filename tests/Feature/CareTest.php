@@ -155,3 +155,33 @@ it('gives out all that is kept about a person, and blanks the person, not the ma
         ->and(DB::table('judgements')->count())->toBe(1)->and(DataCheck::faults())->toBe([]);
     $this->withSession(['epoch' => 0])->actingAs($person->refresh())->getJson('api/attempts')->assertUnauthorized();
 });
+
+it('serves the demo to a network only where it is told to, and says what else there is', function () {
+    $start = new Symfony\Component\Process\Process(['bash', base_path('bin/demo'), '--host', '0.0.0.0', '--port', '1']);
+    $start->run();
+    expect($start->getExitCode())->toBe(1)->and($start->getErrorOutput())->toContain('--open-demo', '--empty');
+});
+
+it('writes the files of an installation with nothing left to fill in, and keeps the key to itself', function () {
+    $directory = careDirectory();
+    File::ensureDirectoryExists("$directory/tls");
+    File::put("$directory/tls/key.pem", 'a key of the college');
+    $install = new Symfony\Component\Process\Process(
+        ['bash', base_path('deploy/install'), '--only-files', "$directory/etc"],
+        env: ['ZWINDLE_TLS' => "$directory/tls", 'ZWINDLE_ROOT' => '/opt/zwindle'],
+    );
+    $install->run();
+    expect($install->getExitCode())->toBe(0, $install->getErrorOutput());
+    $written = collect(File::allFiles("$directory/etc"))->mapWithKeys(fn ($file) => [$file->getRelativePathname() => $file->getContents()]);
+    expect($written->keys()->sort()->values()->all())->toBe([
+        'logrotate.d/zwindle', 'nginx/sites-available/zwindle', 'systemd/system/zwindle-scheduler.service', 'systemd/system/zwindle.service',
+        'zwindle/php-fpm.conf', 'zwindle/php/zwindle.ini',
+    ]);
+    foreach ($written as $text) {
+        expect($text)->not->toMatch('/@[A-Z]+@/');
+    }
+    expect($written['nginx/sites-available/zwindle'])->toContain('root /opt/zwindle/public;', 'ssl_protocols TLSv1.2 TLSv1.3;')
+        ->and(File::get("$directory/tls/key.pem"))->toBe('a key of the college')
+        ->and(fileperms("$directory/tls") & 0777)->toBe(0700);
+    File::deleteDirectory($directory);
+});

@@ -127,6 +127,7 @@ it('takes a fault from symptom to proof, and grades diagnosis, method, measuring
         ->and($lines['proof']['got'])->toEqual($lines['proof']['of'])
         ->and($lines['method']['got'])->toBeLessThan($lines['method']['of']);
     $report = $this->getJson("api/attempts/$attempt->id/finding")->assertOk()->json();
+    $this->getJson("api/attempts/$attempt->id/debrief")->assertOk()->assertJsonPath('mistakes', []);
     expect($report['faults'])->toHaveCount(1)->and($report['named'])->toHaveCount(2)->and($report['best'])->not->toBe([])
         ->and(end($report['best'])['left'])->toBe(1)->and($report['path'])->not->toBe([]);
     foreach ($report['path'] as $line) {

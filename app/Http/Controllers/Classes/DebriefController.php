@@ -8,6 +8,7 @@ use App\Actions\Classes\KeepJudgement;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Arr;
 
 final class DebriefController extends Controller
 {
@@ -15,6 +16,9 @@ final class DebriefController extends Controller
     {
         $this->authorize('judge', $attempt);
 
-        return response()->json($keep->of($attempt)->debrief ?? abort(409, __('messages.not-judged')));
+        $debrief = $keep->of($attempt)->debrief ?? abort(409, __('messages.not-judged'));
+
+        // How a fault was looked for has an answer of its own.
+        return response()->json(Arr::except($debrief, ['finding']));
     }
 }
