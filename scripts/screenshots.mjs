@@ -262,16 +262,16 @@ await picture('fault', {
   width: 1024,
   height: 768,
   act: async (page) => {
-    await setTask(1, 'fault', 'The light that sometimes works', 'coached')(page)
-    await signInAs(page, 'quill')
+    await setTask(1, 'fault', 'A fault on the path light', 'coached')(page)
+    await signInAs(page, 'imara')
     await page.goto(`${base}/my-boards`)
     await page
       .getByRole('listitem')
-      .filter({ hasText: 'sometimes works' })
+      .filter({ hasText: 'A fault on' })
       .getByRole('link', { name: /Open the board|Go on/ })
       .click()
     await page.waitForURL(/prove/)
-    await page.locator('[data-map-box=B2]').click()
+    await page.locator('[data-map-box=B2]').press('Enter')
     await page.locator('[data-test=cover-off]').click()
     await page.locator('[data-place]').first().waitFor()
     await page.locator('[data-test=name-kind]').selectOption('common-and-traveller-exchanged')
