@@ -168,8 +168,9 @@ it('tells instructors in words how the installation is, and nobody else', functi
     $people = new People;
     $this->actingAs($people->trainee)->getJson('api/status')->assertNotFound();
     $lines = fn () => array_column($this->actingAs($people->instructor)->getJson('api/status')->assertOk()->json('lines'), null, 'what');
-    $directory = storage_path('backups');
-    File::moveDirectory($directory, "$directory-aside");
+    $directory = sys_get_temp_dir().'/zwindle-status-'.getmypid();
+    File::deleteDirectory($directory);
+    config(['app.backups' => $directory]);
     expect($lines()['no-backup']['state'])->toBe('bad')->and($lines()['no-scheduler']['state'])->toBe('watch');
     File::ensureDirectoryExists($directory);
     touch("$directory/zwindle-20260101-000000.sqlite", time() - 3600);
@@ -185,7 +186,6 @@ it('tells instructors in words how the installation is, and nobody else', functi
     $this->travelBack();
     expect($lines())->toHaveKey('clock-back');
     File::deleteDirectory($directory);
-    File::moveDirectory("$directory-aside", $directory);
 });
 
 it('says whether it is well', function () {
