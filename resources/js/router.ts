@@ -187,7 +187,9 @@ router.afterEach((to, from) => {
 /** What comes after the door is fetched while somebody types at it. */
 const FETCH_AFTER_MS = 300
 function fetchFirstPages() {
-  for (const { path, components } of router.getRoutes())
-    if (path === '/tonight' || path === '/my-boards')
-      void (components?.default as (() => Promise<unknown>) | undefined)?.()
+  for (const { path, components } of router.getRoutes()) {
+    const page = components?.default as (() => Promise<unknown>) | undefined
+    // Whoever was quicker at the door has fetched it: then the page itself stands there.
+    if ((path === '/tonight' || path === '/my-boards') && typeof page === 'function') void page()
+  }
 }
