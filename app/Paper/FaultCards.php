@@ -52,7 +52,7 @@ final readonly class FaultCards
 
     private function text(Hypothesis $fault): string
     {
-        return Str::ucfirst((new MistakeSentence($this->words))->all(array_values($fault->mistakes))).'.';
+        return (new MistakeSentence($this->words))->sentence($fault->mistakes);
     }
 
     /** @return list<string> */

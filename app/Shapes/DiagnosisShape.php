@@ -6,7 +6,6 @@ namespace App\Shapes;
 
 use App\Wording\MistakeSentence;
 use App\Wording\Words;
-use Illuminate\Support\Str;
 use Zwindle\Board\End;
 use Zwindle\Diagnose\Diagnosis;
 use Zwindle\Diagnose\Hypothesis;
@@ -71,7 +70,7 @@ final readonly class DiagnosisShape
     {
         $sentence = new MistakeSentence(Words::of($suspect->right));
 
-        return Str::ucfirst($sentence->all(array_values($suspect->mistakes))).'.';
+        return $sentence->sentence($suspect->mistakes);
     }
 
     /** @return list<array<string, string>> what no eye sees of a mistake */
@@ -93,12 +92,8 @@ final readonly class DiagnosisShape
         if ($test->kind !== 'flip') {
             return [$test->kind => $test->at];
         }
-        $circuit = ($this->diagnosis->suspects[0] ?? null)?->circuit();
-        $positions = [];
-        foreach ($circuit->switches ?? [] as $place => $switch) {
-            $positions[$switch] = $circuit?->isDown($place, (int) $test->at) === true ? 'down' : 'up';
-        }
+        $suspect = $this->diagnosis->suspects[0] ?? null;
 
-        return ['flip' => $positions];
+        return ['flip' => $suspect === null ? [] : $suspect->circuit()->positionsIn((int) $test->at)];
     }
 }

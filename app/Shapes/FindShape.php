@@ -91,7 +91,7 @@ final readonly class FindShape
 
     private function text(Hypothesis $suspect): string
     {
-        return Str::ucfirst((new MistakeSentence($this->words))->all(array_values($suspect->mistakes))).'.';
+        return (new MistakeSentence($this->words))->sentence($suspect->mistakes);
     }
 
     /** @return list<string> */
@@ -134,10 +134,7 @@ final readonly class FindShape
             return null;
         }
         $at = (string) $test->at;
-        $positions = [];
-        foreach ($test->kind === 'flip' ? $this->circuit->switches : [] as $place => $switch) {
-            $positions[$switch] = $this->circuit->isDown($place, (int) $test->at) ? 'down' : 'up';
-        }
+        $positions = $test->kind === 'flip' ? $this->circuit->positionsIn((int) $test->at) : [];
 
         return [
             'kind' => $test->kind,

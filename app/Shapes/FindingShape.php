@@ -14,6 +14,7 @@ use Zwindle\Finding\Symptom;
 use Zwindle\Finding\Worth;
 use Zwindle\Proving\Order\SafeIsolation;
 use Zwindle\Proving\Order\StepReport;
+use Zwindle\Repair\Mistake\Mistake;
 
 /** How a fault was looked for, told afterwards: what it was, what was named, how safely, and the path beside the best one. */
 final readonly class FindingShape
@@ -41,7 +42,7 @@ final readonly class FindingShape
         return [
             'symptom' => self::symptom(Symptom::of($this->finding->placed->hypothesis)),
             'faults' => array_map(
-                fn ($fault) => Str::ucfirst((new MistakeSentence($this->words))->of($fault)).'.',
+                fn (Mistake $fault) => (new MistakeSentence($this->words))->sentence([$fault]),
                 array_values($this->finding->placed->faults),
             ),
             'named' => $this->named(),

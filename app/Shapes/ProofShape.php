@@ -12,7 +12,6 @@ use Zwindle\Board\Cable;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
-use Zwindle\Exam\Task\ProvingNeed;
 use Zwindle\Finding\Symptom;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
@@ -93,7 +92,7 @@ final readonly class ProofShape
         ];
     }
 
-    /** @return array<string, mixed> what does not change: instruments and cautions */
+    /** @return array<string, mixed> what does not change: instruments, the caution, what may be named */
     public function bench(): array
     {
         $practice = $this->proving->circuit->wiring->board->practice;
@@ -111,9 +110,6 @@ final readonly class ProofShape
                 ];
             }, $practice->proving['instruments']),
             'caution' => $this->words->say('proving.caution'),
-            'cautions' => (object) $this->words->group('proving.step-caution'),
-            'sheetTitle' => $this->words->say('proving.sheet-title'),
-            'needs' => Proving::needOf($this->proving->attempt) !== ProvingNeed::None,
             'namings' => $this->namings(),
         ];
     }
@@ -286,12 +282,12 @@ final readonly class ProofShape
         $circuit = $this->proving->circuit;
         $board = $circuit->wiring->board;
 
-        return array_map(fn (string $switch, int $i) => [
+        return array_map(fn (string $switch, string $position) => [
             'id' => $switch,
             'box' => $board->devices[$switch]->enclosure,
             'label' => $this->words->box($board->devices[$switch]->enclosure),
-            'position' => $circuit->isDown($i, $state) ? 'down' : 'up',
-        ], $circuit->switches, array_keys($circuit->switches));
+            'position' => $position,
+        ], $circuit->switches, array_values($circuit->positionsIn($state)));
     }
 
     /** @return list<array{id: string, box: string, label: string, state: string, isOut: bool}> */

@@ -99,7 +99,7 @@ final readonly class WalkShape
         $words = Words::of($right);
         $sentence = new MistakeSentence($words);
         $said = array_map(
-            fn (Suspect $suspect) => Str::ucfirst($sentence->all(array_values($suspect->mistakes))).'.',
+            fn (Suspect $suspect) => $sentence->sentence($suspect->mistakes),
             array_slice($found->mistakes, 0, self::MOST),
         );
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Illuminate\Support\Str;
 use Zwindle\Repair\Diagnose\TellingTest;
 use Zwindle\Repair\Diagnose\TellingTestKind;
 use Zwindle\Repair\Mistake\Mistake;
@@ -37,6 +38,16 @@ final readonly class MistakeSentence
     public function all(array $mistakes): string
     {
         return $this->words->list(array_map($this->of(...), $mistakes));
+    }
+
+    /**
+     * A sentence of its own.
+     *
+     * @param  array<int, Mistake>  $mistakes
+     */
+    public function sentence(array $mistakes): string
+    {
+        return Str::ucfirst($this->all(array_values($mistakes))).'.';
     }
 
     /** What to look at, probe or test, to tell mistakes with one table apart. */

@@ -61,7 +61,7 @@ it('finds a fault at a station, keeps what was told, learns by class, and lets t
     $this->putJson("api/attempts/$attempt->id/faults", ['kind' => $mistake->kind->value, 'at' => $mistake->at])->assertNoContent();
     $kept = ConfirmedMistake::query()->sole();
     expect([$kept->classroom_id, $kept->attempt_id, $kept->kind])->toBe([$exam->classroom->id, $attempt->id, $mistake->kind->value])
-        ->and(Record::query()->where('what', 'fault-found')->count())->toBe(2)
+        ->and(Record::query()->where('what', 'fault-found')->count())->toBe(1)
         ->and($attempt->refresh()->placed)->toBeGreaterThan(0);
     $this->postJson("api/attempts/$attempt->id/moves", ['move' => 'close', 'why' => 'done'])->assertSuccessful();
     expect($attempt->refresh()->verdict)->toBe('fail');

@@ -34,15 +34,17 @@ final readonly class ConfirmMistake
         if ($faulty === null || $faulty->isMended()) {
             throw ValidationException::withMessages(['kind' => __('proving.no-such-fault')]);
         }
-        ConfirmedMistake::query()->firstOrCreate(['attempt_id' => $attempt->id, 'kind' => $kind, 'at' => implode(' ', $at)], [
+        $confirmed = ConfirmedMistake::query()->firstOrCreate(['attempt_id' => $attempt->id, 'kind' => $kind, 'at' => implode(' ', $at)], [
             'instructor_id' => $attempt->assignment->classroom->instructor_id ?? $who->id,
             'classroom_id' => $attempt->assignment->classroom_id,
             'board_file_id' => $attempt->assignment->board_file_id,
             'found_at' => now(),
         ]);
-        Record::add('fault-found', $attempt, $who, to: [
-            'mistakes' => array_map(fn (Mistake $mistake) => $mistake->id(), array_values($faulty->faults)),
-        ]);
+        if ($confirmed->wasRecentlyCreated) {
+            Record::add('fault-found', $attempt, $who, to: [
+                'mistakes' => array_map(fn (Mistake $mistake) => $mistake->id(), array_values($faulty->faults)),
+            ]);
+        }
         $isUnderWay = in_array($attempt->sittingState(), [SittingState::Running, SittingState::Paused], true);
         if ($attempt->is_on_board && $attempt->placed === 0 && $isUnderWay && $who->can('move', $attempt)) {
             $this->take->withMistakes($attempt, $faulty->hypothesis->lookFallenOff(), $who);

@@ -48,10 +48,10 @@ final readonly class DiagnosisPage
     private function next(NextTest $test): string
     {
         $words = new Words($this->board);
-        $circuit = ($this->diagnosis->suspects[0] ?? null)?->circuit();
+        $suspect = $test->kind === 'flip' ? $this->diagnosis->suspects[0] ?? null : null;
         $positions = [];
-        foreach ($test->kind === 'flip' ? $circuit->switches ?? [] : [] as $place => $switch) {
-            $positions[] = $switch.($circuit?->isDown($place, (int) $test->at) === true ? ' down' : ' up');
+        foreach ($suspect === null ? [] : $suspect->circuit()->positionsIn((int) $test->at) as $switch => $position) {
+            $positions[] = "$switch $position";
         }
 
         return __("diagnosis.next-$test->kind", [

@@ -137,6 +137,17 @@ final readonly class Circuit
         return 1 << count($this->switches);
     }
 
+    /** @return array<string, 'up'|'down'> by switch */
+    public function positionsIn(int $state): array
+    {
+        $positions = [];
+        foreach ($this->switches as $place => $switch) {
+            $positions[$switch] = $this->isDown($place, $state) ? 'down' : 'up';
+        }
+
+        return $positions;
+    }
+
     /** Whether a switch is down in a state; the first switch is the slowest to change. */
     public function isDown(int $switch, int $state): bool
     {

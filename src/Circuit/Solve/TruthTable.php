@@ -64,12 +64,7 @@ final readonly class TruthTable
     /** @return array<string, string> switch → `up` or `down`, in the board's order */
     public function positionsIn(int $state): array
     {
-        $positions = [];
-        foreach ($this->circuit->switches as $i => $switch) {
-            $positions[$switch] = $this->circuit->isDown($i, $state) ? 'down' : 'up';
-        }
-
-        return $positions;
+        return $this->circuit->positionsIn($state);
     }
 
     public function isEverLit(string $lamp): bool

@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import type { ProofData, TrapBoard } from '@/shared/api/generated/http'
 import LampSign from '@/shared/ui/LampSign.vue'
 import PaddleSign from '@/shared/ui/PaddleSign.vue'
+import { LAMP_STATES } from '@/shared/board/lampStates'
 
 /** Another board, wired by somebody else: it answers to one's own flips as it should, is signed off, and then fails in sight. */
 const props = defineProps<{ trap: TrapBoard; switches: ProofData['switches']; lamps: ProofData['lamps'] }>()
@@ -19,8 +20,7 @@ const bitOf = (id: string) => {
   return 1 << (props.switches.length - 1 - place)
 }
 const isDown = (id: string) => (state.value & bitOf(id)) !== 0
-const LAMPS: Record<string, 'on' | 'dim' | 'off'> = { '1': 'on', d: 'dim', '0': 'off' }
-const stateOf = (lamp: string) => LAMPS[props.trap.lamps[lamp]?.[state.value] ?? '0'] ?? 'off'
+const stateOf = (lamp: string) => LAMP_STATES[props.trap.lamps[lamp]?.[state.value] ?? '0'] ?? 'off'
 const next = computed(() => props.trap.flips[done.value] ?? null)
 const last = computed(() => props.trap.tell[props.trap.tell.length - 1]!)
 

@@ -3,12 +3,12 @@ import { computed } from 'vue'
 import type { VerdictData } from '@/shared/api/generated/http'
 import LampSign from '@/shared/ui/LampSign.vue'
 import PaddleSign from '@/shared/ui/PaddleSign.vue'
+import { LAMP_STATES } from '@/shared/board/lampStates'
 
 const props = defineProps<{ verdict: VerdictData; state: number; placeOf?: (box: string) => string }>()
 const emit = defineEmits<{ choose: [state: number] }>()
 
 const WORDS: Record<string, string> = { '1': 'ON', d: 'DIM', '0': 'OFF' }
-const LAMPS: Record<string, 'on' | 'dim' | 'off'> = { '1': 'on', d: 'dim', '0': 'off' }
 const TRIPS: Record<string, string> = { b: 'breaker trips', r: 'RCD trips' }
 const MOST_ROWS = 64
 const states = computed(() =>
@@ -74,7 +74,7 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
         </td>
         <td v-for="lamp in verdict.lamps" :key="lamp.id" class="px-1">
           <span class="flex items-center justify-center" :class="isCompact ? 'flex-col' : 'gap-2'">
-            <LampSign class="h-7 w-7" :state="LAMPS[lamp.states[row]!] ?? 'off'" />
+            <LampSign class="h-7 w-7" :state="LAMP_STATES[lamp.states[row]!] ?? 'off'" />
             <span class="code leading-tight" :class="isCompact ? 'text-center text-sm' : 'text-left'">
               {{ TRIPS[verdict.trips[row]!] ?? WORDS[lamp.states[row]!] }}
               <span v-if="shouldBe(lamp, row)" class="block border-2 border-ink px-1"

@@ -7,6 +7,7 @@ import BoardMap from '@/shared/board/BoardMap.vue'
 import OpenBox from '@/shared/board/OpenBox.vue'
 import WiringDiagram from '@/shared/board/WiringDiagram.vue'
 import { coresOf } from './coresOf'
+import { LAMP_STATES } from '@/shared/board/lampStates'
 
 /** The current stepped from where it enters to where it stops, on the board, in the open box and on the diagram at once. */
 const props = defineProps<{
@@ -20,7 +21,6 @@ const props = defineProps<{
 defineEmits<{ leave: [] }>()
 const state = defineModel<number>('state', { required: true })
 
-const LAMPS: Record<string, 'on' | 'dim' | 'off'> = { '1': 'on', d: 'dim', '0': 'off' }
 const noLayers: ReadonlySet<Layer> = new Set()
 const lamp = ref(props.verdict.lamps[0]?.id ?? '')
 const isBack = ref(false)
@@ -62,7 +62,7 @@ const positions = computed(() =>
 const positionOf = computed(() => new Map(positions.value.map(({ id, position }) => [id, position])))
 const paddles = computed(() => new Map(positions.value.map(({ box, position }) => [box, position])))
 const lampOf = computed(
-  () => new Map(props.verdict.lamps.map(({ id, states }) => [id, LAMPS[states[state.value] ?? ''] ?? 'off'])),
+  () => new Map(props.verdict.lamps.map(({ id, states }) => [id, LAMP_STATES[states[state.value] ?? ''] ?? 'off'])),
 )
 const lamps = computed(() => new Map(props.verdict.lamps.map(({ id, box }) => [box, lampOf.value.get(id) ?? 'off'])))
 function flip(id: string) {

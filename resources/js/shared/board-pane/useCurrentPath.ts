@@ -1,8 +1,7 @@
 import { computed, readonly, ref, type Ref, shallowRef, watch } from 'vue'
 import type { BoardLook, PathData, VerdictData } from '@/shared/api/generated/http'
 import { coresOf } from './coresOf'
-
-const LAMP_STATES: Record<string, 'on' | 'dim' | 'off'> = { '1': 'on', d: 'dim', '0': 'off' }
+import { LAMP_STATES } from '@/shared/board/lampStates'
 
 /** The chosen positions, what the lamps do there, and the current's path as the server worked it out. */
 export function useCurrentPath(

@@ -1774,11 +1774,6 @@ export interface Instrument {
 export interface ProofBench {
   instruments: Instrument[]
   caution: string
-  cautions: {
-    [k: string]: string
-  }
-  sheetTitle: string
-  needs: boolean
   namings: Namings | null
 }
 export interface Namings {
