@@ -141,6 +141,8 @@ it('fails what is handed in with its fault in it, and gives it again with the fa
     act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
     $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
     $this->getJson("api/attempts/$attempt->id/mark")->assertOk()->assertJsonPath('verdict', 'fail');
+    // Who measured nothing and named nothing has earned nothing by it.
+    expect(array_column($this->getJson("api/attempts/$attempt->id/mark")->json('mark.lines'), 'got', 'part')['measuring'])->toEqual(0);
     $this->postJson("api/attempts/$attempt->id/retry", ['from' => 'bare'])->assertNoContent();
     $this->getJson("api/attempts/$attempt->id/proof")->assertOk()->assertJsonPath('acts', 0)->assertJsonPath('isLive', true);
 });

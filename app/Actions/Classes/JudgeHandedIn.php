@@ -98,7 +98,7 @@ final readonly class JudgeHandedIn
         $grade = $scheme === null ? null : (new Grader($scheme, minutes: self::minutes($attempt)))->ofFinding(
             $finding->diagnosis(),
             FaultFinding::safety($isolation),
-            $finding->named === [] ? 0.0 : Measuring::share($path),
+            $finding->named === [] && $path === [] ? 0.0 : Measuring::share($path),
             $finding->proof(),
         );
         [$all, $left] = [count($finding->placed->faults), count($finding->left->faults)];
