@@ -132,7 +132,7 @@ describe('the hand', () => {
     expect(made).toHaveLength(1)
   })
 
-  it('numbers the landings first, then the connectors, then the leads', () => {
+  it('numbers the landings first, then the leads, then the connectors', () => {
     setUp('boat-store', 'R1')
     expect([...hand.numbers.value]).toEqual([
       ['CR1#1', 1],
@@ -144,8 +144,8 @@ describe('the hand', () => {
     ])
     for (const id of ['W1.blue@R1', 'W2.blue@R1']) hand.tap(id)
     hand.gather({ by: 'strip', ports: null, label: 'strip' })
-    expect(hand.numbers.value.get('W1.blue@R1')).toBe(5)
-    expect(hand.numbers.value.get('LA#1')).toBe(6)
+    expect(hand.numbers.value.get('LA#1')).toBe(5)
+    expect(hand.numbers.value.get('W1.blue@R1')).toBe(7)
   })
 
   it('shows numbers only where what is in hand may go', () => {

@@ -1,6 +1,7 @@
 import { computed, readonly, ref, type Ref } from 'vue'
 import type { BoardLook, Enclosure, MarkedAs, Step, TrayItem } from '@/shared/api/generated/http'
 import { type BenchState, jointAt, type Places } from '@/shared/bench/bench'
+import { connectorHandle, placeNumbers } from '@/shared/bench/placeNumbers'
 import { isEarthColour, isEarthTerminal } from '@/shared/board/conductor'
 import { reasonFor } from '@/shared/bench/reasons'
 
@@ -19,19 +20,7 @@ export function useHand(
   /** The connector whose pigtail is in hand, by its first place. */
   const pigtail = ref<string | null>(null)
 
-  /** Every landing and connector of the box with the number that is typed for it. */
-  const numbers = computed(() => {
-    const numbers = new Map<string, number>()
-    const landings = box.value.devices.flatMap((device) => device.landings)
-    for (const landing of landings) if (landing.shape !== 'lead') numbers.set(landing.id, numbers.size + 1)
-    if (box.value.earth) numbers.set(box.value.earth, numbers.size + 1)
-    let next = numbers.size
-    for (const joint of bench.value.joints) {
-      if (joint.box === box.value.id && joint.by !== 'terminal') numbers.set(joint.points[0] ?? '', ++next)
-    }
-    for (const landing of landings) if (landing.shape === 'lead') numbers.set(landing.id, ++next)
-    return numbers
-  })
+  const numbers = computed(() => placeNumbers(box.value, bench.value))
 
   /** The numbers to show: only where what is in hand may go. */
   const targets = computed(() => {
@@ -122,7 +111,7 @@ export function useHand(
     }
     if (targets.value.has(id)) return landOn(id)
     const joint = jointAt(bench.value, id)
-    if (joint && joint.by !== 'terminal' && joint.points[0] === id) tapConnector(id)
+    if (joint && joint.by !== 'terminal' && connectorHandle(joint, box.value) === id) tapConnector(id)
     else tap(id)
   }
 

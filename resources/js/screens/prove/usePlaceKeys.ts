@@ -1,7 +1,8 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, type ComputedRef, onScopeDispose } from 'vue'
 import type { Enclosure } from '@/shared/api/generated/http'
-import type { BenchState } from '@/shared/bench/bench'
+import { bareBench, type BenchState } from '@/shared/bench/bench'
+import { placeNumbers } from '@/shared/bench/placeNumbers'
 
 const SECOND_DIGIT_MS = 500
 
@@ -11,15 +12,9 @@ export function usePlaceKeys(
   standing: ComputedRef<BenchState | null>,
   pick: (place: string) => void,
 ) {
-  const numbers = computed(() => {
-    const numbers = new Map<string, number>()
-    for (const { landings } of box.value?.devices ?? [])
-      for (const landing of landings) numbers.set(landing.id, numbers.size + 1)
-    if (box.value?.earth) numbers.set(box.value.earth, numbers.size + 1)
-    for (const joint of standing.value?.joints ?? [])
-      if (joint.box === box.value?.id && joint.by !== 'terminal') numbers.set(joint.points[0]!, numbers.size + 1)
-    return numbers
-  })
+  const numbers = computed(() =>
+    box.value ? placeNumbers(box.value, standing.value ?? bareBench) : new Map<string, number>(),
+  )
 
   let digits = ''
   let timer: ReturnType<typeof setTimeout> | undefined

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { type PlacedConnector, portAt } from './boxLayout'
+import { CONNECTOR_WORD, type PlacedConnector, portAt } from './boxLayout'
 
 const props = defineProps<{ connector: PlacedConnector; label: string; holds: string; number: number | null }>()
 defineEmits<{ pick: [] }>()
 
 const joint = computed(() => props.connector.joint)
-const held = computed(() => `${joint.value.points.length}${joint.value.ports ? `/${joint.value.ports}` : ''}`)
 const spoken = computed(() => {
   const room = joint.value.ports ? ` of ${joint.value.ports}` : ''
   return `${props.label} with ${joint.value.points.length}${room}: ${props.holds}${props.number === null ? '' : `, number ${props.number}`}`
@@ -41,7 +40,7 @@ const spoken = computed(() => {
         stroke-width="5"
       />
     </template>
-    <text y="36" text-anchor="middle" font-size="14" fill="var(--color-ink)">{{ label }} {{ held }}</text>
+    <text y="34" text-anchor="middle" :font-size="CONNECTOR_WORD" fill="var(--color-ink)">{{ connector.word }}</text>
     <g v-if="number !== null" :transform="`translate(${connector.width / 2} -16)`">
       <circle r="12" fill="var(--color-violet)" />
       <text y="5" text-anchor="middle" font-size="15" fill="var(--color-paper)">{{ number }}</text>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { BoardLook, Enclosure } from '@/shared/api/generated/http'
 import { type BenchState, jointAt } from '@/shared/bench/bench'
+import { connectorHandle } from '@/shared/bench/placeNumbers'
 import { drawConductors } from './boxConductors'
 import { layOutBox } from './boxLayout'
 import CableEntry from './CableEntry.vue'
@@ -52,25 +53,35 @@ const emit = defineEmits<{
 const map = computed(() => layOutMap(props.board))
 const joints = computed(() => props.bench.joints.filter((joint) => joint.box === props.box.id))
 const labelOf = (id: string) => props.board.enclosures.find((enclosure) => enclosure.id === id)?.label ?? id
-const layout = computed(() =>
-  layOutBox(props.box, props.board.cables, map.value.at, labelOf, joints.value, props.board.words.conduit),
-)
+const words = computed(() => ({ boxOf: labelOf, conduit: props.board.words.conduit, connector: connectorLabel }))
+const layout = computed(() => layOutBox(props.box, props.board.cables, map.value.at, words.value, joints.value))
 
 const conductors = computed(() => drawConductors(props.box, layout.value, props.bench, props.board.marks))
-const stateOf = (id: string) =>
-  props.bench.caps.includes(id) ? 'capped' : jointAt(props.bench, id) ? 'joined' : 'loose'
-/** Where an end is, in words: `joined on dark screw, place 3 of S1`, `joined in wire nut with the white of W2`. */
-function whereIs(id: string): string {
-  const joint = jointAt(props.bench, id)
-  if (!joint) return stateOf(id)
-  const others = joint.points.filter((other) => other !== id).map(placeName)
-  return `joined ${joint.by === 'terminal' ? 'on' : `in ${connectorLabel(joint.by)} with`} ${others.join(', ')}`
+/** Place → where it is, in words: `joined on dark screw, place 3 of S1`, `joined in wire nut with the white of W2`. */
+const joined = computed(() => {
+  const told = new Map<string, { where: string; holds: string }>()
+  for (const { by, points } of joints.value) {
+    const names = points.map(placeName)
+    for (const [i, id] of points.entries()) {
+      const others = names.filter((_, other) => other !== i).join(', ')
+      told.set(id, {
+        where: `joined ${by === 'terminal' ? 'on' : `in ${connectorLabel(by)} with`} ${others}`,
+        holds: others && `, holds ${others}`,
+      })
+    }
+  }
+  return told
+})
+const capped = computed(() => new Set(props.bench.caps))
+const stateOf = (id: string) => (capped.value.has(id) ? 'capped' : joined.value.has(id) ? 'joined' : 'loose')
+const whereIs = (id: string) => joined.value.get(id)?.where ?? stateOf(id)
+const holding = (id: string) => joined.value.get(id)?.holds ?? ''
+const markOf = (id: string) => {
+  const as = props.bench.marks[id]
+  return as === undefined ? null : (props.board.marks.find((mark) => mark.as === as) ?? null)
 }
-function holding(id: string): string {
-  const others = jointAt(props.bench, id)?.points.filter((other) => other !== id) ?? []
-  return others.length === 0 ? '' : `, holds ${others.map(placeName).join(', ')}`
-}
-const placeName = (id: string) => props.box.ends.find((end) => end.id === id)?.name ?? nameOf(id)
+const placeName = (id: string) => endNames.value.get(id) ?? nameOf(id)
+const endNames = computed(() => new Map(props.box.ends.map(({ id, name }) => [id, name])))
 const nameOf = (id: string) => layout.value.landings.get(id)?.landing?.name ?? props.board.words.boxEarth
 /** The pins of the findings about this box, above the place that each is about. */
 const pinned = computed(() =>
@@ -175,11 +186,11 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
     <ConnectorMark
       v-for="connector in layout.connectors"
       :key="connector.joint.points.join()"
-      v-memo="[connector, keys && !isIdle ? numbers.get(connector.joint.points[0] ?? '') : null]"
+      v-memo="[connector, keys && !isIdle ? numbers.get(connectorHandle(connector.joint, box)) : null]"
       :connector="connector"
       :label="connectorLabel(connector.joint.by)"
       :holds="connector.joint.points.map(placeName).join(', ')"
-      :number="keys && !isIdle ? (numbers.get(connector.joint.points[0] ?? '') ?? null) : null"
+      :number="keys && !isIdle ? (numbers.get(connectorHandle(connector.joint, box)) ?? null) : null"
       @pick="emit('connector', connector.joint.points[0]!)"
     />
 
@@ -188,7 +199,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :key="landing.id"
       v-memo="[
         landing,
-        bench,
+        holding(landing.id),
         carried.includes(landing.id) || traced.has(landing.id),
         isIdle ? null : numbers.get(landing.id),
       ]"
@@ -220,14 +231,23 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
     <EndFlag
       v-for="end in box.ends"
       :key="end.id"
-      v-memo="[end, layout, bench, carried, faded, keys, readOnly]"
+      v-memo="[
+        end,
+        layout.slots.get(end.id)?.x,
+        layout.slots.get(end.id)?.y,
+        whereIs(end.id),
+        bench.marks[end.id],
+        carried.includes(end.id),
+        isDimmed(end.id),
+        keys && !readOnly,
+      ]"
       :end="end"
       :at="layout.slots.get(end.id)!"
       :state="stateOf(end.id)"
       :state-word="whereIs(end.id)"
       :lifted="carried.includes(end.id)"
       :dimmed="isDimmed(end.id)"
-      :mark="board.marks.find((mark) => mark.as === bench.marks[end.id]) ?? null"
+      :mark="markOf(end.id)"
       :keys="keys && !readOnly"
       @pick="emit('pick', end.id)"
       @alike="emit('alike', end.id)"

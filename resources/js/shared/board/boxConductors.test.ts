@@ -5,10 +5,11 @@ import { type BenchState, bareBench, type Joint } from '@/shared/bench/bench'
 import { drawConductors } from './boxConductors'
 import { layOutBox, type Point } from './boxLayout'
 import { bentPath, LANE, Lanes } from './boxRoutes'
-import { around, meets, type Rect } from './layout/rects'
+import { around, grown, meets, type Rect } from './layout/rects'
 import { layOutMap } from './mapLayout'
 
 const looks = JSON.parse(readFileSync('tests/Corpus/bench/looks.json', 'utf8')) as Record<string, BoardLook>
+const WORDS = { boxOf: (id: string) => id, conduit: 'conduit', connector: (by: string) => by.replace('-', ' ') }
 const SPACE: Rect = { x: 0, y: 0, width: 280, height: 280 }
 const middle = (column: number, row: number) => ({ x: (column + 0.5) * LANE, y: (row + 0.5) * LANE })
 
@@ -55,8 +56,8 @@ const corners = (d: string): Point[] => {
   return numbers.flatMap((x, i) => (i % 2 === 0 ? [{ x, y: numbers[i + 1]! }] : []))
 }
 
-/** Everything joined in some way: pairs of ends in connectors, then one end to each terminal. */
-function wired(box: Enclosure): BenchState {
+/** Everything joined in some way: one end to each terminal, the rest in connectors of so many each. */
+function wired(box: Enclosure, each: number): BenchState {
   const joints: Joint[] = []
   const ends = box.ends.map(({ id }) => id)
   const terminals = box.devices.flatMap(({ landings }) => landings).filter(({ shape }) => shape !== 'lead')
@@ -64,13 +65,13 @@ function wired(box: Enclosure): BenchState {
     const end = ends.shift()
     if (end) joints.push({ box: box.id, by: 'terminal', ports: null, points: [id, end] })
   }
-  while (ends.length > 1) joints.push({ box: box.id, by: 'wire-nut', ports: null, points: ends.splice(0, 3) })
+  while (ends.length > 1) joints.push({ box: box.id, by: 'wire-nut', ports: each, points: ends.splice(0, each) })
   return { ...bareBench, joints }
 }
 
-function drawn(board: BoardLook, box: Enclosure) {
-  const bench = wired(box)
-  const layout = layOutBox(box, board.cables, layOutMap(board).at, (id) => id, bench.joints, 'conduit')
+function drawn(board: BoardLook, box: Enclosure, each = 3) {
+  const bench = wired(box, each)
+  const layout = layOutBox(box, board.cables, layOutMap(board).at, WORDS, bench.joints)
   return { layout, conductors: drawConductors(box, layout, bench, board.marks) }
 }
 
@@ -90,6 +91,22 @@ describe('the conductors of an opened box', () => {
           false,
         ])
       }
+    }
+  })
+
+  const sized = boxes.flatMap(([slug, id]) => [2, 3, 5].map((each) => [slug, id, each] as const))
+
+  it.each(sized)('of %s %s lie over no word of a connector for %d', (slug, id, each) => {
+    const board = looks[slug]!
+    const { layout, conductors } = drawn(
+      board,
+      board.enclosures.find((candidate) => candidate.id === id)!,
+      each,
+    )
+    for (const { x, y, wordWidth } of layout.connectors) {
+      const word = { x: x - wordWidth / 2, y: y + 24, width: wordWidth, height: 12 }
+      const over = conductors.filter(({ path }) => parts(corners(path)).some((part) => meets(grown(part, 5), word)))
+      expect(over.map((conductor) => conductor.id)).toEqual([])
     }
   })
 

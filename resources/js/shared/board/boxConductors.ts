@@ -4,6 +4,7 @@ import {
   type BoxLayout,
   FLAG,
   type Frame,
+  type PlacedConnector,
   type PlacedLanding,
   type Point,
   portAt,
@@ -76,10 +77,16 @@ const insideOf = ({ left, top, right, bottom }: Frame): Rect => ({
 function obstaclesOf(layout: BoxLayout): Rect[] {
   return [
     ...solidsOf(layout),
-    ...layout.connectors.map(({ x, y, width }) => ({ x: x - width / 2 - 6, y: y - 12, width: width + 12, height: 56 })),
+    ...layout.connectors.flatMap((connector) => groundsOf(connector)),
     ...[...layout.slots.values()].map((slot) => behind(slot)),
   ]
 }
+
+/** A connector, and the words under it. */
+const groundsOf = ({ x, y, width, wordWidth }: PlacedConnector): Rect[] => [
+  { x: x - width / 2 - 6, y: y - 12, width: width + 12, height: 34 },
+  { x: x - wordWidth / 2 - 6, y: y + 22, width: wordWidth + 12, height: 22 },
+]
 
 /** Between a flag and its wall conductors part: nothing else comes there. */
 function behind({ x, y, side }: Slot): Rect {

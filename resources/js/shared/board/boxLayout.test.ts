@@ -6,10 +6,12 @@ import { layOutMap, neighbour } from './mapLayout'
 
 const looks = JSON.parse(readFileSync('tests/Corpus/bench/looks.json', 'utf8')) as Record<string, BoardLook>
 
+const WORDS = { boxOf: (id: string) => id, conduit: 'conduit', connector: (by: string) => by.replace('-', ' ') }
+
 function layOut(board: BoardLook, id: string) {
   const map = layOutMap(board)
   const box = board.enclosures.find((candidate) => candidate.id === id)!
-  return layOutBox(box, board.cables, map.at, (name) => name, [], 'conduit')
+  return layOutBox(box, board.cables, map.at, WORDS, [])
 }
 
 const apart = (spots: Point[]) =>
@@ -50,7 +52,7 @@ describe('an opened box', () => {
         far: ['B1', 'L1', 'B1', 'L1', 'SRC'][cable]!,
       })),
     ).flat()
-    const layout = layOutBox({ ...box, ends }, [], layOutMap(board).at, (name) => name, [], 'conduit')
+    const layout = layOutBox({ ...box, ends }, [], layOutMap(board).at, WORDS, [])
     expect(layout.slots.size).toBe(20)
     expect(apart([...layout.slots.values()])).toBeGreaterThanOrEqual(44)
   })

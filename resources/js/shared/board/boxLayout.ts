@@ -1,6 +1,7 @@
 import type { Joint } from '@/shared/bench/bench'
 import type { Cable, DeviceLook, Enclosure, Landing } from '@/shared/api/generated/http'
 import { LANE } from './boxRoutes'
+import { wide } from './layout/letters'
 import { around, grown, holds, meets, type Rect, type Spot } from './layout/rects'
 
 /** Geometry of one opened box, in units of its drawing: plain functions over plain data. */
@@ -34,6 +35,16 @@ export interface PlacedLanding extends Point {
 export interface PlacedConnector extends Point {
   joint: Joint
   width: number
+  /** What is written under it, and how wide that is. */
+  word: string
+  wordWidth: number
+}
+
+/** What is written in a box, in the words of the board. */
+export interface BoxWords {
+  boxOf: (enclosure: string) => string
+  conduit: string
+  connector: (by: string) => string
 }
 
 /** The inside of the box, and the whole drawing with what comes to it from outside. */
@@ -76,7 +87,11 @@ const ROOM: Record<Side, number> = { left: 5, right: 5, top: 10, bottom: 10 }
 const FLAGS_DEEP = BAND + FLAG.y + LANE
 const BARE_DEEP = 2 * LANE
 const CONNECTOR_ROW = 98
+/** A box so full that its connectors have no room of their own is drawn higher, up to so many rows of them. */
+const MOST_ROWS = 6
 const CONNECTOR_HEIGHT = 40
+/** Size of the letters under a connector. */
+export const CONNECTOR_WORD = 14
 const DEVICE_GAP = 4 * LANE
 const BESIDE_DEVICE = 7 * LANE
 /** How far in front of a screw its conductor is straight, and how far beyond a device one comes to a hole in it. */
@@ -87,26 +102,22 @@ export function layOutBox(
   box: Enclosure,
   cables: readonly Cable[],
   at: (enclosure: string) => Spot,
-  labelOf: (enclosure: string) => string,
+  words: BoxWords,
   joints: readonly Joint[],
-  conduitWord: string,
 ): BoxLayout {
-  const sides = sidesOf(groupEntries(box, cables, labelOf, conduitWord), box.id, at)
-  const frame = frameFor(box.devices, sides)
-  const entries = placeEntries(sides, frame, at)
-  const slots: BoxLayout['slots'] = new Map()
-  for (const entry of entries) {
-    for (const [i, end] of entry.ends.entries()) slots.set(end, slotAt(entry, i))
-  }
-  const devices = placeDevices(box.devices, frame, sides)
-  const landings = placeLandings(box, devices, frame, slots)
-  return {
-    frame,
-    entries,
-    slots,
-    devices,
-    landings,
-    connectors: placeConnectors(joints, devices, landings, slots, frame),
+  const sides = sidesOf(groupEntries(box, cables, words), box.id, at)
+  const connectors = joints.filter(({ by }) => by !== 'terminal').map((joint) => sizedConnector(joint, words))
+  for (let rows = 1; ; rows++) {
+    const frame = frameFor(box.devices, sides, rows)
+    const entries = placeEntries(sides, frame, at)
+    const slots: BoxLayout['slots'] = new Map()
+    for (const entry of entries) {
+      for (const [i, end] of entry.ends.entries()) slots.set(end, slotAt(entry, i))
+    }
+    const devices = placeDevices(box.devices, frame, sides)
+    const landings = placeLandings(box, devices, frame, slots)
+    const placed = placeConnectors(connectors, devices, landings, slots, frame, rows === MOST_ROWS)
+    if (placed) return { frame, entries, slots, devices, landings, connectors: placed }
   }
 }
 
@@ -114,20 +125,15 @@ type Group = Omit<Entry, 'side' | 'mouth'>
 type Sides = Record<Side, Group[]>
 
 /** One entry a cable; singles to the same place share a conduit. */
-function groupEntries(
-  box: Enclosure,
-  cables: readonly Cable[],
-  labelOf: (enclosure: string) => string,
-  conduitWord: string,
-): Group[] {
+function groupEntries(box: Enclosure, cables: readonly Cable[], words: BoxWords): Group[] {
   const groups = new Map<string, Group>()
   for (const end of box.ends) {
     const cable = cables.find((candidate) => candidate.id === end.cable)
     const key = cable?.single ? `conduit-${end.far}` : end.cable
-    const what = cable?.single ? conduitWord : `${end.cable} · ${cable?.print ?? ''}`
+    const what = cable?.single ? words.conduit : `${end.cable} · ${cable?.print ?? ''}`
     const group = groups.get(key) ?? {
       key,
-      label: [labelOf(end.far), what].filter(Boolean).join(' · '),
+      label: [words.boxOf(end.far), what].filter(Boolean).join(' · '),
       far: end.far,
       ends: [],
     }
@@ -150,13 +156,13 @@ function sidesOf(groups: Group[], box: string, at: (enclosure: string) => Spot):
   return taken
 }
 
-/** As large as what it holds asks for. */
-function frameFor(devices: readonly DeviceLook[], sides: Sides): Frame {
+/** As large as what it holds asks for, with room for some rows of connectors. */
+function frameFor(devices: readonly DeviceLook[], sides: Sides, rows: number): Frame {
   const widest = Math.max(0, ...devices.map(({ width }) => width))
   const stack = devices.reduce((sum, { height }) => sum + height + DEVICE_GAP, 0)
   const need = {
     width: 2 * (BAND + FLAG.x + BESIDE_DEVICE) + widest,
-    height: stack + depthOf(sides, 'top') + depthOf(sides, 'bottom') + CONNECTOR_ROW,
+    height: stack + depthOf(sides, 'top') + depthOf(sides, 'bottom') + rows * CONNECTOR_ROW,
   }
   const lanes = (length: number) => Math.ceil(length / LANE) * LANE
   const [width, height] = [lanes(Math.max(INSIDE.width, need.width)), lanes(Math.max(INSIDE.height, need.height))]
@@ -300,14 +306,30 @@ function deviceGround({ look, width, height, turned }: DeviceLook, x: number, y:
   return { x: x - across, y: y - upright, width: width + 2 * across, height: height + 2 * upright }
 }
 
-/** Connectors hang under the devices where there is room, in the order in which they were made, then beside them. */
+type SizedConnector = Omit<PlacedConnector, 'x' | 'y'>
+
+function sizedConnector(joint: Joint, words: BoxWords): SizedConnector {
+  const word = `${words.connector(joint.by)} ${joint.points.length}${joint.ports ? `/${joint.ports}` : ''}`
+  return {
+    joint,
+    width: Math.max(44, joint.points.length * LANE + 16),
+    word,
+    wordWidth: wide(word, CONNECTOR_WORD),
+  }
+}
+
+/**
+ * Connectors hang under the devices where there is room, in the order in which they were made, then beside them. Null where one has
+ * no room of its own, unless it is to lie where it lies least badly.
+ */
 function placeConnectors(
-  joints: readonly Joint[],
+  connectors: readonly SizedConnector[],
   devices: readonly PlacedDevice[],
   landings: BoxLayout['landings'],
   slots: BoxLayout['slots'],
   frame: Frame,
-): PlacedConnector[] {
+  isLast: boolean,
+): PlacedConnector[] | null {
   const taken = solidsOf({ devices, landings, slots }).map((solid) => grown(solid, LANE))
   const inside = {
     x: frame.left + LANE,
@@ -316,23 +338,19 @@ function placeConnectors(
     height: frame.bottom - frame.top - 2 * LANE,
   }
   const spots = connectorSpots(frame)
-  return joints
-    .filter((joint) => joint.by !== 'terminal')
-    .map((joint) => {
-      const width = Math.max(44, joint.points.length * LANE + 16)
-      const groundAt = ({ x, y }: Point) => ({
-        x: x - width / 2 - LANE,
-        y: y - 2 * LANE,
-        width: width + 2 * LANE,
-        height: 5 * LANE,
-      })
-      const spot =
-        spots.find((at) => holds(inside, groundAt(at)) && !taken.some((other) => meets(other, groundAt(at)))) ??
-        spots.find((at) => !taken.some((other) => meets(other, around([at.x, at.y], width / 2, 20)))) ??
-        spots[0]!
-      taken.push(grown(groundAt(spot), -LANE / 2))
-      return { joint, width, ...spot }
-    })
+  const placed: PlacedConnector[] = []
+  for (const connector of connectors) {
+    const ground = Math.max(connector.width + 2 * LANE, connector.wordWidth + LANE)
+    const groundAt = ({ x, y }: Point) => ({ x: x - ground / 2, y: y - 2 * LANE, width: ground, height: 5 * LANE })
+    const isFree = (ground: Rect) => !taken.some((other) => meets(other, ground))
+    const spot =
+      spots.find((at) => holds(inside, groundAt(at)) && isFree(groundAt(at))) ??
+      (isLast ? (spots.find((at) => isFree(around([at.x, at.y], connector.width / 2, 20))) ?? spots[0]!) : null)
+    if (!spot) return null
+    taken.push(grown(groundAt(spot), -LANE / 2))
+    placed.push({ ...connector, ...spot })
+  }
+  return placed
 }
 
 /** From low in the middle outwards and upwards; the same for every box of a size. */

@@ -1,5 +1,5 @@
-import { flushPromises, mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { mount } from '@vue/test-utils'
+import { describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { useInAddress } from './useInAddress'
 import { useOpenLeaf } from './useOpenLeaf'
@@ -7,7 +7,7 @@ import { useOpenLeaf } from './useOpenLeaf'
 async function atAddress(address: string) {
   const router = createRouter({
     history: createMemoryHistory(),
-    routes: [{ path: '/verdict', component: { render: () => null } }],
+    routes: ['/verdict', '/other'].map((path) => ({ path, component: { render: () => null } })),
   })
   await router.push(address)
   let open!: { box: ReturnType<typeof useInAddress>; leaf: ReturnType<typeof useOpenLeaf> }
@@ -34,11 +34,24 @@ describe('what is open, in the address', () => {
     const { router, box, leaf } = await atAddress('/verdict?leaf=diagram&attempt=4')
     box.value = 'B1'
     leaf.value = 0
-    await flushPromises()
-    expect(router.currentRoute.value.query).toEqual({ attempt: '4', box: 'B1' })
+    expect([box.value, leaf.value]).toEqual(['B1', 0])
+    await vi.waitFor(() => expect(router.currentRoute.value.query).toEqual({ attempt: '4', box: 'B1' }))
     box.value = ''
     leaf.value = 2
-    await flushPromises()
-    expect(router.currentRoute.value.query).toEqual({ attempt: '4', leaf: 'figures' })
+    await vi.waitFor(() => expect(router.currentRoute.value.query).toEqual({ attempt: '4', leaf: 'figures' }))
+  })
+
+  it('tells what is opened while it is being told, and nothing on another page', async () => {
+    const { router, box } = await atAddress('/verdict')
+    box.value = 'B1'
+    await vi.waitFor(() => expect(router.currentRoute.value.query).toEqual({ box: 'B1' }), { interval: 1 })
+    box.value = 'B2'
+    box.value = 'B3'
+    await vi.waitFor(() => expect(router.currentRoute.value.query).toEqual({ box: 'B3' }))
+    box.value = 'B4'
+    await router.push('/other')
+    await new Promise((told) => setTimeout(told, 60))
+    expect(router.currentRoute.value.fullPath).toBe('/other')
+    expect(box.value).toBe('')
   })
 })

@@ -1,8 +1,23 @@
-import { computed, nextTick, type WritableComputedRef } from 'vue'
+import { computed, type ShallowRef, shallowRef, type WritableComputedRef } from 'vue'
 import { type LocationQuery, type Router, useRoute, useRouter } from 'vue-router'
 
-/** What is about to be told in the address: several things opened by one gesture are told by one step. */
-const about = new WeakMap<Router, { query: LocationQuery; replace: boolean }>()
+/**
+ * What is open and about to be told in the address: several things opened by one gesture are told by one step, and the frame that
+ * shows them is drawn first.
+ */
+interface About {
+  path: string
+  query: LocationQuery
+  replace: boolean
+}
+const about = new WeakMap<Router, ShallowRef<About | null>>()
+const FRAME_DRAWN_MS = 30
+
+function aboutOf(router: Router): ShallowRef<About | null> {
+  const known = about.get(router) ?? shallowRef(null)
+  about.set(router, known)
+  return known
+}
 
 /**
  * Something open on a screen that its address tells of: a link leads to it, and back and forward do what they say. Empty is not
@@ -12,26 +27,32 @@ export function useInAddress(name: string, replace = false): WritableComputedRef
   const route = useRoute()
   const router = useRouter()
 
+  const waiting = aboutOf(router)
+  const queryNow = () => (waiting.value?.path === route.path ? waiting.value.query : route.query)
+
   function tell(value: string) {
-    const waiting = about.get(router)
-    const query = { ...(waiting?.query ?? route.query) }
+    const query = { ...queryNow() }
     if (value === '') delete query[name]
     else query[name] = value
-    about.set(router, { query, replace: (waiting?.replace ?? true) && replace })
-    if (!waiting) void nextTick(go)
+    if (!waiting.value) setTimeout(go, FRAME_DRAWN_MS)
+    waiting.value = { path: route.path, query, replace: (waiting.value?.replace ?? true) && replace }
   }
 
-  function go() {
-    const told = about.get(router)
-    about.delete(router)
-    if (told) void router[told.replace ? 'replace' : 'push']({ query: told.query })
+  async function go() {
+    const told = waiting.value
+    if (told && told.path === router.currentRoute.value.path)
+      await router[told.replace ? 'replace' : 'push']({ query: told.query })
+    if (waiting.value === told) waiting.value = null
+    else void go()
   }
 
   return computed({
-    get: () => (typeof route.query[name] === 'string' ? route.query[name] : ''),
+    get: () => {
+      const value = queryNow()[name]
+      return typeof value === 'string' ? value : ''
+    },
     set: (value) => {
-      const now = (about.get(router)?.query ?? route.query)[name]
-      if ((value || undefined) !== now) tell(value)
+      if ((value || undefined) !== queryNow()[name]) tell(value)
     },
   })
 }
