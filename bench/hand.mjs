@@ -1,12 +1,13 @@
 // How long the hand waits, in the browser with the processor slowed four times, as on a cheap tablet. Medians in milliseconds, by the
-// page's own clock. Bounds: pick up 50, drop 50, a box of five cables opened 20 (laid out and drawn here), a drag at the wall 50 frames a
+// page's own clock. Bounds: pick up 50, drop 50, a box of five cables laid out 20, a drag at the wall 50 frames a
 // second with 12 switches.
 //   ZWINDLE_URL=http://127.0.0.1:8000 node bench/hand.mjs
 import { chromium } from '@playwright/test'
+import { build } from 'vite'
 
 const url = process.env.ZWINDLE_URL ?? 'http://127.0.0.1:8000'
 const SLOWED = 4
-const TIMES = 9
+const TIMES = 25
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: url })
 await page.goto('/sign-in')
@@ -67,12 +68,29 @@ const slow = await page.context().newCDPSession(page)
 const median = (values) => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)]
 const say = (what, value, unit = 'ms') => process.stdout.write(`${what.padEnd(52)} ${value.toFixed(0)} ${unit}\n`)
 
+/** The layouts of the drawings as one script. */
+async function layouts() {
+  const built = await build({
+    configFile: false,
+    logLevel: 'error',
+    resolve: { alias: { '@': `${process.cwd()}/resources/js` } },
+    build: { write: false, lib: { entry: 'bench/layouts.ts', formats: ['iife'], name: 'layouts' } },
+  })
+  return built[0].output[0].code
+}
+
 /** From a tap to the frame that shows it. */
 const tapped = (selector) =>
   page.evaluate(async (at) => {
     const began = performance.now()
     document.querySelector(at).dispatchEvent(new MouseEvent('click', { bubbles: true }))
-    await new Promise((seen) => requestAnimationFrame(() => setTimeout(seen)))
+    await new Promise((seen) =>
+      requestAnimationFrame(() => {
+        const { port1, port2 } = new MessageChannel()
+        port1.onmessage = seen
+        port2.postMessage(null)
+      }),
+    )
     return performance.now() - began
   }, selector)
 
@@ -119,6 +137,29 @@ for (let i = 0; i < TIMES; i++) {
   opened.push(await tapped('[data-map-box=B1]'))
 }
 say('a box of five cables opened, laid out and drawn', median(opened))
+const attempt = page.url().match(/bench\/(\d+)/)[1]
+await page.evaluate(`globalThis.layouts = (() => { ${await layouts()}; return layouts })(); 0`)
+const layOut = await page.evaluate(
+  async ([attempt, times]) => {
+    const { board } = await (await fetch(`/api/attempts/${attempt}`)).json()
+    const box = board.enclosures.find(({ id }) => id === 'B1')
+    const { layOutMap, layOutBox, drawConductors } = globalThis.layouts
+    const words = { boxOf: (id) => id, conduit: '', connector: (by) => by }
+    const joints = []
+    for (let i = 0; i + 1 < box.ends.length; i += 2)
+      joints.push({ box: 'B1', by: 'wire-nut', ports: null, points: [box.ends[i].id, box.ends[i + 1].id] })
+    const took = []
+    for (let i = 0; i < times; i++) {
+      const began = performance.now()
+      const layout = layOutBox(box, board.cables, layOutMap(board).at, words, joints)
+      drawConductors(box, layout, { joints, caps: [], marks: {} }, board.marks)
+      took.push(performance.now() - began)
+    }
+    return took
+  },
+  [attempt, TIMES],
+)
+say('of that the layout alone, all ends in connectors', median(layOut))
 await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 })
 
 const row = Array.from({ length: 12 }, (_, i) => [

@@ -33,7 +33,6 @@ const label = computed(
     :data-place="end.id"
     :opacity="dimmed ? 0.45 : 1"
     :transform="lifted ? 'translate(0 -6)' : undefined"
-    class="transition-transform duration-150"
     @click.stop="$emit('pick')"
     @dblclick.stop="$emit('alike')"
     @pointerdown="$emit('hold', $event)"
