@@ -2,16 +2,23 @@
 
 declare(strict_types=1);
 
-// Writes how wide the letters of printed drawings are: `composer letters`.
+// Writes how wide the letters of printed drawings are, in the product's own face and in the one that stands in for what it lacks:
+// `composer letters`.
 
 use FontLib\Font;
 
 require __DIR__.'/../vendor/autoload.php';
 
 $root = dirname(__DIR__);
+const FACES = [
+    'plain' => 'resources/fonts/paper/barlow-condensed-600.ttf',
+    'bold' => 'resources/fonts/paper/barlow-condensed-700.ttf',
+    'plainElse' => 'vendor/dompdf/dompdf/lib/fonts/DejaVuSans.ttf',
+    'boldElse' => 'vendor/dompdf/dompdf/lib/fonts/DejaVuSans-Bold.ttf',
+];
 $widths = [];
-foreach (['plain' => 'DejaVuSans', 'bold' => 'DejaVuSans-Bold'] as $name => $file) {
-    $font = Font::load("$root/vendor/dompdf/dompdf/lib/fonts/$file.ttf");
+foreach (FACES as $name => $file) {
+    $font = Font::load("$root/$file");
     $font->parse();
     $perEm = $font->getData('head', 'unitsPerEm');
     $advances = $font->getData('hmtx');

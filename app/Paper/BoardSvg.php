@@ -65,7 +65,7 @@ final class BoardSvg
     /** @var array{float, float, float, float} left, top, width, height on the board face */
     private array $view;
 
-    private function __construct(private readonly Plan $plan, private readonly bool $withAnswers)
+    private function __construct(private readonly Plan $plan, private readonly bool $withAnswers, float $highest)
     {
         $this->board = $plan->wiring->board;
         $this->words = Words::of($plan->wiring);
@@ -74,13 +74,22 @@ final class BoardSvg
             $this->places[$box->id] = $box->at ?? [self::UNPLACED_MM * (1 + $i % 5), self::UNPLACED_MM * (1 + intdiv($i, 5))];
         }
         $this->view = $this->view();
-        $this->scale = DrawingScale::fitting($this->board->practice, $this->view[2], $this->view[3], ...self::ROOM_MM);
+        $this->scale = DrawingScale::fitting(
+            $this->board->practice,
+            $this->view[2],
+            $this->view[3],
+            self::ROOM_MM[0],
+            min(self::ROOM_MM[1], $highest),
+        );
     }
 
-    /** @param  bool  $withAnswers  whether what each core carries is written along its cable */
-    public static function of(Plan $plan, bool $withAnswers): Drawing
+    /**
+     * @param  bool  $withAnswers  whether what each core carries is written along its cable
+     * @param  float  $highest  millimetres of paper that there are for it
+     */
+    public static function of(Plan $plan, bool $withAnswers, float $highest = INF): Drawing
     {
-        return (new self($plan, $withAnswers))->drawn();
+        return (new self($plan, $withAnswers, $highest))->drawn();
     }
 
     private function drawn(): Drawing

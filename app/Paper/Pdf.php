@@ -19,10 +19,27 @@ final class Pdf
     /** @param  array<string, mixed>  $data */
     public static function of(string $view, array $data, Practice $practice, string $title, ?string $size = null): string
     {
+        return (string) self::laidOut($view, $data, $practice, $title, $size)->output();
+    }
+
+    /**
+     * On how many pages it comes to lie.
+     *
+     * @param  array<string, mixed>  $data
+     */
+    public static function pagesOf(string $view, array $data, Practice $practice, ?string $size = null): int
+    {
+        return self::laidOut($view, $data, $practice, '', $size)->getCanvas()->get_page_count();
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private static function laidOut(string $view, array $data, Practice $practice, string $title, ?string $size): Dompdf
+    {
         self::haveMemory();
         File::ensureDirectoryExists(storage_path('framework/cache'));
         $options = new Options;
-        $options->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setIsJavascriptEnabled(false)->setDefaultFont('DejaVu Sans');
+        $options->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setIsJavascriptEnabled(false);
+        $options->setDefaultFont('Atkinson Hyperlegible')->setFontDir(resource_path('fonts/paper'))->setChroot(base_path());
         $options->setFontCache(storage_path('framework/cache'))->setTempDir(storage_path('framework/cache'));
         $pdf = new Dompdf($options);
         $pdf->setPaper($size ?? $practice->paper);
@@ -30,7 +47,7 @@ final class Pdf
         $pdf->addInfo('Title', $title);
         $pdf->render();
 
-        return (string) $pdf->output();
+        return $pdf;
     }
 
     /** What the pages look like, on paper and in their preview. */

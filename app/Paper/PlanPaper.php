@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Enums\Page;
+use App\Paper\OpenBox\OpenBoxSvg;
 use App\Shapes\AsFoundShape;
 use App\Shapes\MaterialsShape;
 use App\Shapes\PrepareShape;
 use App\Wording\PlanStepSentence;
 use Illuminate\Support\Facades\View;
-use Zwindle\Board\Enclosure;
 use Zwindle\Board\Wiring\AsFoundSheet;
 use Zwindle\Plan\Materials\CutAllowances;
 use Zwindle\Plan\Plan;
@@ -30,14 +30,48 @@ final readonly class PlanPaper
     public function pdf(array $pages, Sheet $sheet = new Sheet): string
     {
         $board = $this->plan->wiring->board;
+        $data = $this->data($sheet->boards);
+        if ($sheet->labels !== null) {
+            $withAnswers = ! in_array(Page::BlankLabels, $pages, true);
+
+            return LabelPaper::pdf($data['lists']['labels'], $withAnswers, $sheet->labels, $sheet, $board->practice, $board->title);
+        }
+        $printed = self::repeated($pages, $sheet->boards);
 
         return Pdf::of(
             'paper.plan',
-            ['pages' => self::repeated($pages, $sheet->boards), ...$this->data($sheet->boards)],
+            ['pages' => $sheet->isDuplex ? $this->onFronts($printed, $data, $sheet) : $printed, ...$data],
             $board->practice,
             $board->title,
             $sheet->size,
         );
+    }
+
+    /**
+     * With a blank side where a part would begin on the back of another.
+     *
+     * @param  list<array{page: Page, board: int|null}>  $printed
+     * @param  array<string, mixed>  $data
+     * @return list<array{page: Page|null, board: int|null}>
+     */
+    private function onFronts(array $printed, array $data, Sheet $sheet): array
+    {
+        $sides = [];
+        $laid = [];
+        foreach ($printed as $one) {
+            $sides[$one['page']->value] ??= Pdf::pagesOf(
+                'paper.plan',
+                ['pages' => [$one], ...$data],
+                $this->plan->wiring->board->practice,
+                $sheet->size,
+            );
+            $laid[] = $one;
+            if ($sides[$one['page']->value] % 2 === 1) {
+                $laid[] = ['page' => null, 'board' => null];
+            }
+        }
+
+        return $laid;
     }
 
     /**
@@ -49,7 +83,7 @@ final readonly class PlanPaper
     public function preview(): array
     {
         $practice = $this->plan->wiring->board->practice;
-        $data = $this->data();
+        $data = [...$this->data(), 'onScreen' => true];
 
         return [
             'title' => $this->plan->wiring->board->title,
@@ -97,10 +131,11 @@ final readonly class PlanPaper
             'title' => $board->title,
             'brief' => $this->brief,
             'lightingPlan' => LightingPlan::of($board),
-            'blankBoard' => BoardSvg::of($this->plan, withAnswers: false),
+            'blankBoard' => BoardSvg::of($this->plan, withAnswers: false, highest: WriteDown::roomOver($lists->schedule())),
             'board' => BoardSvg::of($this->plan, withAnswers: true),
             'diagram' => DiagramSvg::of(new Diagram($evidence->circuit, $evidence->roles), $board->title),
-            'boxes' => array_map(fn (Enclosure $box) => BoxSvg::of($this->plan, $box), array_values($board->enclosures)),
+            'boxes' => OpenBoxSvg::all($this->plan),
+            'supplies' => OpenBoxSvg::supplies($this->plan),
             'steps' => array_map(fn (PlanStep $step) => $steps->of($step), PlanSteps::of($this->plan, StepOrder::BoxByBox)),
             'lists' => [...$lists->json(), 'found' => (new AsFoundShape($board))->boxes(new AsFoundSheet)],
             'boards' => $boards,

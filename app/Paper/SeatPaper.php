@@ -7,11 +7,12 @@ namespace App\Paper;
 use App\Enums\SeatPages;
 use App\Models\Assignment;
 use App\Models\Attempt;
+use App\Paper\OpenBox\OpenBoxSvg;
 use App\Shapes\WiringSchedule;
 use App\Wording\BriefLines;
 use App\Wording\Words;
 use Zwindle\Board\Board;
-use Zwindle\Board\Enclosure;
+use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Exam\Task\Task;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Plan\Plan;
@@ -30,34 +31,65 @@ final readonly class SeatPaper
         $boards = array_map(fn (Attempt $attempt) => $attempt->setRelation('assignment', $this->assignment)->board(), $attempts);
         $practice = $boards[0]->practice;
 
-        return Pdf::of('paper.seats', [
+        $data = [
             'title' => $this->task->title,
             'brief' => $this->task->brief,
             'minutes' => $this->assignment->minutes,
             'positions' => BriefLines::of($this->task, $practice),
             'stands' => $this->stands($boards[0]),
             'withAnswers' => $pages === SeatPages::Keys,
-            'seats' => array_map(
-                fn (Attempt $attempt, Board $board) => $this->seat($attempt, Planner::plan($board)->plans[0], $pages),
-                $attempts,
-                $boards,
-            ),
-        ], $practice, $this->task->title, $sheet->size);
+        ];
+        $seats = array_map(
+            fn (Attempt $attempt, Board $board) => $this->seat($attempt, Planner::plan($board)->plans[0], $pages),
+            $attempts,
+            $boards,
+        );
+        if ($sheet->isDuplex) {
+            $seats = self::onFronts($seats, $data, $practice, $sheet);
+        }
+
+        return Pdf::of('paper.seats', [...$data, 'seats' => $seats], $practice, $this->task->title, $sheet->size);
     }
 
-    /** @return array{seat: int|null, trainee: string, board: Drawing|null, boxes: list<Drawing>, schedule: list<array<string, string>>} */
+    /**
+     * With a blank side where a seat would begin on the back of another: those with as much on them take as many sides.
+     *
+     * @param  list<array<string, mixed>>  $seats
+     * @param  array<string, mixed>  $data
+     * @return list<array<string, mixed>|null>
+     */
+    private static function onFronts(array $seats, array $data, Practice $practice, Sheet $sheet): array
+    {
+        $sides = [];
+        $laid = [];
+        foreach ($seats as $seat) {
+            $much = count($seat['schedule']).' '.count($seat['boxes']);
+            $sides[$much] ??= Pdf::pagesOf('paper.seats', [...$data, 'seats' => [$seat]], $practice, $sheet->size);
+            $laid[] = $seat;
+            if ($sides[$much] % 2 === 1) {
+                $laid[] = null;
+            }
+        }
+
+        return $laid;
+    }
+
+    /**
+     * @return array{seat: int|null, trainee: string, board: Drawing|null, boxes: list<Drawing>, supplies: list<string>,
+     *     schedule: list<array<string, string>>}
+     */
     private function seat(Attempt $attempt, Plan $plan, SeatPages $pages): array
     {
         $isKey = $pages === SeatPages::Keys;
+        $schedule = (new WiringSchedule($plan))->rows();
 
         return [
             'seat' => $attempt->seat,
             'trainee' => $attempt->trainee->name,
-            'board' => $isKey ? null : BoardSvg::of($plan, withAnswers: false),
-            'boxes' => $isKey
-                ? array_map(fn (Enclosure $box) => BoxSvg::of($plan, $box), array_values($plan->wiring->board->enclosures))
-                : [],
-            'schedule' => (new WiringSchedule($plan))->rows(),
+            'board' => $isKey ? null : BoardSvg::of($plan, withAnswers: false, highest: WriteDown::roomOver($schedule)),
+            'boxes' => $isKey ? OpenBoxSvg::all($plan) : [],
+            'supplies' => $isKey ? OpenBoxSvg::supplies($plan) : [],
+            'schedule' => $schedule,
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Enums\PaperFace;
 use App\Paper\Layout\Label;
 use App\Paper\Layout\Labels;
 
@@ -30,9 +31,9 @@ final class Svg
         ]);
     }
 
-    public function path(string $d, float $width, string $stroke = self::INK, string $fill = 'none'): void
+    public function path(string $d, float $width, string $stroke = self::INK, string $fill = 'none', string $dash = ''): void
     {
-        $this->add('path', ['d' => $d, 'fill' => $fill, 'stroke' => $stroke, 'stroke-width' => $width]);
+        $this->add('path', ['d' => $d, 'fill' => $fill, 'stroke' => $stroke, 'stroke-width' => $width, 'stroke-dasharray' => $dash]);
     }
 
     public function rect(float $x, float $y, float $width, float $height, float $stroke, string $fill = self::PAPER): void
@@ -65,13 +66,21 @@ final class Svg
         $attributes = [
             'x' => $x,
             'y' => $y,
-            'font-family' => 'DejaVu Sans, sans-serif',
+            'font-family' => PaperFace::forText($text)->family(),
             'font-size' => $size,
             'font-weight' => $bold ? 'bold' : '',
             'text-anchor' => $anchor,
             'fill' => self::INK,
         ];
         $this->parts[] = '<text'.self::attributes($attributes).'>'.self::escaped($text).'</text>';
+    }
+
+    /** A text that reads upwards from where it begins. */
+    public function upright(float $x, float $y, string $text, float $size): void
+    {
+        $this->parts[] = "<g transform=\"translate($x $y) rotate(-90)\">";
+        $this->text(0, 0, $text, $size);
+        $this->parts[] = '</g>';
     }
 
     /** A label where it was placed, each line in the middle of it. */

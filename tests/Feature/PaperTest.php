@@ -2,16 +2,23 @@
 
 declare(strict_types=1);
 
+use App\Enums\LabelSheet;
 use App\Enums\Page;
+use App\Enums\PaperFace;
 use App\Paper\BoardSvg;
-use App\Paper\BoxSvg;
 use App\Paper\DiagramSvg;
+use App\Paper\Layout\Letters;
+use App\Paper\OpenBox\OpenBoxSvg;
+use App\Paper\PlanPaper;
+use App\Paper\Sheet;
 use App\Shapes\WiringSchedule;
 use Symfony\Component\Process\Process;
 use Tests\Support\Build;
 use Tests\Support\Exam;
 use Tests\Support\Files;
 use Tests\Support\People;
+use Zwindle\Board\Enclosure;
+use Zwindle\Board\EnclosureKind;
 use Zwindle\Plan\Planner;
 use Zwindle\Schematic\Diagram;
 
@@ -22,6 +29,11 @@ function readBack(string $pdf): string
     $process->setInput($pdf)->mustRun();
 
     return $process->getOutput();
+}
+
+function sidesOf(string $pdf): int
+{
+    return (int) preg_match_all('#/Type /Page\b#', $pdf);
 }
 
 /** @return list<string> the texts of a drawing */
@@ -143,7 +155,7 @@ it('writes nothing along a level run over a box', function (string $board, bool 
     $boxes = array_filter(iterator_to_array($svg->rect, false), fn ($rect) => (string) $rect['stroke-width'] === '0.5');
     $overlaps = [];
     foreach ($svg->text as $text) {
-        $width = mb_strlen((string) $text) * (float) $text['font-size'] * 0.55;
+        $width = Letters::wide((string) $text, (float) $text['font-size'], (string) $text['font-weight'] === 'bold');
         [$left, $bottom] = [(float) $text['x'] - $width / 2, (float) $text['y']];
         foreach ((string) $text['text-anchor'] === 'middle' && preg_match('/^W\\w+ /', (string) $text) === 1 ? $boxes : [] as $box) {
             $isBeside = $left > $box['x'] + $box['width'] || $left + $width < (float) $box['x'];
@@ -176,46 +188,109 @@ it('draws the singles of a conduit as one run with what is in it', function () {
         )))->toBe(count($board->cables));
 });
 
-it('opens every box of the answer key: each end once with what it carries, its tape, and what it lands on', function (
+it('opens every box of the answer key: a flag for each end, its tape over it, and under the box what each carries', function (
     string $board,
     int $bands,
 ) {
     $plan = Planner::plan(Files::board($board))->plans[0];
     $wiring = $plan->wiring;
+    $drawings = array_column(OpenBoxSvg::all($plan), null, 'title');
+    $opened = array_filter($wiring->board->enclosures, fn (Enclosure $box) => $box->kind !== EnclosureKind::Supply);
     $seen = $drawnBands = 0;
-    foreach ($wiring->board->enclosures as $box) {
-        $drawing = BoxSvg::of($plan, $box);
-        $texts = textsOf($drawing->file());
+    foreach ($opened as $box) {
+        $texts = textsOf($drawings[$box->label]->file());
         $ends = array_filter($wiring->points, fn ($point) => $point->core !== null && $point->enclosure === $box->id);
-        foreach ($ends as $end) {
-            $flag = "{$end->core?->cable} {$end->core?->colour->flag($wiring->board->practice)}";
-            expect(count(array_keys($texts, $flag, true)))->toBe(count(array_filter(
-                $ends,
-                fn ($other) => $other->core?->cable === $end->core?->cable && $other->core?->colour === $end->core?->colour,
-            )));
-        }
-        $fixed = array_filter(
-            $wiring->points,
-            fn ($point) => $point->core === null
-                && $point->device !== null
-                && $point->enclosure === $box->id
-                && $wiring->jointAt($point->id) !== null,
-        );
-        expect(count(array_filter($texts, fn (string $text) => preg_match('/^(S|L|R|PS|LA|P)\w* \S/', $text) === 1)))->toBe(count($fixed));
-        $seen += count($ends);
-        $drawnBands += substr_count($drawing->file(), 'width="1.8" height="2.4"');
-    }
+        $flags = array_map(fn ($end) => (string) $end->core?->colour->flag($wiring->board->practice), $ends);
+        $drawn = array_filter($texts, fn (string $text) => in_array($text, $flags, true));
+        $rows = array_filter((new WiringSchedule($plan))->rows(), fn (array $row) => $row['box'] === $box->label);
+        $carried = implode(' ', array_filter($texts, fn (string $text) => str_contains($text, ', ')));
 
-    expect($seen)->toBe(count(array_filter($wiring->points, fn ($point) => $point->core !== null)))
-        ->and($drawnBands)->toBe($bands)->toBe(count($wiring->marks));
-})->with([['database/patterns/na-04-three-way-dead-end.board.json', 2], ['database/patterns/gb-05-two-way-at-the-rose.board.json', 12]]);
+        expect(array_values($drawn))->toEqualCanonicalizing(array_values($flags));
+        foreach ($rows as $row) {
+            expect($carried)->toMatch('/'.strtok($row['conductor'], ' ')." {$row['carries']}\\b/");
+        }
+        $seen += count($ends);
+        $drawnBands += substr_count($drawings[$box->label]->file(), 'width="38" height="8"');
+    }
+    $inBoxes = fn (string $end) => isset($opened[$wiring->points[$end]->enclosure]);
+
+    expect($seen)->toBe(count(array_filter($wiring->points, fn ($point) => $point->core !== null && $inBoxes($point->id))))
+        ->and($drawnBands)->toBe($bands)->toBe(count(array_filter(array_keys($wiring->marks), $inBoxes)));
+})->with([['database/patterns/na-04-three-way-dead-end.board.json', 2], ['database/patterns/gb-05-two-way-at-the-rose.board.json', 11]]);
 
 it('caps what is spare in the box that it is in', function () {
     $plan = Planner::plan(Files::board('database/patterns/na-08-station-fed-at-the-light.board.json'))->plans[0];
+    $drawings = array_column(OpenBoxSvg::all($plan), null, 'title');
+    $label = fn (string $id) => $plan->wiring->board->enclosures[$id]->label;
 
-    expect(textsOf(BoxSvg::of($plan, $plan->wiring->board->enclosures['B1'])->file()))->toContain('capped')
-        ->and(textsOf(BoxSvg::of($plan, $plan->wiring->board->enclosures['B2'])->file()))->not->toContain('capped');
+    expect(textsOf($drawings[$label('B1')]->file()))->toContain('cap')
+        ->and(textsOf($drawings[$label('B2')]->file()))->not->toContain('cap');
 });
+
+it('sets what is printed in the product\'s own faces, and what they lack in another', function () {
+    $people = new People;
+    $pdf = $this->actingAs($people->instructor)
+        ->get("api/board-files/{$people->assignment->boardFile->id}/plans/0/paper?pages=task,schedule,key,labels")
+        ->getContent();
+    $fonts = new Process(['pdffonts', '-']);
+    $faces = $fonts->setInput($pdf)->mustRun()->getOutput();
+
+    expect($faces)->toContain('AtkinsonHyperlegible', 'BarlowCondensed')->not->toContain('Helvetica', 'Times')
+        ->and(PaperFace::forText('Gate post ½'))->toBe(PaperFace::Own)->and(PaperFace::forText('Łódź, 5 Ω'))->toBe(PaperFace::StandIn);
+});
+
+it('holds its face where another program opens a drawing', function () {
+    $plan = Planner::plan(Files::board('database/patterns/na-04-three-way-dead-end.board.json'))->plans[0];
+
+    expect(BoardSvg::of($plan, false)->file())->toContain('@font-face')
+        ->and(BoardSvg::of($plan, false)->within())->not->toContain('@font-face');
+});
+
+it('prints on ready-cut labels, from the first that is free, for so many boards', function (LabelSheet $sheet, int $boards, int $first) {
+    $plan = Planner::plan(Files::board('database/patterns/na-04-three-way-dead-end.board.json'))->plans[0];
+    $pdf = (new PlanPaper($plan, ''))->pdf([Page::BlankLabels], new Sheet(boards: $boards, labels: $sheet, firstLabel: $first));
+    $text = readBack($pdf);
+    $count = 2 * count($plan->wiring->board->cables) * $boards;
+
+    expect(preg_match_all('/\bW\d/', $text))->toBe($count)->and($text)->not->toContain('traveler', 'hot')
+        ->and(sidesOf($pdf))->toBe((int) ceil(($count + $first - 1) / $sheet->labels()));
+})->with([
+    '30 on Letter' => [LabelSheet::Letter30, 6, 25],
+    '80 on Letter' => [LabelSheet::Letter80, 1, 1],
+    '65 on A4' => [LabelSheet::A4By65, 12, 3],
+]);
+
+it('knows only sheets of labels that lie on their paper and not on each other', function (LabelSheet $sheet) {
+    [$width, $height] = $sheet->paper() === 'a4' ? [210.0, 297.0] : [215.9, 279.4];
+    [$labelWidth, $labelHeight] = $sheet->size();
+    [$left, $top] = $sheet->at($sheet->labels() - 1);
+
+    expect($left + $labelWidth)->toBeLessThanOrEqual($width + 0.1)->and($top + $labelHeight)->toBeLessThanOrEqual($height)
+        ->and($sheet->at(1)[0] - $sheet->at(0)[0])->toBeGreaterThanOrEqual($labelWidth)
+        ->and($sheet->at($sheet->columns())[1] - $sheet->at(0)[1])->toEqualWithDelta($labelHeight, 0.001);
+})->with(LabelSheet::cases());
+
+it('begins every part on the front of a sheet where both sides are printed', function () {
+    $plan = Planner::plan(Files::board('database/demo/three-sheds/board.json'))->plans[0];
+    $pages = fn (Sheet $sheet) => explode("\f", rtrim(readBack((new PlanPaper($plan, ''))->pdf([Page::Task, Page::Key], $sheet)), "\f"));
+    $fronts = array_filter($pages(new Sheet(boards: 2, isDuplex: true)), fn (int $i) => $i % 2 === 0, ARRAY_FILTER_USE_KEY);
+    $begun = fn (array $pages) => count(array_filter($pages, fn (string $page) => str_contains($page, 'Three sheds')));
+
+    expect($begun($fronts))->toBe(3)->and($begun($pages(new Sheet(boards: 2))))->toBe(3)
+        ->and(count($pages(new Sheet(boards: 2))))->toBeLessThan(count($pages(new Sheet(boards: 2, isDuplex: true))));
+});
+
+it('puts what a trainee writes on a board on one page', function (string $path) {
+    $plan = Planner::plan(Files::board($path))->plans[0];
+
+    expect(sidesOf((new PlanPaper($plan, 'Wire it.'))->pdf([Page::Task])))->toBe(1);
+})->with(array_map(
+    fn (string $path) => substr($path, strlen(dirname(__DIR__, 2)) + 1),
+    [
+        ...(glob(dirname(__DIR__, 2).'/database/demo/*/board.json') ?: []),
+        ...(glob(dirname(__DIR__, 2).'/database/demo-library/*.board.json') ?: []),
+    ],
+));
 
 it('draws every switch and lamp of the schematic', function (string $board) {
     $plan = Planner::plan(Files::board($board))->plans[0];
@@ -266,7 +341,7 @@ it('prints a sheet for every seat without an answer, and a key for every seat', 
         ->not->toContain('answer key', 'traveler screw', 'switch leg', 'common')
         ->and(substr_count($sheets, 'Write down what each conductor carries'))->toBe(3);
     $keys = $read('keys');
-    expect($keys)->toContain('answer key', 'switch leg', 'S1 common screw')->and(substr_count($keys, 'Each box opened'))->toBe(3);
+    expect($keys)->toContain('answer key', 'switch leg', 'BLK hot')->and(substr_count($keys, 'Each box opened'))->toBe(3);
     $this->getJson("api/assignments/{$exam->assignment->id}/paper?pages=all")->assertStatus(422);
     $this->actingAs(People::user('instructor'))->getJson("api/assignments/{$exam->assignment->id}/paper?pages=keys")->assertNotFound();
     $this->actingAs($exam->trainees[0])->getJson("api/assignments/{$exam->assignment->id}/paper?pages=keys")->assertNotFound();
@@ -290,8 +365,13 @@ it('prints the key of the variant that hangs at the seat', function () {
     expect($expected(1))->not->toBe($expected(2));
     foreach ([1, 2, 3] as $seat) {
         $page = implode("\n", array_filter($text, fn (string $page) => str_contains($page, "Seat $seat ")));
-        preg_match_all('/(W\d) ([A-Z]+) +(hot|neutral|ground|traveler|switch leg)\b/', $page, $rows, PREG_SET_ORDER);
-        expect(array_map(fn (array $row) => "$row[1] $row[2] $row[3]", $rows))->toEqualCanonicalizing($expected($seat));
+        $rows = [];
+        preg_match_all('/^\s*(W\d) (?:[A-Z]+ [a-z ]+, )*[A-Z]+ [a-z ]+$/m', preg_replace('/ {2,}|; |: /', "\n", $page), $lines, PREG_SET_ORDER);
+        foreach ($lines as $line) {
+            preg_match_all('/([A-Z]{3,}) ([a-z ]+)/', $line[0], $told, PREG_SET_ORDER);
+            $rows = [...$rows, ...array_map(fn (array $end) => "$line[1] $end[1] ".trim($end[2]), $told)];
+        }
+        expect($rows)->toEqualCanonicalizing($expected($seat));
     }
 });
 

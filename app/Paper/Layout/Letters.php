@@ -6,18 +6,24 @@ namespace App\Paper\Layout;
 
 use Illuminate\Support\Facades\File;
 
-/** How wide words are in the face of printed drawings. */
+/**
+ * How wide words are in the faces of printed drawings: the product's own, and for a text with a letter that it lacks the one that
+ * stands in for it.
+ *
+ * @phpstan-type Widths array<string, int>
+ */
 final class Letters
 {
-    /** Thousandths of its size; a letter that the table lacks is taken for a wide one. */
+    /** Thousandths of its size; a letter that both faces lack is taken for a wide one. */
     private const UNKNOWN = 1000;
 
-    /** @var array{plain: array<string, int>, bold: array<string, int>}|null */
+    /** @var array{plain: Widths, bold: Widths, plainElse: Widths, boldElse: Widths}|null */
     private static ?array $widths = null;
 
     public static function wide(string $text, float $size, bool $isBold = false): float
     {
-        $widths = self::widths()[$isBold ? 'bold' : 'plain'];
+        $face = $isBold ? 'bold' : 'plain';
+        $widths = self::widths()[self::areOwn($text) ? $face : "{$face}Else"];
         $sum = 0;
         foreach (mb_str_split($text) as $letter) {
             $sum += $widths[$letter] ?? self::UNKNOWN;
@@ -26,11 +32,24 @@ final class Letters
         return $sum * $size / 1000;
     }
 
-    /** @return array{plain: array<string, int>, bold: array<string, int>} */
+    /** Whether the product's own face has every letter of a text. */
+    public static function areOwn(string $text): bool
+    {
+        $known = self::widths()['plain'];
+        foreach (mb_str_split($text) as $letter) {
+            if (! isset($known[$letter])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array{plain: Widths, bold: Widths, plainElse: Widths, boldElse: Widths} */
     private static function widths(): array
     {
         if (self::$widths === null) {
-            /** @var array{plain: array<string, int>, bold: array<string, int>} $read */
+            /** @var array{plain: Widths, bold: Widths, plainElse: Widths, boldElse: Widths} $read */
             $read = json_decode(File::get(resource_path('fonts/pageLetters.json')), true);
             self::$widths = $read;
         }

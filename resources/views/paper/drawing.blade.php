@@ -1,1 +1,1 @@
-<img src="{{ $drawing->source() }}" width="{{ $drawing->widthPx() }}" height="{{ $drawing->heightPx() }}" alt="{{ $drawing->title }}">
+@if ($onScreen ?? false){!! $drawing->within() !!}@else<img src="{{ $drawing->source() }}" width="{{ $drawing->widthPx() }}" height="{{ $drawing->heightPx() }}" alt="{{ $drawing->title }}">@endif

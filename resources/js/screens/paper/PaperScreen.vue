@@ -5,6 +5,7 @@ import LoadState from '@/shared/ui/LoadState.vue'
 import PaperPage from '@/shared/ui/PaperPage.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
+import { usePrinter } from '@/shared/ui/usePrinter'
 import PrintedPage from './PrintedPage.vue'
 
 const props = defineProps<{ boardFile: number; plan: number }>()
@@ -15,8 +16,18 @@ const { data, failure, load } = useLoaded(async () => {
   wanted.value = paper.pages.filter(({ tells }) => !tells).map(({ page }) => page)
   return paper
 })
-const size = ref('')
+const printer = usePrinter()
 const boards = ref(1)
+const firstLabel = ref(1)
+/** Ready-cut labels by how many are on a sheet, and how large one is. */
+const LABEL_SHEETS = {
+  'letter-30': 'Letter, 30 a sheet, 2 5/8 × 1 in',
+  'letter-80': 'Letter, 80 a sheet, 1 3/4 × 1/2 in',
+  'a4-24': 'A4, 24 a sheet, 70 × 37 mm',
+  'a4-21': 'A4, 21 a sheet, 63.5 × 38.1 mm',
+  'a4-65': 'A4, 65 a sheet, 38.1 × 21.2 mm',
+}
+const labelsTell = ref(false)
 const print = () => window.print()
 </script>
 
@@ -25,7 +36,11 @@ const print = () => window.print()
     <div class="print:hidden">
       <TopBar :title="data?.title ?? 'On paper'" :board="boardFile">
         <button type="button" class="btn-main" :disabled="!data" @click="print">Print</button>
-        <a class="btn" :href="api.paperOf(boardFile, plan, wanted, size, boards)" download data-test="pdf"
+        <a
+          class="btn"
+          :href="api.paperOf(boardFile, plan, wanted, { size: printer.size, isDuplex: printer.isDuplex, boards })"
+          download
+          data-test="pdf"
           >Download as PDF</a
         >
       </TopBar>
@@ -40,16 +55,48 @@ const print = () => window.print()
       <p class="flex flex-wrap items-center gap-4 border-b border-line px-5 py-1">
         <label class="flex items-center gap-2"
           >Paper of the PDF
-          <select v-model="size" class="field min-h-9 w-auto" data-test="size">
+          <select v-model="printer.size" class="field min-h-9 w-auto" data-test="size">
             <option value="">as usual here</option>
             <option value="letter">Letter</option>
             <option value="a4">A4</option>
           </select></label
         >
+        <label class="flex min-h-11 items-center gap-2">
+          <input v-model="printer.isDuplex" type="checkbox" class="h-5 w-5 accent-violet" data-test="duplex" />Both
+          sides: each part begins on a new sheet
+        </label>
         <label class="flex items-center gap-2"
           >Boards of this drawing
           <input v-model.number="boards" class="field min-h-9 w-20" type="number" min="1" max="60" data-test="boards"
         /></label>
+      </p>
+      <p class="flex flex-wrap items-center gap-4 border-b border-line px-5 py-1">
+        <label class="flex items-center gap-2"
+          >Ready-cut labels
+          <select v-model="printer.labels" class="field min-h-9 w-auto" data-test="label-sheet">
+            <option v-for="(name, id) in LABEL_SHEETS" :key="id" :value="id">{{ name }}</option>
+          </select></label
+        >
+        <label class="flex items-center gap-2"
+          >First free label
+          <input v-model.number="firstLabel" class="field min-h-9 w-20" type="number" min="1" max="80"
+        /></label>
+        <label class="flex min-h-11 items-center gap-2">
+          <input v-model="labelsTell" type="checkbox" class="h-5 w-5 accent-violet" />with what each conductor carries ◆
+        </label>
+        <a
+          class="btn"
+          :href="
+            api.paperOf(boardFile, plan, [labelsTell ? 'labels' : 'blank-labels'], {
+              labels: printer.labels,
+              firstLabel,
+              boards,
+            })
+          "
+          download
+          data-test="labels-pdf"
+          >Labels as PDF</a
+        >
       </p>
     </div>
     <LoadState v-if="!data" :failure="failure" what="The pages" @again="load" />

@@ -4,11 +4,13 @@ import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import type { Assignment } from '@/shared/api/generated/http'
 import { countedAs, isWired, workPath } from '@/shared/api/taskKinds'
+import { usePrinter } from '@/shared/ui/usePrinter'
 import AttemptRow from './AttemptRow.vue'
 
 /** One board that is set: who is how far. */
 const props = defineProps<{ assignment: Assignment; failure: string }>()
 const isSeated = computed(() => props.assignment.attempts.some(({ seat }) => seat !== null))
+const printer = usePrinter()
 const router = useRouter()
 const refusal = ref('')
 
@@ -31,8 +33,8 @@ async function tryBoard(seat: number, mode: 'coached' | 'exam') {
       <div class="flex items-start gap-4 max-md:flex-wrap max-md:gap-2">
         <h2 class="grow text-2xl font-bold">{{ assignment.task ?? assignment.board.title }}</h2>
         <template v-if="assignment.task && isWired(assignment.kind)">
-          <a :href="api.seatPaperOf(assignment.id, 'sheets')" class="btn" download>Seat sheets</a>
-          <a :href="api.seatPaperOf(assignment.id, 'keys')" class="btn" download>Seat keys</a>
+          <a :href="api.seatPaperOf(assignment.id, 'sheets', printer)" class="btn" download>Seat sheets</a>
+          <a :href="api.seatPaperOf(assignment.id, 'keys', printer)" class="btn" download>Seat keys</a>
         </template>
         <RouterLink v-if="assignment.task" :to="`/marks/${assignment.id}`" class="btn-main">Marks</RouterLink>
         <RouterLink :to="`/plans/${assignment.board.id}`" class="btn">Plans</RouterLink>

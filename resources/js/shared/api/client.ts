@@ -200,6 +200,24 @@ function queryOf(params: Record<string, string>): string {
   return query ? `?${query}` : ''
 }
 
+/** What is printed on; what is left out is as usual. */
+export interface PaperSheet {
+  size: string
+  boards: number
+  isDuplex: boolean
+  /** Ready-cut labels, and nothing else. */
+  labels: string
+  firstLabel: number
+}
+
+const sheetQuery = ({ size = '', boards = 1, isDuplex = false, labels = '', firstLabel = 1 }: Partial<PaperSheet>) => ({
+  size,
+  boards: boards > 1 ? String(boards) : '',
+  sides: isDuplex ? '2' : '',
+  labels,
+  first: labels && firstLabel > 1 ? String(firstLabel) : '',
+})
+
 /** A task with the board and the marking that it goes with. */
 export interface TaskDraft {
   boardFile: number
@@ -297,13 +315,14 @@ export const api = {
   fileOf: (boardFile: number, plan: number, as: 'board' | 'wiring' | 'spice' | 'svg' | 'blank-svg', edition: string) =>
     `/api/board-files/${boardFile}/plans/${plan}/file${queryOf({ as, edition })}`,
   /** Address of printed pages as a PDF; all of them without a wish. */
-  paperOf: (boardFile: number, plan: number, pages: readonly string[] = [], size = '', boards = 1) =>
-    `/api/board-files/${boardFile}/plans/${plan}/paper${queryOf({ pages: pages.join(), size, boards: boards > 1 ? String(boards) : '' })}`,
+  paperOf: (boardFile: number, plan: number, pages: readonly string[] = [], sheet: Partial<PaperSheet> = {}) =>
+    `/api/board-files/${boardFile}/plans/${plan}/paper${queryOf({ pages: pages.join(), ...sheetQuery(sheet) })}`,
   /** Every page as it is printed. */
   paperPages: (boardFile: number, plan: number) =>
     request<PaperPages>('GET', `board-files/${boardFile}/plans/${plan}/pages`, undefined, 60_000),
   /** Address of one page a seat as a PDF: what is asked there, or how it is wired. */
-  seatPaperOf: (assignment: number, pages: 'sheets' | 'keys') => `/api/assignments/${assignment}/paper?pages=${pages}`,
+  seatPaperOf: (assignment: number, pages: 'sheets' | 'keys', sheet: Partial<PaperSheet> = {}) =>
+    `/api/assignments/${assignment}/paper${queryOf({ pages, ...sheetQuery(sheet) })}`,
   convert: (boardFile: number, to: string) => request<Converted>('POST', `board-files/${boardFile}/converted`, { to }),
   evenings: () => request<EveningData[]>('GET', 'evenings'),
   evening: (id: number) => request<EveningData>('GET', `evenings/${id}`),
