@@ -7,10 +7,13 @@ namespace Zwindle\Diagnose;
 /** What a test tells about which repair it takes, in bits. */
 final class Information
 {
+    /** Less than this is rounding. */
+    public const NOTHING = 1e-9;
+
     /**
      * How much less is open after it, on average.
      *
-     * @param  array<string, list<int>>  $parts  what is seen → suspects
+     * @param  array<array-key, list<int>>  $parts  what is seen → suspects
      * @param  array<int, float>  $weights  suspect → its likelihood
      * @param  array<int, string>  $repairs  suspect → what mends it
      */

@@ -21,6 +21,12 @@ final readonly class NextTests
 
     private const MOST = 6;
 
+    /** So many of those that tell most are followed to the end. */
+    private const WEIGHED = 8;
+
+    /** Likelihoods count a little less than in full: what is rare is to be found in few looks too. */
+    private const FLATTENED = 0.8;
+
     public function __construct(private Seen $seen, private Likelihood $likelihood)
     {
     }
@@ -35,22 +41,46 @@ final readonly class NextTests
             return [];
         }
         $few = array_slice($suspects, 0, self::MOST_SUSPECTS);
-        $weights = array_map($this->likelihood->of(...), $few);
+        $weights = array_map(fn (Hypothesis $suspect) => $this->likelihood->of($suspect) ** self::FLATTENED, $few);
         $repairs = array_map(Mending::name(...), $few);
+        $questions = $this->questions($few);
         $worth = [];
-        foreach ($this->candidates($few[0]) as [$test, $cost]) {
-            $parts = [];
-            foreach ($few as $i => $suspect) {
-                $parts[self::shown($suspect, $test)][] = $i;
-            }
-            $gain = count($parts) > 1 ? Information::told($parts, $weights, $repairs) : 0.0;
-            if ($gain > 1e-9) {
-                $worth[] = [$gain / $cost, $test];
+        foreach ($questions as $i => $question) {
+            $gain = Information::told($question->split(array_keys($few)), $weights, $repairs);
+            if ($gain > Information::NOTHING) {
+                $worth[$i] = $gain / $question->cost;
             }
         }
-        usort($worth, fn (array $one, array $other) => $other[0] <=> $one[0]);
+        arsort($worth);
+        $ahead = new LookingAhead($questions, $weights, $repairs);
+        $best = [];
+        foreach (array_slice(array_keys($worth), 0, self::WEIGHED) as $i) {
+            $best[$i] = $ahead->squaredCost($questions[$i], array_keys($few));
+        }
+        asort($best);
 
-        return array_map(fn (array $one) => $one[1], array_slice($worth, 0, self::MOST));
+        return array_map(fn (int $i) => $questions[$i]->test, array_slice(array_keys($best), 0, self::MOST));
+    }
+
+    /**
+     * What tells suspects apart at all; of what tells them apart in the same way the cheapest.
+     *
+     * @param  list<Hypothesis>  $suspects
+     * @return list<Question>
+     */
+    private function questions(array $suspects): array
+    {
+        $questions = [];
+        foreach ($this->candidates($suspects[0]) as [$test, $cost]) {
+            $seen = array_map(fn (Hypothesis $suspect) => self::shown($suspect, $test), $suspects);
+            if (count(array_unique($seen)) > 1) {
+                $question = Question::of($test, $cost, $seen);
+                $known = $questions[$question->key()] ?? $question;
+                $questions[$question->key()] = $known->cost > $cost ? $question : $known;
+            }
+        }
+
+        return array_values($questions);
     }
 
     /** @return iterable<array{NextTest, float}> */

@@ -338,8 +338,8 @@ final class OpenBoxSvg
             return;
         }
         [$aside, $below, $anchor] = match ($landing->approach[0] <=> $x) {
-            -1 => [22, 5, 'start'],
-            1 => [-22, 5, 'end'],
+            -1 => [28, 5, 'start'],
+            1 => [-28, 5, 'end'],
             default => [0, 36, 'middle'],
         };
         $this->svg->text($x + $aside, $y + $below, self::LETTERS[$finish] ?? '', self::WORD, $anchor);

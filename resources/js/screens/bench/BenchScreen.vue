@@ -211,7 +211,7 @@ async function handIn() {
         :class="{ 'max-md:hidden': side === 'box' }"
         aria-label="The board"
       >
-        <div class="min-h-0 grow bg-face contain-strict">
+        <div class="min-h-0 grow bg-face contain-content">
           <BoardMap :board="board" :selected="box.id" :counts="counts" :far="far" @open="open" />
         </div>
         <ul
@@ -283,7 +283,7 @@ async function handIn() {
             ?
           </button>
         </div>
-        <div class="min-h-0 grow px-2 contain-strict">
+        <div class="min-h-0 grow px-2 contain-content">
           <OpenBox
             v-if="view === 'box'"
             :board="board"

@@ -71,9 +71,9 @@ const print = () => window.print()
         /></label>
       </p>
       <p class="flex flex-wrap items-center gap-4 border-b border-line px-5 py-1">
-        <label class="flex items-center gap-2"
+        <label class="flex max-w-full flex-wrap items-center gap-2"
           >Ready-cut labels
-          <select v-model="printer.labels" class="field min-h-9 w-auto" data-test="label-sheet">
+          <select v-model="printer.labels" class="field min-h-9 w-auto max-w-full" data-test="label-sheet">
             <option v-for="(name, id) in LABEL_SHEETS" :key="id" :value="id">{{ name }}</option>
           </select></label
         >

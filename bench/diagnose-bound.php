@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * How many single mistakes any way of asking could find in four looks: of all that look the same from outside, the best tree of looks,
+ * probes and part tests, tried whole. Found means that nothing but the repair that mends it is left. Beside `bench/diagnose.php`, which
+ * says how many the diagnosis finds.
+ *
+ *   php bench/diagnose-bound.php [every N-th board]
+ */
+
+require __DIR__.'/../vendor/autoload.php';
+
+use Tests\Support\Files;
+use Tests\Support\StandingBoard;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Diagnose\Diagnosis;
+use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Diagnose\Mending;
+use Zwindle\Plan\Planner;
+use Zwindle\Repair\Mistake\Mistakes;
+
+const LOOKS = 4;
+/** A class of mistakes for which more than so many sets were tried is counted as found, all of it. */
+const MOST_SETS = 400_000;
+
+/** @return list<list<int>> what each test shows, as numbers, suspect by suspect; tests that show the same are one */
+function shownBy(array $suspects): array
+{
+    $wiring = $suspects[0]->right;
+    $tests = [];
+    foreach ($wiring->points as $id => $point) {
+        $tests[] = array_map(function (Hypothesis $one) use ($id): string {
+            $others = array_diff($one->look()->jointAt($id)->points ?? [], [$id]);
+            sort($others);
+
+            return implode(' ', $others);
+        }, $suspects);
+        if (! $point->isEarthing() && ($point->device !== null || $wiring->jointAt($id) !== null)) {
+            $tests[] = array_map(fn (Hypothesis $one) => var_export($one->isLive($id), true), $suspects);
+        }
+    }
+    foreach ($wiring->board->devices as $device) {
+        if ($device->is(DeviceKind::Switch) || $device->is(DeviceKind::Lamp)) {
+            $tests[] = array_map(fn (Hypothesis $one) => var_export($one->isGood($device->id), true), $suspects);
+        }
+    }
+    $distinct = [];
+    foreach ($tests as $shown) {
+        $names = array_flip(array_values(array_unique($shown)));
+        $parts = array_map(fn (string $one) => $names[$one], $shown);
+        if (count($names) > 1) {
+            $distinct[implode(',', $parts)] = $parts;
+        }
+    }
+
+    return array_values($distinct);
+}
+
+/**
+ * How many of a set the best tree finds.
+ *
+ * @param  list<int>  $set
+ * @param  list<list<int>>  $tests
+ * @param  list<string>  $repairs
+ * @param  array<string, int>  $known
+ */
+function best(array $set, int $looks, array $tests, array $repairs, array &$known, int &$tried): int
+{
+    if (count(array_unique(array_intersect_key($repairs, array_flip($set)))) === 1) {
+        return $repairs[$set[0]] === '' ? 0 : count($set);
+    }
+    if ($looks === 0 || $tried > MOST_SETS) {
+        return $looks === 0 ? 0 : count($set);
+    }
+    $name = $looks.':'.implode(',', $set);
+    if (isset($known[$name])) {
+        return $known[$name];
+    }
+    $tried++;
+    $most = 0;
+    $seen = [];
+    foreach ($tests as $parts) {
+        $split = [];
+        foreach ($set as $i) {
+            $split[$parts[$i]][] = $i;
+        }
+        $sign = implode('|', array_map(fn (array $part) => implode(',', $part), $split));
+        if (count($split) < 2 || isset($seen[$sign])) {
+            continue;
+        }
+        $seen[$sign] = true;
+        $found = 0;
+        foreach ($split as $part) {
+            $found += best($part, $looks - 1, $tests, $repairs, $known, $tried);
+        }
+        $most = max($most, $found);
+        if ($most === count($set)) {
+            break;
+        }
+    }
+
+    return $known[$name] = $most;
+}
+
+$paths = [...glob(__DIR__.'/../database/demo/*/board.json'), ...glob(__DIR__.'/../database/demo-library/*.board.json'),
+    ...glob(__DIR__.'/../database/patterns/*.board.json')];
+$root = (string) realpath(__DIR__.'/..');
+[$all, $found, $open] = [0, 0, 0];
+foreach ($paths as $n => $path) {
+    $right = $n % (int) ($argv[1] ?? 1) === 0
+        ? (Planner::plan(Files::board(substr((string) realpath($path), strlen($root) + 1)))->plans[0] ?? null)?->wiring
+        : null;
+    if ($right === null) {
+        continue;
+    }
+    $left = array_map(fn ($mistake) => $mistake->id(), Mistakes::on($right));
+    [$own, $most] = [count($left), 0];
+    foreach (Mistakes::on($right) as $i => $mistake) {
+        if (! in_array($mistake->id(), $left, true)) {
+            continue;
+        }
+        $diagnosis = Diagnosis::of([$right], (new StandingBoard(new Hypothesis($right, [$i => $mistake]), 0))->tellAll()->seen());
+        $same = array_values(array_filter($diagnosis->suspects, fn (Hypothesis $one) => count($one->mistakes) === 1));
+        $repairs = array_map(Mending::name(...), $same);
+        if ($diagnosis->mayBeRight) {
+            $same[] = new Hypothesis($right, []);
+            $repairs[] = '';
+        }
+        $left = array_diff($left, array_map(fn (Hypothesis $one) => (array_values($one->mistakes)[0] ?? null)?->id() ?? '', $same), [$mistake->id()]);
+        $known = [];
+        $tried = 0;
+        $most += best(array_keys($same), LOOKS, shownBy($same), $repairs, $known, $tried);
+        $open += $tried > MOST_SETS ? 1 : 0;
+    }
+    printf("%-64s %6d singles, %5.1f%% at best\n", basename(dirname($path)).'/'.basename($path, '.json'), $own, 100 * $most / max(1, $own));
+    $all += $own;
+    $found += $most;
+}
+printf("%-64s %6d singles, %5.1f%% at best; %d classes too large to be tried whole\n", 'all', $all, 100 * $found / $all, $open);
