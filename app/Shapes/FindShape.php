@@ -103,6 +103,7 @@ final readonly class FindShape
                 $mistake->kind === MistakeKind::LampBlown => 'lamp',
                 $mistake->fault !== null => 'part',
                 $mistake->kind === MistakeKind::CoreOpen => 'run',
+                $mistake->kind === MistakeKind::LineUnmarked => 'mark',
                 Hypothesis::isLoose($mistake) => 'tighten',
                 default => null,
             };
@@ -151,7 +152,7 @@ final readonly class FindShape
     /**
      * What may be found joined there, by the suspects that are left; each once.
      *
-     * @return list<array{with: list<string>, name: string, colours: list<string>}>
+     * @return list<array{with: list<string>, taped: list<string>, name: string, colours: list<string>}>
      */
     private function choices(string $point): array
     {
@@ -160,11 +161,11 @@ final readonly class FindShape
         foreach ($hypotheses as $one) {
             $with = array_values(array_diff($one->look()->jointAt($point)->points ?? [], [$point]));
             sort($with);
-            $choices[implode(' ', $with)] ??= [
+            $taped = $one->tapedAt($point);
+            $choices[implode(' ', [...$with, 'taped', ...$taped])] ??= [
                 'with' => $with,
-                'name' => $with === []
-                    ? $this->words->say('diagnosis.nothing')
-                    : Str::ucfirst($this->words->list(array_map($this->words->shortPlace(...), $with))),
+                'taped' => $taped,
+                'name' => $with === [] ? $this->words->say('diagnosis.nothing') : $this->joined($point, $with, $taped),
                 'colours' => array_values(array_filter(array_map(
                     fn (string $other) => $this->right->points[$other]->core?->colour->value,
                     $with,
@@ -173,5 +174,22 @@ final readonly class FindShape
         }
 
         return array_values($choices);
+    }
+
+    /**
+     * What is joined there in words, with what of it carries tape wherever the plan wants some.
+     *
+     * @param  list<string>  $with
+     * @param  list<string>  $taped
+     */
+    private function joined(string $point, array $with, array $taped): string
+    {
+        $names = Str::ucfirst($this->words->list(array_map($this->words->shortPlace(...), $with)));
+        $wanted = array_filter([$point, ...$with], fn (string $end) => isset($this->right->marks[$end]));
+        $bare = array_values(array_diff($wanted, $taped));
+
+        return $bare === [] ? $names : "$names, ".$this->words->say('diagnosis.bare', [
+            'ends' => $this->words->list(array_map($this->words->shortPlace(...), $bare)),
+        ]);
     }
 }

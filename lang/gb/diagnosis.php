@@ -13,4 +13,8 @@ return [
         'line-unmarked' => 'line not sleeved',
         'lamp-blown' => 'lamp blown',
     ],
+    'bare' => 'no sleeve on :ends',
+    'repair' => [
+        'mark' => 'Sleeve :place brown: it is a line.',
+    ],
 ];

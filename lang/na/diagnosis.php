@@ -13,4 +13,8 @@ return [
         'line-unmarked' => 'hot not re-identified',
         'lamp-blown' => 'lamp burned out',
     ],
+    'bare' => 'no tape on :ends',
+    'repair' => [
+        'mark' => 'Put tape on :place: it is a hot.',
+    ],
 ];

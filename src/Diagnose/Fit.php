@@ -32,7 +32,7 @@ final readonly class Fit
             $hypothesis->isGood($part['device']) === $part['good'] || $against[] = "/parts/$i";
         }
         foreach ($this->seen->looks as $i => $look) {
-            $this->looksSo($hypothesis, $look['point'], $look['with']) || $against[] = "/looks/$i";
+            $this->looksSo($hypothesis, $look['point'], $look['with'], $look['taped'] ?? null) || $against[] = "/looks/$i";
         }
         if ($stopAtFirst && $against !== []) {
             return $against;
@@ -44,18 +44,32 @@ final readonly class Fit
         return $stopAtFirst && $against !== [] ? $against : [...$this->statesAgainst($hypothesis, $stopAtFirst), ...$against];
     }
 
-    /** @param  list<string>  $with */
-    private function looksSo(Hypothesis $hypothesis, string $point, array $with): bool
+    /**
+     * @param  list<string>  $with
+     * @param  list<string>|null  $taped  null where nobody says
+     */
+    private function looksSo(Hypothesis $hypothesis, string $point, array $with, ?array $taped): bool
     {
         $looks = $hypothesis->isLooseSomewhere() ? [$hypothesis->look(), $hypothesis->lookFallenOff()] : [$hypothesis->look()];
         foreach ($looks as $look) {
             $others = array_values(array_diff($look->jointAt($point)->points ?? [], [$point]));
-            if (count($others) === count($with) && array_diff($others, $with) === []) {
+            $isJoinedSo = count($others) === count($with) && array_diff($others, $with) === [];
+            $isTapedSo = $taped === null || self::areSame($hypothesis->tapedAt($point), $taped);
+            if ($isJoinedSo && $isTapedSo) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /**
+     * @param  list<string>  $some
+     * @param  list<string>  $others
+     */
+    private static function areSame(array $some, array $others): bool
+    {
+        return array_diff($some, $others) === [] && array_diff($others, $some) === [];
     }
 
     /** @return list<string> */

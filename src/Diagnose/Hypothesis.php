@@ -63,6 +63,15 @@ final class Hypothesis
         return $this->look ??= $this->made(fn (Mistake $mistake) => ! $mistake->kind->isHidden() && ! self::isLoose($mistake));
     }
 
+    /** @return list<string> of a point and what is joined to it, what the eye finds taped or sleeved */
+    public function tapedAt(string $point): array
+    {
+        $look = $this->look();
+        $there = $look->jointAt($point)->points ?? [$point];
+
+        return array_values(array_filter($there, fn (string $end) => isset($look->marks[$end])));
+    }
+
     /** The same with every loose screw fallen off. */
     public function lookFallenOff(): Wiring
     {

@@ -72,7 +72,7 @@ final readonly class NextTests
     {
         $questions = [];
         foreach ($this->candidates($suspects[0]) as [$test, $cost]) {
-            $seen = array_map(fn (Hypothesis $suspect) => self::shown($suspect, $test), $suspects);
+            $seen = array_map(fn (Hypothesis $suspect) => $this->shown($suspect, $test), $suspects);
             if (count(array_unique($seen)) > 1) {
                 $question = Question::of($test, $cost, $seen);
                 $known = $questions[$question->key()] ?? $question;
@@ -123,13 +123,13 @@ final readonly class NextTests
         return $device->is(DeviceKind::Switch) || $device->is(DeviceKind::Lamp);
     }
 
-    private static function shown(Hypothesis $suspect, NextTest $test): string
+    private function shown(Hypothesis $suspect, NextTest $test): string
     {
         if ($test->kind === 'look') {
             $others = array_diff($suspect->look()->jointAt((string) $test->at)->points ?? [], [$test->at]);
             sort($others);
 
-            return implode(' ', $others);
+            return implode(' ', [...$others, ...$this->seen->tellsTape ? ['taped', ...$suspect->tapedAt((string) $test->at)] : []]);
         }
         if ($test->kind === 'flip') {
             $table = $suspect->table();

@@ -16,9 +16,11 @@ final readonly class Seen
      * @param  Wiring|'any'|null  $meant  null: the planner's preferred plan
      * @param  array<string, float>  $weights  kind of mistake → how often it was confirmed
      * @param  list<SeenState>  $states
-     * @param  list<array{point: string, with: list<string>}>  $looks
+     * @param  list<array{point: string, with: list<string>, taped?: list<string>}>  $looks  taped: which of these ends carry tape or
+     *     sleeve, where that is told
      * @param  list<array{point: string, live: bool}>  $probes
      * @param  list<array{device: string, good: bool}>  $parts
+     * @param  bool  $tellsTape  whether every look tells what carries tape or sleeve
      */
     public function __construct(
         public Wiring|string|null $meant,
@@ -27,6 +29,7 @@ final readonly class Seen
         public array $looks,
         public array $probes,
         public array $parts,
+        public bool $tellsTape = false,
     ) {
     }
 }

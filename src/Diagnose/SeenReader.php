@@ -18,7 +18,7 @@ use Zwindle\Format\Read\WiringReader;
  *
  * @phpstan-type StateJson object{switches: object, lamps: object, trip?: string|null}
  * @phpstan-type SeenJson object{meant?: object|string|null, weights?: object, states?: list<StateJson>,
- *     looks?: list<object{point: string, with: list<string>}>, probes?: list<object{point: string, live: bool}>,
+ *     tellsTape?: bool, looks?: list<object{point: string, with: list<string>, taped?: list<string>}>, probes?: list<object{point: string, live: bool}>,
  *     parts?: list<object{device: string, good: bool}>}
  */
 final class SeenReader
@@ -37,6 +37,10 @@ final class SeenReader
                 fn (int $j, string $with) => ["/looks/$i/with/$j", $with],
                 array_keys($look->with),
                 $look->with,
+            ), ...array_map(
+                fn (int $j, string $taped) => ["/looks/$i/taped/$j", $taped],
+                array_keys($look->taped ?? []),
+                $look->taped ?? [],
             )] as [$pointer, $point]) {
                 isset($points[$point]) || $problems->add($pointer, ProblemCode::UnknownPoint, ['point' => $point]);
             }
@@ -54,9 +58,13 @@ final class SeenReader
             $meant,
             self::weights((array) ($json->weights ?? [])),
             $states,
-            array_map(fn (object $look) => ['point' => $look->point, 'with' => $look->with], $json->looks ?? []),
+            array_map(
+                fn (object $look) => ['point' => $look->point, 'with' => $look->with, ...array_filter(['taped' => $look->taped ?? null], is_array(...))],
+                $json->looks ?? [],
+            ),
             array_map(fn (object $probe) => ['point' => $probe->point, 'live' => $probe->live], $json->probes ?? []),
             array_map(fn (object $part) => ['device' => $part->device, 'good' => $part->good], $json->parts ?? []),
+            $json->tellsTape ?? false,
         );
     }
 

@@ -18,7 +18,7 @@ final class StandingBoard
     /** @var list<SeenState> */
     public array $states = [];
 
-    /** @var list<array{point: string, with: list<string>}> */
+    /** @var list<array{point: string, with: list<string>, taped?: list<string>}> */
     public array $looks = [];
 
     /** @var list<array{point: string, live: bool}> */
@@ -27,8 +27,11 @@ final class StandingBoard
     /** @var list<array{device: string, good: bool}> */
     public array $parts = [];
 
-    /** @param  int  $turned  bits of the switches that hang the other way round */
-    public function __construct(private Hypothesis $truth, private int $turned)
+    /**
+     * @param  int  $turned  bits of the switches that hang the other way round
+     * @param  bool  $tellsTape  whether a look tells what carries tape or sleeve
+     */
+    public function __construct(private Hypothesis $truth, private int $turned, private bool $tellsTape = false)
     {
     }
 
@@ -61,6 +64,7 @@ final class StandingBoard
             'look' => $this->looks[] = [
                 'point' => (string) $test->at,
                 'with' => array_values(array_diff($this->truth->look()->jointAt((string) $test->at)->points ?? [], [$test->at])),
+                ...$this->tellsTape ? ['taped' => $this->truth->tapedAt((string) $test->at)] : [],
             ],
             'probe' => $this->probes[] = ['point' => (string) $test->at, 'live' => $this->truth->isLive((string) $test->at) ?? false],
             'part' => $this->parts[] = ['device' => (string) $test->at, 'good' => $this->truth->isGood((string) $test->at)],
@@ -70,7 +74,7 @@ final class StandingBoard
 
     public function seen(): Seen
     {
-        return new Seen(null, [], $this->states, $this->looks, $this->probes, $this->parts);
+        return new Seen(null, [], $this->states, $this->looks, $this->probes, $this->parts, $this->tellsTape);
     }
 
     /**

@@ -79,7 +79,7 @@ final readonly class DiagnoseBoard
         }
         $problems = new Problems;
         $text = json_encode([
-            'format' => 'zwindle-seen', 'version' => 1, 'weights' => (object) self::timesOf($mistakes), ...$seen,
+            'format' => 'zwindle-seen', 'version' => 1, 'tellsTape' => true, 'weights' => (object) self::timesOf($mistakes), ...$seen,
         ], JSON_THROW_ON_ERROR);
         $read = SeenReader::read($text, $right->board, $problems) ?? throw InputRefused::file('seen', $problems->all());
 

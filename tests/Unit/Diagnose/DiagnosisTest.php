@@ -13,7 +13,11 @@ use Zwindle\Diagnose\Likelihood;
 use Zwindle\Diagnose\Mending;
 use Zwindle\Diagnose\NextTest;
 use Zwindle\Diagnose\Seen;
+use Zwindle\Diagnose\SeenReader;
 use Zwindle\Diagnose\SeenState;
+use Zwindle\Format\Read\Problem;
+use Zwindle\Format\Read\Problems;
+use Zwindle\Plan\Planner;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 use Zwindle\Repair\Mistake\Mistakes;
@@ -160,4 +164,28 @@ it('asks for no flip once every combination is told, and for nothing when one re
     // With nothing told a flip comes first.
     $none = Diagnosis::of([meantOf('packing-barn')], new Seen(null, [], [], [], [], []));
     expect($none->next[0]->kind)->toBe('flip');
+});
+
+it('finds a line without its tape where looks tell of tape, and never asks for it where they do not', function (string $path) {
+    $right = Planner::plan(Files::board($path))->plans[0]->wiring;
+    $unmarked = array_filter(Mistakes::on($right), fn (Mistake $mistake) => $mistake->kind === MistakeKind::LineUnmarked);
+
+    expect($unmarked)->not->toBe([]);
+    foreach ($unmarked as $i => $mistake) {
+        $truth = new Hypothesis($right, [$i => $mistake]);
+        $told = (new StandingBoard($truth, 0, tellsTape: true))->findOut($right);
+        $silent = (new StandingBoard($truth, 0))->findOut($right);
+        expect($told['isFound'])->toBeTrue()->and($told['diagnosis']->fits)->toBe(1)
+            ->and($silent['isFound'])->toBeFalse()->and($silent['diagnosis']->next)->toBe([]);
+    }
+})->with(['database/patterns/na-04-three-way-dead-end.board.json', 'database/patterns/gb-05-two-way-at-the-rose.board.json']);
+
+it('refuses tape on what is no point of the board', function () {
+    $problems = new Problems;
+    $board = Files::board('database/patterns/na-04-three-way-dead-end.board.json');
+    $look = ['point' => 'S1.common', 'with' => [], 'taped' => ['W9.white@B9']];
+    $text = json_encode(['format' => 'zwindle-seen', 'version' => 1, 'tellsTape' => true, 'looks' => [$look]]);
+
+    expect(SeenReader::read((string) $text, $board, $problems))->toBeNull()
+        ->and(array_map(fn (Problem $problem) => $problem->pointer, $problems->all()))->toBe(['/looks/0/taped/0']);
 });

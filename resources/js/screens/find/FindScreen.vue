@@ -145,7 +145,7 @@ function again() {
             type="button"
             class="btn min-h-14 justify-start whitespace-normal px-3 text-left"
             :data-choice="choice.with.join(' ')"
-            @click="find.answer(next, { with: choice.with })"
+            @click="find.answer(next, { with: choice.with, taped: choice.taped })"
           >
             <span
               v-for="(colour, i) in choice.colours"

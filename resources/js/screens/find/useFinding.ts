@@ -84,9 +84,9 @@ export function useFinding({ key, diagnose, toldBefore }: FoundOn) {
     positions.value = { ...positions.value, [id]: positions.value[id] === 'down' ? 'up' : 'down' }
   }
   /** A second tap on the same question is the first one, not an answer to the question that comes after it. */
-  function answer(next: FindNext, said: { with?: string[]; is?: boolean }) {
+  function answer(next: FindNext, said: { with?: string[]; taped?: string[]; is?: boolean }) {
     if (isAsking.value) return
-    if (next.kind === 'look') add('looks', { point: next.at, with: said.with ?? [] })
+    if (next.kind === 'look') add('looks', { point: next.at, with: said.with ?? [], taped: said.taped ?? [] })
     else if (next.kind === 'probe') add('probes', { point: next.at, live: said.is ?? false })
     else if (next.kind === 'part') add('parts', { device: next.at, good: said.is ?? true })
   }

@@ -1107,6 +1107,7 @@ export interface SeenCombination {
 export interface SeenLook {
   point: string
   with: string[]
+  taped?: string[]
 }
 export interface SeenProbe {
   point: string
@@ -1124,6 +1125,7 @@ export interface SeenBoard {
 }
 export interface FindChoice {
   with: string[]
+  taped: string[]
   name: string
   colours: ConductorColour[]
 }
