@@ -1,6 +1,7 @@
 <?php
 
 use App\Care\ErrorNumber;
+use App\Care\StorageFault;
 use App\Exceptions\InputRefused;
 use App\Exceptions\SearchPutOff;
 use App\Http\Middleware\BoundBody;
@@ -48,6 +49,16 @@ return Application::configure(basePath: dirname(__DIR__))
             'problems' => ProblemSentence::all($refusal->problems),
         ], 422));
         $exceptions->render(fn (PostTooLargeException $tooLarge) => response()->json(['message' => __('messages.too-large')], 413));
+        // A full disk, a file that cannot be written: what was asked is to be asked again, and a browser does so by itself.
+        $exceptions->render(function (PDOException $fault, Request $request) {
+            $kind = StorageFault::of($fault);
+
+            return $kind === null || ! $request->is('api/*') ? null : response()->json(
+                ['message' => __("messages.storage.$kind", ['number' => ErrorNumber::now()]), 'number' => ErrorNumber::now()],
+                503,
+                ['Retry-After' => '5'],
+            );
+        });
         // What nobody foresaw: a number that can be read out, and nothing else.
         $exceptions->respond(function (Response $response, Throwable $fault, Request $request): Response {
             return $response->getStatusCode() === 500 && $request->is('api/*')

@@ -29,6 +29,12 @@ return [
     'paused' => 'The clock is paused: nothing was changed.',
     'exam-open' => 'You have an exam open. Until it is handed in, your other boards stay closed.',
     'still-in-exam' => '{1} :names is still in the exam. Release when it is over.|[2,*] :count are still in the exam: :names. Release when it is over.',
+    'storage' => [
+        'full' => 'The server’s disk is full. Your work stays in this browser and is sent again. Tell your instructor: error number :number.',
+        'read-only' => 'The server may not write its data. Your work stays in this browser and is sent again. Tell your instructor: error number :number.',
+        'locked' => 'The server’s data is held by another program. Your work stays in this browser and is sent again. Error number :number.',
+        'cannot-write' => 'The server cannot get at its data. Your work stays in this browser and is sent again. Tell your instructor: error number :number.',
+    ],
     'went-wrong' => 'The server could not do that. Nothing was lost. Error number :number: your technician finds it in the log.',
     'too-large' => 'That is more than this page can take at once. Nothing was changed.',
     'too-often' => 'Too much at once from this sign-in. Wait a few seconds; what you did is saved here.',

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use App\Care\Backup;
 use App\Care\DataCheck;
+use App\Care\StorageFault;
 use App\Models\Record;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Tests\Support\Exam;
+use Tests\Support\People;
 
 /** A directory of its own, gone afterwards. */
 function careDirectory(): string
@@ -185,3 +187,31 @@ it('writes the files of an installation with nothing left to fill in, and keeps 
         ->and(fileperms("$directory/tls") & 0777)->toBe(0700);
     File::deleteDirectory($directory);
 });
+
+it('says in words why it cannot write, and takes the same step when it can again', function () {
+    $people = new People;
+    $step = People::batch([People::land('W1.black@B1', 'S1#3')]);
+    $path = "api/attempts/{$people->attempt->id}/steps";
+    $this->actingAs($people->trainee);
+    DB::statement('PRAGMA query_only = ON');
+    $refused = $this->postJson($path, $step);
+    DB::statement('PRAGMA query_only = OFF');
+
+    $refused->assertStatus(503)->assertHeader('Retry-After', '5')->assertJsonPath('number', fn (string $number) => strlen($number) === 7);
+    expect($refused->json('message'))->toContain('may not write its data', 'stays in this browser');
+    $this->postJson($path, $step)->assertOk();
+});
+
+it('tells a full disk, a lock and a file that is gone from a fault of its own', function (array $error, ?string $kind) {
+    $fault = new PDOException('no');
+    $fault->errorInfo = $error;
+
+    expect(StorageFault::of($fault))->toBe($kind);
+})->with([
+    'SQLITE_FULL' => [['HY000', 13, 'full'], 'full'],
+    'SQLITE_BUSY_SNAPSHOT' => [['HY000', 517, 'busy'], 'locked'],
+    'SQLITE_CANTOPEN' => [['HY000', 14, 'cannot open'], 'cannot-write'],
+    'SQLITE_CONSTRAINT' => [['23000', 19, 'unique'], null],
+    'SQLITE_ERROR' => [['HY000', 1, 'no such table'], null],
+    'disk_full' => [['53100', 7, 'no space'], 'full'],
+]);

@@ -5,26 +5,37 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use CurlHandle;
+use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /** A real server with several workers on its own seeded database, as bin/demo starts it. */
 final class LiveServer
 {
-    private readonly string $folder;
+    public readonly string $folder;
 
     private Process $process;
 
-    public function __construct(private readonly int $port, private readonly int $workers = 4)
-    {
-        $this->folder = sys_get_temp_dir().'/zwindle-live-'.bin2hex(random_bytes(4));
-        mkdir($this->folder);
+    /**
+     * @param  string|null  $folder  an empty one for its data; one of its own where null
+     * @param  array<string, string>  $settings  over those that it has
+     */
+    public function __construct(
+        private readonly int $port,
+        private readonly int $workers = 4,
+        ?string $folder = null,
+        private array $settings = [],
+    ) {
+        $this->folder = $folder ?? sys_get_temp_dir().'/zwindle-live-'.bin2hex(random_bytes(4));
+        is_dir($this->folder) || mkdir($this->folder);
         touch($this->database());
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--seed', '--force', '--quiet'], Files::path(''), $this->environment()))->mustRun();
         $this->start();
     }
 
-    public function start(): void
+    /** @param  array<string, string>  $settings  from now on, over those that it has */
+    public function start(array $settings = []): void
     {
+        $this->settings = [...$this->settings, ...$settings];
         $router = '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
         $this->process = new Process([PHP_BINARY, '-S', "127.0.0.1:$this->port", $router], Files::path('public'), $this->environment());
         $this->process->start();
@@ -53,7 +64,7 @@ final class LiveServer
     {
         $this->ask($who, 'GET', '/api/session');
         [$status] = $this->ask($who, 'POST', '/api/session', ['username' => $who, 'password' => 'lights-on']);
-        expect($status)->toBe(200);
+        $status === 200 || throw new RuntimeException("$who does not sign in: $status");
     }
 
     /**
@@ -107,7 +118,7 @@ final class LiveServer
         return $handle;
     }
 
-    private function database(): string
+    public function database(): string
     {
         return "$this->folder/db.sqlite";
     }
@@ -117,7 +128,7 @@ final class LiveServer
     {
         return [
             'DB_DATABASE' => $this->database(), 'APP_ENV' => 'production', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
-            'LOG_CHANNEL' => 'null', 'PHP_CLI_SERVER_WORKERS' => $this->workers,
+            'LOG_CHANNEL' => 'null', 'PHP_CLI_SERVER_WORKERS' => $this->workers, ...$this->settings,
         ];
     }
 }
