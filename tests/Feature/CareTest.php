@@ -215,3 +215,30 @@ it('tells a full disk, a lock and a file that is gone from a fault of its own', 
     'SQLITE_ERROR' => [['HY000', 1, 'no such table'], null],
     'disk_full' => [['53100', 7, 'no space'], 'full'],
 ]);
+
+it('exports everything in open formats, imports it into an empty installation, and exports the same bytes again', function () {
+    $directory = careDirectory();
+    $live = "$directory/live.sqlite";
+    touch($live);
+    expect(onFile($live, 'migrate', '--seed', '--force', '--quiet')[0])->toBe(0);
+    // A picture is no text.
+    (new PDO("sqlite:$live"))->exec("INSERT INTO photographs (attempt_id, by, box, jpeg, created_at, updated_at)
+        SELECT id, trainee_id, 'B1', x'FFD8FF00FE', '2026-01-01 10:00:00', '2026-01-01 10:00:00' FROM attempts LIMIT 1");
+    [$status, $said] = onFile($live, 'zwindle:export', "$directory/first.zip");
+    expect($status)->toBe(0, $said)->and(fileperms("$directory/first.zip") & 0777)->toBe(0600);
+
+    $empty = "$directory/empty.sqlite";
+    touch($empty);
+    expect(onFile($empty, 'migrate', '--force', '--quiet')[0])->toBe(0);
+    [$status, $said] = onFile($empty, 'zwindle:import', "$directory/first.zip");
+    expect($status)->toBe(0, $said)->and(onFile($empty, 'zwindle:export', "$directory/second.zip")[0])->toBe(0)
+        ->and(hash_file('sha256', "$directory/second.zip"))->toBe(hash_file('sha256', "$directory/first.zip"))
+        ->and(everythingIn(new PDO("sqlite:$empty")))->toBe(everythingIn(new PDO("sqlite:$live")));
+    // Not over what is there, and nothing but an export.
+    [$status, $said] = onFile($empty, 'zwindle:import', "$directory/first.zip");
+    expect($status)->toBe(1)->and($said)->toContain('Something is kept here already');
+    file_put_contents("$directory/text.zip", 'no ZIP');
+    [$status, $said] = onFile($empty, 'zwindle:import', "$directory/text.zip");
+    expect($status)->toBe(1)->and($said)->toContain('is no export');
+    File::deleteDirectory($directory);
+});
