@@ -19,5 +19,11 @@ return [
     'trusted_proxies' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('TRUSTED_PROXIES', ''))))),
     // Seconds for which a browser is to come by HTTPS alone; none where HTTPS is not here to stay.
     'hsts_seconds' => (int) env('HSTS_SECONDS', 0),
+    // What goes by itself, and when; 0: never. Marks, judgements and the record stay in any case.
+    'keep' => [
+        'trials_days' => (int) env('KEEP_TRIALS_DAYS', 30),
+        'photographs_days' => (int) env('KEEP_PHOTOGRAPHS_DAYS', 400),
+        'people_years' => (int) env('KEEP_PEOPLE_YEARS', 0),
+    ],
     'maintenance' => ['driver' => 'file'],
 ];

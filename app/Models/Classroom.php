@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\DB;
  * @property int $instructor_id
  * @property string $name
  * @property \Illuminate\Support\Carbon|null $archived_at
+ * @property \Illuminate\Support\Carbon|null $ends_on last day of the term
  * @property-read \Illuminate\Database\Eloquent\Collection<int, User> $trainees
  * @property-read \Illuminate\Database\Eloquent\Collection<int, User> $sharedWith
  */
@@ -25,9 +26,9 @@ final class Classroom extends Model
     /** @use HasFactory<ClassroomFactory> */
     use HasFactory;
 
-    protected $fillable = ['instructor_id', 'name', 'archived_at'];
+    protected $fillable = ['instructor_id', 'name', 'archived_at', 'ends_on'];
 
-    protected $casts = ['archived_at' => 'datetime'];
+    protected $casts = ['archived_at' => 'datetime', 'ends_on' => 'date:Y-m-d'];
 
     /** @return BelongsToMany<User, $this> */
     public function trainees(): BelongsToMany

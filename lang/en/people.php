@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'term-end' => 'The last day of the term is a day to come, as 2027-06-30.',
     'account' => 'Sign in with the name :username.',
     'account-password' => 'The password, to be changed after signing in: :password',
     'class-name' => 'A class needs a name of up to 80 characters.',

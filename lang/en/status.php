@@ -11,4 +11,10 @@ return [
     'late-scheduler' => 'The scheduler has not run for :minutes minutes. Backups are not made.',
     'clock' => 'The clock says :now.',
     'clock-back' => 'The clock was set back by :minutes minutes or more: something on record comes after now.',
+    'tidied' => [
+        'classes' => 'Classes archived, their term over: :count',
+        'trials' => 'Boards tried and left: :count',
+        'photographs' => 'Photographs let go: :count',
+        'people' => 'People erased, their marks kept: :count',
+    ],
 ];

@@ -242,3 +242,43 @@ it('exports everything in open formats, imports it into an empty installation, a
     expect($status)->toBe(1)->and($said)->toContain('is no export');
     File::deleteDirectory($directory);
 });
+
+it('archives a class when its term is over, and not before', function () {
+    $people = new People;
+    $classroom = $people->assignment->classroom;
+    $this->actingAs($people->instructor)->patchJson("api/classrooms/$classroom->id", ['endsOn' => now()->addDays(3)->format('Y-m-d')])
+        ->assertOk()->assertJsonPath('endsOn', now()->addDays(3)->format('Y-m-d'));
+    $this->patchJson("api/classrooms/$classroom->id", ['endsOn' => '2020-01-01'])->assertStatus(422);
+    $this->artisan('zwindle:tidy')->assertSuccessful();
+    expect($classroom->refresh()->archived_at)->toBeNull();
+    $this->travel(3)->days();
+    $this->artisan('zwindle:tidy')->assertSuccessful();
+    expect($classroom->refresh()->archived_at)->toBeNull();
+    $this->travel(1)->days();
+    $this->artisan('zwindle:tidy')->expectsOutputToContain('their term over: 1')->assertSuccessful();
+    expect($classroom->refresh()->archived_at)->not->toBeNull()->and($classroom->ends_on)->toBeNull();
+    // Taken out of the archive it stays out.
+    $this->patchJson("api/classrooms/$classroom->id", ['archived' => false])->assertOk();
+    $this->artisan('zwindle:tidy')->assertSuccessful();
+    expect($classroom->refresh()->archived_at)->toBeNull();
+});
+
+it('lets go what the settings keep no longer, and never a mark', function () {
+    $people = new People;
+    $people->attempt->update(['handed_in_at' => now(), 'verdict' => 'right']);
+    DB::table('photographs')->insert([
+        'attempt_id' => $people->attempt->id, 'box' => 'B1', 'by' => $people->trainee->id, 'jpeg' => '', 'created_at' => now(), 'updated_at' => now(),
+    ]);
+    config(['app.keep' => ['trials_days' => 30, 'photographs_days' => 400, 'people_years' => 2]]);
+    $this->travel(399)->days();
+    $this->artisan('zwindle:tidy')->assertSuccessful();
+    expect(DB::table('photographs')->count())->toBe(1);
+    $this->travel(400)->days();
+    $this->artisan('zwindle:tidy')->assertSuccessful();
+    // In a class that goes on nobody is erased, however long ago.
+    expect(DB::table('photographs')->count())->toBe(0)->and($people->trainee->refresh()->name)->not->toStartWith('Erased');
+    $people->assignment->classroom->update(['archived_at' => now()]);
+    $this->artisan('zwindle:tidy')->assertSuccessful();
+    expect($people->trainee->refresh()->name)->toStartWith('Erased')
+        ->and($people->attempt->refresh()->verdict)->toBe('right');
+});

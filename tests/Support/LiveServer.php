@@ -38,6 +38,8 @@ final class LiveServer
         $this->settings = [...$this->settings, ...$settings];
         $router = '../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
         $this->process = new Process([PHP_BINARY, '-S', "127.0.0.1:$this->port", $router], Files::path('public'), $this->environment());
+        // Nobody reads what it says: a full pipe would hold it up.
+        $this->process->disableOutput();
         $this->process->start();
         for ($i = 0; $i < 100 && $this->ask('nobody', 'GET', '/health')[0] !== 200; $i++) {
             usleep(50_000);

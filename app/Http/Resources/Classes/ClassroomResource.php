@@ -20,6 +20,7 @@ final class ClassroomResource extends JsonResource
             'name' => $this->name,
             'isMine' => $this->instructor_id === $request->user()?->id,
             'archived' => $this->archived_at !== null,
+            'endsOn' => $this->ends_on?->format('Y-m-d'),
             'sharedWith' => UserResource::collection($this->sharedWith),
             'trainees' => TraineeResource::collection($this->trainees),
         ];

@@ -52,6 +52,7 @@ const addClass = (name: string) =>
   })
 
 const renameClass = (name: string) => tried(() => api.changeClass(open.value!.id, { name }))
+const endTerm = (endsOn: string) => tried(() => api.changeClass(open.value!.id, { endsOn: endsOn || null }))
 const archive = () => tried(() => api.changeClass(open.value!.id, { archived: !open.value!.archived }))
 const invite = (name: string) => tried(async () => (slips.value = [await api.invite(name)]))
 const share = (id: number, on: boolean) => tried(() => api.shareClass(open.value!.id, id, on))
@@ -142,6 +143,15 @@ const classItems = computed(() => {
               open.sharedWith.length > 0 ? `, shared with ${open.sharedWith.map(({ name }) => name).join(', ')}` : ''
             }}{{ open.archived ? ', archived' : '' }}
           </p>
+          <label v-if="!open.archived" class="flex items-center gap-2"
+            >Term ends
+            <input
+              class="field min-h-11 w-auto"
+              type="date"
+              :value="open.endsOn ?? ''"
+              data-test="term-end"
+              @change="endTerm(($event.target as HTMLInputElement).value)"
+          /></label>
           <RowMenu :label="open.name" :items="classItems" />
           <button v-if="adding !== 'people'" type="button" class="btn-main" @click="adding = 'people'">
             Add people

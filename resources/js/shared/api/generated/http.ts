@@ -1211,6 +1211,7 @@ export interface Classroom {
   name: string
   isMine: boolean
   archived: boolean
+  endsOn: string | null
   sharedWith: User[]
   trainees: Trainee[]
 }
@@ -1220,6 +1221,7 @@ export interface ClassroomName {
 export interface ClassroomChange {
   name?: string
   archived?: boolean
+  endsOn?: string | null
 }
 /**
  * A list as it was pasted, or the bytes of a file.
