@@ -342,3 +342,15 @@ it('has a hostile body for every route that takes one', function () {
 
     expect($taking->diff($bodiless)->diff(array_keys(takingRoutes()))->values()->all())->toBe([]);
 });
+
+it('finds nothing under a number that is none, by any route', function (string $number) {
+    $exam = new Exam;
+    $this->actingAs($exam->instructor);
+    foreach (Route::getRoutes()->getRoutes() as $route) {
+        if (str_starts_with($route->uri(), 'api/') && str_contains($route->uri(), '{') && ! $route->isFallback) {
+            $uri = preg_replace('/\{\w+\??\}/', rawurlencode($number), $route->uri());
+            $status = $this->json($route->methods()[0], (string) $uri)->status();
+            expect([$route->uri(), $status < 500])->toBe([$route->uri(), true]);
+        }
+    }
+})->with(['%2e%2e', 'a', '-1', '1.5', '99999999999999999999', "é'"]);
