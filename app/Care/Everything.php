@@ -39,7 +39,7 @@ final class Everything
         self::add($zip, 'everything.json', self::json(['format' => self::FORMAT, 'version' => 1, 'migrations' => self::migrations()]));
         $parts = [];
         foreach (self::tables() as $table) {
-            $parts[] = $part = self::lines($table);
+            $parts[] = $part = self::lines($table, "$path.$table.part");
             $zip->addFile($part, "$table.jsonl");
             $zip->setMtimeName("$table.jsonl", self::TIME);
         }
@@ -65,7 +65,8 @@ final class Everything
         );
         $tables = self::tables();
         foreach (array_diff($tables, self::BEGUN) as $table) {
-            DB::table($table)->exists() && throw new RuntimeException("Something is kept here already, in $table. Import into an empty database.");
+            ! DB::table($table)->exists()
+                || throw new RuntimeException("Something is kept here already, in $table. Import into an empty database.");
         }
         Schema::disableForeignKeyConstraints();
         try {
@@ -79,10 +80,9 @@ final class Everything
         }
     }
 
-    /** A file of its own with the rows of a table, one a line. */
-    private static function lines(string $table): string
+    /** A file of its own, beside the export, with the rows of a table, one a line. */
+    private static function lines(string $table, string $path): string
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'zwindle-export');
         $file = fopen($path, 'w') ?: throw new RuntimeException("$path cannot be written.");
         $numbers = self::numbers($table);
         foreach (DB::table($table)->orderBy(self::order($table))->cursor() as $row) {
@@ -137,7 +137,9 @@ final class Everything
         $row = json_decode($line, true);
         is_array($row) || throw new RuntimeException("A line of $table cannot be read.");
 
-        return array_map(fn (mixed $value) => is_array($value) ? (string) base64_decode((string) ($value[self::BYTES] ?? '')) : $value, $row);
+        $plain = fn (mixed $value) => is_array($value) ? (string) base64_decode((string) ($value[self::BYTES] ?? '')) : $value;
+
+        return array_map($plain, $row);
     }
 
     /** @return list<string> in the order of their names */

@@ -18,7 +18,8 @@ use Zwindle\Format\Read\WiringReader;
  *
  * @phpstan-type StateJson object{switches: object, lamps: object, trip?: string|null}
  * @phpstan-type SeenJson object{meant?: object|string|null, weights?: object, states?: list<StateJson>,
- *     tellsTape?: bool, looks?: list<object{point: string, with: list<string>, taped?: list<string>}>, probes?: list<object{point: string, live: bool}>,
+ *     tellsTape?: bool,
+ *     looks?: list<object{point: string, with: list<string>, taped?: list<string>}>, probes?: list<object{point: string, live: bool}>,
  *     parts?: list<object{device: string, good: bool}>}
  */
 final class SeenReader
@@ -59,7 +60,11 @@ final class SeenReader
             self::weights((array) ($json->weights ?? [])),
             $states,
             array_map(
-                fn (object $look) => ['point' => $look->point, 'with' => $look->with, ...array_filter(['taped' => $look->taped ?? null], is_array(...))],
+                fn (object $look) => [
+                    'point' => $look->point,
+                    'with' => $look->with,
+                    ...isset($look->taped) ? ['taped' => $look->taped] : [],
+                ],
                 $json->looks ?? [],
             ),
             array_map(fn (object $probe) => ['point' => $probe->point, 'live' => $probe->live], $json->probes ?? []),

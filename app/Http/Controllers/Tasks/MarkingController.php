@@ -32,8 +32,6 @@ final class MarkingController extends Controller
 
     public function update(StoreMarkingRequest $request, Marking $marking, KeepMarking $keep): MarkingResource
     {
-        $this->authorize('update', $marking);
-
         return MarkingResource::make($keep->update($marking, $request->marking()));
     }
 }

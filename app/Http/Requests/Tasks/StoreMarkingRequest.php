@@ -7,6 +7,7 @@ namespace App\Http\Requests\Tasks;
 use App\Http\Concerns\HasInstructor;
 use App\Models\Marking;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 use Zwindle\Format\Read\JsonText;
 
 final class StoreMarkingRequest extends FormRequest
@@ -15,7 +16,11 @@ final class StoreMarkingRequest extends FormRequest
 
     public function authorize(): bool
     {
-        return $this->user()?->can('create', Marking::class) ?? false;
+        $marking = $this->route('marking');
+
+        return $marking === null
+            ? $this->user()?->can('create', Marking::class) ?? false
+            : Gate::authorize('update', $marking)->allowed();
     }
 
     /** @return array<string, list<mixed>> */
