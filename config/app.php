@@ -19,6 +19,8 @@ return [
     'trusted_proxies' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('TRUSTED_PROXIES', ''))))),
     // Seconds for which a browser is to come by HTTPS alone; none where HTTPS is not here to stay.
     'hsts_seconds' => (int) env('HSTS_SECONDS', 0),
+    // How long a wrong name or password is looked at, in milliseconds: longer than the slowest check of a password takes.
+    'sign_in_ms' => (int) env('SIGN_IN_MS', 500),
     // What goes by itself, and when; 0: never. Marks, judgements and the record stay in any case.
     'keep' => [
         'trials_days' => (int) env('KEEP_TRIALS_DAYS', 30),

@@ -79,6 +79,19 @@ it('loses no hand-in when the server is killed among them, and judges each once'
         ->and($second)->not->toBe([]);
 });
 
+it('takes nothing from a page that is not its own: a request without its token changes nothing', function () {
+    $server = new LiveServer(port: 8191);
+    $server->signIn('quill');
+    $attempts = $server->ask('quill', 'GET', '/api/attempts')[1];
+    $path = "/api/attempts/{$attempts[0]['id']}/steps";
+    $before = $server->ask('quill', 'GET', "/api/attempts/{$attempts[0]['id']}")[1]['head'];
+    $forged = $server->askForged('quill', 'POST', $path, smallStep('tablet-aa-11', 1, 0));
+    $after = $server->ask('quill', 'GET', "/api/attempts/{$attempts[0]['id']}")[1]['head'];
+    $server->stop();
+
+    expect($forged)->toBe(419)->and($after)->toBe($before);
+});
+
 it('keeps every step once when a class saves at the same moment', function () {
     // The long form, forty trainees with its times, is bench/saving.mjs.
     $server = new LiveServer(port: 8196);

@@ -79,6 +79,20 @@ final class LiveServer
     }
 
     /**
+     * With the cookies of somebody who is signed in and without the token of the page, as another site would send it.
+     *
+     * @param  array<string, mixed>  $body
+     */
+    public function askForged(string $who, string $method, string $path, array $body): int
+    {
+        $handle = $this->handle($who, $method, $path, $body);
+        curl_setopt($handle, CURLOPT_HTTPHEADER, ['Content-Type: application/json', 'Origin: https://evil.example']);
+        curl_exec($handle);
+
+        return curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
+    }
+
+    /**
      * All of them at once.
      *
      * @param  list<array{string, string, string, array<string, mixed>|null}>  $questions
