@@ -17,6 +17,7 @@ use Tests\Support\StandingBoard;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Diagnose\Diagnosis;
 use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Diagnose\Likelihood;
 use Zwindle\Diagnose\Mending;
 use Zwindle\Plan\Planner;
 use Zwindle\Repair\Mistake\Mistakes;
@@ -104,10 +105,53 @@ function best(array $set, int $looks, array $tests, array $repairs, array &$know
     return $known[$name] = $most;
 }
 
+/**
+ * The least looks, weighted, that tell a set apart, none counted after the last.
+ *
+ * @param  list<int>  $set
+ * @param  list<list<int>>  $tests
+ * @param  list<string>  $repairs
+ * @param  array<int, float>  $weights
+ * @param  array<string, float>  $known
+ */
+function least(array $set, int $looks, array $tests, array $repairs, array $weights, array &$known, int &$tried): float
+{
+    if ($looks === 0 || $tried > MOST_SETS || count(array_unique(array_intersect_key($repairs, array_flip($set)))) === 1) {
+        return 0.0;
+    }
+    $name = $looks.':'.implode(',', $set);
+    if (isset($known[$name])) {
+        return $known[$name];
+    }
+    $tried++;
+    $own = array_sum(array_intersect_key($weights, array_flip($set)));
+    $least = INF;
+    $seen = [];
+    foreach ($tests as $parts) {
+        $split = [];
+        foreach ($set as $i) {
+            $split[$parts[$i]][] = $i;
+        }
+        $sign = implode('|', array_map(fn (array $part) => implode(',', $part), $split));
+        if (count($split) < 2 || isset($seen[$sign])) {
+            continue;
+        }
+        $seen[$sign] = true;
+        $looked = $own;
+        foreach ($split as $part) {
+            $looked += $looked < $least ? least($part, $looks - 1, $tests, $repairs, $weights, $known, $tried) : 0.0;
+        }
+        $least = min($least, $looked);
+    }
+
+    // What nothing tells apart takes no looks.
+    return $known[$name] = is_infinite($least) ? 0.0 : $least;
+}
+
 $paths = [...glob(__DIR__.'/../database/demo/*/board.json'), ...glob(__DIR__.'/../database/demo-library/*.board.json'),
     ...glob(__DIR__.'/../database/patterns/*.board.json')];
 $root = (string) realpath(__DIR__.'/..');
-[$all, $found, $open] = [0, 0, 0];
+[$all, $found, $open, $looked, $weight] = [0, 0, 0, 0.0, 0.0];
 foreach ($paths as $n => $path) {
     $right = $n % (int) ($argv[1] ?? 1) === 0
         ? (Planner::plan(Files::board(substr((string) realpath($path), strlen($root) + 1)))->plans[0] ?? null)?->wiring
@@ -117,6 +161,7 @@ foreach ($paths as $n => $path) {
     }
     $left = array_map(fn ($mistake) => $mistake->id(), Mistakes::on($right));
     [$own, $most] = [count($left), 0];
+    $likelihood = new Likelihood([], Mistakes::on($right));
     foreach (Mistakes::on($right) as $i => $mistake) {
         if (! in_array($mistake->id(), $left, true)) {
             continue;
@@ -131,11 +176,23 @@ foreach ($paths as $n => $path) {
         $left = array_diff($left, array_map(fn (Hypothesis $one) => (array_values($one->mistakes)[0] ?? null)?->id() ?? '', $same), [$mistake->id()]);
         $known = [];
         $tried = 0;
-        $most += best(array_keys($same), LOOKS, shownBy($same), $repairs, $known, $tried);
+        $tests = shownBy($same);
+        $most += best(array_keys($same), LOOKS, $tests, $repairs, $known, $tried);
+        $weights = array_map(fn (Hypothesis $one) => $one->mistakes === [] ? 0.0 : $likelihood->of($one), $same);
+        $known = [];
+        $looked += least(array_keys($same), LOOKS, $tests, $repairs, $weights, $known, $tried);
+        $weight += array_sum($weights);
         $open += $tried > MOST_SETS ? 1 : 0;
     }
     printf("%-64s %6d singles, %5.1f%% at best\n", basename(dirname($path)).'/'.basename($path, '.json'), $own, 100 * $most / max(1, $own));
     $all += $own;
     $found += $most;
 }
-printf("%-64s %6d singles, %5.1f%% at best; %d classes too large to be tried whole\n", 'all', $all, 100 * $found / $all, $open);
+printf(
+    "%-64s %6d singles, %5.1f%% at best; %.2f looks on average at least; %d classes too large to be tried whole\n",
+    'all',
+    $all,
+    100 * $found / $all,
+    $looked / $weight,
+    $open,
+);

@@ -1,5 +1,16 @@
 import { type Browser, expect, type Page, test } from '@playwright/test'
-import { complaints, end, expectNoSeriousFault, handIn, kept, landing, post, signIn } from './support'
+import {
+  complaints,
+  end,
+  expectNoSeriousFault,
+  handIn,
+  kept,
+  landing,
+  post,
+  searchToTheEnd,
+  signIn,
+  tellWithFirstGating,
+} from './support'
 
 const NAMES = ['Ansa Birk', 'Corin Dell', 'Edda Fenn', 'Gorm Hale', 'Ilse Jute']
 
@@ -169,7 +180,14 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await page.locator('[data-test=find-fault]').click()
   await page.locator('[data-test=tap-off]').click()
   await expect(page.locator('[data-test=flip-and-tap]')).toContainText('1 of 4 combinations told')
+  await tellWithFirstGating(page, 1)
+  await searchToTheEnd(page)
+  await page.locator('[data-test=confirm]').first().click()
+  await expect(page.locator('[data-test=found]')).toContainText('Written down')
+  // It is put right, and stands as planned again.
   await page.getByRole('link', { name: 'Station' }).click()
+  await page.locator('[data-test=as-planned]').click()
+  await expect(page.getByRole('status')).toContainText('20/20')
   // A photograph of the box, made small in the browser.
   await page.locator('[data-test=photographs] input').setInputFiles({
     name: 'box.png',

@@ -172,3 +172,33 @@ export async function expectNoSeriousFault(page: Page) {
   })
   expect(faults).toEqual([])
 }
+
+/** Tells what the light does at a board whose first switch gates all the others, from one combination on to the last. */
+export async function tellWithFirstGating(page: Page, from = 0) {
+  const stands = page.locator('[data-stand]')
+  await expect(stands.first()).toBeVisible()
+  const count = await stands.count()
+  for (let i = from; i < 2 ** count; i++) {
+    await expect(page.locator('[data-test=flip-and-tap]')).toContainText(`${i} of ${2 ** count} combinations told`)
+    const down = await stands.evaluateAll((all) => all.map((one) => one.textContent!.includes('down')))
+    const isLit = down[0]! && down.slice(1).filter(Boolean).length % 2 === 1
+    await page.locator(`[data-test=tap-${isLit ? 'on' : 'off'}]`).click()
+  }
+}
+
+/** Answers what is asked at a spoiled board until one repair is left: the first look is as it was meant to be, the next what is not. */
+export async function searchToTheEnd(page: Page) {
+  const look = page.locator('[data-test=look-next]')
+  const found = page.locator('[data-test=found]')
+  for (let i = 0; i < 8; i++) {
+    await expect(found.or(page.locator('[data-test=look-next][aria-busy=false]'))).toBeVisible()
+    if ((await found.count()) > 0) break
+    const before = (await look.allTextContents()).join()
+    const choices = page.locator('[data-choice]')
+    if ((await choices.count()) > 0) await choices.nth(i === 0 ? 0 : (await choices.count()) - 1).click()
+    else await page.locator('[data-test=yes]').click()
+    await expect.poll(async () => (await look.allTextContents()).join()).not.toBe(before)
+  }
+  await expect(found.locator('li').first()).toBeVisible()
+  return found
+}

@@ -148,3 +148,17 @@ it('bounds what one person may ask in a minute, and nobody else for it', functio
     $this->getJson('api/session')->assertStatus(429);
     $this->actingAs($other)->getJson('api/session')->assertOk();
 });
+
+it('lets no browser keep an answer', function () {
+    $people = new People;
+    $answer = $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}")->assertOk();
+
+    expect((string) $answer->headers->get('Cache-Control'))->toContain('no-store');
+});
+
+it('invites two of one name, each with a name of their own to sign in with', function () {
+    $this->actingAs(People::user('instructor'));
+    $names = array_map(fn () => $this->postJson('api/instructors', ['name' => 'Tuesday Lane'])->assertCreated()->json('username'), [1, 2]);
+
+    expect(array_unique($names))->toHaveCount(2);
+});

@@ -45,6 +45,10 @@ final class SecurityHeaders
         if ($seconds > 0 && $request->isSecure()) {
             $response->headers->set('Strict-Transport-Security', "max-age=$seconds");
         }
+        // Answers are for now and for whoever asked; what may be kept says so itself.
+        if ($request->is('api/*') && ! $response->headers->hasCacheControlDirective('max-age')) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
         $response->headers->remove('X-Powered-By');
 
         return $response;

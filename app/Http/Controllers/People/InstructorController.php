@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Shapes\SlipShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 final class InstructorController extends Controller
@@ -29,13 +30,14 @@ final class InstructorController extends Controller
     public function store(InviteInstructorRequest $request): JsonResponse
     {
         $password = Str::password(self::PASSWORD_LENGTH, symbols: false);
-        $instructor = User::query()->create([
+        // Two who invite somebody of one name at once come one after the other: each gets a name to sign in with.
+        $instructor = DB::transaction(fn () => User::query()->create([
             'name' => $request->name(),
             'username' => PersonName::toSignIn($request->name()),
             'role' => 'instructor',
             'password' => $password,
             'is_password_own' => false,
-        ]);
+        ]));
 
         return response()->json(SlipShape::of($instructor, $password), 201);
     }
