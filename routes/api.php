@@ -104,7 +104,7 @@ Route::middleware('auth')->group(function () {
     Route::get('board-files/{boardFile}', [BoardFileController::class, 'show']);
     Route::patch('board-files/{boardFile}', [BoardFileController::class, 'update']);
     Route::delete('board-files/{boardFile}', [BoardFileController::class, 'destroy']);
-    Route::post('board-files/{deleted}/back', [DeletedBoardController::class, 'update'])->where('deleted', '[0-9]{1,12}');
+    Route::post('board-files/{deleted}/back', [DeletedBoardController::class, 'update']);
     Route::put('board-files/{boardFile}/instructors/{instructor}', [SharedBoardController::class, 'update']);
     Route::delete('board-files/{boardFile}/instructors/{instructor}', [SharedBoardController::class, 'destroy']);
     Route::get('board-files/{boardFile}/plans', [PlanController::class, 'index'])->middleware('search');

@@ -10,11 +10,18 @@ use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** What addresses name by its number. */
+    private const NUMBERS = [
+        'attempt', 'boardFile', 'task', 'marking', 'assignment', 'classroom', 'trainee', 'other', 'instructor', 'deleted', 'evening', 'drill',
+        'photograph',
+    ];
+
     private const MOST_REQUESTS_A_MINUTE = 900;
 
     public function boot(): void
@@ -27,6 +34,8 @@ final class AppServiceProvider extends ServiceProvider
         // From the same place as the page, whatever stands between and under whatever name and port.
         Vite::createAssetPathsUsing(fn (string $path): string => "/$path");
         // By person, never by address: a class shares one.
+        // What is no number is nothing's, whatever a database would make of it.
+        Route::patterns(array_fill_keys(self::NUMBERS, '[0-9]{1,18}'));
         RateLimiter::for('person', fn (Request $request) => Limit::perMinute(self::MOST_REQUESTS_A_MINUTE)
             ->by((string) ($request->user()?->getAuthIdentifier() ?? $request->session()->getId()))
             ->response(fn () => response()->json(['message' => __('messages.too-often')], 429)));

@@ -193,6 +193,7 @@ it('says in words why it cannot write, and takes the same step when it can again
     $step = People::batch([People::land('W1.black@B1', 'S1#3')]);
     $path = "api/attempts/{$people->attempt->id}/steps";
     $this->actingAs($people->trainee);
+    DB::getDriverName() === 'sqlite' || $this->markTestSkipped('There is another way to forbid writing there.');
     DB::statement('PRAGMA query_only = ON');
     $refused = $this->postJson($path, $step);
     DB::statement('PRAGMA query_only = OFF');

@@ -76,6 +76,7 @@ it('finds an answer that says too much, too little or something else', function 
         'name' => 'A',
         'isMine' => true,
         'archived' => false,
+        'endsOn' => null,
         'sharedWith' => [],
         'trainees' => [],
     ]], 'must match the type: number'],
