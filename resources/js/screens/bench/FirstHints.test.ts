@@ -39,4 +39,31 @@ describe('the hints of a first board', () => {
     await vi.advanceTimersByTimeAsync(400)
     expect(said(later).exists()).toBe(false)
   })
+
+  it('lie on nothing that can be tapped, where there is room', async () => {
+    const rectOf: Record<string, number[]> = {
+      a: [400, 300, 48, 42],
+      right: [470, 300, 48, 42],
+      above: [380, 240, 48, 42],
+    }
+    document.body.innerHTML = Object.keys(rectOf)
+      .map((place) => `<i ${place === 'a' ? 'role="checkbox"' : ''} data-place="${place}"></i>`)
+      .join('')
+    for (const element of document.body.children) {
+      const [left, top, width, height] = rectOf[element.getAttribute('data-place')!]! as [
+        number,
+        number,
+        number,
+        number,
+      ]
+      element.getBoundingClientRect = () =>
+        ({ left, top, width, height, right: left + width, bottom: top + height }) as DOMRect
+    }
+    const wrapper = mount(FirstHints, { props: { hasInHand: false, steps: 0, box: 'B1' } })
+    await vi.advanceTimersByTimeAsync(400)
+    await nextTick()
+    // Neither to the right nor above: under it.
+    expect(said(wrapper).attributes('style')).toContain('top: 350px')
+    wrapper.unmount()
+  })
 })

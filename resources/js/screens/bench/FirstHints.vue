@@ -7,24 +7,44 @@ const props = defineProps<{ hasInHand: boolean; steps: number; box: string }>()
 const done = useLocalStorage('zwindle-hints-done', 0)
 const firstBox = props.box
 
-const ABOVE_PX = 64
-const HINTS: { at: string; words: string; above?: boolean }[] = [
+const SIZE = { width: 244, height: 60 }
+const BESIDE_PX = 8
+const HINTS = [
   { at: '[role=checkbox][data-place]', words: 'Tap the flag of a conductor to take it in hand.' },
   { at: '[data-number]', words: 'Now tap a numbered screw: it lands there.' },
-  { at: '[data-hint=boxes]', words: 'Tap another box to open it, here or on the board.', above: true },
+  { at: '[data-hint=boxes]', words: 'Tap another box to open it, here or on the board.' },
 ]
+/** What a hint may not lie on: whatever can be tapped in the open box, and the boxes. */
+const TAPPED = '[data-place], [data-number], [data-connector], [data-hint=boxes]'
 const hint = computed(() => HINTS[done.value] ?? null)
 const spot = ref<{ left: string; top: string } | null>(null)
 
-/** Where the thing is now; nothing is shown while it is not in sight. */
+/** Beside the thing where it is now, on as little else as can be; nothing is shown while it is not in sight. */
 function place() {
   const rect = hint.value ? document.querySelector(hint.value.at)?.getBoundingClientRect() : null
   const isSeen = rect && rect.width > 0 && rect.top >= 0 && rect.bottom <= window.innerHeight
-  spot.value = isSeen
-    ? hint.value!.above
-      ? { left: `${rect.left + 8}px`, top: `${rect.top - ABOVE_PX}px` }
-      : { left: `${Math.min(window.innerWidth - 250, rect.right + 8)}px`, top: `${Math.max(8, rect.top - 6)}px` }
-    : null
+  if (!isSeen) return void (spot.value = null)
+  const taken = [...document.querySelectorAll(TAPPED)].map((element) => element.getBoundingClientRect())
+  const [middle, centre] = [rect.left + rect.width / 2 - SIZE.width / 2, rect.top + rect.height / 2 - SIZE.height / 2]
+  const choices = [
+    [rect.right + BESIDE_PX, centre],
+    [middle, rect.top - SIZE.height - BESIDE_PX],
+    [middle, rect.bottom + BESIDE_PX],
+    [rect.left - SIZE.width - BESIDE_PX, centre],
+    [rect.right + BESIDE_PX, rect.top - SIZE.height - BESIDE_PX],
+    [rect.left - SIZE.width, rect.top - SIZE.height - 4 * BESIDE_PX],
+    [rect.left + BESIDE_PX, rect.top - SIZE.height - BESIDE_PX],
+  ].map(([x, y]) => ({
+    left: Math.max(BESIDE_PX, Math.min(window.innerWidth - SIZE.width, x!)),
+    top: Math.max(BESIDE_PX, Math.min(window.innerHeight - SIZE.height, y!)),
+  }))
+  const covered = ({ left, top }: { left: number; top: number }) =>
+    taken.filter(
+      (other) =>
+        other.left < left + SIZE.width && left < other.right && other.top < top + SIZE.height && top < other.bottom,
+    ).length
+  const best = choices.reduce((one, other) => (covered(other) < covered(one) ? other : one))
+  spot.value = { left: `${best.left}px`, top: `${best.top}px` }
 }
 const looking = useIntervalFn(place, 300, { immediateCallback: true })
 watch(
