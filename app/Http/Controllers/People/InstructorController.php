@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\People;
 
-use App\Actions\People\PersonName;
+use App\Actions\People\InviteInstructor;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\People\InviteInstructorRequest;
 use App\Http\Resources\UserResource;
@@ -12,7 +12,6 @@ use App\Models\User;
 use App\Shapes\SlipShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 final class InstructorController extends Controller
@@ -26,19 +25,10 @@ final class InstructorController extends Controller
         return UserResource::collection(User::query()->where('role', 'instructor')->orderBy('name')->get());
     }
 
-    /** Invites another: the password of the slip is to be changed when they come. */
-    public function store(InviteInstructorRequest $request): JsonResponse
+    public function store(InviteInstructorRequest $request, InviteInstructor $invite): JsonResponse
     {
         $password = Str::password(self::PASSWORD_LENGTH, symbols: false);
-        // Two who invite somebody of one name at once come one after the other: each gets a name to sign in with.
-        $instructor = DB::transaction(fn () => User::query()->create([
-            'name' => $request->name(),
-            'username' => PersonName::toSignIn($request->name()),
-            'role' => 'instructor',
-            'password' => $password,
-            'is_password_own' => false,
-        ]));
 
-        return response()->json(SlipShape::of($instructor, $password), 201);
+        return response()->json(SlipShape::of($invite->execute($request->name(), $password), $password), 201);
     }
 }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\People;
+
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** Makes the account of an instructor who is invited: the password is to be changed when they come. */
+final class InviteInstructor
+{
+    /** Two of one name who are invited at once come one after the other: each gets a name to sign in with. */
+    public function execute(string $name, string $password): User
+    {
+        return DB::transaction(fn () => User::query()->create([
+            'name' => $name,
+            'username' => PersonName::toSignIn($name),
+            'role' => 'instructor',
+            'password' => $password,
+            'is_password_own' => false,
+        ]));
+    }
+}
