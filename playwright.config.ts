@@ -8,6 +8,8 @@ export default defineConfig({
   workers: 1,
   reporter: [['list']],
   use: {
+    // What cannot be clicked says so, and does not hold a whole run up.
+    actionTimeout: 20_000,
     baseURL: process.env.ZWINDLE_URL ?? 'http://127.0.0.1:8199',
     // The certificate of `deploy/smoke` is its own.
     ignoreHTTPSErrors: process.env.ZWINDLE_URL?.startsWith('https://127.0.0.1') ?? false,

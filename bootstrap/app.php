@@ -51,7 +51,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (PostTooLargeException $tooLarge) => response()->json(['message' => __('messages.too-large')], 413));
         // A full disk, a file that cannot be written: what was asked is to be asked again, and a browser does so by itself.
         $exceptions->render(function (PDOException $fault, Request $request) {
-            $kind = StorageFault::of($fault);
+            $kind = StorageFault::of($fault, dirname((string) config('database.connections.sqlite.database')));
 
             return $kind === null || ! $request->is('api/*') ? null : response()->json(
                 ['message' => __("messages.storage.$kind", ['number' => ErrorNumber::now()]), 'number' => ErrorNumber::now()],

@@ -20,11 +20,30 @@ final class StorageFault
     /** A primary code of SQLite is its last eight bits. */
     private const PRIMARY = 0xFF;
 
-    /** @return 'full'|'read-only'|'locked'|'cannot-write'|null null where it is something else */
-    public static function of(PDOException $fault): ?string
+    /** Less room than this is none: a file of the database does not get any larger. */
+    private const NO_ROOM_BYTES = 1_000_000;
+
+    /**
+     * @param  string  $folder  of the database, which tells why a file in it cannot be opened
+     * @return 'full'|'read-only'|'locked'|'cannot-write'|null null where it is something else
+     */
+    public static function of(PDOException $fault, string $folder): ?string
     {
         [$state, $code] = [(string) ($fault->errorInfo[0] ?? $fault->getCode()), $fault->errorInfo[1] ?? null];
+        $kind = self::POSTGRESQL[$state] ?? (is_int($code) && $state === 'HY000' ? self::SQLITE[$code & self::PRIMARY] ?? null : null);
 
-        return self::POSTGRESQL[$state] ?? (is_int($code) && $state === 'HY000' ? self::SQLITE[$code & self::PRIMARY] ?? null : null);
+        return $kind === 'cannot-write' ? self::whyIn($folder) : $kind;
+    }
+
+    /** @return 'full'|'read-only'|'cannot-write' */
+    private static function whyIn(string $folder): string
+    {
+        $room = is_dir($folder) ? disk_free_space($folder) : false;
+
+        return match (true) {
+            $room !== false && $room < self::NO_ROOM_BYTES => 'full',
+            is_dir($folder) && ! is_writable($folder) => 'read-only',
+            default => 'cannot-write',
+        };
     }
 }

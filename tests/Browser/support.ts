@@ -194,9 +194,13 @@ export async function searchToTheEnd(page: Page) {
     await expect(found.or(page.locator('[data-test=look-next][aria-busy=false]'))).toBeVisible()
     if ((await found.count()) > 0) break
     const before = (await look.allTextContents()).join()
-    const choices = page.locator('[data-choice]')
-    if ((await choices.count()) > 0) await choices.nth(i === 0 ? 0 : (await choices.count()) - 1).click()
-    else await page.locator('[data-test=yes]').click()
+    // What stands there now is tapped: an answer that came meanwhile has other choices.
+    await expect(async () => {
+      const choices = page.locator('[data-choice]')
+      const count = await choices.count()
+      const tapped = count > 0 ? choices.nth(i === 0 ? 0 : count - 1) : page.locator('[data-test=yes]')
+      await tapped.click({ timeout: 2000 })
+    }).toPass({ timeout: 10_000 })
     await expect.poll(async () => (await look.allTextContents()).join()).not.toBe(before)
   }
   await expect(found.locator('li').first()).toBeVisible()

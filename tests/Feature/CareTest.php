@@ -207,7 +207,7 @@ it('tells a full disk, a lock and a file that is gone from a fault of its own', 
     $fault = new PDOException('no');
     $fault->errorInfo = $error;
 
-    expect(StorageFault::of($fault))->toBe($kind);
+    expect(StorageFault::of($fault, sys_get_temp_dir()))->toBe($kind);
 })->with([
     'SQLITE_FULL' => [['HY000', 13, 'full'], 'full'],
     'SQLITE_BUSY_SNAPSHOT' => [['HY000', 517, 'busy'], 'locked'],
