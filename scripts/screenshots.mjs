@@ -239,23 +239,6 @@ await picture('marks', {
     await page.mouse.click(5, 5)
   },
 })
-// Last of all, as it sets what is planned.
-await picture('wall', {
-  who: 'marit',
-  path: '/evening/1',
-  act: async (page) => {
-    await page.getByRole('button', { name: 'Set this exam' }).click()
-    await page.waitForURL(/wall/)
-    await page.getByRole('button', { name: 'Open the exam' }).click()
-    await page.getByRole('button', { name: 'Start all clocks' }).click()
-    await page
-      .locator('[data-station]', { hasText: /1[48]:/ })
-      .first()
-      .waitFor()
-    await page.locator('[data-station=T2]').click()
-    await page.waitForTimeout(800)
-  },
-})
 await picture('fault', {
   who: 'marit',
   path: '/tonight',
@@ -277,6 +260,23 @@ await picture('fault', {
     await page.locator('[data-test=name-kind]').selectOption('common-and-traveller-exchanged')
     await page.mouse.click(5, 5)
     await page.waitForTimeout(500)
+  },
+})
+// Last of all, as it sets what is planned.
+await picture('wall', {
+  who: 'marit',
+  path: '/evening/1',
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Set this exam' }).click()
+    await page.waitForURL(/wall/)
+    await page.getByRole('button', { name: 'Open the exam' }).click()
+    await page.getByRole('button', { name: 'Start all clocks' }).click()
+    await page
+      .locator('[data-station]', { hasText: /1[48]:/ })
+      .first()
+      .waitFor()
+    await page.locator('[data-station=T2]').click()
+    await page.waitForTimeout(800)
   },
 })
 await browser.close()
