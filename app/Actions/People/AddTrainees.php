@@ -15,6 +15,9 @@ final class AddTrainees
 {
     public const MOST_IN_CLASS = 200;
 
+    /** Where somebody else writes meanwhile it begins again. */
+    private const TRIES = 10;
+
     /**
      * @param  list<array{name: string, extraPercent: int}>  $people
      * @return list<array{user: User, code: string}> the codes are told here and nowhere again
@@ -43,7 +46,7 @@ final class AddTrainees
             $classroom->trainees()->attach(array_map(fn (array $one) => $one['user']->id, $made));
 
             return $made;
-        });
+        }, self::TRIES);
     }
 
     /** @param  list<string>  $names */
