@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Care;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Schema;
 use RuntimeException;
 use ZipArchive;
@@ -31,22 +32,30 @@ final class Everything
     /** So that nothing in the file hangs on when it was made. */
     private const TIME = 315_532_800;
 
-    /** @throws RuntimeException if the file cannot be written */
+    /**
+     * As it stands at one moment, whoever writes meanwhile; for nobody else to read, while it is written either.
+     *
+     * @throws RuntimeException if the file cannot be written
+     */
     public static function export(string $path): void
     {
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) === true || throw new RuntimeException("$path cannot be written.");
-        self::add($zip, 'everything.json', self::json(['format' => self::FORMAT, 'version' => 1, 'migrations' => self::migrations()]));
-        $parts = [];
-        foreach (self::tables() as $table) {
-            $parts[] = $part = self::lines($table, "$path.$table.part");
-            $zip->addFile($part, "$table.jsonl");
-            $zip->setMtimeName("$table.jsonl", self::TIME);
+        $mask = umask(0077);
+        $parts = array_map(fn (string $table) => "$path.$table.part", array_combine(self::tables(), self::tables()));
+        try {
+            $zip = new ZipArchive;
+            $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) === true || throw new RuntimeException("$path cannot be written.");
+            self::add($zip, 'everything.json', self::json(['format' => self::FORMAT, 'version' => 1, 'migrations' => self::migrations()]));
+            DB::transaction(fn () => array_map(self::lines(...), array_keys($parts), $parts));
+            foreach ($parts as $table => $part) {
+                $zip->addFile($part, "$table.jsonl");
+                $zip->setMtimeName("$table.jsonl", self::TIME);
+            }
+            $zip->close() || throw new RuntimeException("$path cannot be written.");
+            chmod($path, 0600);
+        } finally {
+            File::delete($parts);
+            umask($mask);
         }
-        $done = $zip->close();
-        array_map(unlink(...), $parts);
-        $done || throw new RuntimeException("$path cannot be written.");
-        chmod($path, 0600);
     }
 
     /**
@@ -81,7 +90,7 @@ final class Everything
     }
 
     /** A file of its own, beside the export, with the rows of a table, one a line. */
-    private static function lines(string $table, string $path): string
+    private static function lines(string $table, string $path): void
     {
         $file = fopen($path, 'w') ?: throw new RuntimeException("$path cannot be written.");
         $numbers = self::numbers($table);
@@ -89,8 +98,6 @@ final class Everything
             fwrite($file, self::json(self::told((array) $row, $numbers))."\n");
         }
         fclose($file);
-
-        return $path;
     }
 
     /**

@@ -226,7 +226,10 @@ it('exports everything in open formats, imports it into an empty installation, a
     (new PDO("sqlite:$live"))->exec("INSERT INTO photographs (attempt_id, by, box, jpeg, created_at, updated_at)
         SELECT id, trainee_id, 'B1', x'FFD8FF00FE', '2026-01-01 10:00:00', '2026-01-01 10:00:00' FROM attempts LIMIT 1");
     [$status, $said] = onFile($live, 'zwindle:export', "$directory/first.zip");
-    expect($status)->toBe(0, $said)->and(fileperms("$directory/first.zip") & 0777)->toBe(0600);
+    expect($status)->toBe(0, $said)->and(fileperms("$directory/first.zip") & 0777)->toBe(0600)
+        ->and(glob("$directory/*.part"))->toBe([]);
+    // Where it cannot be written nothing is left lying about.
+    expect(onFile($live, 'zwindle:export', "$directory/nowhere/first.zip")[0])->toBe(1)->and(glob("$directory/**/*.part"))->toBe([]);
 
     $empty = "$directory/empty.sqlite";
     touch($empty);
