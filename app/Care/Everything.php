@@ -43,7 +43,8 @@ final class Everything
         $parts = array_map(fn (string $table) => "$path.$table.part", array_combine(self::tables(), self::tables()));
         try {
             $zip = new ZipArchive;
-            $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) === true || throw new RuntimeException("$path cannot be written.");
+            $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) === true
+                || throw new RuntimeException("$path cannot be written.");
             self::add($zip, 'everything.json', self::json(['format' => self::FORMAT, 'version' => 1, 'migrations' => self::migrations()]));
             DB::transaction(fn () => array_map(self::lines(...), array_keys($parts), $parts));
             foreach ($parts as $table => $part) {

@@ -56,22 +56,17 @@ final readonly class PlanPaper
      */
     private function onFronts(array $printed, array $data, Sheet $sheet): array
     {
-        $sides = [];
-        $laid = [];
-        foreach ($printed as $one) {
-            $sides[$one['page']->value] ??= Pdf::pagesOf(
+        return Fronts::of(
+            $printed,
+            fn (array $one) => $one['page']->value,
+            fn (array $one) => Pdf::pagesOf(
                 'paper.plan',
                 ['pages' => [$one], ...$data],
                 $this->plan->wiring->board->practice,
                 $sheet->size,
-            );
-            $laid[] = $one;
-            if ($sides[$one['page']->value] % 2 === 1) {
-                $laid[] = ['page' => null, 'board' => null];
-            }
-        }
-
-        return $laid;
+            ),
+            ['page' => null, 'board' => null],
+        );
     }
 
     /**

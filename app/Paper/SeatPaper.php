@@ -60,18 +60,12 @@ final readonly class SeatPaper
      */
     private static function onFronts(array $seats, array $data, Practice $practice, Sheet $sheet): array
     {
-        $sides = [];
-        $laid = [];
-        foreach ($seats as $seat) {
-            $much = count($seat['schedule']).' '.count($seat['boxes']);
-            $sides[$much] ??= Pdf::pagesOf('paper.seats', [...$data, 'seats' => [$seat]], $practice, $sheet->size);
-            $laid[] = $seat;
-            if ($sides[$much] % 2 === 1) {
-                $laid[] = null;
-            }
-        }
-
-        return $laid;
+        return Fronts::of(
+            $seats,
+            fn (array $seat) => count($seat['schedule']).' '.count($seat['boxes']),
+            fn (array $seat) => Pdf::pagesOf('paper.seats', [...$data, 'seats' => [$seat]], $practice, $sheet->size),
+            null,
+        );
     }
 
     /**
