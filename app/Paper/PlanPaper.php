@@ -126,7 +126,7 @@ final readonly class PlanPaper
             'title' => $board->title,
             'brief' => $this->brief,
             'lightingPlan' => LightingPlan::of($board),
-            'blankBoard' => BoardSvg::of($this->plan, withAnswers: false, highest: WriteDown::roomOver($lists->schedule())),
+            'blankBoard' => BoardSvg::of($this->plan, withAnswers: false, highest: WriteDown::roomOver($lists->schedule(), [$this->brief])),
             'board' => BoardSvg::of($this->plan, withAnswers: true),
             'diagram' => DiagramSvg::of(new Diagram($evidence->circuit, $evidence->roles), $board->title),
             'boxes' => OpenBoxSvg::all($this->plan),

@@ -40,7 +40,7 @@ final readonly class SeatPaper
             'withAnswers' => $pages === SeatPages::Keys,
         ];
         $seats = array_map(
-            fn (Attempt $attempt, Board $board) => $this->seat($attempt, Planner::plan($board)->plans[0], $pages),
+            fn (Attempt $attempt, Board $board) => $this->seat($attempt, Planner::plan($board)->plans[0], $pages, [$data['brief'], ...$data['positions'], $data['stands']]),
             $attempts,
             $boards,
         );
@@ -69,10 +69,11 @@ final readonly class SeatPaper
     }
 
     /**
+     * @param  list<string>  $texts  over the drawing
      * @return array{seat: int|null, trainee: string, board: Drawing|null, boxes: list<Drawing>, supplies: list<string>,
      *     schedule: list<array<string, string>>}
      */
-    private function seat(Attempt $attempt, Plan $plan, SeatPages $pages): array
+    private function seat(Attempt $attempt, Plan $plan, SeatPages $pages, array $texts): array
     {
         $isKey = $pages === SeatPages::Keys;
         $schedule = (new WiringSchedule($plan))->rows();
@@ -80,7 +81,7 @@ final readonly class SeatPaper
         return [
             'seat' => $attempt->seat,
             'trainee' => $attempt->trainee->name,
-            'board' => $isKey ? null : BoardSvg::of($plan, withAnswers: false, highest: WriteDown::roomOver($schedule)),
+            'board' => $isKey ? null : BoardSvg::of($plan, withAnswers: false, highest: WriteDown::roomOver($schedule, $texts)),
             'boxes' => $isKey ? OpenBoxSvg::all($plan) : [],
             'supplies' => $isKey ? OpenBoxSvg::supplies($plan) : [],
             'schedule' => $schedule,

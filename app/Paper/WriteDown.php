@@ -17,10 +17,20 @@ final class WriteDown
 
     private const MOST_IN_ONE = 6;
 
-    /** Of a Letter page, without its margins, its head, what is asked and where one signs. */
-    private const PAGE_MM = 175.0;
+    /** Of a Letter page, without its margins, its head and where one signs. */
+    private const PAGE_MM = 183.0;
 
     private const LINE_MM = 6.6;
+
+    /** Of the paragraphs over it. */
+    private const TEXT_MM = 4.6;
+
+    private const BETWEEN_MM = 3.4;
+
+    private const LETTERS_A_LINE = 95;
+
+    /** A drawing lower than this tells nothing: the page is turned over then. */
+    private const LEAST_MM = 50.0;
 
     /** @param  Rows  $schedule */
     public static function columnsFor(array $schedule): int
@@ -51,12 +61,18 @@ final class WriteDown
      * What is left of a page, in millimetres, for the drawing over it.
      *
      * @param  Rows  $schedule
+     * @param  list<string>  $texts  paragraphs over the drawing
      */
-    public static function roomOver(array $schedule): float
+    public static function roomOver(array $schedule, array $texts): float
     {
         $lines = self::columnsFor($schedule) === 1 ? count($schedule) : max(array_map(self::height(...), self::columns($schedule)));
 
-        return self::PAGE_MM - $lines * self::LINE_MM;
+        $text = array_sum(array_map(
+            fn (string $one) => $one === '' ? 0.0 : self::BETWEEN_MM + ceil(mb_strlen($one) / self::LETTERS_A_LINE) * self::TEXT_MM,
+            $texts,
+        ));
+
+        return max(self::LEAST_MM, self::PAGE_MM - $lines * self::LINE_MM - $text);
     }
 
     /**
