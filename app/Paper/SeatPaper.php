@@ -39,8 +39,9 @@ final readonly class SeatPaper
             'stands' => $this->stands($boards[0]),
             'withAnswers' => $pages === SeatPages::Keys,
         ];
+        $texts = [$data['brief'], ...$data['positions'], $data['stands']];
         $seats = array_map(
-            fn (Attempt $attempt, Board $board) => $this->seat($attempt, Planner::plan($board)->plans[0], $pages, [$data['brief'], ...$data['positions'], $data['stands']]),
+            fn (Attempt $attempt, Board $board) => $this->seat($attempt, Planner::plan($board)->plans[0], $pages, $texts),
             $attempts,
             $boards,
         );
