@@ -50,7 +50,7 @@ final readonly class FindingShape
                 'name' => $sentence->step($report->step),
                 'state' => $report->state->value,
                 'why' => $report->why === null ? '' : $sentence->reason($report->why),
-            ], $isolation->steps),
+            ], $this->finding->neededIsolation() ? $isolation->steps : []),
             'hazards' => array_map($sentence->reason(...), $isolation->hazards),
             'path' => array_map(fn (Worth $worth) => [
                 'text' => $sentence->did($log[$worth->act], $own),
@@ -87,6 +87,7 @@ final readonly class FindingShape
         return match ($kind) {
             'box' => $this->words->say('diagnosis.best.box', ['box' => $this->words->box($at)]),
             'flip' => $this->words->say('diagnosis.best.flip', ['switch' => $at]),
+            'reset' => $this->words->say('diagnosis.best.reset'),
             default => $this->words->say('diagnosis.best.live', [
                 'box' => $this->words->box($this->words->enclosureOf($at)), 'place' => $this->words->shortPlace($at),
             ]),

@@ -190,9 +190,16 @@ final readonly class ProofShape
     {
         $named = $this->proving->finding->named ?? [];
 
-        return $act?->kind === ActKind::PutRight && $outcome->refusal === null
-            ? $this->words->say(end($named)['mended'] ?? null ? 'proving.put-right' : 'proving.not-it')
-            : $this->sentence->outcome($outcome, $act, $own);
+        if ($act?->kind->isNaming() !== true || $outcome->refusal !== null) {
+            return $this->sentence->outcome($outcome, $act, $own);
+        }
+        $mended = end($named)['mended'] ?? null;
+
+        return $this->words->say(match (true) {
+            $mended === null => 'proving.not-it',
+            $mended->kind->isOfSupply() => 'proving.supply-right',
+            default => 'proving.put-right',
+        });
     }
 
     /** @return array<string, mixed>|null what may be named and where; null where nothing is to be found */
@@ -208,6 +215,7 @@ final readonly class ProofShape
             'kinds' => array_map(fn (MistakeKind $kind) => [
                 'id' => $kind->value,
                 'name' => $this->sentence->mistakeKind($kind),
+                'isInBox' => ! $kind->isOfSupply(),
             ], MistakeKind::cases()),
             'boxes' => array_map(fn (Enclosure $box) => [
                 'id' => $box->id,

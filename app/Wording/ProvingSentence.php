@@ -182,7 +182,7 @@ final readonly class ProvingSentence
     private function act(Act $act, ?Reading $reading, int $state, string $own): string
     {
         $shown = $reading === null ? '' : $this->shown($reading);
-        $naming = $act->kind === ActKind::PutRight ? Naming::read((string) $act->on) : null;
+        $naming = $act->kind->isNaming() ? Naming::read((string) $act->on) : null;
         $key = $act->kind === ActKind::Prove && $reading?->shown === Shown::Dark ? 'prove-dead' : $act->kind->value;
         $part = match (true) {
             $act->on === null => '',

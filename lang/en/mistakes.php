@@ -9,6 +9,7 @@ return [
         'loose-terminal' => ':first loose at :second',
         'contact-dead' => 'a dead contact in :device (:screw to :other)',
         'contact-stuck' => ':device stuck in its :position position',
+        'breaker-tripped' => 'the breaker tripped, and nothing wrong behind it',
     ],
     'position' => [
         'up' => 'up',

@@ -52,7 +52,7 @@ final class FaultSet
     public static function counted(Wiring $right, string $seed, callable $may, int $most = self::MOST_COUNTED): array
     {
         $faults = [];
-        foreach (Mistakes::on($right) as $i => $mistake) {
+        foreach (Mistakes::toBeFoundOn($right) as $i => $mistake) {
             $fault = new Hypothesis($right, [$i => $mistake]);
             if ($may($mistake, $fault)) {
                 $faults[self::rank($seed, $fault)] = $fault;
@@ -61,7 +61,7 @@ final class FaultSet
         ksort($faults);
 
         return array_map(
-            fn (Hypothesis $fault) => ['fault' => $fault, 'looks' => Search::looks($fault)],
+            fn (Hypothesis $fault) => ['fault' => $fault, 'looks' => self::looksFor($fault)],
             array_values(array_slice($faults, 0, $most)),
         );
     }
@@ -89,6 +89,12 @@ final class FaultSet
     public static function from(array $counted, int $looks): array
     {
         return array_values(array_filter($counted, fn (array $one) => $one['looks'] === $looks || $one['looks'] === $looks + 1));
+    }
+
+    /** A breaker that holds through every combination has told all: there is nothing to look at. */
+    private static function looksFor(Hypothesis $fault): int
+    {
+        return $fault->isOfSupply() ? 0 : Search::looks($fault);
     }
 
     private static function rank(string $seed, Hypothesis $fault): string

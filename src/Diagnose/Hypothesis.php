@@ -83,6 +83,12 @@ final class Hypothesis
         return array_filter($this->mistakes, self::isLoose(...)) !== [];
     }
 
+    /** Whether something of it is put right at the supply alone. */
+    public function isOfSupply(): bool
+    {
+        return array_filter($this->mistakes, fn (Mistake $mistake) => $mistake->kind->isOfSupply()) !== [];
+    }
+
     /** The same with every loose screw making contact: what a lamp that flickers falls back to. */
     public function withContact(): self
     {

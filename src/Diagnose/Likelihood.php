@@ -34,6 +34,9 @@ final readonly class Likelihood
         'contact-stuck' => 0.5,
     ];
 
+    /** Beside the hundred: found only where something is down, and not learned. */
+    private const OF_SUPPLY = ['breaker-tripped' => 5.0];
+
     private const LEAST_SHARE = 0.1;
 
     /** A board that somebody looks into for a mistake is seldom right. */
@@ -54,7 +57,7 @@ final readonly class Likelihood
         $places = array_count_values(array_map(fn (Mistake $mistake) => $mistake->kind->value, $mistakes));
         $known = array_intersect_key($weights, self::PRIORS);
         $sum = array_sum(self::PRIORS) + array_sum($known);
-        $each = [];
+        $each = self::OF_SUPPLY;
         foreach (self::PRIORS as $kind => $prior) {
             $learned = ($prior + ($known[$kind] ?? 0.0)) / $sum * array_sum(self::PRIORS);
             $each[$kind] = max(self::LEAST_SHARE * $prior, $learned) / max(1, $places[$kind] ?? 1);
@@ -81,6 +84,6 @@ final readonly class Likelihood
     /** @return list<string> kinds that have no prior: none */
     public static function missing(): array
     {
-        return array_values(array_diff(array_column(MistakeKind::cases(), 'value'), array_keys(self::PRIORS)));
+        return array_values(array_diff(array_column(MistakeKind::cases(), 'value'), array_keys(self::PRIORS + self::OF_SUPPLY)));
     }
 }

@@ -64,7 +64,7 @@ final class DealtFaults
         foreach (self::choices($even, $count) as $chosen) {
             $mistakes = array_map(fn (array $one) => array_values($one['fault']->mistakes)[0], $chosen);
             $looks = array_sum(array_column($chosen, 'looks'));
-            if ($looks <= $least + 1 && ! self::clash($mistakes)) {
+            if ($looks <= $least + 1 && ! self::clash($mistakes) && ! self::isHeldDown($chosen)) {
                 $sets[] = ['faults' => $mistakes, 'looks' => $looks];
             }
         }
@@ -89,6 +89,19 @@ final class DealtFaults
         }
 
         return $choices;
+    }
+
+    /**
+     * Whether a breaker that has tripped for nothing stands beside what trips it: it is not what is wrong then.
+     *
+     * @param  list<array{fault: Hypothesis, looks: int}>  $chosen
+     */
+    private static function isHeldDown(array $chosen): bool
+    {
+        $faults = array_column($chosen, 'fault');
+
+        return array_filter($faults, fn (Hypothesis $fault) => $fault->isOfSupply()) !== []
+            && array_filter($faults, fn (Hypothesis $fault) => $fault->table()->everTrips()) !== [];
     }
 
     /** @param  list<Mistake>  $mistakes */

@@ -37,7 +37,7 @@ final readonly class FaultFinding
         $left = $placed;
         $named = [];
         foreach ($log as $i => $logged) {
-            $naming = $logged->act->kind === ActKind::PutRight ? Naming::read((string) $logged->act->on) : null;
+            $naming = $logged->act->kind->isNaming() ? Naming::read((string) $logged->act->on) : null;
             if ($naming !== null) {
                 $mended = $left->meant($naming->kind, $naming->box, $naming->item);
                 $left = $mended === null ? $left : $left->without($mended);
@@ -72,16 +72,25 @@ final readonly class FaultFinding
     /** Whether it was isolated and proved dead before a hand put anything right. */
     public function isolation(PointRoles $roles, string $own): SafeIsolation
     {
-        $first = $this->named[0]['act'] ?? count($this->log);
+        $first = $this->firstHandIn() ?? count($this->log);
 
         return SafeIsolation::judge($roles, $own, array_slice($this->log, 0, $first));
     }
 
-    public static function safety(SafeIsolation $isolation): float
+    /** Whether something had to be isolated: what was wrong at the supply alone is put right there, and no hand went into a box. */
+    public function neededIsolation(): bool
+    {
+        $inBoxes = array_filter($this->placed->faults, fn (Mistake $fault) => ! $fault->kind->isOfSupply());
+
+        return $inBoxes !== [] || $this->named === [] || $this->firstHandIn() !== null;
+    }
+
+    public function safety(SafeIsolation $isolation): float
     {
         $done = array_filter($isolation->steps, fn (StepReport $step) => $step->state === StepState::Done);
+        $share = $this->neededIsolation() ? count($done) / count($isolation->steps) : 1.0;
 
-        return max(0.0, count($done) / count($isolation->steps) - self::HAZARD * count($isolation->hazards));
+        return max(0.0, $share - self::HAZARD * count($isolation->hazards));
     }
 
     /** The share of the combinations that were seen with the supply on once the last fault was put right; none while one is left. */
@@ -90,12 +99,12 @@ final readonly class FaultFinding
         return $this->left->isMended() ? $this->seenSince() / $this->placed->circuit()->stateCount() : 0.0;
     }
 
-    /** Combinations seen with the supply on since something was put right. */
+    /** Combinations seen with the supply on since something was put right; a breaker is right as soon as it is on again and holds. */
     public function seenSince(): int
     {
         $last = -1;
         foreach ($this->named as $one) {
-            $last = $one['mended'] === null ? $last : $one['act'];
+            $last = $one['mended']?->kind->isOfSupply() === false ? $one['act'] : $last;
         }
         $seen = [];
         foreach (array_slice($this->log, $last + 1) as $logged) {
@@ -105,5 +114,17 @@ final readonly class FaultFinding
         }
 
         return count($seen);
+    }
+
+    /** The first act for which a hand goes into a box. */
+    private function firstHandIn(): ?int
+    {
+        foreach ($this->named as $one) {
+            if (! $one['naming']->kind->isOfSupply()) {
+                return $one['act'];
+            }
+        }
+
+        return null;
     }
 }

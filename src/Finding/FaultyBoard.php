@@ -6,9 +6,11 @@ namespace Zwindle\Finding;
 
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Circuit\Net\Circuit;
+use Zwindle\Circuit\Solve\Trip;
 use Zwindle\Diagnose\Hypothesis;
 use Zwindle\Diagnose\Mending;
 use Zwindle\Proving\Hands;
+use Zwindle\Proving\Proof;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 use Zwindle\Repair\Mistake\Mistakes;
@@ -28,7 +30,10 @@ final readonly class FaultyBoard
     /** @param  list<string>  $ids  of mistakes on it */
     public static function of(Wiring $right, array $ids): self
     {
-        return new self($right, array_filter(Mistakes::on($right), fn (Mistake $mistake) => in_array($mistake->id(), $ids, true)));
+        return new self($right, array_filter(
+            Mistakes::toBeFoundOn($right),
+            fn (Mistake $mistake) => in_array($mistake->id(), $ids, true),
+        ));
     }
 
     public function without(Mistake $mended): self
@@ -54,7 +59,7 @@ final readonly class FaultyBoard
     public function meant(MistakeKind $kind, string $box, string $item): ?Mistake
     {
         $named = array_filter(
-            Mistakes::on($this->right),
+            Mistakes::toBeFoundOn($this->right),
             fn (Mistake $mistake) => $mistake->kind === $kind && $this->isThere($mistake, $box, $item),
         );
         $repairs = array_map(fn (Mistake $mistake) => $this->repairOf($mistake), $named);
@@ -85,6 +90,17 @@ final readonly class FaultyBoard
         }
 
         return $reads;
+    }
+
+    /** As somebody finds it who is called: where something trips, or has, it is down. */
+    public function asFound(Proof $switchedOn): Proof
+    {
+        $table = $this->hypothesis->table();
+        $isOfRcd = ! $this->hypothesis->isOfSupply() && ! str_contains($table->trips, 'b');
+
+        return Symptom::of($this->hypothesis) === Symptom::Trips
+            ? $switchedOn->withSupply($switchedOn->supply->tripped($isOfRcd ? Trip::Rcd : Trip::Breaker))
+            : $switchedOn;
     }
 
     /** Hands at it as it stands. */

@@ -21,7 +21,7 @@ use Zwindle\Proving\Proof;
 final class Measuring
 {
     /** What each costs in time and trouble: a flip is a flip, a cover off is a box to look all through. */
-    private const COST = ['flip' => 0.4, 'live' => 1.1, 'live-shut' => 1.5, 'box' => 2.2];
+    private const COST = ['flip' => 0.4, 'reset' => 0.4, 'live' => 1.1, 'live-shut' => 1.5, 'box' => 2.2];
 
     /** Where the best there is tells less, nothing was left to be told. */
     private const LEAST_BITS = 0.01;
@@ -36,6 +36,9 @@ final class Measuring
     /** @var list<string> */
     private array $opened = [];
 
+    /** Whether what had tripped is still down: neither flip nor probe tells anything before it is on again. */
+    private bool $isDown;
+
     private Suspects $suspects;
 
     private readonly SuspectBoard $true;
@@ -47,6 +50,7 @@ final class Measuring
         $this->suspects = Suspects::of($truth);
         $this->true = new SuspectBoard($truth);
         $this->circuit = $truth->circuit();
+        $this->isDown = Symptom::of($truth->hypothesis) === Symptom::Trips;
     }
 
     /**
@@ -65,7 +69,7 @@ final class Measuring
             $measuring->take($measuring->shown('flip', '', $begun->state));
         }
         foreach ($log as $i => $logged) {
-            if ($logged->act->kind === ActKind::PutRight || count($worths) >= self::MOST) {
+            if ($logged->act->kind->isNaming() || count($worths) >= self::MOST) {
                 break;
             }
             if (self::isMeasurement($logged)) {
@@ -83,16 +87,21 @@ final class Measuring
         $measuring = new self($truth);
         $path = [];
         $state = 0;
-        $measuring->take($measuring->shown('flip', '', $state));
+        $measuring->isDown || $measuring->take($measuring->shown('flip', '', $state));
         for ($i = 0; $i < self::MOST_BEST && $measuring->suspects->open() > 1; $i++) {
             [$worth, $test, $bits] = $measuring->bestOpen($state);
             if ($bits <= self::NOTHING) {
                 break;
             }
             [$kind, $at] = $test;
+            $measuring->isDown = $measuring->isDown && $kind !== 'reset';
             $state = $kind === 'flip' ? $state ^ $measuring->bitOf($at) : $state;
             $measuring->take($measuring->shown($kind, $at, $state));
-            $box = $kind === 'flip' ? null : ($kind === 'box' ? $at : $measuring->boxOf($at));
+            $box = match ($kind) {
+                'flip', 'reset' => null,
+                'box' => $at,
+                default => $measuring->boxOf($at),
+            };
             if ($box !== null && ! in_array($box, $measuring->opened, true)) {
                 // Who probes in a box sees what is in it.
                 $measuring->opened[] = $box;
@@ -128,6 +137,7 @@ final class Measuring
         $bits = $this->suspects->told($shown);
         $this->take($shown);
         $act->kind === ActKind::OpenBox && $this->opened[] = $box;
+        $this->isDown = $this->isDown && $act->kind !== ActKind::TurnOn;
 
         $worth = $bits / self::COST[match ($act->kind) {
             ActKind::OpenBox => 'box',
@@ -166,19 +176,24 @@ final class Measuring
     {
         return match ($kind) {
             'box' => fn (SuspectBoard $board): string => $board->inside($at),
-            'flip' => fn (SuspectBoard $board): string => $board->lit($state),
+            'flip', 'reset' => fn (SuspectBoard $board): string => $board->lit($state),
             default => fn (SuspectBoard $board): string => $board->isEverLive($at),
         };
     }
 
-    /** @return iterable<array{string, string}> a flip, a box that is shut, a point to be probed */
+    /** @return iterable<array{string, string}> what had tripped on again, a flip, a box that is shut, a point to be probed */
     private function open(): iterable
     {
-        foreach ($this->circuit->switches as $switch) {
-            yield ['flip', $switch];
-        }
         foreach (array_diff(array_keys($this->truth->right->board->enclosures), $this->opened) as $box) {
             yield ['box', $box];
+        }
+        if ($this->isDown) {
+            yield ['reset', ''];
+
+            return;
+        }
+        foreach ($this->circuit->switches as $switch) {
+            yield ['flip', $switch];
         }
         foreach ($this->truth->right->points as $id => $point) {
             if ($point->kind !== PointKind::EnclosureEarth && ! $point->isEarthing()) {

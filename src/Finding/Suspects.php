@@ -33,7 +33,7 @@ final class Suspects
     /** Every single usual fault that a customer would tell of alike; where several are in it, the truth and others like it too. */
     public static function of(FaultyBoard $truth): self
     {
-        $mistakes = Mistakes::on($truth->right);
+        $mistakes = Mistakes::toBeFoundOn($truth->right);
         $boards = array_map(fn (int $i) => new FaultyBoard($truth->right, [$i => $mistakes[$i]]), array_keys($mistakes));
         if (count($truth->faults) > 1) {
             $boards = [...$boards, $truth, ...self::pairs($truth, $mistakes)];

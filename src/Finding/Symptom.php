@@ -10,6 +10,7 @@ use Zwindle\Diagnose\Hypothesis;
 /** What a customer notices of a fault: what the light does, and no cause. */
 enum Symptom: string
 {
+    /** Something is down at the supply. */
     case Trips = 'trips';
     case Flickers = 'flickers';
     case Dim = 'dim';
@@ -26,7 +27,7 @@ enum Symptom: string
         $right = (new Hypothesis($fault->right, []))->table();
 
         return match (true) {
-            $table->everTrips() => self::Trips,
+            $table->everTrips(), $fault->isOfSupply() => self::Trips,
             self::isSame($table, $right) => self::Nothing,
             $fault->isLooseSomewhere() && ! self::isSame($table, $fault->withContact()->table()) => self::Flickers,
             str_contains($lamps, 'd') => self::Dim,

@@ -12,7 +12,7 @@ final readonly class Worth
      * @param  float  $bits  that it told about which repair it takes, on average
      * @param  float  $worth  the same for what it costs
      * @param  float  $best  what the best one that was open was worth
-     * @param  array{string, string}  $bestTest  what that was and where: `box` Bn, `flip` Sn, `live` a point
+     * @param  array{string, string}  $bestTest  what that was and where: `box` Bn, `flip` Sn, `live` a point; `reset` nowhere
      * @param  int  $left  repairs that were still open after it
      */
     public function __construct(

@@ -33,6 +33,14 @@ enum ActKind: string
     case OpenBox = 'open-box';
     /** A fault named, and the repair made that mends it. */
     case PutRight = 'put-right';
+    /** The supply named as all that is wrong: nothing in a box is touched for it. */
+    case NameSupply = 'name-supply';
     /** "This board is right." */
     case SignOff = 'sign-off';
+
+    /** Whether somebody says what is wrong. */
+    public function isNaming(): bool
+    {
+        return $this === self::PutRight || $this === self::NameSupply;
+    }
 }

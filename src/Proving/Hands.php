@@ -116,7 +116,7 @@ final readonly class Hands
             ActKind::Unlink => $proof->withLink(null),
             ActKind::Touch => $proof->holding($act->touch),
             ActKind::Prove, ActKind::Lift => $proof->holding(null),
-            ActKind::Identify, ActKind::SignOff, ActKind::OpenBox, ActKind::PutRight => $proof,
+            ActKind::Identify, ActKind::SignOff, ActKind::OpenBox, ActKind::PutRight, ActKind::NameSupply => $proof,
         };
     }
 

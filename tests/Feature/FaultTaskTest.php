@@ -135,6 +135,33 @@ it('takes a fault from symptom to proof, and grades diagnosis, method, measuring
     }
 })->with(['common-and-traveller-exchanged', 'lamp-blown', 'core-open', 'loose-terminal', 'contact-dead', 'earth-off', 'neutral-open']);
 
+it('takes a breaker that tripped for nothing from “it all went dark” to a pass, with no cover off', function () {
+    $exam = faultTask(['faultKinds' => ['breaker-tripped']]);
+    $attempt = begun($this, $exam);
+    $proof = $this->getJson("api/attempts/$attempt->id/proof")->assertOk()->assertJsonPath('isLive', false)->json();
+    $down = array_values(array_filter($proof['parts'], fn (array $part) => $part['state'] === 'tripped'));
+    expect($down)->toHaveCount(1)->and($proof['finding']['symptom'])->toContain('tripped');
+    [$one, $other] = faultsOf($attempt)->circuit()->switches;
+    act($this, $attempt, ['kind' => 'turn-on', 'on' => $down[0]['id']])->assertOk()->assertJsonPath('isLive', true);
+    foreach ([$one, $other, $one] as $switch) {
+        act($this, $attempt, ['kind' => 'flip', 'on' => $switch])->assertOk()->assertJsonPath('trip', null);
+    }
+    // A browser that calls a hand in a box a word about the supply is not believed.
+    $supply = faultsOf($attempt)->right->board->supply();
+    $there = "$supply->enclosure|$supply->id";
+    act($this, $attempt, ['kind' => 'name-supply', 'on' => "earth-off|$there"])->assertOk()->assertJsonPath('isRefused', true);
+    act($this, $attempt, ['kind' => 'name-supply', 'on' => 'rust'])->assertUnprocessable();
+    act($this, $attempt, ['kind' => 'put-right', 'on' => "breaker-tripped|$there"])->assertOk()
+        ->assertJsonPath('finding.named.0.isRight', true)->assertJsonPath('finding.seen', 4);
+    $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
+    $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/mark")->assertOk()->assertJsonPath('verdict', 'pass');
+    foreach ($this->getJson("api/attempts/$attempt->id/mark")->json('mark.lines') as $line) {
+        expect($line['got'])->toEqual($line['of']);
+    }
+    $report = $this->getJson("api/attempts/$attempt->id/finding")->assertOk()->json();
+    expect($report['steps'])->toBe([])->and($report['faults'][0])->toContain('breaker');
+});
+
 it('fails what is handed in with its fault in it, and gives it again with the fault in it', function () {
     $exam = faultTask(['faultKinds' => ['lamp-blown'], 'mode' => 'coached', 'tries' => 3]);
     $attempt = begun($this, $exam);

@@ -24,7 +24,6 @@ use Zwindle\Exam\Grading\MistakeDistance;
 use Zwindle\Exam\Grading\OrderOfWork;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Vary\Surface;
-use Zwindle\Finding\FaultFinding;
 use Zwindle\Finding\Measuring;
 use Zwindle\Plan\StepOrder;
 
@@ -97,7 +96,7 @@ final readonly class JudgeHandedIn
         $scheme = self::scheme($attempt);
         $grade = $scheme === null ? null : (new Grader($scheme, minutes: self::minutes($attempt)))->ofFinding(
             $finding->diagnosis(),
-            FaultFinding::safety($isolation),
+            $finding->safety($isolation),
             $finding->named === [] && $path === [] ? 0.0 : Measuring::share($path),
             $finding->proof(),
         );

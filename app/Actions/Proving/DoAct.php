@@ -66,7 +66,7 @@ final readonly class DoAct
             if ($proving->finding !== null && $outcome->refusal === null) {
                 // What is known of it has changed; where something was put right another board hangs there.
                 $proving = Proving::of($attempt);
-                if ($done->kind === ActKind::PutRight) {
+                if ($done->kind->isNaming()) {
                     $attempt->update($this->count->of($attempt));
                     $outcome = $proving->hands()->look($proving->state());
                 }
@@ -79,10 +79,10 @@ final readonly class DoAct
     /** Covers and faults are of boards with something to find; what is named has a name and a place. */
     private static function mustSuit(Proving $proving, Act $act): void
     {
-        $naming = $act->kind === ActKind::PutRight ? Naming::read((string) $act->on) : null;
+        $naming = self::named($act->on, $act->kind);
         $isThere = $naming !== null && isset($proving->circuit->wiring->board->enclosures[$naming->box]);
-        $isOfFinding = in_array($act->kind, [ActKind::OpenBox, ActKind::PutRight], true);
-        if ($isOfFinding && ($proving->finding === null || ($act->kind === ActKind::PutRight && ! $isThere))) {
+        $isOfFinding = $act->kind === ActKind::OpenBox || $act->kind->isNaming();
+        if ($isOfFinding && ($proving->finding === null || ($act->kind->isNaming() && ! $isThere))) {
             throw ValidationException::withMessages(['act' => __('proving.no-such-fault')]);
         }
     }
@@ -129,7 +129,13 @@ final readonly class DoAct
                 ? new Touch($with, (string) ($act['one'] ?? ''))
                 : new Touch($with ?? InstrumentKind::TwoPole, $at($act['one'] ?? null), isset($act['other']) ? $at($act['other']) : null)),
             ActKind::Link => Act::link($at($act['one'] ?? null), $at($act['other'] ?? null)),
-            default => Act::of($kind, $act['on'] ?? null),
+            default => self::named($act['on'] ?? null, $kind)?->act() ?? Act::of($kind, $act['on'] ?? null),
         };
+    }
+
+    /** What is named says whether a hand goes in for it, and not who sends it. */
+    private static function named(?string $on, ActKind $kind): ?Naming
+    {
+        return $kind->isNaming() ? Naming::read((string) $on) : null;
     }
 }

@@ -63,15 +63,8 @@ final class Proving
     public function fresh(bool $isOn): CoreProof
     {
         $times = Proof::query()->where('attempt_id', $this->attempt->id)->count();
-        $practice = $this->attempt->board()->practice;
 
-        return CoreProof::begin(
-            hash('sha256', implode('/', [config()->string('app.key'), 'proof', $this->attempt->id, $times])),
-            $this->circuit->hasRcd,
-            $practice->proving['residualOpensNeutral'],
-            $isOn,
-            testerMayFail: true,
-        );
+        return $this->begun(hash('sha256', implode('/', [config()->string('app.key'), 'proof', $this->attempt->id, $times])), $isOn);
     }
 
     /** @param  ActKind|null  $for  what they are about to do: what the supply waits for is asked where it matters */
@@ -101,20 +94,20 @@ final class Proving
     /** How the board of a fault stood before anybody did anything: what was measured first is weighed from there. */
     public function asFound(): CoreProof
     {
-        $now = $this->state();
-
-        return CoreProof::begin(
-            $now->seed,
-            $this->circuit->hasRcd,
-            $this->attempt->board()->practice->proving['residualOpensNeutral'],
-            isOn: true,
-            testerMayFail: true,
-        );
+        return $this->begun($this->state()->seed, isOn: true);
     }
 
     public function roles(): PointRoles
     {
         return new PointRoles($this->circuit);
+    }
+
+    private function begun(string $seed, bool $isOn): CoreProof
+    {
+        $residualOpensNeutral = $this->attempt->board()->practice->proving['residualOpensNeutral'];
+        $begun = CoreProof::begin($seed, $this->circuit->hasRcd, $residualOpensNeutral, $isOn, testerMayFail: true);
+
+        return $this->finding?->placed->asFound($begun) ?? $begun;
     }
 
     private function mayEnergise(): bool

@@ -14,7 +14,7 @@ trait HasMistake
     public function rules(): array
     {
         return [
-            'kind' => ['required', 'string', Rule::enum(MistakeKind::class)],
+            'kind' => ['required', 'string', Rule::enum(MistakeKind::class)->except([MistakeKind::BreakerTripped])],
             'at' => ['required', 'array', 'list', 'max:4'],
             'at.*' => ['string', 'max:70'],
         ];

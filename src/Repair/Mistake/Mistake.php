@@ -46,6 +46,11 @@ final readonly class Mistake
         );
     }
 
+    public static function breakerTripped(string $supply): self
+    {
+        return new self(MistakeKind::BreakerTripped, [$supply]);
+    }
+
     public static function unmarked(string $end): self
     {
         return new self(MistakeKind::LineUnmarked, [$end], unmarked: $end);

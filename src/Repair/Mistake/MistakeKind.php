@@ -27,11 +27,23 @@ enum MistakeKind: string
     case ContactDead = 'contact-dead';
     case ContactStuck = 'contact-stuck';
     case LampBlown = 'lamp-blown';
+    /** It opened, and what made it open is gone: nothing is wrong on the board. */
+    case BreakerTripped = 'breaker-tripped';
 
     /** Whether nothing of it shows in the joints: a part is at fault, or a conductor along its run. */
     public function isHidden(): bool
     {
-        return $this === self::CoreOpen || $this === self::ContactDead || $this === self::ContactStuck || $this === self::LampBlown;
+        return $this === self::CoreOpen
+            || $this === self::ContactDead
+            || $this === self::ContactStuck
+            || $this === self::LampBlown
+            || $this->isOfSupply();
+    }
+
+    /** Whether it is put right at the supply, and no hand goes into a box for it. */
+    public function isOfSupply(): bool
+    {
+        return $this === self::BreakerTripped;
     }
 
     /** Whether making it once more takes it back. */

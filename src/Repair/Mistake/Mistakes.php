@@ -75,6 +75,12 @@ final class Mistakes
         return [...self::ofHandOn($right), ...self::ofParts($right)];
     }
 
+    /** @return list<Mistake> and what may be wrong with the supply alone: what is put in where a board on the screen is looked through */
+    public static function toBeFoundOn(Wiring $right): array
+    {
+        return [...self::on($right), Mistake::breakerTripped($right->board->supply()->id)];
+    }
+
     /** @return list<Mistake> */
     private static function ofParts(Wiring $right): array
     {

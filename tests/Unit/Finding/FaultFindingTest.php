@@ -15,6 +15,7 @@ use Zwindle\Finding\Symptom;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\LoggedAct;
+use Zwindle\Proving\Order\PointRoles;
 use Zwindle\Proving\Proof;
 use Zwindle\Proving\Reading\Touch;
 use Zwindle\Repair\Mistake\Mistake;
@@ -30,7 +31,7 @@ function propagationHouse(): Wiring
 function fault(Wiring $right, MistakeKind $kind, string $at = ''): Mistake
 {
     return array_values(array_filter(
-        Mistakes::on($right),
+        Mistakes::toBeFoundOn($right),
         fn (Mistake $mistake) => $mistake->kind === $kind && str_contains(implode(' ', $mistake->at), $at),
     ))[0];
 }
@@ -63,6 +64,7 @@ it('tells a fault as a customer would', function (MistakeKind $kind, string $at,
     [MistakeKind::CommonExchanged, 'S2', Symptom::Sometimes],
     [MistakeKind::EarthOff, '', Symptom::Nothing],
     [MistakeKind::LooseTerminal, 'S1.common', Symptom::Flickers],
+    [MistakeKind::BreakerTripped, '', Symptom::Trips],
 ]);
 
 it('takes a fault as named where its kind and its place are, and one that the same repair mends', function () {
@@ -140,6 +142,78 @@ it('grades what was named, how safely, and whether it was proved', function () {
         ->and(FaultFinding::replay($board, array_slice($log, 0, 2))->proof())->toBe(0.0);
     // No hand goes into a live box.
     expect($board->hands()->do($begun, $say(MistakeKind::CommonExchanged, 'S2'))->refusal?->value)->toBe('hands-in-live');
+});
+
+/** A board with one switch: hot and neutral exchanged at its lamp trip the breaker in one position. */
+function toolLocker(): Wiring
+{
+    return Files::wiring('database/demo/tool-locker/board.json', 'database/demo/tool-locker/right.wiring.json');
+}
+
+it('finds what tripped down, whether it holds or not when it is switched on again', function (MistakeKind $kind, array $trips) {
+    $right = toolLocker();
+    $begun = Proof::begin('a', false, false, isOn: true, testerMayFail: false);
+    $on = Act::of(ActKind::TurnOn, $begun->supply->own);
+    $board = new FaultyBoard($right, [fault($right, $kind, $kind === MistakeKind::BreakerTripped ? '' : 'LA')]);
+    $found = $board->asFound($begun);
+    expect($found->supply->parts[$begun->supply->own]->value)->toBe('tripped');
+    $log = logged($board, $found, [$on, Act::of(ActKind::Flip, 'S1'), $on]);
+    expect(array_map(fn (LoggedAct $logged) => $logged->trip, $log))->toBe($trips);
+})->with([
+    'for nothing' => [MistakeKind::BreakerTripped, [null, null, null]],
+    'by a short' => [MistakeKind::LineNeutralExchanged, ['breaker', null, null]],
+]);
+
+it('finds a board on whose fault trips nothing', function () {
+    $right = propagationHouse();
+    $begun = Proof::begin('a', false, false, isOn: true, testerMayFail: false);
+    $blown = new FaultyBoard($right, [fault($right, MistakeKind::LampBlown)]);
+    expect($blown->asFound($begun))->toBe($begun);
+});
+
+it('takes a breaker that has tripped for nothing as found at the supply, with no hand in a box', function () {
+    $right = propagationHouse();
+    $board = new FaultyBoard($right, [fault($right, MistakeKind::BreakerTripped)]);
+    $begun = $board->asFound(Proof::begin('a', false, false, isOn: true, testerMayFail: false));
+    $own = $begun->supply->own;
+    $name = (new Naming(MistakeKind::BreakerTripped, 'SRC', 'PS'))->act();
+    $flips = array_map(fn (string $switch) => Act::of(ActKind::Flip, $switch), ['S1', 'S2', 'S1']);
+    // Live as it is named: the breaker alone is meant.
+    $log = logged($board, $begun, [Act::of(ActKind::TurnOn, $own), ...$flips, $name]);
+    $found = FaultFinding::replay($board, $log);
+    $roles = new PointRoles($board->circuit());
+    $judged = $found->isolation($roles, $own);
+    expect($found->diagnosis())->toBe(1.0)->and($found->left->isMended())->toBeTrue()
+        ->and($found->proof())->toBe(1.0)->and($found->neededIsolation())->toBeFalse()->and($found->safety($judged))->toBe(1.0);
+    // Who puts a hand into a box for nothing, or names nothing, isolates like anybody else.
+    $off = Act::of(ActKind::TurnOff, 'main');
+    $wrong = (new Naming(MistakeKind::EarthOff, $right->board->devices['S1']->enclosure, 'S1'))->act();
+    $handIn = FaultFinding::replay($board, logged($board, $begun, [$off, $wrong, Act::of(ActKind::TurnOn, 'main'), $name]));
+    expect($wrong->kind)->toBe(ActKind::PutRight)->and($handIn->neededIsolation())->toBeTrue()->and($handIn->diagnosis())->toBe(0.5)
+        ->and($handIn->safety($handIn->isolation($roles, $own)))->toBeLessThan(1.0)
+        ->and(FaultFinding::replay($board, [])->neededIsolation())->toBeTrue();
+    // On a board that has something else it is the wrong answer.
+    $blown = new FaultyBoard($right, [fault($right, MistakeKind::LampBlown)]);
+    expect(FaultFinding::replay($blown, logged($blown, $begun, [$name]))->named[0]['mended'])->toBeNull();
+});
+
+it('weighs switching on again first where something is down, and leads from there to the repair', function (MistakeKind $kind) {
+    $right = toolLocker();
+    $board = new FaultyBoard($right, [fault($right, $kind, $kind === MistakeKind::BreakerTripped ? '' : 'LA')]);
+    $begun = $board->asFound(Proof::begin('a', false, false, isOn: true, testerMayFail: false));
+    $best = Measuring::best($board);
+    expect(end($best)->left)->toBe(1)->and($best[0]->bestTest)->toBe(['reset', '']);
+    $idle = Measuring::weigh($board, $begun, logged($board, $begun, [Act::of(ActKind::Flip, 'S1')]));
+    expect($idle[0]->bits)->toBe(0.0)->and($idle[0]->bestTest)->toBe(['reset', '']);
+})->with([MistakeKind::BreakerTripped, MistakeKind::LineNeutralExchanged]);
+
+it('puts no breaker that tripped for nothing beside what trips it', function () {
+    $right = toolLocker();
+    $kinds = [MistakeKind::BreakerTripped, MistakeKind::LineNeutralExchanged];
+    $deal = fn (int $count, MistakeKind ...$of) => DealtFaults::of([$right], $count, array_values($of), 'monday');
+    expect($deal(1, MistakeKind::BreakerTripped)[0]['looks'] ?? null)->toBe(0)
+        ->and($deal(2, ...$kinds))->toBeNull()
+        ->and($deal(2, MistakeKind::BreakerTripped, MistakeKind::OnPermanentLine))->not->toBeNull();
 });
 
 it('deals faults of equal difficulty, one or several a seat, of the kinds that are asked for', function () {

@@ -10,6 +10,7 @@ const box = ref('')
 const item = ref('')
 const items = computed(() => props.namings.boxes.find(({ id }) => id === box.value)?.items ?? [])
 const right = computed(() => props.finding.named.filter(({ isRight }) => isRight).length)
+const goesIn = computed(() => props.namings.kinds.find(({ id }) => id === kind.value)?.isInBox ?? true)
 const isAllNamed = computed(() => right.value >= props.finding.faults)
 // The box that is looked into is the one that is meant, as a rule.
 watch(
@@ -58,9 +59,9 @@ function say() {
         </select>
       </label>
       <button type="submit" class="btn-main" :disabled="!kind || !box || !item" data-test="put-right">
-        Name it and put it right
+        {{ goesIn ? 'Name it and put it right' : 'Name it' }}
       </button>
-      <p v-if="isLive" class="flex items-center gap-2 text-sm">
+      <p v-if="isLive && goesIn" class="flex items-center gap-2 text-sm">
         <span class="hazard h-5 w-5 shrink-0 border border-ink" aria-hidden="true" />The board is live: hands go into a
         dead one.
       </p>

@@ -94,7 +94,13 @@ const isBreaker = computed(() => chosen.value.startsWith('breaker'))
       <button type="button" class="btn" data-test="tag" @click="emit('act', part.isTagged ? 'untag' : 'tag', part.id)">
         {{ part.isTagged ? 'Tag off' : 'Tag on' }}
       </button>
-      <button v-if="isBreaker" type="button" class="btn" data-test="identify" @click="emit('act', 'identify', part.id)">
+      <button
+        v-if="isBreaker"
+        type="button"
+        class="btn whitespace-normal"
+        data-test="identify"
+        @click="emit('act', 'identify', part.id)"
+      >
         This one feeds the board
       </button>
     </div>

@@ -67,7 +67,8 @@ const STATES: Record<string, string> = { done: '✓', void: '✕', missing: '–
     </p>
     <div>
       <h2 class="text-xl font-bold">Before hands went in</h2>
-      <ul>
+      <p v-if="data.steps.length === 0">No hand went into a box: nothing had to be proved dead.</p>
+      <ul v-else>
         <li v-for="step in data.steps" :key="step.name">
           <strong class="code" aria-hidden="true">{{ STATES[step.state] ?? step.state }}</strong> {{ step.name
           }}<span class="sr-only">: {{ step.state }}</span>

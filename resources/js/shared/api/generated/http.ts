@@ -43,6 +43,7 @@ export type ActKind =
   | 'lift'
   | 'open-box'
   | 'put-right'
+  | 'name-supply'
   | 'sign-off'
 
 export interface Retry {
@@ -1781,17 +1782,22 @@ export interface ProofBench {
   namings: Namings | null
 }
 export interface Namings {
-  kinds: NamedPart[]
+  kinds: NamedFault[]
   boxes: NamedBox[]
 }
-export interface NamedPart {
+export interface NamedFault {
   id: string
   name: string
+  isInBox: boolean
 }
 export interface NamedBox {
   id: string
   name: string
   items: NamedPart[]
+}
+export interface NamedPart {
+  id: string
+  name: string
 }
 /**
  * A board under test as eyes find it.

@@ -45,5 +45,6 @@ export interface TaskFile {
     | 'contact-dead'
     | 'contact-stuck'
     | 'lamp-blown'
+    | 'breaker-tripped'
   )[]
 }
