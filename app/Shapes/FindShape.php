@@ -152,7 +152,7 @@ final readonly class FindShape
     /**
      * What may be found joined there, by the suspects that are left; each once.
      *
-     * @return list<array{with: list<string>, taped: list<string>, name: string, colours: list<string>}>
+     * @return list<array{with: list<string>, taped: list<string>, name: string, conductors: list<array{colour: string, mark: string}>}>
      */
     private function choices(string $point): array
     {
@@ -166,14 +166,32 @@ final readonly class FindShape
                 'with' => $with,
                 'taped' => $taped,
                 'name' => $with === [] ? $this->words->say('diagnosis.nothing') : $this->joined($point, $with, $taped),
-                'colours' => array_values(array_filter(array_map(
-                    fn (string $other) => $this->right->points[$other]->core?->colour->value,
-                    $with,
-                ))),
+                'conductors' => $this->conductors($one, $with),
             ];
         }
 
         return array_values($choices);
+    }
+
+    /**
+     * @param  list<string>  $ends
+     * @return list<array{colour: string, mark: string}> as eyes find them, each with the colour of its tape or sleeve
+     */
+    private function conductors(Hypothesis $one, array $ends): array
+    {
+        $conductors = [];
+        foreach ($ends as $end) {
+            $colour = $this->right->points[$end]->core?->colour->value;
+            $mark = $one->look()->markOn($end);
+            if ($colour !== null) {
+                $conductors[] = [
+                    'colour' => $colour,
+                    'mark' => $mark === null ? '' : $this->right->board->practice->marks[$mark->value],
+                ];
+            }
+        }
+
+        return $conductors;
     }
 
     /**
@@ -185,11 +203,25 @@ final readonly class FindShape
     private function joined(string $point, array $with, array $taped): string
     {
         $names = Str::ucfirst($this->words->list(array_map($this->words->shortPlace(...), $with)));
-        $wanted = array_filter([$point, ...$with], fn (string $end) => isset($this->right->marks[$end]));
+        $wanted = array_values(array_filter([$point, ...$with], fn (string $end) => isset($this->right->marks[$end])));
         $bare = array_values(array_diff($wanted, $taped));
+        $told = $bare === [] ? $wanted : $bare;
 
-        return $bare === [] ? $names : "$names, ".$this->words->say('diagnosis.bare', [
-            'ends' => $this->words->list(array_map($this->words->shortPlace(...), $bare)),
+        return $told === [] ? $names : "$names, ".$this->words->say($bare === [] ? 'diagnosis.taped' : 'diagnosis.bare', [
+            'ends' => $this->words->list($this->briefly($told)),
         ]);
+    }
+
+    /**
+     * Ends by their color where that tells them apart.
+     *
+     * @param  list<string>  $ends
+     * @return list<string>
+     */
+    private function briefly(array $ends): array
+    {
+        $brief = array_map($this->words->wireOf(...), $ends);
+
+        return count(array_unique($brief)) === count($ends) ? $brief : array_map($this->words->shortPlace(...), $ends);
     }
 }

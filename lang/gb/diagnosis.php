@@ -13,6 +13,7 @@ return [
         'line-unmarked' => 'line not sleeved',
         'lamp-blown' => 'lamp blown',
     ],
+    'taped' => 'sleeve on :ends',
     'bare' => 'no sleeve on :ends',
     'repair' => [
         'mark' => 'Sleeve :place brown: it is a line.',

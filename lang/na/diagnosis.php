@@ -13,6 +13,7 @@ return [
         'line-unmarked' => 'hot not re-identified',
         'lamp-blown' => 'lamp burned out',
     ],
+    'taped' => 'tape on :ends',
     'bare' => 'no tape on :ends',
     'repair' => [
         'mark' => 'Put tape on :place: it is a hot.',

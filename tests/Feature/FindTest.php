@@ -38,6 +38,20 @@ it('finds an exchanged common in two looks, with the repair in words, and writes
     expect(ConfirmedMistake::query()->where('instructor_id', $instructor->id)->sole()->at)->toBe('S2.common S2.t2');
 });
 
+it('draws a sleeve on what is sleeved, and says of each choice whether it is', function () {
+    $this->actingAs(People::user('instructor'));
+    $file = People::boardFile('boat-store');
+    $at = fn (string $position, string $lamp): array => ['switches' => ['S1' => $position], 'lamps' => ['LA' => $lamp], 'trip' => null];
+    $seen = ['states' => [$at('up', 'off'), $at('down', 'on')], 'looks' => [], 'probes' => [], 'parts' => []];
+    $ask = fn (array $more): array => $this->postJson("api/board-files/$file->id/diagnosis", [...$seen, ...$more])->assertOk()->json('next');
+    // The loop block is as planned; then the switched one is looked at.
+    $first = $ask([]);
+    $next = $ask(['looks' => [['point' => $first['at'], 'with' => $first['choices'][0]['with'], 'taped' => []]]]);
+    [$with, $without] = $next['choices'];
+    expect($with['name'])->toEndWith(', sleeve on the blue')->and($with['conductors'])->toBe([['colour' => 'blue', 'mark' => 'brown']])
+        ->and($without['name'])->toEndWith(', no sleeve on the blue')->and($without['conductors'])->toBe([['colour' => 'blue', 'mark' => '']]);
+});
+
 it('puts what a class has shown before first', function () {
     $this->actingAs($instructor = People::user('instructor'));
     $file = People::boardFile('propagation-house');

@@ -40,6 +40,7 @@ const seed = ref('')
 const lamps = computed(() => find.data.value?.lamps ?? [])
 const lamp = computed(() => lamps.value[lampAt.value] ?? null)
 const next = computed(() => find.data.value?.next ?? null)
+const isSeenRight = computed(() => find.data.value?.mayBeRight === true && find.data.value.fits === 0)
 const only = computed(() => {
   const data = find.data.value
   return data && data.suspects.length > 0 && next.value === null && data.contradictions.length === 0
@@ -148,12 +149,14 @@ function again() {
             @click="find.answer(next, { with: choice.with, taped: choice.taped })"
           >
             <span
-              v-for="(colour, i) in choice.colours"
+              v-for="({ colour, mark }, i) in choice.conductors"
               :key="i"
-              class="h-6 w-10 shrink-0 border-2 border-ink"
+              class="flex h-6 w-12 shrink-0 justify-end border-2 border-ink"
               :style="{ background: paintOf(colour).body }"
               aria-hidden="true"
-            />
+            >
+              <span v-if="mark" class="w-5 border-l-2 border-ink" :style="{ background: paintOf(mark).body }" />
+            </span>
             {{ choice.name }}
           </button>
         </div>
@@ -191,12 +194,16 @@ function again() {
       </section>
 
       <p v-if="find.data.value.mayBeRight && find.isWhole.value" class="text-lg font-bold" data-test="may-be-right">
-        Every combination is as it should be.
+        Every combination is as it should be{{ isSeenRight ? ', and so is all that was looked at' : '' }}.
       </p>
       <p v-if="find.data.value.isSilent && find.isWhole.value" class="text-lg font-bold" data-test="silent">
         All told, and saved with your board. What it comes to is told with the mark.
       </p>
-      <section v-if="only.length === 0 && !find.data.value.isSilent" aria-label="What still fits" data-test="fits">
+      <section
+        v-if="only.length === 0 && !find.data.value.isSilent && !isSeenRight"
+        aria-label="What still fits"
+        data-test="fits"
+      >
         <h2 class="font-bold">
           {{ find.data.value.fits }} {{ find.data.value.fits === 1 ? 'usual mistake fits' : 'usual mistakes fit' }} so
           far

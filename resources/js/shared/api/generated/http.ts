@@ -1128,7 +1128,14 @@ export interface FindChoice {
   with: string[]
   taped: string[]
   name: string
-  colours: ConductorColour[]
+  conductors: FindConductor[]
+}
+export interface FindConductor {
+  colour: ConductorColour
+  /**
+   * The color of its tape or sleeve; empty where it has none.
+   */
+  mark: string
 }
 export interface FindNext {
   kind: 'look' | 'probe' | 'part' | 'flip'
