@@ -139,9 +139,23 @@ final class Mistakes
     /** @return list<Mistake> none where both are in one joint: there is nothing to exchange */
     private function exchange(MistakeKind $kind, string $one, string $other): array
     {
-        return $this->areTogether($one, $other)
-            ? []
-            : [Mistake::ofHand($kind, [$one, $other], [...$this->over($one, $other), ...$this->over($other, $one)])];
+        [$joint, $otherJoint] = [$this->right->jointAt($one), $this->right->jointAt($other)];
+        $isMixed = $joint !== null && $otherJoint !== null && $joint->by->isConnector() !== $otherJoint->by->isConnector();
+
+        return $this->areTogether($one, $other) ? [] : [Mistake::ofHand($kind, [$one, $other], match (true) {
+            ! $isMixed => [...$this->over($one, $other), ...$this->over($other, $one)],
+            $joint->by->isConnector() => $this->pigtailOver($one, $other),
+            default => $this->pigtailOver($other, $one),
+        })];
+    }
+
+    /** @return list<Move> a pigtail brought to the other screw, and what lands there to the screw that the pigtail came to */
+    private function pigtailOver(string $pigtailed, string $screw): array
+    {
+        [$splice] = array_values(array_diff($this->right->jointAt($pigtailed)->points ?? [], [$pigtailed]));
+        [$landed] = array_values(array_diff($this->right->jointAt($screw)->points ?? [], [$screw]));
+
+        return [Move::of($screw, $landed, $splice), Move::of($pigtailed, $splice, $landed)];
     }
 
     private function areTogether(string $one, string $other): bool

@@ -5,10 +5,12 @@ declare(strict_types=1);
 use Tests\Support\Build;
 use Tests\Support\Files;
 use Tests\Support\UsualMistakes;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Survey;
+use Zwindle\Plan\Planner;
 use Zwindle\Repair\Causes;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
@@ -38,13 +40,37 @@ it('makes no mistake that is none', function (string $board, string $file) {
 it('knows every kind of the catalogue on the boards of the library', function () {
     $kinds = [];
     foreach (Files::rightWirings() as [$board, $file]) {
-        foreach (Mistakes::on(Files::wiring($board, $file)) as $mistake) {
+        foreach (Mistakes::toBeFoundOn(Files::wiring($board, $file)) as $mistake) {
             $kinds[$mistake->kind->value] = true;
         }
     }
 
     expect(array_diff(array_column(MistakeKind::cases(), 'value'), array_keys($kinds)))->toBe([]);
 });
+
+it('exchanges what two screws hold, by pigtail or not, and joins nothing else', function (string $board) {
+    $right = Planner::plan(Files::board($board))->plans[0]->wiring ?? null;
+    $with = function (Wiring $wiring, string $point): array {
+        $others = array_values(array_diff($wiring->jointAt($point)->points ?? [], [$point]));
+        sort($others);
+
+        return $others;
+    };
+    $wrong = [];
+    foreach ($right === null ? [] : Mistakes::ofHandOn($right) as $mistake) {
+        [$one, $other] = [...$mistake->at, ''];
+        if ($mistake->kind->isExchange() && isset($right->points[$other]->device, $right->points[$one]->device)) {
+            $made = $mistake->madeOn($right);
+            $isExchanged = $with($made, $one) === $with($right, $other) && $with($made, $other) === $with($right, $one);
+            $isExchanged || $wrong[] = $mistake->id();
+        }
+    }
+
+    expect($wrong)->toBe([]);
+})->with(fn () => array_map(
+    fn (string $path) => [substr($path, strlen(dirname(__DIR__, 4)) + 1)],
+    [...glob(dirname(__DIR__, 4).'/database/patterns/*.board.json') ?: [], ...glob(dirname(__DIR__, 4).'/database/demo/*/board.json') ?: []],
+));
 
 it('finds again every mistake that was made', function (string $board, string $file) {
     $right = Files::wiring($board, $file);
