@@ -8,6 +8,7 @@ use App\Actions\Proving\Proving;
 use App\Wording\MistakeSentence;
 use App\Wording\Words;
 use Illuminate\Support\Str;
+use Zwindle\Check\Checker;
 use Zwindle\Finding\FaultFinding;
 use Zwindle\Finding\Measuring;
 use Zwindle\Finding\Symptom;
@@ -46,6 +47,7 @@ final readonly class FindingShape
                 array_values($this->finding->placed->faults),
             ),
             'named' => $this->named(),
+            'left' => $this->left(),
             'steps' => array_map(fn (StepReport $report) => [
                 'name' => $sentence->step($report->step),
                 'state' => $report->state->value,
@@ -65,6 +67,15 @@ final readonly class FindingShape
         ];
     }
 
+    /** @return list<string> what is not right on the board as hands have left it */
+    private function left(): array
+    {
+        $board = $this->finding->board;
+        $left = array_map(fn (Mistake $fault) => (new MistakeSentence($this->words))->sentence([$fault]), $board->left());
+
+        return $left === [] && ! $board->isMended() ? (new DebriefShape(Checker::check($board->look)))->mistakes() : $left;
+    }
+
     public static function symptom(Symptom $symptom): string
     {
         return __("diagnosis.symptom.$symptom->value");
@@ -75,7 +86,7 @@ final readonly class FindingShape
     {
         return array_map(fn (array $one) => [
             'text' => $this->proof->sentence->naming($one['naming']),
-            'isRight' => $one['mended'] !== null,
+            'isRight' => $one['found'] !== null,
         ], $this->finding->named);
     }
 

@@ -12,6 +12,7 @@ use Zwindle\Board\Cable;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Finding\NewPart;
 use Zwindle\Finding\Symptom;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
@@ -47,7 +48,7 @@ final readonly class ProofShape
         foreach ($wiring->points as $point) {
             $place = $this->places->placeOf($point->id);
             $name = $point->device === null ? $this->words->shortPlace($point->id) : $shape->placeName($place);
-            $names[$point->id] = $this->words->box($point->enclosure).", $name";
+            $names[$point->id] = $names[$place] = $this->words->box($point->enclosure).", $name";
         }
         $this->sentence = new ProvingSentence($wiring->board, $names, $proving->attempt->assignment->title());
     }
@@ -111,6 +112,7 @@ final readonly class ProofShape
             }, $practice->proving['instruments']),
             'caution' => $this->words->say('proving.caution'),
             'namings' => $this->namings(),
+            'repairs' => $this->repairs(),
         ];
     }
 
@@ -182,6 +184,9 @@ final readonly class ProofShape
             'opened' => $finding->opened(),
             'named' => (new FindingShape($this->proving, $finding))->named(),
             'seen' => $finding->seenSince(),
+            'hands' => count($finding->handsIn()),
+            'canUndo' => $finding->work->canUndo(),
+            'canRedo' => $finding->work->canRedo(),
             'states' => $this->proving->circuit->stateCount(),
         ];
     }
@@ -193,12 +198,12 @@ final readonly class ProofShape
         if ($act?->kind->isNaming() !== true || $outcome->refusal !== null) {
             return $this->sentence->outcome($outcome, $act, $own);
         }
-        $mended = end($named)['mended'] ?? null;
+        $found = end($named)['found'] ?? null;
 
         return $this->words->say(match (true) {
-            $mended === null => 'proving.not-it',
-            $mended->kind->isOfSupply() => 'proving.supply-right',
-            default => 'proving.put-right',
+            $found === null => 'proving.not-it',
+            $found->kind->isOfSupply() => 'proving.supply-right',
+            default => 'proving.named',
         });
     }
 
@@ -215,7 +220,6 @@ final readonly class ProofShape
             'kinds' => array_map(fn (MistakeKind $kind) => [
                 'id' => $kind->value,
                 'name' => $this->sentence->mistakeKind($kind),
-                'isInBox' => ! $kind->isOfSupply(),
             ], MistakeKind::cases()),
             'boxes' => array_map(fn (Enclosure $box) => [
                 'id' => $box->id,
@@ -227,14 +231,39 @@ final readonly class ProofShape
                     ], $board->devicesIn($box->id)),
                     ...array_map(fn (Cable $cable) => [
                         'id' => $cable->id,
-                        'name' => $this->words->say('proving.cable-to', [
-                            'cable' => $cable->id,
-                            'box' => $this->words->box($cable->farFrom($box->id)),
-                        ]),
+                        'name' => $this->cableFrom($cable, $box),
                     ], $board->cablesIn($box->id)),
                 ],
             ], array_values($board->enclosures)),
         ];
+    }
+
+    /** @return array<string, mixed>|null new parts and new runs that lie ready; null where nothing is to be found */
+    private function repairs(): ?array
+    {
+        $right = $this->proving->finding?->placed->right;
+
+        return $right === null ? null : [
+            'parts' => array_values(array_filter(array_map(fn (Device $device) => [
+                'id' => $device->id,
+                'box' => $device->enclosure,
+                'name' => $this->words->device($device->id),
+                'fits' => array_map(fn (string $kind) => [
+                    'id' => "$device->id|$kind",
+                    'name' => $this->words->partKind($kind),
+                ], array_keys(NewPart::fitting($right, $device))),
+            ], $right->board->devices), fn (array $part) => $part['fits'] !== [])),
+            'runs' => array_merge(...array_map(fn (Enclosure $box) => array_map(fn (Cable $cable) => [
+                'id' => $cable->id,
+                'box' => $box->id,
+                'name' => $this->cableFrom($cable, $box),
+            ], $right->board->cablesIn($box->id)), array_values($right->board->enclosures)), ...[[]]),
+        ];
+    }
+
+    private function cableFrom(Cable $cable, Enclosure $box): string
+    {
+        return $this->words->say('proving.cable-to', ['cable' => $cable->id, 'box' => $this->words->box($cable->farFrom($box->id))]);
     }
 
     /**
@@ -302,7 +331,7 @@ final readonly class ProofShape
     private function lamps(Outcome $outcome): array
     {
         $board = $this->proving->circuit->wiring->board;
-        $flickering = $outcome->isLive ? ($this->proving->finding?->left->flickering($outcome->after->state) ?? []) : [];
+        $flickering = $outcome->isLive ? ($this->proving->finding?->board->flickering($outcome->after->state) ?? []) : [];
 
         return array_map(fn (string $lamp) => [
             'id' => $lamp,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Zwindle\Bench\Step;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
 use Zwindle\Catalogue\Instruments\Instruments;
@@ -187,13 +188,15 @@ final readonly class ProvingSentence
         $part = match (true) {
             $act->on === null => '',
             $naming !== null => $this->naming($naming),
+            $act->kind === ActKind::Fit => $this->newPart($act->on),
+            isset($this->placeNames[$act->on]) => $this->placeNames[$act->on],
             isset($this->board->enclosures[$act->on]) => $this->words->box($act->on),
-            isset($this->board->devices[$act->on]) => $act->on,
+            isset($this->board->devices[$act->on]), isset($this->board->cables[$act->on]) => $act->on,
             default => $this->part($act->on, $own),
         };
 
         return $this->words->say("proving.did.$key", [
-            'part' => $part,
+            'part' => $act->step === null ? $part : $this->benchStep($act->step),
             'position' => $this->positionOf((string) $act->on, $state),
             'shown' => $shown,
             'with' => $act->touch === null ? '' : $this->instrument($act->touch->with),
@@ -203,6 +206,23 @@ final readonly class ProvingSentence
             'one' => $act->link === null ? '' : $this->place($act->link[0]),
             'other' => $act->link === null ? '' : $this->place($act->link[1]),
         ]);
+    }
+
+    /** A step at the bench, where it was done first: `Far bench, the red of W2 on the dark screw of S2`. */
+    private function benchStep(Step $step): string
+    {
+        return $this->words->say("proving.step.{$step->kind->value}", [
+            'points' => $this->words->list(array_map($this->place(...), $step->points)),
+            'on' => $step->on === null ? '' : $this->place($step->on),
+        ]);
+    }
+
+    private function newPart(string $on): string
+    {
+        [$device, $kind] = [...explode('|', $on, 2), ''];
+        $part = $this->words->partKind($kind);
+
+        return $this->words->say('proving.new-part', ['device' => $this->words->device($device), 'part' => $part]);
     }
 
     private function between(string ...$points): string

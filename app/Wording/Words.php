@@ -13,6 +13,7 @@ use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Catalogue\Devices\Landing;
 use Zwindle\Catalogue\Devices\LandingShape;
+use Zwindle\Finding\NewPart;
 
 /** Places and parts of one board in the trade English of its practice. */
 final readonly class Words
@@ -82,6 +83,12 @@ final readonly class Words
     public function switchKind(string $function): string
     {
         return $this->say("parts.function.$function");
+    }
+
+    /** What goes into the place of a part: `lamp`, `four-way`. */
+    public function partKind(string $kind): string
+    {
+        return $kind === NewPart::LAMP ? $this->say('proving.lamp') : $this->switchKind($kind);
     }
 
     public function role(string $role): string

@@ -3,7 +3,9 @@
 return [
     'no-hint' => 'Nothing is wrong with what stands.',
     'answered' => ':right of :asked answers are right.',
-    'found' => '{1} The fault: :found of :all found and put right.|[2,*] Faults: :found of :all found and put right.',
+    'found' => '{1} The fault: :found of :all found.|[2,*] Faults: :found of :all found.',
+    'board-right' => 'The board is right again.',
+    'board-wrong' => 'The board is not right yet.',
     'kind' => [
         'wire' => 'wire it from bare',
         'finish' => 'finish it',

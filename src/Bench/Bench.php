@@ -16,12 +16,13 @@ use Zwindle\Board\Wiring\Wiring;
 final readonly class Bench
 {
     /**
+     * @param  Wiring  $begun  as it stood: its board, its parts and what is written on tags
      * @param  list<BenchJoint>  $joints
      * @param  list<string>  $caps
      * @param  array<string, MarkedAs>  $marks
      */
     private function __construct(
-        private Board $board,
+        private Wiring $begun,
         private PlaceMap $places,
         public array $joints = [],
         public array $caps = [],
@@ -31,7 +32,24 @@ final readonly class Bench
 
     public static function bare(Board $board): self
     {
-        return new self($board, new PlaceMap($board));
+        return self::standing(Wiring::bare($board));
+    }
+
+    /** A board that is wired already. */
+    public static function standing(Wiring $wiring): self
+    {
+        $places = PlaceMap::of($wiring);
+
+        return new self(
+            $wiring,
+            $places,
+            array_map(
+                fn (Joint $joint) => new BenchJoint($joint->enclosure, $joint->by, $joint->ports, array_map($places->placeOf(...), $joint->points)),
+                $wiring->joints,
+            ),
+            array_map($places->placeOf(...), $wiring->caps),
+            $wiring->marks,
+        );
     }
 
     /** @throws StepDoesNotFit */
@@ -58,13 +76,15 @@ final readonly class Bench
     public function wiring(): Wiring
     {
         return Wiring::of(
-            $this->board,
+            $this->begun->board,
             array_map(
                 fn (BenchJoint $joint) => new Joint($joint->enclosure, $this->places->pointsAt($joint->points), $joint->by, $joint->ports),
                 $this->joints,
             ),
             $this->places->pointsAt($this->caps),
             $this->marks,
+            $this->begun->fitted,
+            $this->begun->labels,
         );
     }
 
@@ -206,6 +226,6 @@ final readonly class Bench
      */
     private function with(?array $joints = null, ?array $caps = null, ?array $marks = null): self
     {
-        return new self($this->board, $this->places, $joints ?? $this->joints, $caps ?? $this->caps, $marks ?? $this->marks);
+        return new self($this->begun, $this->places, $joints ?? $this->joints, $caps ?? $this->caps, $marks ?? $this->marks);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zwindle\Finding;
 
+use Zwindle\Bench\StepDoesNotFit;
+use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\LoggedAct;
 use Zwindle\Proving\Order\PointRoles;
@@ -11,41 +13,52 @@ use Zwindle\Proving\Order\SafeIsolation;
 use Zwindle\Proving\Order\StepReport;
 use Zwindle\Proving\Order\StepState;
 use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Move\MoveNotPossible;
 
-/** How the faults of a board were looked for: what was named and put right, how safely, and whether it was proved at the end. */
+/** How the faults of a board were looked for: what was named, what hands did, how safely, and whether it was proved at the end. */
 final readonly class FaultFinding
 {
     /** What one thing done that could hurt somebody costs of the safe method. */
     private const HAZARD = 0.25;
 
+    /** The board as it stands now. */
+    public WorkedBoard $board;
+
     /**
-     * @param  FaultyBoard  $left  as it stands now
-     * @param  list<array{naming: Naming, mended: Mistake|null, act: int}>  $named  in the order in which it was said
+     * @param  list<array{naming: Naming, found: Mistake|null}>  $named  in the order in which it was said
      * @param  list<LoggedAct>  $log
      */
     private function __construct(
         public FaultyBoard $placed,
-        public FaultyBoard $left,
+        public HandWork $work,
         public array $named,
         private array $log,
     ) {
+        $this->board = $work->now;
     }
 
     /** @param  list<LoggedAct>  $log */
     public static function replay(FaultyBoard $placed, array $log): self
     {
-        $left = $placed;
+        $work = HandWork::on($placed->untouched());
+        $unnamed = $placed;
         $named = [];
-        foreach ($log as $i => $logged) {
-            $naming = $logged->act->kind->isNaming() ? Naming::read((string) $logged->act->on) : null;
+        foreach ($log as $logged) {
+            $act = $logged->act;
+            $naming = $act->kind->isNaming() ? Naming::read((string) $act->on) : null;
+            $found = $naming === null ? null : $unnamed->meant($naming->kind, $naming->box, $naming->item);
             if ($naming !== null) {
-                $mended = $left->meant($naming->kind, $naming->box, $naming->item);
-                $left = $mended === null ? $left : $left->without($mended);
-                $named[] = ['naming' => $naming, 'mended' => $mended, 'act' => $i];
+                $named[] = ['naming' => $naming, 'found' => $found];
             }
+            $unnamed = $found === null ? $unnamed : $unnamed->without($found);
+            $work = match (true) {
+                $act->kind === ActKind::PutRight => $found === null ? $work : $work->mended($found),
+                $act->kind->isHandIn() => $work->afterIfItFits($act),
+                default => $work,
+            };
         }
 
-        return new self($placed, $left, $named, $log);
+        return new self($placed, $work, $named, $log);
     }
 
     /** @return list<string> boxes whose covers are off */
@@ -61,20 +74,56 @@ final readonly class FaultFinding
         return array_values(array_unique($opened));
     }
 
+    /**
+     * Whether hands can do this, in boxes that are open.
+     *
+     * @param  list<string>  $boxes  in which it is done; a run is open at either end
+     */
+    public function canDo(Act $act, array $boxes): bool
+    {
+        try {
+            $this->work->after($act);
+        } catch (StepDoesNotFit|MoveNotPossible) {
+            return false;
+        }
+
+        return $boxes === [] || array_intersect($boxes, $this->opened()) !== [];
+    }
+
+    /** @return list<Mistake> */
+    public function found(): array
+    {
+        return array_values(array_filter(array_column($this->named, 'found')));
+    }
+
     /** The share of the diagnosis: faults that were named right, of all that are in it and all that was named wrong. */
     public function diagnosis(): float
     {
-        $right = array_filter($this->named, fn (array $one) => $one['mended'] !== null);
+        $right = count($this->found());
 
-        return count($right) / max(1, count($this->placed->faults) + count($this->named) - count($right));
+        return $right / max(1, count($this->placed->faults) + count($this->named) - $right);
+    }
+
+    /** Whether every fault was named, and the board is right again. */
+    public function isDone(): bool
+    {
+        return count($this->found()) === count($this->placed->faults) && $this->board->isMended();
+    }
+
+    /** Faults that are put right; of a board that is wrong in some way one at least is not. */
+    public function putRight(): int
+    {
+        $unseen = array_filter($this->found(), fn (Mistake $fault) => $fault->kind->isOfSupply());
+        $ofSupply = array_filter($this->placed->faults, fn (Mistake $fault) => $fault->kind->isOfSupply());
+        $left = count($this->board->left()) + count($ofSupply) - count($unseen);
+
+        return count($this->placed->faults) - max($left, $this->board->isMended() ? 0 : 1);
     }
 
     /** Whether it was isolated and proved dead before a hand put anything right. */
     public function isolation(PointRoles $roles, string $own): SafeIsolation
     {
-        $first = $this->firstHandIn() ?? count($this->log);
-
-        return SafeIsolation::judge($roles, $own, array_slice($this->log, 0, $first));
+        return SafeIsolation::judge($roles, $own, array_slice($this->log, 0, $this->handsIn()[0] ?? count($this->log)));
     }
 
     /** Whether something had to be isolated: what was wrong at the supply alone is put right there, and no hand went into a box. */
@@ -82,7 +131,7 @@ final readonly class FaultFinding
     {
         $inBoxes = array_filter($this->placed->faults, fn (Mistake $fault) => ! $fault->kind->isOfSupply());
 
-        return $inBoxes !== [] || $this->named === [] || $this->firstHandIn() !== null;
+        return $inBoxes !== [] || $this->named === [] || $this->handsIn() !== [];
     }
 
     public function safety(SafeIsolation $isolation): float
@@ -93,21 +142,17 @@ final readonly class FaultFinding
         return max(0.0, $share - self::HAZARD * count($isolation->hazards));
     }
 
-    /** The share of the combinations that were seen with the supply on once the last fault was put right; none while one is left. */
+    /** The share of the combinations that were seen with the supply on since a hand was last in it; none where it is not right. */
     public function proof(): float
     {
-        return $this->left->isMended() ? $this->seenSince() / $this->placed->circuit()->stateCount() : 0.0;
+        return $this->isDone() ? $this->seenSince() / $this->placed->circuit()->stateCount() : 0.0;
     }
 
-    /** Combinations seen with the supply on since something was put right; a breaker is right as soon as it is on again and holds. */
+    /** Combinations seen with the supply on since a hand last changed something. */
     public function seenSince(): int
     {
-        $last = -1;
-        foreach ($this->named as $one) {
-            $last = $one['mended']?->kind->isOfSupply() === false ? $one['act'] : $last;
-        }
         $seen = [];
-        foreach (array_slice($this->log, $last + 1) as $logged) {
+        foreach (array_slice($this->log, max([-1, ...$this->handsIn()]) + 1) as $logged) {
             if ($logged->isLive) {
                 $seen[$logged->state] = true;
             }
@@ -116,15 +161,9 @@ final readonly class FaultFinding
         return count($seen);
     }
 
-    /** The first act for which a hand goes into a box. */
-    private function firstHandIn(): ?int
+    /** @return list<int> acts for which a hand went into a box, by their place in the log */
+    public function handsIn(): array
     {
-        foreach ($this->named as $one) {
-            if (! $one['naming']->kind->isOfSupply()) {
-                return $one['act'];
-            }
-        }
-
-        return null;
+        return array_keys(array_filter($this->log, fn (LoggedAct $logged) => $logged->act->kind->isHandIn()));
     }
 }

@@ -7,9 +7,9 @@ namespace Zwindle\Finding;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Trip;
+use Zwindle\Circuit\Solve\TruthTable;
 use Zwindle\Diagnose\Hypothesis;
 use Zwindle\Diagnose\Mending;
-use Zwindle\Proving\Hands;
 use Zwindle\Proving\Proof;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
@@ -46,11 +46,6 @@ final readonly class FaultyBoard
         return $this->hypothesis->circuit();
     }
 
-    public function isMended(): bool
-    {
-        return $this->faults === [];
-    }
-
     /**
      * The fault that somebody means who says what is wrong and where; one that the same repair mends is the same fault.
      *
@@ -72,52 +67,29 @@ final readonly class FaultyBoard
         return null;
     }
 
-    /**
-     * An end that is open along its run is joined all the same: a probe on it reads what it is joined with.
-     *
-     * @return array<string, string> end → the point that it is joined with
-     */
-    public function readsAt(): array
+    /** What is found down by somebody who is called; null where nothing trips, nor has. */
+    public function foundDown(): ?Trip
     {
-        $reads = [];
-        foreach ($this->faults as $fault) {
-            foreach ($fault->kind === MistakeKind::CoreOpen ? $fault->at : [] as $end) {
-                $others = array_values(array_diff($this->hypothesis->look()->jointAt($end)->points ?? [], [$end]));
-                if ($others !== []) {
-                    $reads[$end] = $others[0];
-                }
-            }
-        }
+        $isOfBreaker = $this->hypothesis->isOfSupply() || str_contains($this->hypothesis->table()->trips, TruthTable::tripLetter(Trip::Breaker));
 
-        return $reads;
+        return match (true) {
+            $isOfBreaker => Trip::Breaker,
+            $this->hypothesis->table()->everTrips() => Trip::Rcd,
+            default => null,
+        };
     }
 
-    /** As somebody finds it who is called: where something trips, or has, it is down. */
     public function asFound(Proof $switchedOn): Proof
     {
-        $table = $this->hypothesis->table();
-        $isOfRcd = ! $this->hypothesis->isOfSupply() && ! str_contains($table->trips, 'b');
+        $down = $this->foundDown();
 
-        return Symptom::of($this->hypothesis) === Symptom::Trips
-            ? $switchedOn->withSupply($switchedOn->supply->tripped($isOfRcd ? Trip::Rcd : Trip::Breaker))
-            : $switchedOn;
+        return $down === null ? $switchedOn : $switchedOn->withSupply($switchedOn->supply->tripped($down));
     }
 
-    /** Hands at it as it stands. */
-    public function hands(bool $mayEnergise = true): Hands
+    /** As it stands before a hand has changed anything. */
+    public function untouched(): WorkedBoard
     {
-        return new Hands($this->circuit(), $mayEnergise, $this->readsAt());
-    }
-
-    /** @return list<string> lamps that a loose screw lights now and then in these positions */
-    public function flickering(int $state): array
-    {
-        if (! $this->hypothesis->isLooseSomewhere()) {
-            return [];
-        }
-        [$loose, $steady] = [$this->hypothesis->table()->lamps, $this->hypothesis->withContact()->table()->lamps];
-
-        return array_values(array_filter(array_keys($loose), fn (string $lamp) => $loose[$lamp][$state] !== $steady[$lamp][$state]));
+        return WorkedBoard::asPlaced($this);
     }
 
     private function isThere(Mistake $mistake, string $box, string $item): bool

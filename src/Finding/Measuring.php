@@ -50,26 +50,26 @@ final class Measuring
         $this->suspects = Suspects::of($truth);
         $this->true = new SuspectBoard($truth);
         $this->circuit = $truth->circuit();
-        $this->isDown = Symptom::of($truth->hypothesis) === Symptom::Trips;
+        $this->isDown = $truth->foundDown() !== null;
     }
 
     /**
      * @param  Proof  $begun  how the board stood before the first act
      * @param  list<LoggedAct>  $log
-     * @return list<Worth> up to the first fault that was put right; without what was taken when nothing was left to be told
+     * @return list<Worth> up to the first that was named or put right; without what was taken when nothing was left to be told
      */
     public static function weigh(FaultyBoard $truth, Proof $begun, array $log): array
     {
         $measuring = new self($truth);
         $worths = [];
-        $hands = $truth->hands();
+        $hands = $truth->untouched()->hands();
         $proof = $begun;
         if ($hands->look($begun)->isLive) {
             // What the light does as one comes in is seen without doing anything.
             $measuring->take($measuring->shown('flip', '', $begun->state));
         }
         foreach ($log as $i => $logged) {
-            if ($logged->act->kind->isNaming() || count($worths) >= self::MOST) {
+            if ($logged->act->kind->isNaming() || $logged->act->kind->isHandIn() || count($worths) >= self::MOST) {
                 break;
             }
             if (self::isMeasurement($logged)) {
@@ -135,15 +135,16 @@ final class Measuring
             ? fn (SuspectBoard $board): string => $board->inside($box)
             : fn (SuspectBoard $board): string => $board->shown($proof, $act);
         $bits = $this->suspects->told($shown);
+        $ahead = $this->isDown && $act->kind === ActKind::TurnOn ? $this->worthOnceOn($proof->state) : 0.0;
         $this->take($shown);
         $act->kind === ActKind::OpenBox && $this->opened[] = $box;
         $this->isDown = $this->isDown && $act->kind !== ActKind::TurnOn;
 
-        $worth = $bits / self::COST[match ($act->kind) {
+        $worth = max($ahead, $bits / self::COST[match ($act->kind) {
             ActKind::OpenBox => 'box',
             ActKind::Touch => 'live',
             default => 'flip',
-        }];
+        }]);
 
         return new Worth($i, $bits, $worth, max($best, $worth), $test, $this->suspects->open());
     }
@@ -162,13 +163,24 @@ final class Measuring
             $then = $kind === 'flip' ? $state ^ $this->bitOf($at) : $state;
             $bits = $this->suspects->told($this->shown($kind, $at, $then));
             $isShut = $kind === 'live' && ! in_array($this->boxOf($at), $this->opened, true);
-            $worth = $bits / self::COST[$isShut ? 'live-shut' : $kind];
+            $worth = max($kind === 'reset' ? $this->worthOnceOn($state) : 0.0, $bits / self::COST[$isShut ? 'live-shut' : $kind]);
             if ($worth > $best[0]) {
                 $best = [$worth, [$kind, $at], $bits];
             }
         }
 
         return $best;
+    }
+
+    /** What the best flip is worth that comes after what had tripped is on again: who switches on may flip. */
+    private function worthOnceOn(int $state): float
+    {
+        $flips = array_map(
+            fn (string $switch) => $this->suspects->told($this->shown('flip', $switch, $state ^ $this->bitOf($switch))),
+            $this->circuit->switches,
+        );
+
+        return max([0.0, ...$flips]) / (self::COST['reset'] + self::COST['flip']);
     }
 
     /** @return callable(SuspectBoard): string */

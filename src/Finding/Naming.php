@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zwindle\Finding;
 
-use Zwindle\Proving\Act;
-use Zwindle\Proving\ActKind;
 use Zwindle\Repair\Mistake\MistakeKind;
 
 /** What somebody says is wrong, and where: as an act keeps it, `loose-terminal|B2|S2`. */
@@ -14,12 +12,6 @@ final readonly class Naming
     /** @param  string  $item  the device or the cable; empty: anything in the box */
     public function __construct(public MistakeKind $kind, public string $box, public string $item)
     {
-    }
-
-    /** What it is done as: a breaker said to have tripped asks for no hand in a box. */
-    public function act(): Act
-    {
-        return Act::of($this->kind->isOfSupply() ? ActKind::NameSupply : ActKind::PutRight, $this->text());
     }
 
     /** Null for what no naming is. */

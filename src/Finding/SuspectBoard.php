@@ -11,11 +11,14 @@ use Zwindle\Proving\Proof;
 /** What a board with some fault in it would show to eyes and instruments. */
 final class SuspectBoard
 {
+    private readonly WorkedBoard $untouched;
+
     private readonly Hands $hands;
 
     public function __construct(private readonly FaultyBoard $board)
     {
-        $this->hands = $board->hands();
+        $this->untouched = $board->untouched();
+        $this->hands = $this->untouched->hands();
     }
 
     /** What a hand or an instrument finds that does this; two readings that a person would call the same are the same. */
@@ -26,7 +29,7 @@ final class SuspectBoard
 
         return implode(' ', [
             ...array_values($outcome->lamps),
-            $outcome->isLive ? implode(' ', $this->board->flickering($outcome->after->state)) : '',
+            $outcome->isLive ? implode(' ', $this->untouched->flickering($outcome->after->state)) : '',
             $outcome->isLive ? 'live' : 'dead',
             $outcome->trip->value ?? '-',
             $reading?->shown->value ?? '',
@@ -41,7 +44,7 @@ final class SuspectBoard
         $table = $this->board->hypothesis->table();
 
         return implode('', array_map(fn (string $column) => $column[$state], $table->lamps)).$table->trips[$state]
-            .implode(' ', $this->board->flickering($state));
+            .implode(' ', $this->untouched->flickering($state));
     }
 
     /** What eyes find in an open box: what is joined with what, which part is fitted, what is marked. */

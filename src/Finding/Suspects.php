@@ -38,8 +38,10 @@ final class Suspects
         if (count($truth->faults) > 1) {
             $boards = [...$boards, $truth, ...self::pairs($truth, $mistakes)];
         }
-        $symptom = Symptom::of($truth->hypothesis);
-        $alike = array_values(array_filter($boards, fn (FaultyBoard $board) => Symptom::of($board->hypothesis) === $symptom));
+        // What is down at the supply is seen by whoever comes in.
+        $told = fn (FaultyBoard $board): array => [Symptom::of($board->hypothesis), $board->foundDown()];
+        $own = $told($truth);
+        $alike = array_values(array_filter($boards, fn (FaultyBoard $board) => $told($board) === $own));
         $suspects = new self($alike);
         $likelihood = new Likelihood([], $mistakes);
         foreach ($alike as $i => $board) {

@@ -31,16 +31,30 @@ enum ActKind: string
     case Lift = 'lift';
     /** A cover off, where boxes are shut at first. */
     case OpenBox = 'open-box';
-    /** A fault named, and the repair made that mends it. */
+    /** What is wrong, and where, is said. */
+    case Name = 'name';
+    /** Named and mended in one: so it was kept before hands made repairs. */
     case PutRight = 'put-right';
-    /** The supply named as all that is wrong: nothing in a box is touched for it. */
-    case NameSupply = 'name-supply';
+    /** A step at the bench. */
+    case Work = 'work';
+    /** A conductor out and back under its screw, and tight. */
+    case Tighten = 'tighten';
+    /** A new part, of the same kind or another. */
+    case Fit = 'fit';
+    /** A new cable or conductor along an old one's way. */
+    case NewRun = 'new-run';
     /** "This board is right." */
     case SignOff = 'sign-off';
 
     /** Whether somebody says what is wrong. */
     public function isNaming(): bool
     {
-        return $this === self::PutRight || $this === self::NameSupply;
+        return $this === self::Name || $this === self::PutRight;
+    }
+
+    /** Whether a hand goes into a box for it and changes what is there. */
+    public function isHandIn(): bool
+    {
+        return in_array($this, [self::PutRight, self::Work, self::Tighten, self::Fit, self::NewRun], true);
     }
 }

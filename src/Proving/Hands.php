@@ -116,7 +116,8 @@ final readonly class Hands
             ActKind::Unlink => $proof->withLink(null),
             ActKind::Touch => $proof->holding($act->touch),
             ActKind::Prove, ActKind::Lift => $proof->holding(null),
-            ActKind::Identify, ActKind::SignOff, ActKind::OpenBox, ActKind::PutRight, ActKind::NameSupply => $proof,
+            ActKind::Identify, ActKind::SignOff, ActKind::OpenBox, ActKind::Name, ActKind::PutRight, ActKind::Work, ActKind::Tighten,
+            ActKind::Fit, ActKind::NewRun => $proof,
         };
     }
 
@@ -135,7 +136,7 @@ final readonly class Hands
                 && ! in_array($on, $this->circuit->lamps, true) => ActRefusal::NoSuchPart,
             $act->kind === ActKind::OpenBox
                 && ! isset($this->circuit->wiring->board->enclosures[$on]) => ActRefusal::NoSuchPlace,
-            $act->kind === ActKind::PutRight && $this->rig($proof)->isLive() => ActRefusal::HandsInLive,
+            $act->kind->isHandIn() && $this->rig($proof)->isLive() => ActRefusal::HandsInLive,
             $act->kind === ActKind::TurnOn && in_array($on, $supply->locked, true) => ActRefusal::Locked,
             $act->kind === ActKind::Lock && $supply->isOn($on) => ActRefusal::NotOff,
             $act->kind === ActKind::TurnOn && ! $this->mayEnergise && $supply->turned($on, true)->feedsLine() => ActRefusal::NotYet,

@@ -6,7 +6,11 @@ use App\Models\Attempt;
 use App\Models\PlacedFault;
 use App\Models\User;
 use Tests\Support\Exam;
+use Tests\Support\HandRepairs;
+use Zwindle\Bench\PlaceMap;
 use Zwindle\Finding\FaultyBoard;
+use Zwindle\Proving\Act;
+use Zwindle\Proving\ActKind;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 
@@ -35,6 +39,14 @@ function named(FaultyBoard $board, Mistake $fault): string
         $device->enclosure ?? $point?->enclosure,
         $device->id ?? $point?->device ?? $point?->core?->cable ?? '',
     ]);
+}
+
+/** @return array<string, mixed> what a browser sends for what hands do */
+function sent(Act $act, FaultyBoard $board): array
+{
+    return $act->kind === ActKind::Tighten
+        ? ['kind' => 'tighten', 'one' => PlaceMap::of($board->hypothesis->look())->placeOf((string) $act->on)]
+        : $act->toKeep();
 }
 
 /** @param  array<string, mixed>  $act */
@@ -90,8 +102,8 @@ it('shows a box once its cover is off, as it is wired there', function () {
     $shown = array_column($bench['board']['enclosures'], 'ends', 'id');
     expect($shown[$box])->not->toBe([])->and(array_filter(array_diff_key($shown, [$box => 1])))->toBe([])->and($bench['start'])->not->toBe([]);
     act($this, $attempt, ['kind' => 'open-box', 'on' => 'nowhere'])->assertOk()->assertJsonPath('isRefused', true);
-    act($this, $attempt, ['kind' => 'put-right', 'on' => 'rust|B1|'])->assertUnprocessable();
-    act($this, $attempt, ['kind' => 'put-right', 'on' => 'earth-off|nowhere|'])->assertUnprocessable();
+    act($this, $attempt, ['kind' => 'name', 'on' => 'rust|B1|'])->assertUnprocessable();
+    act($this, $attempt, ['kind' => 'name', 'on' => 'earth-off|nowhere|'])->assertUnprocessable();
 });
 
 it('takes a fault from symptom to proof, and grades diagnosis, method, measuring and proof', function (string $kind) {
@@ -101,16 +113,22 @@ it('takes a fault from symptom to proof, and grades diagnosis, method, measuring
     $fault = array_values($board->faults)[0];
     [$one, $other] = $board->circuit()->switches;
     $first = $board->right->board->devices[$one]->enclosure;
-    // No hand goes into a live board.
-    act($this, $attempt, ['kind' => 'put-right', 'on' => named($board, $fault)])->assertOk()->assertJsonPath('isRefused', true);
     act($this, $attempt, ['kind' => 'flip', 'on' => $one])->assertOk();
-    act($this, $attempt, ['kind' => 'open-box', 'on' => $first])->assertOk();
+    foreach (array_keys($board->right->board->enclosures) as $box) {
+        act($this, $attempt, ['kind' => 'open-box', 'on' => $box])->assertOk();
+    }
+    $repair = HandRepairs::of($board);
+    // No hand goes into a live board.
+    act($this, $attempt, sent($repair[0], $board))->assertOk()->assertJsonPath('isRefused', true);
     act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
     $wrong = $kind === 'earth-off' ? 'lamp-blown' : 'earth-off';
-    act($this, $attempt, ['kind' => 'put-right', 'on' => "$wrong|$first|$one"])->assertOk()
+    act($this, $attempt, ['kind' => 'name', 'on' => "$wrong|$first|$one"])->assertOk()
         ->assertJsonPath('finding.named.0.isRight', false);
-    act($this, $attempt, ['kind' => 'put-right', 'on' => named($board, $fault)])->assertOk()
-        ->assertJsonPath('finding.named.1.isRight', true)->assertJsonPath('finding.seen', 0);
+    act($this, $attempt, ['kind' => 'name', 'on' => named($board, $fault)])->assertOk()
+        ->assertJsonPath('finding.named.1.isRight', true)->assertJsonPath('finding.hands', 0);
+    foreach ($repair as $done) {
+        act($this, $attempt, sent($done, $board))->assertOk()->assertJsonPath('isRefused', false)->assertJsonPath('finding.seen', 0);
+    }
     act($this, $attempt, ['kind' => 'turn-on', 'on' => 'main'])->assertOk()->assertJsonPath('trip', null);
     foreach ([$one, $other, $one] as $switch) {
         $last = act($this, $attempt, ['kind' => 'flip', 'on' => $switch])->assertOk();
@@ -146,12 +164,9 @@ it('takes a breaker that tripped for nothing from “it all went dark” to a pa
     foreach ([$one, $other, $one] as $switch) {
         act($this, $attempt, ['kind' => 'flip', 'on' => $switch])->assertOk()->assertJsonPath('trip', null);
     }
-    // A browser that calls a hand in a box a word about the supply is not believed.
     $supply = faultsOf($attempt)->right->board->supply();
     $there = "$supply->enclosure|$supply->id";
-    act($this, $attempt, ['kind' => 'name-supply', 'on' => "earth-off|$there"])->assertOk()->assertJsonPath('isRefused', true);
-    act($this, $attempt, ['kind' => 'name-supply', 'on' => 'rust'])->assertUnprocessable();
-    act($this, $attempt, ['kind' => 'put-right', 'on' => "breaker-tripped|$there"])->assertOk()
+    act($this, $attempt, ['kind' => 'name', 'on' => "breaker-tripped|$there"])->assertOk()
         ->assertJsonPath('finding.named.0.isRight', true)->assertJsonPath('finding.seen', 4);
     $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
     $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/mark")->assertOk()->assertJsonPath('verdict', 'pass');
@@ -180,4 +195,43 @@ it('puts in several, and refuses what a board does not give', function () {
         ->and($exam->assignment->attempts()->pluck('ends')->unique()->all())->toBe([2]);
     expect(fn () => faultTask(['faults' => 2, 'faultKinds' => ['lamp-blown']]))
         ->toThrow(Illuminate\Validation\ValidationException::class, 'equally hard');
+});
+
+it('takes of hands what the bench takes, in boxes that are open, and nothing else', function () {
+    $attempt = begun($this, faultTask(['faultKinds' => ['common-and-traveller-exchanged']]));
+    $board = faultsOf($attempt);
+    $repair = HandRepairs::of($board);
+    $box = $board->right->points[$board->hypothesis->mistakes[array_key_first($board->faults)]->at[0]]->enclosure;
+    act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
+    // Shut: nobody sees what is in it.
+    act($this, $attempt, sent($repair[0], $board))->assertUnprocessable();
+    act($this, $attempt, ['kind' => 'open-box', 'on' => $box])->assertOk();
+    foreach ([
+        ['kind' => 'work', 'step' => ['do' => 'land', 'points' => ['nowhere'], 'on' => 'S1#1']],
+        ['kind' => 'work', 'step' => ['do' => 'undo']],
+        ['kind' => 'work', 'step' => ['do' => 'explode']],
+        ['kind' => 'work'],
+        ['kind' => 'tighten', 'one' => 'nowhere'],
+        ['kind' => 'fit', 'on' => 'S1|rust'],
+        ['kind' => 'fit', 'on' => 'nothing'],
+        ['kind' => 'new-run', 'on' => 'W99'],
+        ['kind' => 'put-right', 'on' => 'lamp-blown|B1|'],
+    ] as $act) {
+        expect(act($this, $attempt, $act)->status())->toBe(422, json_encode($act, JSON_THROW_ON_ERROR));
+    }
+    // Done, taken back, and done again: what is seen in the box follows.
+    $start = fn (): array => $this->getJson("api/attempts/$attempt->id")->assertOk()->json('start');
+    $before = $start();
+    act($this, $attempt, sent($repair[0], $board))->assertOk()->assertJsonPath('finding.canUndo', true);
+    $after = $start();
+    act($this, $attempt, ['kind' => 'work', 'step' => ['do' => 'undo']])->assertOk()->assertJsonPath('finding.canRedo', true);
+    expect($after)->not->toEqual($before)->and($start())->toEqual($before);
+    act($this, $attempt, ['kind' => 'work', 'step' => ['do' => 'redo']])->assertOk();
+    expect($start())->toEqual($after);
+    // Nobody's hands are in where nothing is to be found.
+    $exam = new Exam(FAULTY_HOUSE, ['kind' => 'wire', 'proving' => 'free']);
+    $wired = begun($this, $exam);
+    foreach ([['kind' => 'new-run', 'on' => 'W1'], ['kind' => 'name', 'on' => 'lamp-blown|B1|'], ['kind' => 'open-box', 'on' => 'B1']] as $act) {
+        act($this, $wired, $act)->assertUnprocessable();
+    }
 });

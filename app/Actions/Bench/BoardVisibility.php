@@ -56,7 +56,7 @@ final readonly class BoardVisibility
         if ($this->isToBegin()) {
             return ['board' => $this->bench($finding->placed->right->board), 'start' => []];
         }
-        $look = $finding->left->hypothesis->look();
+        $look = $finding->board->look;
         $opened = $finding->opened();
         $shut = Look::of($look->board)['enclosures'];
         $seen = Look::of($look->board, $look->fitted);

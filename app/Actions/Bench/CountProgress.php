@@ -35,9 +35,8 @@ final readonly class CountProgress
     private static function found(Attempt $attempt): array
     {
         $finding = Proving::of($attempt)->finding;
-        $all = count($finding->placed->faults ?? []);
 
-        return ['placed' => $all - count($finding->left->faults ?? []), 'ends' => $all];
+        return ['placed' => $finding?->putRight() ?? 0, 'ends' => count($finding->placed->faults ?? [])];
     }
 
     /** @return array{placed: int, ends: int} */

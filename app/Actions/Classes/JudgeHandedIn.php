@@ -100,11 +100,14 @@ final readonly class JudgeHandedIn
             $finding->named === [] && $path === [] ? 0.0 : Measuring::share($path),
             $finding->proof(),
         );
-        [$all, $left] = [count($finding->placed->faults), count($finding->left->faults)];
+        $all = count($finding->placed->faults);
 
         return [
-            'verdict' => ($left === 0 ? Verdict::Pass : Verdict::Fail)->value,
-            'headline' => trans_choice('task.found', $all, ['found' => $all - $left, 'all' => $all]),
+            'verdict' => ($finding->isDone() ? Verdict::Pass : Verdict::Fail)->value,
+            'headline' => implode(' ', [
+                trans_choice('task.found', $all, ['found' => count($finding->found()), 'all' => $all]),
+                __($finding->board->isMended() ? 'task.board-right' : 'task.board-wrong'),
+            ]),
             'page' => null,
             'mark' => $grade === null ? null : (new GradeShape($grade, $attempt->board()))->json(),
             'debrief' => [...self::NO_DEBRIEF, 'finding' => (new FindingShape($proving, $finding))->json($path, $isolation)],

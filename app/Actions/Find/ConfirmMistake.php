@@ -31,7 +31,7 @@ final readonly class ConfirmMistake
         $right = $this->plans->best($attempt->board())?->wiring;
         $id = "$kind ".implode(' ', $at);
         $faulty = $right === null ? null : FaultyBoard::of($right, [$id, "$id up", "$id down"]);
-        if ($faulty === null || $faulty->isMended()) {
+        if ($faulty === null || $faulty->faults === []) {
             throw ValidationException::withMessages(['kind' => __('proving.no-such-fault')]);
         }
         $confirmed = ConfirmedMistake::query()->firstOrCreate(['attempt_id' => $attempt->id, 'kind' => $kind, 'at' => implode(' ', $at)], [

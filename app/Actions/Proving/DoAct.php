@@ -10,10 +10,14 @@ use App\Models\Attempt;
 use App\Models\Proof;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use Zwindle\Bench\MalformedStep;
 use Zwindle\Bench\PlaceMap;
+use Zwindle\Bench\Step;
+use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
 use Zwindle\Exam\Task\ProvingNeed;
 use Zwindle\Finding\Naming;
+use Zwindle\Format\Read\StepReader;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\LoggedAct;
@@ -23,7 +27,8 @@ use Zwindle\Proving\Reading\Touch;
 /**
  * One thing done at a board under test: done once, however often it is sent, and kept with what came of it.
  *
- * @phpstan-type SentAct array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null}
+ * @phpstan-type SentAct array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null,
+ *     step?: array<mixed>}
  */
 final readonly class DoAct
 {
@@ -66,7 +71,7 @@ final readonly class DoAct
             if ($proving->finding !== null && $outcome->refusal === null) {
                 // What is known of it has changed; where something was put right another board hangs there.
                 $proving = Proving::of($attempt);
-                if ($done->kind->isNaming()) {
+                if ($done->kind->isNaming() || $done->kind->isHandIn()) {
                     $attempt->update($this->count->of($attempt));
                     $outcome = $proving->hands()->look($proving->state());
                 }
@@ -76,15 +81,36 @@ final readonly class DoAct
         });
     }
 
-    /** Covers and faults are of boards with something to find; what is named has a name and a place. */
+    /** Covers, faults and repairs are of boards with something to find; what is named has a name and a place, and a repair fits. */
     private static function mustSuit(Proving $proving, Act $act): void
     {
-        $naming = self::named($act->on, $act->kind);
-        $isThere = $naming !== null && isset($proving->circuit->wiring->board->enclosures[$naming->box]);
-        $isOfFinding = $act->kind === ActKind::OpenBox || $act->kind->isNaming();
-        if ($isOfFinding && ($proving->finding === null || ($act->kind->isNaming() && ! $isThere))) {
-            throw ValidationException::withMessages(['act' => __('proving.no-such-fault')]);
-        }
+        $finding = $proving->finding;
+        $wiring = $proving->circuit->wiring;
+        $why = match (true) {
+            $act->kind === ActKind::OpenBox => $finding === null ? 'no-such-fault' : null,
+            $act->kind->isNaming() => isset($wiring->board->enclosures[Naming::read((string) $act->on)->box ?? '']) ? null : 'no-such-fault',
+            $act->kind->isHandIn() => $finding?->canDo($act, self::boxesOf($act, $wiring)) === true ? null : 'cannot-be-done',
+            default => null,
+        };
+        $why = $finding === null && ($act->kind->isNaming() || $act->kind->isHandIn()) ? 'no-such-fault' : $why;
+        $why === null || throw ValidationException::withMessages(['act' => __("proving.$why")]);
+    }
+
+    /** @return list<string> boxes into which a hand goes; none where what is done lies in no box */
+    private static function boxesOf(Act $act, Wiring $wiring): array
+    {
+        $on = explode('|', (string) $act->on)[0];
+        $places = PlaceMap::of($wiring);
+        $cable = $wiring->board->cables[$on] ?? null;
+
+        return match (true) {
+            $act->step !== null => array_values(array_unique(array_map(
+                fn (string $place) => $places->find($place)->enclosure ?? '',
+                $act->step->points,
+            ))),
+            $cable !== null => [$cable->from, $cable->to],
+            default => [$wiring->points[$on]->enclosure ?? $wiring->board->devices[$on]->enclosure ?? ''],
+        };
     }
 
     public static function mustBeOpen(Attempt $attempt): void
@@ -129,13 +155,19 @@ final readonly class DoAct
                 ? new Touch($with, (string) ($act['one'] ?? ''))
                 : new Touch($with ?? InstrumentKind::TwoPole, $at($act['one'] ?? null), isset($act['other']) ? $at($act['other']) : null)),
             ActKind::Link => Act::link($at($act['one'] ?? null), $at($act['other'] ?? null)),
-            default => self::named($act['on'] ?? null, $kind)?->act() ?? Act::of($kind, $act['on'] ?? null),
+            ActKind::Work => Act::work(self::step($act['step'] ?? [])),
+            ActKind::Tighten => Act::of($kind, $at($act['one'] ?? null)),
+            default => Act::of($kind, $act['on'] ?? null),
         };
     }
 
-    /** What is named says whether a hand goes in for it, and not who sends it. */
-    private static function named(?string $on, ActKind $kind): ?Naming
+    /** @param  array<mixed>  $json */
+    private static function step(array $json): Step
     {
-        return $kind->isNaming() ? Naming::read((string) $on) : null;
+        try {
+            return StepReader::read($json);
+        } catch (MalformedStep) {
+            throw ValidationException::withMessages(['act' => __('proving.cannot-be-done')]);
+        }
     }
 }

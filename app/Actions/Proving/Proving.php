@@ -30,7 +30,7 @@ final class Proving
     {
         $placed = $attempt->assignment->kind() === TaskKind::Fault ? $attempt->placedFault : null;
         $this->finding = $placed === null ? null : FaultFinding::replay($placed->asCore($attempt->board()), $this->log());
-        $this->circuit = $this->finding?->left->circuit() ?? Circuit::of($attempt->stepLog()->bench()->wiring());
+        $this->circuit = $this->finding?->board->circuit() ?? Circuit::of($attempt->stepLog()->bench()->wiring());
     }
 
     public static function of(Attempt $attempt): self
@@ -72,7 +72,7 @@ final class Proving
     {
         $mayEnergise = $for !== ActKind::TurnOn || $this->mayEnergise();
 
-        return $this->finding?->left->hands($mayEnergise) ?? new Hands($this->circuit, $mayEnergise);
+        return $this->finding?->board->hands($mayEnergise) ?? new Hands($this->circuit, $mayEnergise);
     }
 
     public function isolation(): SafeIsolation

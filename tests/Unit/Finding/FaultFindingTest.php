@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use Tests\Support\Files;
+use Tests\Support\HandRepairs;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Circuit\Solve\Trip;
 use Zwindle\Diagnose\Hypothesis;
 use Zwindle\Finding\DealtFaults;
 use Zwindle\Finding\FaultFinding;
@@ -12,12 +14,14 @@ use Zwindle\Finding\FaultyBoard;
 use Zwindle\Finding\Measuring;
 use Zwindle\Finding\Naming;
 use Zwindle\Finding\Symptom;
+use Zwindle\Plan\Planner;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\LoggedAct;
 use Zwindle\Proving\Order\PointRoles;
 use Zwindle\Proving\Proof;
 use Zwindle\Proving\Reading\Touch;
+use Zwindle\Proving\Rig\Breaker;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 use Zwindle\Repair\Mistake\Mistakes;
@@ -44,8 +48,8 @@ function logged(FaultyBoard $board, Proof $begun, array $acts): array
 {
     $log = [];
     $proof = $begun;
-    $hands = $board->hands();
     foreach ($acts as $act) {
+        $hands = FaultFinding::replay($board, $log)->board->hands();
         $wasLive = $hands->look($proof)->isLive;
         $outcome = $hands->do($proof, $act);
         expect($outcome->refusal)->toBeNull();
@@ -76,7 +80,7 @@ it('takes a fault as named where its kind and its place are, and one that the sa
         ->and($board->meant(MistakeKind::CommonExchanged, $box, ''))->toBe($crossed)
         ->and($board->meant(MistakeKind::CommonExchanged, $right->board->devices['S1']->enclosure, 'S1'))->toBeNull()
         ->and($board->meant(MistakeKind::NeutralOpen, $box, ''))->toBeNull()
-        ->and($board->without($crossed)->isMended())->toBeTrue();
+        ->and($board->without($crossed)->faults)->toBe([]);
     // A new switch mends a dead contact and a stuck one alike: which of the two it was nobody can tell from outside.
     $dead = fault($right, MistakeKind::ContactDead, 'S1');
     expect((new FaultyBoard($right, [$dead]))->meant(MistakeKind::ContactStuck, $right->board->devices['S1']->enclosure, 'S1'))->toBe($dead);
@@ -87,17 +91,17 @@ it('reads at an open conductor what it is joined with, and lights a lamp now and
     $open = fault($right, MistakeKind::CoreOpen, 'W2.red');
     $board = new FaultyBoard($right, [$open]);
     [$end] = $open->at;
-    $joined = $board->readsAt()[$end];
+    $joined = array_values(array_diff($right->jointAt($end)->points ?? [], [$end]))[0];
     $begun = Proof::begin('a', false, false, isOn: true, testerMayFail: false);
-    $read = fn (string $point) => $board->hands()->do(
+    $read = fn (string $point) => $board->untouched()->hands()->do(
         $begun,
         Act::touch(new Touch(InstrumentKind::TwoPole, $point, $right->board->supply()->id.'.neutral')),
     );
-    expect($joined)->not->toBe($end)->and($board->flickering(0))->toBe([])
+    expect($joined)->not->toBe($end)->and($board->untouched()->flickering(0))->toBe([])
         // The probe stays where it was put, and reads what is under the screw.
         ->and($read($end)->after->held?->one)->toBe($end)->and($read($end)->reading?->value)->toBe($read($joined)->reading?->value);
     $loose = new FaultyBoard($right, [fault($right, MistakeKind::LooseTerminal, 'S1.common')]);
-    $flickers = array_filter(range(0, 3), fn (int $state) => $loose->flickering($state) === ['LA']);
+    $flickers = array_filter(range(0, 3), fn (int $state) => $loose->untouched()->flickering($state) === ['LA']);
     expect($flickers)->toHaveCount(2);
 });
 
@@ -122,46 +126,82 @@ it('weighs each measurement beside the best one that was open', function () {
     expect(end($best)->left)->toBe(1)->and(count($best))->toBeLessThanOrEqual(5);
 });
 
+/** What somebody says is wrong, at a switch. */
+function says(Wiring $right, MistakeKind $kind, string $switch): Act
+{
+    return Act::of(ActKind::Name, (new Naming($kind, $right->board->devices[$switch]->enclosure, $switch))->text());
+}
+
 it('grades what was named, how safely, and whether it was proved', function () {
     $right = propagationHouse();
     $crossed = fault($right, MistakeKind::CommonExchanged, 'S2');
     $board = new FaultyBoard($right, [$crossed]);
     $begun = Proof::begin('a', false, false, isOn: true, testerMayFail: false);
-    $off = Act::of(ActKind::TurnOff, 'main');
-    $on = Act::of(ActKind::TurnOn, 'main');
-    $say = fn (MistakeKind $kind, string $switch) => Act::of(
-        ActKind::PutRight,
-        (new Naming($kind, $right->board->devices[$switch]->enclosure, $switch))->text(),
-    );
-    $log = logged($board, $begun, [$off, $say(MistakeKind::CommonExchanged, 'S1'), $say(MistakeKind::CommonExchanged, 'S2')]);
-    $found = FaultFinding::replay($board, $log);
-    expect($found->diagnosis())->toBe(0.5)->and($found->left->isMended())->toBeTrue()->and($found->proof())->toBe(0.0);
-    $after = logged($found->left, $begun, [$on, Act::of(ActKind::Flip, 'S1'), Act::of(ActKind::Flip, 'S2'), Act::of(ActKind::Flip, 'S1')]);
-    expect(FaultFinding::replay($board, [...$log, ...$after])->proof())->toBe(1.0)
-        ->and(FaultFinding::replay($board, [...$log, $after[0], $after[1]])->proof())->toBe(0.5)
-        ->and(FaultFinding::replay($board, array_slice($log, 0, 2))->proof())->toBe(0.0);
+    $flips = array_map(fn (string $switch) => Act::of(ActKind::Flip, $switch), ['S1', 'S2', 'S1']);
+    $acts = [
+        says($right, MistakeKind::CommonExchanged, 'S1'),
+        says($right, MistakeKind::CommonExchanged, 'S2'),
+        Act::of(ActKind::TurnOff, 'main'),
+        ...HandRepairs::of($board),
+        Act::of(ActKind::TurnOn, 'main'),
+        ...$flips,
+    ];
+    $log = logged($board, $begun, $acts);
+    $after = fn (int $count) => FaultFinding::replay($board, array_slice($log, 0, $count));
+    expect($after(2)->diagnosis())->toBe(0.5)->and($after(2)->isDone())->toBeFalse()->and($after(2)->putRight())->toBe(0)
+        ->and($after(5)->isDone())->toBeTrue()->and($after(5)->putRight())->toBe(1)->and($after(5)->proof())->toBe(0.0)
+        ->and($after(7)->proof())->toBe(0.5)->and($after(9)->proof())->toBe(1.0)
+        ->and($after(4)->handsIn())->toBe([3])->and($after(4)->proof())->toBe(0.0);
+    // It is proved after the last hand, not after the name; what was put right and never named was not found.
+    $unnamed = FaultFinding::replay($board, array_slice($log, 2));
+    expect($unnamed->board->isMended())->toBeTrue()->and($unnamed->isDone())->toBeFalse()->and($unnamed->diagnosis())->toBe(0.0);
+    // Who names it twice has named nothing the second time.
+    expect(FaultFinding::replay($board, [$log[1], $log[1]])->diagnosis())->toBe(0.5);
     // No hand goes into a live box.
-    expect($board->hands()->do($begun, $say(MistakeKind::CommonExchanged, 'S2'))->refusal?->value)->toBe('hands-in-live');
+    foreach ([ActKind::Work, ActKind::Tighten, ActKind::Fit, ActKind::NewRun] as $kind) {
+        expect($board->untouched()->hands()->do($begun, Act::of($kind, 'S2'))->refusal?->value)->toBe('hands-in-live');
+    }
 });
 
-/** A board with one switch: hot and neutral exchanged at its lamp trip the breaker in one position. */
-function toolLocker(): Wiring
+it('reads what was named and mended in one, as it was kept before hands made repairs', function () {
+    $right = propagationHouse();
+    foreach ([MistakeKind::CommonExchanged, MistakeKind::LampBlown, MistakeKind::LooseTerminal, MistakeKind::CoreOpen] as $kind) {
+        $fault = fault($right, $kind);
+        $board = new FaultyBoard($right, [$fault]);
+        $point = $right->points[$fault->at[0]] ?? null;
+        $device = $right->board->devices[$fault->at[0]] ?? null;
+        $naming = new Naming($kind, $device->enclosure ?? $point->enclosure ?? '', $device->id ?? $point->device ?? $point->core->cable ?? '');
+        $begun = Proof::begin('a', false, false, isOn: false, testerMayFail: false);
+        $log = logged($board, $begun, [Act::of(ActKind::PutRight, $naming->text())]);
+        expect(FaultFinding::replay($board, $log)->isDone())->toBeTrue()->and(FaultFinding::replay($board, $log)->handsIn())->toBe([0]);
+    }
+});
+
+/** A board with one switch and an RCD: the lamp's neutral on the earths trips it as the lamp comes on. */
+function boatStore(): Wiring
 {
-    return Files::wiring('database/demo/tool-locker/board.json', 'database/demo/tool-locker/right.wiring.json');
+    return Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/right.wiring.json');
 }
 
-it('finds what tripped down, whether it holds or not when it is switched on again', function (MistakeKind $kind, array $trips) {
-    $right = toolLocker();
-    $begun = Proof::begin('a', false, false, isOn: true, testerMayFail: false);
-    $on = Act::of(ActKind::TurnOn, $begun->supply->own);
-    $board = new FaultyBoard($right, [fault($right, $kind, $kind === MistakeKind::BreakerTripped ? '' : 'LA')]);
+function atTheBoatStore(): Proof
+{
+    return Proof::begin('a', hasResidual: true, opensNeutral: true, isOn: true, testerMayFail: false);
+}
+
+it('finds what tripped down, whether it holds or not when it is switched on again', function (MistakeKind $kind, bool $isRcd, array $trips) {
+    $right = boatStore();
+    $begun = atTheBoatStore();
+    $part = $isRcd ? 'residual' : $begun->supply->own;
+    $on = Act::of(ActKind::TurnOn, $part);
+    $board = new FaultyBoard($right, [fault($right, $kind)]);
     $found = $board->asFound($begun);
-    expect($found->supply->parts[$begun->supply->own]->value)->toBe('tripped');
+    expect($found->supply->parts[$part]->value)->toBe('tripped')
+        ->and(array_keys($found->supply->parts, Breaker::Tripped, true))->toBe([$part]);
     $log = logged($board, $found, [$on, Act::of(ActKind::Flip, 'S1'), $on]);
     expect(array_map(fn (LoggedAct $logged) => $logged->trip, $log))->toBe($trips);
 })->with([
-    'for nothing' => [MistakeKind::BreakerTripped, [null, null, null]],
-    'by a short' => [MistakeKind::LineNeutralExchanged, ['breaker', null, null]],
+    'for nothing' => [MistakeKind::BreakerTripped, false, [null, null, null]],
+    'by a neutral on the earths' => [MistakeKind::NeutralOnEarth, true, [null, 'rcd', 'rcd']],
 ]);
 
 it('finds a board on whose fault trips nothing', function () {
@@ -176,43 +216,59 @@ it('takes a breaker that has tripped for nothing as found at the supply, with no
     $board = new FaultyBoard($right, [fault($right, MistakeKind::BreakerTripped)]);
     $begun = $board->asFound(Proof::begin('a', false, false, isOn: true, testerMayFail: false));
     $own = $begun->supply->own;
-    $name = (new Naming(MistakeKind::BreakerTripped, 'SRC', 'PS'))->act();
+    $name = Act::of(ActKind::Name, (new Naming(MistakeKind::BreakerTripped, 'SRC', 'PS'))->text());
     $flips = array_map(fn (string $switch) => Act::of(ActKind::Flip, $switch), ['S1', 'S2', 'S1']);
     // Live as it is named: the breaker alone is meant.
     $log = logged($board, $begun, [Act::of(ActKind::TurnOn, $own), ...$flips, $name]);
     $found = FaultFinding::replay($board, $log);
     $roles = new PointRoles($board->circuit());
     $judged = $found->isolation($roles, $own);
-    expect($found->diagnosis())->toBe(1.0)->and($found->left->isMended())->toBeTrue()
+    expect($found->diagnosis())->toBe(1.0)->and($found->isDone())->toBeTrue()->and($found->putRight())->toBe(1)
         ->and($found->proof())->toBe(1.0)->and($found->neededIsolation())->toBeFalse()->and($found->safety($judged))->toBe(1.0);
     // Who puts a hand into a box for nothing, or names nothing, isolates like anybody else.
-    $off = Act::of(ActKind::TurnOff, 'main');
-    $wrong = (new Naming(MistakeKind::EarthOff, $right->board->devices['S1']->enclosure, 'S1'))->act();
-    $handIn = FaultFinding::replay($board, logged($board, $begun, [$off, $wrong, Act::of(ActKind::TurnOn, 'main'), $name]));
-    expect($wrong->kind)->toBe(ActKind::PutRight)->and($handIn->neededIsolation())->toBeTrue()->and($handIn->diagnosis())->toBe(0.5)
+    [$off, $on] = [Act::of(ActKind::TurnOff, 'main'), Act::of(ActKind::TurnOn, 'main')];
+    $idle = Act::of(ActKind::Tighten, 'S1.common');
+    $handIn = FaultFinding::replay($board, logged($board, $begun, [$off, $idle, $on, says($right, MistakeKind::EarthOff, 'S1'), $name]));
+    expect($handIn->neededIsolation())->toBeTrue()->and($handIn->diagnosis())->toBe(0.5)
         ->and($handIn->safety($handIn->isolation($roles, $own)))->toBeLessThan(1.0)
-        ->and(FaultFinding::replay($board, [])->neededIsolation())->toBeTrue();
+        ->and(FaultFinding::replay($board, [])->neededIsolation())->toBeTrue()
+        ->and(FaultFinding::replay($board, [])->putRight())->toBe(0);
     // On a board that has something else it is the wrong answer.
     $blown = new FaultyBoard($right, [fault($right, MistakeKind::LampBlown)]);
-    expect(FaultFinding::replay($blown, logged($blown, $begun, [$name]))->named[0]['mended'])->toBeNull();
+    expect(FaultFinding::replay($blown, logged($blown, $begun, [$name]))->named[0]['found'])->toBeNull();
 });
 
-it('weighs switching on again first where something is down, and leads from there to the repair', function (MistakeKind $kind) {
-    $right = toolLocker();
-    $board = new FaultyBoard($right, [fault($right, $kind, $kind === MistakeKind::BreakerTripped ? '' : 'LA')]);
-    $begun = $board->asFound(Proof::begin('a', false, false, isOn: true, testerMayFail: false));
-    $best = Measuring::best($board);
-    expect(end($best)->left)->toBe(1)->and($best[0]->bestTest)->toBe(['reset', '']);
-    $idle = Measuring::weigh($board, $begun, logged($board, $begun, [Act::of(ActKind::Flip, 'S1')]));
-    expect($idle[0]->bits)->toBe(0.0)->and($idle[0]->bestTest)->toBe(['reset', '']);
-})->with([MistakeKind::BreakerTripped, MistakeKind::LineNeutralExchanged]);
+it('weighs switching on again first where something is down, and leads from there to the repair', function () {
+    $right = Planner::plan(Files::board('database/patterns/na-05-three-way-fed-at-the-light.board.json'))->plans[0]->wiring;
+    $shorts = array_filter(Mistakes::on($right), fn (Mistake $one) => (new Hypothesis($right, [$one]))->table()->everTrips());
+    $all = [fault($right, MistakeKind::BreakerTripped), ...$shorts];
+    expect($shorts)->not->toBe([]);
+    foreach ($all as $fault) {
+        $board = new FaultyBoard($right, [$fault]);
+        $begun = $board->asFound(Proof::begin('a', false, false, isOn: true, testerMayFail: false));
+        $best = Measuring::best($board);
+        $acts = [Act::of(ActKind::TurnOn, $begun->supply->own), Act::of(ActKind::Flip, $board->circuit()->switches[0])];
+        $weigh = fn (array $acts) => Measuring::weigh($board, $begun, logged($board, $begun, $acts));
+        expect($best[0]->bestTest)->toBe(['reset', ''])->and($weigh($acts)[0]->share())->toBe(1.0)
+            // A flip while all is dark tells nothing.
+            ->and($weigh([$acts[1]])[0]->bits)->toBe(0.0);
+    }
+});
+
+it('takes what is down for told: a breaker is not an RCD', function () {
+    $right = boatStore();
+    expect((new FaultyBoard($right, [fault($right, MistakeKind::NeutralOnEarth)]))->foundDown())->toBe(Trip::Rcd)
+        ->and((new FaultyBoard($right, [fault($right, MistakeKind::BreakerTripped)]))->foundDown())->toBe(Trip::Breaker)
+        ->and((new FaultyBoard($right, [fault($right, MistakeKind::LampBlown)]))->foundDown())->toBeNull()
+        // Nothing else on this board has a breaker down: who sees it knows.
+        ->and(Measuring::best(new FaultyBoard($right, [fault($right, MistakeKind::BreakerTripped)])))->toBe([]);
+});
 
 it('puts no breaker that tripped for nothing beside what trips it', function () {
-    $right = toolLocker();
-    $kinds = [MistakeKind::BreakerTripped, MistakeKind::LineNeutralExchanged];
+    $right = boatStore();
     $deal = fn (int $count, MistakeKind ...$of) => DealtFaults::of([$right], $count, array_values($of), 'monday');
     expect($deal(1, MistakeKind::BreakerTripped)[0]['looks'] ?? null)->toBe(0)
-        ->and($deal(2, ...$kinds))->toBeNull()
+        ->and($deal(2, MistakeKind::BreakerTripped, MistakeKind::NeutralOnEarth))->toBeNull()
         ->and($deal(2, MistakeKind::BreakerTripped, MistakeKind::OnPermanentLine))->not->toBeNull();
 });
 

@@ -25,12 +25,13 @@ final class DoActRequest extends FormRequest
 
         return [
             'key' => ['required', 'string', 'max:48', 'regex:/^[\w-]+$/D'],
-            'act' => ['required', 'array:kind,on,with,one,other'],
-            'act.kind' => ['required', 'string', Rule::enum(ActKind::class)],
+            'act' => ['required', 'array:kind,on,with,one,other,step'],
+            'act.kind' => ['required', 'string', Rule::enum(ActKind::class)->except([ActKind::PutRight])],
             'act.on' => $name,
             'act.with' => ['required_if:act.kind,touch', 'nullable', 'string', Rule::enum(InstrumentKind::class)],
             'act.one' => $name,
             'act.other' => $name,
+            'act.step' => ['required_if:act.kind,work', 'array'],
         ];
     }
 
@@ -39,10 +40,10 @@ final class DoActRequest extends FormRequest
         return $this->string('key')->value();
     }
 
-    /** @return array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null} */
+    /** @return array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null, step?: array<mixed>} */
     public function act(): array
     {
-        /** @var array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null} $act */
+        /** @var array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null, step?: array<mixed>} $act */
         $act = $this->validated('act');
 
         return $act;

@@ -42,8 +42,11 @@ export type ActKind =
   | 'touch'
   | 'lift'
   | 'open-box'
-  | 'put-right'
-  | 'name-supply'
+  | 'name'
+  | 'work'
+  | 'tighten'
+  | 'fit'
+  | 'new-run'
   | 'sign-off'
 
 export interface Retry {
@@ -1720,6 +1723,7 @@ export interface ProofAct {
   with?: InstrumentId | null
   one?: string | null
   other?: string | null
+  step?: Step
 }
 export interface DoAct {
   key: string
@@ -1787,23 +1791,34 @@ export interface ProofBench {
   instruments: Instrument[]
   caution: string
   namings: Namings | null
+  repairs: Repairs | null
 }
 export interface Namings {
-  kinds: NamedFault[]
+  kinds: NamedPart[]
   boxes: NamedBox[]
 }
-export interface NamedFault {
+export interface NamedPart {
   id: string
   name: string
-  isInBox: boolean
 }
 export interface NamedBox {
   id: string
   name: string
   items: NamedPart[]
 }
-export interface NamedPart {
+export interface Repairs {
+  parts: NewPart[]
+  runs: NewRun[]
+}
+export interface NewPart {
   id: string
+  box: string
+  name: string
+  fits: NamedPart[]
+}
+export interface NewRun {
+  id: string
+  box: string
   name: string
 }
 /**
@@ -1851,6 +1866,12 @@ export interface FindingNow {
   named: FindingNamed[]
   seen: number
   states: number
+  /**
+   * How often a hand has changed something in a box.
+   */
+  hands: number
+  canUndo: boolean
+  canRedo: boolean
 }
 export interface FindingNamed {
   text: string
@@ -1950,6 +1971,10 @@ export interface FindingReport {
   symptom: string
   faults: string[]
   named: FindingNamed[]
+  /**
+   * What was not right on the board when it was handed in; of a report kept before hands made repairs nothing is known.
+   */
+  left?: string[]
   steps: FindingStep[]
   hazards: string[]
   path: WeighedLine[]
