@@ -44,7 +44,12 @@ final readonly class Bench
             $wiring,
             $places,
             array_map(
-                fn (Joint $joint) => new BenchJoint($joint->enclosure, $joint->by, $joint->ports, array_map($places->placeOf(...), $joint->points)),
+                fn (Joint $joint) => new BenchJoint(
+                    $joint->enclosure,
+                    $joint->by,
+                    $joint->ports,
+                    array_map($places->placeOf(...), $joint->points),
+                ),
                 $wiring->joints,
             ),
             array_map($places->placeOf(...), $wiring->caps),

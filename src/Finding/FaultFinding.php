@@ -113,11 +113,17 @@ final readonly class FaultFinding
     /** Faults that are put right; of a board that is wrong in some way one at least is not. */
     public function putRight(): int
     {
-        $unseen = array_filter($this->found(), fn (Mistake $fault) => $fault->kind->isOfSupply());
-        $ofSupply = array_filter($this->placed->faults, fn (Mistake $fault) => $fault->kind->isOfSupply());
-        $left = count($this->board->left()) + count($ofSupply) - count($unseen);
+        $all = count($this->placed->faults);
+        $named = array_filter($this->found(), fn (Mistake $fault) => $fault->kind->isOfSupply());
+        $left = count($this->board->left()) + $all - count($this->inBoxes()) - count($named);
 
-        return count($this->placed->faults) - max($left, $this->board->isMended() ? 0 : 1);
+        return $all - max($left, $this->board->isMended() ? 0 : 1);
+    }
+
+    /** @return array<int, Mistake> faults for which a hand has to go into a box */
+    private function inBoxes(): array
+    {
+        return array_filter($this->placed->faults, fn (Mistake $fault) => ! $fault->kind->isOfSupply());
     }
 
     /** Whether it was isolated and proved dead before a hand put anything right. */
@@ -129,9 +135,7 @@ final readonly class FaultFinding
     /** Whether something had to be isolated: what was wrong at the supply alone is put right there, and no hand went into a box. */
     public function neededIsolation(): bool
     {
-        $inBoxes = array_filter($this->placed->faults, fn (Mistake $fault) => ! $fault->kind->isOfSupply());
-
-        return $inBoxes !== [] || $this->named === [] || $this->handsIn() !== [];
+        return $this->inBoxes() !== [] || $this->named === [] || $this->handsIn() !== [];
     }
 
     public function safety(SafeIsolation $isolation): float
@@ -148,11 +152,15 @@ final readonly class FaultFinding
         return $this->isDone() ? $this->seenSince() / $this->placed->circuit()->stateCount() : 0.0;
     }
 
-    /** Combinations seen with the supply on since a hand last changed something. */
+    /** Combinations seen with the supply on since a hand last changed something; none as long as hands have to and have not. */
     public function seenSince(): int
     {
+        $hands = $this->handsIn();
+        if ($hands === [] && $this->inBoxes() !== []) {
+            return 0;
+        }
         $seen = [];
-        foreach (array_slice($this->log, max([-1, ...$this->handsIn()]) + 1) as $logged) {
+        foreach (array_slice($this->log, max([-1, ...$hands]) + 1) as $logged) {
             if ($logged->isLive) {
                 $seen[$logged->state] = true;
             }

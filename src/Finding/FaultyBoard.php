@@ -70,7 +70,8 @@ final readonly class FaultyBoard
     /** What is found down by somebody who is called; null where nothing trips, nor has. */
     public function foundDown(): ?Trip
     {
-        $isOfBreaker = $this->hypothesis->isOfSupply() || str_contains($this->hypothesis->table()->trips, TruthTable::tripLetter(Trip::Breaker));
+        $trips = $this->hypothesis->table()->trips;
+        $isOfBreaker = $this->hypothesis->isOfSupply() || str_contains($trips, TruthTable::tripLetter(Trip::Breaker));
 
         return match (true) {
             $isOfBreaker => Trip::Breaker,

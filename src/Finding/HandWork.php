@@ -13,6 +13,9 @@ use Zwindle\Repair\Move\MoveNotPossible;
 /** What hands have done at a board with faults, with its past and its future: what was done is taken back as at the bench. */
 final readonly class HandWork
 {
+    /** As much is taken back, one after the other. */
+    private const MOST_PAST = 100;
+
     /**
      * @param  list<WorkedBoard>  $past
      * @param  list<WorkedBoard>  $future
@@ -66,7 +69,7 @@ final readonly class HandWork
 
     private function done(WorkedBoard $next): self
     {
-        return new self($next, [...$this->past, $this->now]);
+        return new self($next, array_slice([...$this->past, $this->now], -self::MOST_PAST));
     }
 
     private function undone(): self

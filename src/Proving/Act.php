@@ -10,7 +10,8 @@ use Zwindle\Proving\Reading\Touch;
 /**
  * One thing done.
  *
- * @phpstan-type Kept array{kind: string, on?: string, step?: array<string, mixed>, touch?: array{with: string, one: string, other: string|null},
+ * @phpstan-type Kept array{kind: string, on?: string, step?: array<string, mixed>,
+ *     touch?: array{with: string, one: string, other: string|null},
  *     link?: array{string, string}}
  */
 final readonly class Act

@@ -10,7 +10,8 @@ use Zwindle\Proving\Rig\Supply;
 /**
  * One act with what came of it and how the board stood after it, as it is kept.
  *
- * @phpstan-type KeptAct array{act: array{kind: string, on?: string, step?: array<string, mixed>, touch?: array{with: string, one: string, other: string|null},
+ * @phpstan-type KeptAct array{act: array{kind: string, on?: string, step?: array<string, mixed>,
+ *     touch?: array{with: string, one: string, other: string|null},
  *     link?: array{string, string}}, reading: array{with: string, shown: string, value: float|null, lamps: list<bool>}|null,
  *     trip: string|null, wasLive: bool, isLive: bool, isFed: bool, isLockedOff: bool, isTaggedOff: bool, ownOff: bool, tiesNeutral: bool,
  *     state: int, lampsOut: list<string>, hasLink: bool, lamps: array<string, string>, head: int}

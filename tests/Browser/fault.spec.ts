@@ -37,11 +37,44 @@ async function setAndOpen(
 
 /** The boxes of the board that is open, as the server tells a trainee of them. */
 async function boxesOf(trainee: Page) {
+  return (await lookOf(trainee)).board.enclosures
+}
+
+async function lookOf(trainee: Page) {
   const open = await trainee.request.get(`/api/attempts/${trainee.url().split('/').pop()}`)
-  const { board } = (await open.json()) as {
-    board: { enclosures: { id: string; label: string; kind: string; ends: unknown[]; devices: { id: string }[] }[] }
+  return (await open.json()) as {
+    board: { enclosures: Box[] }
+    start: { do: string; points: string[]; on?: string }[]
   }
-  return board.enclosures
+}
+
+interface Box {
+  id: string
+  label: string
+  kind: string
+  ends: unknown[]
+  devices: { id: string; landings: { id: string; print: string }[] }[]
+}
+
+/** What lands on two screws of the open box changes places, tap by tap. */
+async function swap(trainee: Page, one: string, other: string) {
+  const { start } = await lookOf(trainee)
+  const ends = [one, other].map((screw) => start.find(({ on }) => on === screw)!.points[0]!)
+  for (const [end, screw] of [
+    [ends[0]!, other],
+    [ends[1]!, one],
+  ] as const) {
+    await trainee.locator(`[data-place="${end}"]`).click()
+    await trainee.locator(`[data-place="${screw}"]`).click()
+    await saved(trainee)
+  }
+}
+
+async function isolate(trainee: Page, isOff: boolean) {
+  const main = trainee.locator('[data-part=main]')
+  if ((await trainee.locator('[data-test=turn-off], [data-test=turn-on]').count()) === 0) await main.click()
+  await trainee.locator(`[data-test=turn-${isOff ? 'off' : 'on'}]`).click()
+  await saved(trainee)
 }
 
 async function handIn(trainee: Page) {
@@ -51,14 +84,18 @@ async function handIn(trainee: Page) {
   return trainee.locator('[data-test=finding-report]')
 }
 
-/** Every combination by single flips. */
-async function flipThrough(trainee: Page) {
+/** Every combination by single flips; what the first lamp did in each. */
+async function flipThrough(trainee: Page): Promise<string[]> {
   const flips = trainee.locator('[data-flip]')
+  const lamp = trainee.locator('[data-lamp]').first()
   const count = await flips.count()
+  const lit = [(await lamp.getAttribute('data-state')) ?? '']
   for (let i = 1; i < 2 ** count; i++) {
     await flips.nth(count - 1 - Math.log2(i & -i)).click()
     await saved(trainee)
+    lit.push((await lamp.getAttribute('data-state')) ?? '')
   }
+  return lit
 }
 
 for (const { region, board, kind, symptom } of CASES) {
@@ -85,32 +122,57 @@ for (const { region, board, kind, symptom } of CASES) {
     await expect(trainee.getByRole('group', { name: `Open box ${places[0]!.label}` })).toBeVisible()
     await expect(trainee.locator('[data-place]').first()).toBeVisible()
 
-    // Hands go into a dead board: refused while it is live.
-    const name = async (box: (typeof places)[number]) => {
+    const name = async (box: Box) => {
       await trainee.locator('[data-test=name-kind]').selectOption(kind)
       await trainee.locator('[data-test=name-box]').selectOption(box.id)
       await trainee.locator('[data-test=name-item]').selectOption(box.devices[0]!.id)
-      await trainee.locator('[data-test=put-right]').click()
+      await trainee.locator('[data-test=name-it]').click()
       await saved(trainee)
     }
-    await name(places[0]!)
-    await expect(trainee.locator('[data-test=said]')).toContainText('The board is live')
-    await expect(trainee.locator('[data-test=named]')).toHaveCount(0)
-    await trainee.locator('[data-part=main]').click()
-    await trainee.locator('[data-test=turn-off]').click()
-    await trainee.locator('[data-test=lock]').click()
-    await saved(trainee)
+    let found = places[0]!
     for (const place of places) {
-      if ((await trainee.locator('[data-test=to-prove]').count()) === 0) await name(place)
+      if ((await trainee.locator('[data-test=to-prove]').count()) > 0) break
+      found = place
+      await name(place)
     }
-    await expect(trainee.locator('[data-test=to-prove]')).toContainText('0 of')
+    await expect(trainee.locator('[data-test=to-prove]')).toContainText('Put it right')
     await expect(trainee.locator('[data-test=named]')).toContainText('✓')
-    await trainee.locator('[data-test=lock]').click()
-    await trainee.locator('[data-test=turn-on]').click()
-    await flipThrough(trainee)
-    await expect(trainee.locator('[data-test=to-prove]')).toContainText('Proved')
+
+    // Hands go into a dead board, by what is seen in an open box.
+    await trainee.locator('[data-test=hands]').click()
+    await expect(trainee.locator('[data-test=hands-live]')).toContainText('hands go into a dead one')
+    await isolate(trainee, true)
+    if (found.id !== places[0]!.id) {
+      await trainee.getByRole('button', { name: '◂ Whole board' }).click()
+      await trainee.getByRole('button', { name: new RegExp(`^Box ${found.label}`) }).click()
+      await trainee.locator('[data-test=cover-off]').click()
+    }
+    await expect(trainee.locator('[data-test=hands-pane] [data-tray=cap]')).toBeVisible()
+    await expectNoSeriousFault(trainee)
+    if (kind === 'lamp-blown') {
+      await trainee.locator('[data-test=new-part]').selectOption({ index: 1 })
+      await trainee.locator('[data-test=fit]').click()
+      await saved(trainee)
+      await isolate(trainee, false)
+      expect(await flipThrough(trainee)).toContain('on')
+    } else {
+      const faces = (await boxesOf(trainee)).find(({ id }) => id === found.id)!.devices[0]!.landings
+      const common = faces.find((face) => face.print === 'COM')!.id
+      const throws = faces.filter(({ print }) => /^L\d$/.test(print)).map(({ id }) => id)
+      // Which of the two strappers it was is tried, as a hand would: each flip has to change the light.
+      for (const strapper of throws) {
+        await swap(trainee, common, strapper)
+        await isolate(trainee, false)
+        const lit = await flipThrough(trainee)
+        if (lit.every((state, i) => i === 0 || state !== lit[i - 1])) break
+        await isolate(trainee, true)
+      }
+    }
+    await expect(trainee.locator('[data-test=to-prove]')).toContainText('Every combination seen since')
+    await expectNoSeriousFault(trainee)
     const report = await handIn(trainee)
     await expect(report).toContainText('The shortest way')
+    await expect(report).toContainText('The board was right again')
     await expect(report.locator('[data-weighed]').first()).toBeVisible()
     await expectNoSeriousFault(trainee)
     expect(heard).toEqual([])
@@ -133,15 +195,14 @@ for (const { region, board } of CASES) {
     await saved(trainee)
     await flipThrough(trainee)
 
-    // It is named with the board live: no hand goes in for it, and nothing warns of one.
+    // It is named with the board live: no hand goes in for it.
     const supply = (await boxesOf(trainee)).find((box) => box.kind === 'supply')
     await trainee.locator('[data-test=name-kind]').selectOption('breaker-tripped')
-    await expect(trainee.getByText('hands go into a dead one')).toHaveCount(0)
     await trainee.locator('[data-test=name-box]').selectOption(supply!.id)
     await trainee.locator('[data-test=name-item]').selectOption({ index: 1 })
-    await trainee.locator('[data-test=put-right]').click()
+    await trainee.locator('[data-test=name-it]').click()
     await expect(trainee.locator('[data-test=said]')).toContainText('nothing trips it now')
-    await expect(trainee.locator('[data-test=to-prove]')).toContainText('Proved')
+    await expect(trainee.locator('[data-test=to-prove]')).toContainText('Every combination seen since')
     await expectNoSeriousFault(trainee)
     await expect(await handIn(trainee)).toContainText('No hand went into a box')
     await expectNoSeriousFault(trainee)

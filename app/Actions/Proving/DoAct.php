@@ -84,15 +84,17 @@ final readonly class DoAct
     /** Covers, faults and repairs are of boards with something to find; what is named has a name and a place, and a repair fits. */
     private static function mustSuit(Proving $proving, Act $act): void
     {
+        if ($act->kind !== ActKind::OpenBox && ! $act->kind->isNaming() && ! $act->kind->isHandIn()) {
+            return;
+        }
         $finding = $proving->finding;
         $wiring = $proving->circuit->wiring;
+        $box = $act->kind->isNaming() ? Naming::read((string) $act->on)->box ?? '' : null;
         $why = match (true) {
-            $act->kind === ActKind::OpenBox => $finding === null ? 'no-such-fault' : null,
-            $act->kind->isNaming() => isset($wiring->board->enclosures[Naming::read((string) $act->on)->box ?? '']) ? null : 'no-such-fault',
-            $act->kind->isHandIn() => $finding?->canDo($act, self::boxesOf($act, $wiring)) === true ? null : 'cannot-be-done',
+            $finding === null, $box !== null && ! isset($wiring->board->enclosures[$box]) => 'no-such-fault',
+            $act->kind->isHandIn() && ! $finding->canDo($act, self::boxesOf($act, $wiring)) => 'cannot-be-done',
             default => null,
         };
-        $why = $finding === null && ($act->kind->isNaming() || $act->kind->isHandIn()) ? 'no-such-fault' : $why;
         $why === null || throw ValidationException::withMessages(['act' => __("proving.$why")]);
     }
 

@@ -21,7 +21,7 @@ use Zwindle\Repair\Move\MoveNotPossible;
 
 const SLUGS = ['propagation-house', 'packing-barn', 'seed-store', 'tool-locker', 'boat-store', 'three-sheds', 'towpath-workshop'];
 
-function demoRight(string $slug): Wiring
+function wiredRight(string $slug): Wiring
 {
     return Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/right.wiring.json");
 }
@@ -40,7 +40,7 @@ function workedBy(FaultyBoard $board, Act ...$acts): WorkedBoard
 }
 
 it('stands with each fault as the diagnosis has it, and is right once hands have put it right', function (string $slug) {
-    $right = demoRight($slug);
+    $right = wiredRight($slug);
     $fine = shown((new FaultyBoard($right, []))->untouched());
     foreach (Mistakes::on($right) as $mistake) {
         $board = new FaultyBoard($right, [$mistake]);
@@ -57,7 +57,7 @@ it('stands with each fault as the diagnosis has it, and is right once hands have
 })->with(SLUGS);
 
 it('takes two faults out one after the other, and counts what is left', function (string $slug) {
-    $right = demoRight($slug);
+    $right = wiredRight($slug);
     $mistakes = Mistakes::on($right);
     mt_srand(29);
     for ($i = 0; $i < 40; $i++) {
@@ -76,7 +76,7 @@ it('takes two faults out one after the other, and counts what is left', function
 })->with(SLUGS);
 
 it('judges what hands have made by behaviour and rules, whichever way it was put right', function () {
-    $right = demoRight('propagation-house');
+    $right = wiredRight('propagation-house');
     $step = fn (array $json): Act => Act::work(Step::of($json));
     $crossed = array_values(array_filter(Mistakes::on($right), fn (Mistake $mistake) => $mistake->kind === MistakeKind::CommonExchanged
         && str_starts_with($mistake->at[0], 'S2')))[0];
@@ -102,7 +102,7 @@ it('judges what hands have made by behaviour and rules, whichever way it was put
 });
 
 it('takes back and does again what hands did', function () {
-    $right = demoRight('propagation-house');
+    $right = wiredRight('propagation-house');
     $crossed = array_values(array_filter(Mistakes::on($right), fn (Mistake $mistake) => $mistake->kind === MistakeKind::CommonExchanged))[0];
     $board = new FaultyBoard($right, [$crossed]);
     $repair = HandRepairs::of($board);
@@ -117,7 +117,7 @@ it('takes back and does again what hands did', function () {
 });
 
 it('tightens by a tug and by landing anew, and by nothing else', function () {
-    $right = demoRight('propagation-house');
+    $right = wiredRight('propagation-house');
     $loose = array_values(array_filter(Mistakes::on($right), fn (Mistake $mistake) => $mistake->kind === MistakeKind::LooseTerminal
         && str_starts_with($mistake->at[1], 'S1.')))[0];
     $board = new FaultyBoard($right, [$loose]);
@@ -141,7 +141,7 @@ it('tightens by a tug and by landing anew, and by nothing else', function () {
 });
 
 it('fits what goes there, and nothing that has no place for what is held', function () {
-    $right = demoRight('packing-barn');
+    $right = wiredRight('packing-barn');
     $devices = $right->board->devices;
     $fourWay = array_values(array_filter($devices, fn ($device) => $right->modelOf($device)->function?->value === 'four-way'))[0];
     $board = new FaultyBoard($right, []);

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Proving;
 
+use App\Actions\Proving\DoAct;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
 use Zwindle\Proving\ActKind;
 
-/** One thing done at a board under test, with places as the bench names them. */
+/**
+ * One thing done at a board under test, with places as the bench names them.
+ *
+ * @phpstan-import-type SentAct from DoAct
+ */
 final class DoActRequest extends FormRequest
 {
     public function authorize(): bool
@@ -40,10 +45,10 @@ final class DoActRequest extends FormRequest
         return $this->string('key')->value();
     }
 
-    /** @return array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null, step?: array<mixed>} */
+    /** @return SentAct */
     public function act(): array
     {
-        /** @var array{kind: string, on?: string|null, with?: string|null, one?: string|null, other?: string|null, step?: array<mixed>} $act */
+        /** @var SentAct $act */
         $act = $this->validated('act');
 
         return $act;

@@ -3,14 +3,13 @@ import { computed, ref, watch } from 'vue'
 import type { FindingNow, Namings } from '@/shared/api/generated/http'
 
 /** The job: what the customer says, what is wrong and where, and whether it is proved. */
-const props = defineProps<{ finding: FindingNow; namings: Namings; isLive: boolean; openBox: string | null }>()
+const props = defineProps<{ finding: FindingNow; namings: Namings; openBox: string | null }>()
 const emit = defineEmits<{ name: [on: string] }>()
 const kind = ref('')
 const box = ref('')
 const item = ref('')
 const items = computed(() => props.namings.boxes.find(({ id }) => id === box.value)?.items ?? [])
 const right = computed(() => props.finding.named.filter(({ isRight }) => isRight).length)
-const goesIn = computed(() => props.namings.kinds.find(({ id }) => id === kind.value)?.isInBox ?? true)
 const isAllNamed = computed(() => right.value >= props.finding.faults)
 // The box that is looked into is the one that is meant, as a rule.
 watch(
@@ -58,26 +57,20 @@ function say() {
           <option v-for="one in items" :key="one.id" :value="one.id">{{ one.name }}</option>
         </select>
       </label>
-      <button type="submit" class="btn-main" :disabled="!kind || !box || !item" data-test="put-right">
-        {{ goesIn ? 'Name it and put it right' : 'Name it' }}
-      </button>
-      <p v-if="isLive && goesIn" class="flex items-center gap-2 text-sm">
-        <span class="hazard h-5 w-5 shrink-0 border border-ink" aria-hidden="true" />The board is live: hands go into a
-        dead one.
-      </p>
+      <button type="submit" class="btn-main" :disabled="!kind || !box || !item" data-test="name-it">Name it</button>
     </form>
     <ol v-if="finding.named.length > 0" class="space-y-1" aria-label="Named so far" data-test="named">
       <li v-for="(one, i) in finding.named" :key="i" class="flex gap-2">
         <strong aria-hidden="true">{{ one.isRight ? '✓' : '✕' }}</strong><span
-          >{{ one.text }}<span class="sr-only">{{ one.isRight ? ': put right' : ': not wrong there' }}</span></span
+          >{{ one.text }}<span class="sr-only">{{ one.isRight ? ': found' : ': not wrong there' }}</span></span
         >
       </li>
     </ol>
     <p v-if="isAllNamed" class="text-lg font-bold" role="status" data-test="to-prove">
       {{
         finding.seen < finding.states
-          ? `Prove it: ${finding.seen} of ${finding.states} combinations seen since. ${isLive ? 'Flip through the rest.' : 'Switch on and flip through all.'}`
-          : 'Proved: every combination seen. Hand it in.'
+          ? `Found. Put it right${finding.hands === 0 ? ' with Hands' : ''}, then prove it: ${finding.seen} of ${finding.states} combinations seen since.`
+          : 'Every combination seen since. Was each as it should be? Then hand it in.'
       }}
     </p>
   </div>

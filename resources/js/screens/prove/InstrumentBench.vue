@@ -12,9 +12,12 @@ const props = defineProps<{
   said: string
   board: BoardLook
   isLinking: boolean
+  /** Whether a hand may go into a box and put something right. */
+  hasHands: boolean
+  isHands: boolean
 }>()
 const emit = defineEmits<{
-  choose: [id: InstrumentId]
+  choose: [id: InstrumentId | 'hands']
   act: [kind: ProofAct['kind'], more?: Omit<ProofAct, 'kind'>]
   link: []
 }>()
@@ -29,10 +32,10 @@ const sockets = computed(() =>
 <template>
   <div class="border-t-2 border-ink" data-test="instruments">
     <RadioGroup
-      :model-value="chosen"
+      :model-value="isHands ? 'hands' : chosen"
       class="flex flex-wrap border-b border-line"
       aria-label="Instruments"
-      @update:model-value="(id: InstrumentId) => emit('choose', id)"
+      @update:model-value="(id: InstrumentId | 'hands') => emit('choose', id)"
     >
       <RadioGroupOption v-for="item in instruments" :key="item.id" v-slot="{ checked }" :value="item.id" as="template">
         <button
@@ -44,8 +47,19 @@ const sockets = computed(() =>
           {{ item.name }}
         </button>
       </RadioGroupOption>
+      <RadioGroupOption v-if="hasHands" v-slot="{ checked }" value="hands" as="template">
+        <button
+          type="button"
+          class="min-h-11 grow cursor-pointer border-l-2 border-ink px-2 text-sm leading-tight"
+          :class="checked ? 'bg-wash font-bold shadow-[inset_0_-3px_0_var(--color-violet)]' : ''"
+          data-test="hands"
+        >
+          Hands
+        </button>
+      </RadioGroupOption>
     </RadioGroup>
-    <div class="flex items-center gap-3 px-3 py-1 max-md:flex-wrap">
+    <slot v-if="isHands" />
+    <div v-else class="flex items-center gap-3 px-3 py-1 max-md:flex-wrap">
       <InstrumentFace :kind="chosen" :reading="data.reading" :is-fuse-whole="data.isFuseWhole" />
       <div class="min-w-0 grow">
         <p class="text-sm text-soft max-xl:sr-only">{{ own?.about }}</p>

@@ -4,7 +4,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
-import type { Enclosure, WalkData } from '@/shared/api/generated/http'
+import type { Enclosure, InstrumentId, WalkData } from '@/shared/api/generated/http'
 import { placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
 import { useSittingClock } from '@/shared/bench/useSittingClock'
@@ -24,10 +24,12 @@ import TopBar from '@/shared/ui/TopBar.vue'
 import TrialBar from '@/shared/ui/TrialBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import FindingPane from './FindingPane.vue'
+import HandsPane from './HandsPane.vue'
 import InstrumentBench from './InstrumentBench.vue'
 import SheetPane from './SheetPane.vue'
 import ShutBox from './ShutBox.vue'
 import SupplyPanel from './SupplyPanel.vue'
+import { useHandsOn } from './useHandsOn'
 import { usePlaceKeys } from './usePlaceKeys'
 import TrapBoard from './TrapBoard.vue'
 import { useProbes, useProof } from './useProof'
@@ -60,8 +62,18 @@ const probes = useProbes(proof, () => instruments.value.find(({ id }) => id === 
 const isLinking = ref(false)
 const linkFrom = ref<string | null>(null)
 
-/** A place under a probe, or under an end of the lead that joins two. */
+const hands = useHandsOn(proof, board, box, standing, () => void load())
+function take(tool: InstrumentId | 'hands') {
+  hands.isOn.value = tool === 'hands'
+  isLinking.value = false
+  if (tool === 'hands') return
+  hands.hand.putDown()
+  probes.choose(tool)
+}
+
+/** A place under a hand, under a probe, or under an end of the lead that joins two. */
 function pick(place: string) {
+  if (hands.isOn.value) return hands.hand.tap(place)
   if (!isLinking.value) return probes.touch(place)
   if (linkFrom.value === null) return void (linkFrom.value = place)
   proof.act('link', { one: linkFrom.value, other: place })
@@ -74,7 +86,7 @@ function link() {
   else isLinking.value = !isLinking.value
 }
 
-const { numbers } = usePlaceKeys(box, standing, pick)
+const { numbers } = usePlaceKeys(box, standing, pick, () => hands.isOn.value)
 /** Where the probes stand: 1 and 2; the lead that joins two points has 3 at both ends. */
 const pins = computed(() => {
   const pinned = new Map<string, number[]>()
@@ -102,6 +114,8 @@ const boxPins = computed(() => {
   return pinned
 })
 const said = computed(() => {
+  if (hands.isOn.value && !proof.data.value?.isRefused)
+    return hands.hand.said.value || 'Take an end in hand, then a screw, a connector or the tray.'
   if (isLinking.value)
     return linkFrom.value ? 'Lead: now the second point.' : 'Lead: touch the first point, in any box.'
   if (probes.first.value) return 'First probe on. Now the second one: another box will do.'
@@ -137,11 +151,11 @@ const router = useRouter()
 const isFault = computed(() => bench.value?.kind === 'fault')
 const isHandingIn = ref(false)
 const isBusy = ref(false)
-// What is seen of the board has changed: a cover is off, or something is put right.
+// What is seen of the board has changed: a cover is off.
 watch(
-  () => finding.value && `${finding.value.opened.length} ${finding.value.named.length}`,
+  () => finding.value?.opened.length,
   (now, before) => {
-    if (now && before && now !== before) void load()
+    if (now !== undefined && before !== undefined && now !== before) void load()
   },
 )
 function beginAgain() {
@@ -217,7 +231,7 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
         @yes="handIn"
         @no="isHandingIn = false"
         ><strong>Hand in for good?</strong> {{ finding.named.filter(({ isRight }) => isRight).length }} of
-        {{ finding.faults }} put right, {{ finding.seen }} of {{ finding.states }} combinations seen since.</ConfirmBar
+        {{ finding.faults }} found, {{ finding.seen }} of {{ finding.states }} combinations seen since.</ConfirmBar
       >
       <NoticeBar v-if="proof.notice.value" tone="hazard" @dismiss="proof.notice.value = ''">{{
         proof.notice.value
@@ -297,12 +311,14 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
               v-else-if="box"
               :board="board"
               :box="box"
-              :bench="standing"
-              :numbers="numbers"
+              :bench="hands.isOn.value ? hands.bench.value : standing"
+              :carried="hands.hand.carried.value"
+              :numbers="hands.isBusy.value ? hands.hand.targets.value : numbers"
               :pins="pins"
-              is-idle
+              :is-idle="!hands.isBusy.value"
               @pick="pick"
-              @connector="pick"
+              @alike="hands.hand.takeAlike"
+              @connector="(place) => (hands.isOn.value ? hands.hand.tapConnector(place) : pick(place))"
             />
             <BoardMap
               v-else
@@ -320,10 +336,24 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
             :said="said"
             :board="board"
             :is-linking="isLinking"
-            @choose="probes.choose"
+            :has-hands="finding !== null"
+            :is-hands="hands.isOn.value"
+            @choose="take"
             @act="(kind, more) => proof.act(kind, more)"
             @link="link"
-          />
+          >
+            <HandsPane
+              v-if="finding && proof.bench.value?.repairs"
+              :board="board"
+              :box="isShut ? null : box"
+              :hand="hands.hand"
+              :finding="finding"
+              :repairs="proof.bench.value.repairs"
+              :is-live="proof.data.value.isLive"
+              @tighten="hands.tighten"
+              @act="(kind, more) => proof.act(kind, more)"
+            />
+          </InstrumentBench>
         </section>
         <TabGroup
           as="section"
@@ -338,9 +368,8 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
               <FindingPane
                 :finding="finding"
                 :namings="proof.bench.value.namings"
-                :is-live="proof.data.value.isLive"
                 :open-box="openBox"
-                @name="(on) => proof.act('put-right', { on })"
+                @name="(on) => proof.act('name', { on })"
               />
             </TabPanel>
             <TabPanel :tabindex="-1">

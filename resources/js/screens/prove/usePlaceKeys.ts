@@ -11,6 +11,7 @@ export function usePlaceKeys(
   box: ComputedRef<Enclosure | null>,
   standing: ComputedRef<BenchState | null>,
   pick: (place: string) => void,
+  isOff: () => boolean = () => false,
 ) {
   const numbers = computed(() =>
     box.value ? placeNumbers(box.value, standing.value ?? bareBench) : new Map<string, number>(),
@@ -27,7 +28,7 @@ export function usePlaceKeys(
 
   useEventListener('keydown', (event: KeyboardEvent) => {
     const target = event.target as HTMLElement
-    if (!box.value || event.ctrlKey || event.altKey || event.metaKey) return
+    if (isOff() || !box.value || event.ctrlKey || event.altKey || event.metaKey) return
     if (target.closest('input, select, textarea')) return
     if (/^[a-z]$/.test(event.key)) {
       const end = box.value.ends.find(({ key }) => key === event.key)

@@ -24,6 +24,13 @@ const STATES: Record<string, string> = { done: '✓', void: '✕', missing: '–
         </li>
       </ol>
       <p v-else class="mt-2">Nothing was named.</p>
+      <p v-if="data.left?.length === 0" class="mt-2">The board was right again when it was handed in.</p>
+      <div v-else-if="data.left" class="mt-2" data-test="left">
+        <p class="font-bold">Not right when it was handed in:</p>
+        <ul class="list-disc pl-5">
+          <li v-for="text in data.left" :key="text">{{ text }}</li>
+        </ul>
+      </div>
     </div>
     <div class="grid gap-6 md:grid-cols-[3fr_2fr]">
       <div>

@@ -12,6 +12,7 @@ const REASONS: Record<string, string> = {
   'not-an-end': 'Only the end of a conductor takes a cap, tape or sleeve.',
   'nothing-to-undo': 'There is nothing to undo.',
   'nothing-to-redo': 'There is nothing to redo.',
+  live: 'The board is live. Isolate, lock off and prove it dead: hands go into a dead board.',
   'handed-in': 'This board is handed in: it stays as it is.',
 }
 

@@ -15,7 +15,7 @@ export function add(log: StepLog, step: Step, places: Places): StepLog {
   return { now: apply(log.now, step, places), past: [...log.past, log.now], future: [] }
 }
 
-function isBack(step: Step): step is Back {
+export function isBack(step: Step): step is Back {
   return step.do === 'undo' || step.do === 'redo'
 }
 
