@@ -19,7 +19,10 @@ export function useHandsOn(
 ) {
   const isOn = ref(false)
   const bench = shallowRef<BenchState>(standing.value ?? bareBench)
-  watch(standing, (now) => now && (bench.value = now))
+  // A board that was fetched before the last step was sent is behind: the next one comes with the answer to that step.
+  watch(standing, (now) => {
+    if (now && proof.waiting.value === 0) bench.value = now
+  })
   const look = computed(() => board.value ?? EMPTY)
   const places = computed(() => placesOf(look.value))
 
@@ -48,7 +51,10 @@ export function useHandsOn(
     places,
     make,
   )
-  watch(box, () => hand.putDown())
+  watch(
+    () => box.value?.id,
+    () => hand.putDown(),
+  )
   useKeys({
     hand,
     box: () => box.value ?? NOWHERE,
