@@ -21,11 +21,8 @@ final readonly class NextTests
 
     private const MOST = 6;
 
-    /** So many of those that tell most are followed to the end. */
-    private const WEIGHED = 8;
-
     /** Likelihoods count a little less than in full: what is rare is to be found in few looks too. */
-    private const FLATTENED = 0.8;
+    private const FLATTENED = 0.95;
 
     public function __construct(private Seen $seen, private Likelihood $likelihood)
     {
@@ -44,22 +41,13 @@ final readonly class NextTests
         $weights = array_map(fn (Hypothesis $suspect) => $this->likelihood->of($suspect) ** self::FLATTENED, $few);
         $repairs = array_map(Mending::name(...), $few);
         $questions = $this->questions($few);
-        $worth = [];
-        foreach ($questions as $i => $question) {
-            $gain = Information::told($question->split(array_keys($few)), $weights, $repairs);
-            if ($gain > Information::NOTHING) {
-                $worth[$i] = $gain / $question->cost;
-            }
-        }
-        arsort($worth);
         $ahead = new LookingAhead($questions, $weights, $repairs);
-        $best = [];
-        foreach (array_slice(array_keys($worth), 0, self::WEIGHED) as $i) {
-            $best[$i] = $ahead->squaredCost($questions[$i], array_keys($few));
-        }
-        asort($best);
+        $looks = count($this->seen->looks) + count($this->seen->probes) + count($this->seen->parts);
+        $telling = array_column($ahead->telling(array_keys($few), LookingAhead::WIDTHS[0]), 'question');
+        $costs = array_map(fn (Question $question) => $ahead->cost($question, array_keys($few), $looks), $telling);
+        array_multisort($costs, SORT_ASC, array_keys($telling), SORT_ASC, $telling);
 
-        return array_map(fn (int $i) => $questions[$i]->test, array_slice(array_keys($best), 0, self::MOST));
+        return array_map(fn (Question $question) => $question->test, array_slice($telling, 0, self::MOST));
     }
 
     /**

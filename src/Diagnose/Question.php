@@ -20,6 +20,12 @@ final readonly class Question
         return new self($test, $cost, array_map(fn (string $one) => $numbers[$one], $seen));
     }
 
+    /** A flip is none: nothing is opened for it. */
+    public function isLook(): bool
+    {
+        return $this->test->kind !== 'flip';
+    }
+
     /** The same for two tests that tell suspects apart in the same way. */
     public function key(): string
     {
