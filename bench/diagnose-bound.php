@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 /*
- * How many single mistakes any way of asking could find in four looks: of all that look the same from outside, the best tree of looks,
- * probes and part tests, tried whole. Found means that nothing but the repair that mends it is left. Beside `bench/diagnose.php`, which
- * says how many the diagnosis finds.
+ * How many single mistakes any way of asking could find in four looks, and how few looks one could take on average by likelihood: of all
+ * that look the same from outside, every tree of looks, probes and part tests tried whole. Found means that nothing but the repair that
+ * mends it is left. Beside `bench/diagnose.php`, which says how many the diagnosis finds.
  *
  *   php bench/diagnose-bound.php [every N-th board]
  */
@@ -23,8 +23,6 @@ use Zwindle\Plan\Planner;
 use Zwindle\Repair\Mistake\Mistakes;
 
 const LOOKS = 4;
-/** A class of mistakes for which more than so many sets were tried is counted as found, all of it. */
-const MOST_SETS = 400_000;
 
 /** @return list<list<int>> what each test shows, as numbers, suspect by suspect; tests that show the same are one */
 function shownBy(array $suspects): array
@@ -60,27 +58,14 @@ function shownBy(array $suspects): array
 }
 
 /**
- * How many of a set the best tree finds.
+ * A set told apart, in each way once.
  *
  * @param  list<int>  $set
  * @param  list<list<int>>  $tests
- * @param  list<string>  $repairs
- * @param  array<string, int>  $known
+ * @return iterable<list<list<int>>>
  */
-function best(array $set, int $looks, array $tests, array $repairs, array &$known, int &$tried): int
+function splits(array $set, array $tests): iterable
 {
-    if (count(array_unique(array_intersect_key($repairs, array_flip($set)))) === 1) {
-        return $repairs[$set[0]] === '' ? 0 : count($set);
-    }
-    if ($looks === 0 || $tried > MOST_SETS) {
-        return $looks === 0 ? 0 : count($set);
-    }
-    $name = $looks.':'.implode(',', $set);
-    if (isset($known[$name])) {
-        return $known[$name];
-    }
-    $tried++;
-    $most = 0;
     $seen = [];
     foreach ($tests as $parts) {
         $split = [];
@@ -88,13 +73,35 @@ function best(array $set, int $looks, array $tests, array $repairs, array &$know
             $split[$parts[$i]][] = $i;
         }
         $sign = implode('|', array_map(fn (array $part) => implode(',', $part), $split));
-        if (count($split) < 2 || isset($seen[$sign])) {
-            continue;
+        if (count($split) > 1 && ! isset($seen[$sign])) {
+            $seen[$sign] = true;
+            yield array_values($split);
         }
-        $seen[$sign] = true;
+    }
+}
+
+/**
+ * How many of a set the best tree finds in so many looks.
+ *
+ * @param  list<int>  $set
+ * @param  list<list<int>>  $tests
+ * @param  list<string>  $repairs
+ * @param  array<string, int>  $known
+ */
+function best(array $set, int $looks, array $tests, array $repairs, array &$known): int
+{
+    if (count(array_unique(array_intersect_key($repairs, array_flip($set)))) === 1) {
+        return $repairs[$set[0]] === '' ? 0 : count($set);
+    }
+    $name = $looks.':'.implode(',', $set);
+    if ($looks === 0 || isset($known[$name])) {
+        return $known[$name] ?? 0;
+    }
+    $most = 0;
+    foreach (splits($set, $tests) as $split) {
         $found = 0;
         foreach ($split as $part) {
-            $found += best($part, $looks - 1, $tests, $repairs, $known, $tried);
+            $found += best($part, $looks - 1, $tests, $repairs, $known);
         }
         $most = max($most, $found);
         if ($most === count($set)) {
@@ -106,7 +113,7 @@ function best(array $set, int $looks, array $tests, array $repairs, array &$know
 }
 
 /**
- * The least looks, weighted, that tell a set apart, none counted after the last.
+ * The least looks, weighted, that tell a set apart; what nothing tells apart takes none.
  *
  * @param  list<int>  $set
  * @param  list<list<int>>  $tests
@@ -114,44 +121,29 @@ function best(array $set, int $looks, array $tests, array $repairs, array &$know
  * @param  array<int, float>  $weights
  * @param  array<string, float>  $known
  */
-function least(array $set, int $looks, array $tests, array $repairs, array $weights, array &$known, int &$tried): float
+function least(array $set, array $tests, array $repairs, array $weights, array &$known): float
 {
-    if ($looks === 0 || $tried > MOST_SETS || count(array_unique(array_intersect_key($repairs, array_flip($set)))) === 1) {
-        return 0.0;
+    $name = implode(',', $set);
+    if (isset($known[$name]) || count(array_unique(array_intersect_key($repairs, array_flip($set)))) === 1) {
+        return $known[$name] ?? 0.0;
     }
-    $name = $looks.':'.implode(',', $set);
-    if (isset($known[$name])) {
-        return $known[$name];
-    }
-    $tried++;
     $own = array_sum(array_intersect_key($weights, array_flip($set)));
     $least = INF;
-    $seen = [];
-    foreach ($tests as $parts) {
-        $split = [];
-        foreach ($set as $i) {
-            $split[$parts[$i]][] = $i;
-        }
-        $sign = implode('|', array_map(fn (array $part) => implode(',', $part), $split));
-        if (count($split) < 2 || isset($seen[$sign])) {
-            continue;
-        }
-        $seen[$sign] = true;
+    foreach (splits($set, $tests) as $split) {
         $looked = $own;
         foreach ($split as $part) {
-            $looked += $looked < $least ? least($part, $looks - 1, $tests, $repairs, $weights, $known, $tried) : 0.0;
+            $looked += $looked < $least ? least($part, $tests, $repairs, $weights, $known) : 0.0;
         }
         $least = min($least, $looked);
     }
 
-    // What nothing tells apart takes no looks.
     return $known[$name] = is_infinite($least) ? 0.0 : $least;
 }
 
 $paths = [...glob(__DIR__.'/../database/demo/*/board.json'), ...glob(__DIR__.'/../database/demo-library/*.board.json'),
     ...glob(__DIR__.'/../database/patterns/*.board.json')];
 $root = (string) realpath(__DIR__.'/..');
-[$all, $found, $open, $looked, $weight] = [0, 0, 0, 0.0, 0.0];
+[$all, $found, $looked, $weight] = [0, 0, 0.0, 0.0];
 foreach ($paths as $n => $path) {
     $right = $n % (int) ($argv[1] ?? 1) === 0
         ? (Planner::plan(Files::board(substr((string) realpath($path), strlen($root) + 1)))->plans[0] ?? null)?->wiring
@@ -175,24 +167,21 @@ foreach ($paths as $n => $path) {
         }
         $left = array_diff($left, array_map(fn (Hypothesis $one) => (array_values($one->mistakes)[0] ?? null)?->id() ?? '', $same), [$mistake->id()]);
         $known = [];
-        $tried = 0;
         $tests = shownBy($same);
-        $most += best(array_keys($same), LOOKS, $tests, $repairs, $known, $tried);
+        $most += best(array_keys($same), LOOKS, $tests, $repairs, $known);
         $weights = array_map(fn (Hypothesis $one) => $one->mistakes === [] ? 0.0 : $likelihood->of($one), $same);
         $known = [];
-        $looked += least(array_keys($same), LOOKS, $tests, $repairs, $weights, $known, $tried);
+        $looked += least(array_keys($same), $tests, $repairs, $weights, $known);
         $weight += array_sum($weights);
-        $open += $tried > MOST_SETS ? 1 : 0;
     }
     printf("%-64s %6d singles, %5.1f%% at best\n", basename(dirname($path)).'/'.basename($path, '.json'), $own, 100 * $most / max(1, $own));
     $all += $own;
     $found += $most;
 }
 printf(
-    "%-64s %6d singles, %5.1f%% at best; %.2f looks on average at least; %d classes too large to be tried whole\n",
+    "%-64s %6d singles, %5.1f%% at best; %.2f looks on average at least\n",
     'all',
     $all,
     100 * $found / $all,
     $looked / $weight,
-    $open,
 );

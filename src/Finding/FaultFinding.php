@@ -110,16 +110,6 @@ final readonly class FaultFinding
         return count($this->found()) === count($this->placed->faults) && $this->board->isMended();
     }
 
-    /** Faults that are put right; of a board that is wrong in some way one at least is not. */
-    public function putRight(): int
-    {
-        $all = count($this->placed->faults);
-        $named = array_filter($this->found(), fn (Mistake $fault) => $fault->kind->isOfSupply());
-        $left = count($this->board->left()) + $all - count($this->inBoxes()) - count($named);
-
-        return $all - max($left, $this->board->isMended() ? 0 : 1);
-    }
-
     /** @return array<int, Mistake> faults for which a hand has to go into a box */
     private function inBoxes(): array
     {

@@ -11,7 +11,7 @@ use Zwindle\Exam\Task\TaskKind;
 
 /**
  * How far an attempt is: ends that are placed of those to place, questions that are answered of
- * those asked, or faults that are put right.
+ * those asked, or faults that are found.
  */
 final readonly class CountProgress
 {
@@ -31,12 +31,12 @@ final readonly class CountProgress
         };
     }
 
-    /** @return array{placed: int, ends: int} faults put right, of those that were put in */
+    /** @return array{placed: int, ends: int} faults found, of those that were put in; whether they are put right is told with the mark */
     private static function found(Attempt $attempt): array
     {
         $finding = Proving::of($attempt)->finding;
 
-        return ['placed' => $finding?->putRight() ?? 0, 'ends' => count($finding->placed->faults ?? [])];
+        return ['placed' => count($finding?->found() ?? []), 'ends' => count($finding->placed->faults ?? [])];
     }
 
     /** @return array{placed: int, ends: int} */

@@ -148,8 +148,8 @@ it('grades what was named, how safely, and whether it was proved', function () {
     ];
     $log = logged($board, $begun, $acts);
     $after = fn (int $count) => FaultFinding::replay($board, array_slice($log, 0, $count));
-    expect($after(2)->diagnosis())->toBe(0.5)->and($after(2)->isDone())->toBeFalse()->and($after(2)->putRight())->toBe(0)
-        ->and($after(5)->isDone())->toBeTrue()->and($after(5)->putRight())->toBe(1)->and($after(5)->proof())->toBe(0.0)
+    expect($after(2)->diagnosis())->toBe(0.5)->and($after(2)->isDone())->toBeFalse()->and($after(2)->found())->toBe([$crossed])
+        ->and($after(5)->isDone())->toBeTrue()->and($after(5)->proof())->toBe(0.0)
         ->and($after(7)->proof())->toBe(0.5)->and($after(9)->proof())->toBe(1.0)
         ->and($after(4)->handsIn())->toBe([3])->and($after(4)->proof())->toBe(0.0);
     // It is proved after the last hand, not after the name; what was put right and never named was not found.
@@ -223,7 +223,7 @@ it('takes a breaker that has tripped for nothing as found at the supply, with no
     $found = FaultFinding::replay($board, $log);
     $roles = new PointRoles($board->circuit());
     $judged = $found->isolation($roles, $own);
-    expect($found->diagnosis())->toBe(1.0)->and($found->isDone())->toBeTrue()->and($found->putRight())->toBe(1)
+    expect($found->diagnosis())->toBe(1.0)->and($found->isDone())->toBeTrue()
         ->and($found->proof())->toBe(1.0)->and($found->neededIsolation())->toBeFalse()->and($found->safety($judged))->toBe(1.0);
     // Who puts a hand into a box for nothing, or names nothing, isolates like anybody else.
     [$off, $on] = [Act::of(ActKind::TurnOff, 'main'), Act::of(ActKind::TurnOn, 'main')];
@@ -231,8 +231,7 @@ it('takes a breaker that has tripped for nothing as found at the supply, with no
     $handIn = FaultFinding::replay($board, logged($board, $begun, [$off, $idle, $on, says($right, MistakeKind::EarthOff, 'S1'), $name]));
     expect($handIn->neededIsolation())->toBeTrue()->and($handIn->diagnosis())->toBe(0.5)
         ->and($handIn->safety($handIn->isolation($roles, $own)))->toBeLessThan(1.0)
-        ->and(FaultFinding::replay($board, [])->neededIsolation())->toBeTrue()
-        ->and(FaultFinding::replay($board, [])->putRight())->toBe(0);
+        ->and(FaultFinding::replay($board, [])->neededIsolation())->toBeTrue();
     // On a board that has something else it is the wrong answer.
     $blown = new FaultyBoard($right, [fault($right, MistakeKind::LampBlown)]);
     expect(FaultFinding::replay($blown, logged($blown, $begun, [$name]))->named[0]['found'])->toBeNull();

@@ -7,4 +7,4 @@ export const workPath = (kind: string | null, attempt: number) =>
 
 /** What progress counts. */
 export const countedAs = (kind: string | null) =>
-  isWired(kind) ? 'ends placed' : kind === 'fault' ? 'faults put right' : 'questions answered'
+  isWired(kind) ? 'ends placed' : kind === 'fault' ? 'faults found' : 'questions answered'
