@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onBeforeUpdate, onUpdated, ref } from 'vue'
 import type { EveningPlan, KeepEvening, SittingPlan } from '@/shared/api/generated/http'
 import { keyOf } from './useEvening'
 
@@ -34,6 +34,15 @@ const wordsOf = (sitting: SittingPlan) =>
   ]
     .filter(Boolean)
     .join(', ')
+
+/** A new plan puts sittings into another order, and what is moved in the page loses the focus: it gets it back. */
+const chart = ref<HTMLElement | null>(null)
+let focused: string | undefined
+onBeforeUpdate(() => (focused = chart.value?.querySelector<SVGGElement>('[data-sitting]:focus')?.dataset.sitting))
+onUpdated(() => {
+  if (focused === undefined || chart.value?.contains(document.activeElement)) return
+  chart.value?.querySelector<SVGGElement>(`[data-sitting="${focused}"]`)?.focus({ preventScroll: true })
+})
 
 /** A sitting in hand, and where it would go. */
 const held = ref<{ key: string; dx: number; dy: number; x: number; y: number } | null>(null)
@@ -71,7 +80,7 @@ function key(event: KeyboardEvent, sitting: SittingPlan) {
 </script>
 
 <template>
-  <div class="min-h-0 grow overflow-auto" tabindex="0" aria-label="The plan, a row a station">
+  <div ref="chart" class="min-h-0 grow overflow-auto" tabindex="0" aria-label="The plan, a row a station">
     <svg :width="width" :height="height" role="group" aria-label="Sittings by station and time" class="select-none">
       <g v-for="minute in marks" :key="minute">
         <path :d="`M${xOf(minute)} ${HEAD}V${height}`" stroke="var(--color-line)" />
