@@ -116,8 +116,9 @@ final readonly class Hands
             ActKind::Unlink => $proof->withLink(null),
             ActKind::Touch => $proof->holding($act->touch),
             ActKind::Prove, ActKind::Lift => $proof->holding(null),
-            ActKind::Identify, ActKind::SignOff, ActKind::OpenBox, ActKind::Name, ActKind::PutRight, ActKind::Work, ActKind::Tighten,
-            ActKind::Fit, ActKind::NewRun => $proof,
+            // Hands are full: probes and lead come off, and what they were on may be gone.
+            ActKind::PutRight, ActKind::Work, ActKind::Tighten, ActKind::Fit, ActKind::NewRun => $proof->holding(null)->withLink(null),
+            ActKind::Identify, ActKind::SignOff, ActKind::OpenBox, ActKind::Name => $proof,
         };
     }
 

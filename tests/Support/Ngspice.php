@@ -26,9 +26,24 @@ final class Ngspice
      */
     public static function compare(iterable $wirings): array
     {
-        $expected = $jobs = [];
+        $circuits = [];
         foreach ($wirings as $name => $wiring) {
-            $circuit = Circuit::of($wiring);
+            $circuits[$name] = Circuit::of($wiring);
+        }
+
+        return self::compareCircuits($circuits);
+    }
+
+    /**
+     * The same for circuits, bad contacts and all.
+     *
+     * @param  iterable<string, Circuit>  $circuits
+     * @return array{states: int, differences: list<string>}
+     */
+    public static function compareCircuits(iterable $circuits): array
+    {
+        $expected = $jobs = [];
+        foreach ($circuits as $name => $circuit) {
             foreach (Solver::everyState($circuit) as $result) {
                 $line = SpiceDeck::node($circuit->lineNet);
                 $earth = SpiceDeck::node($circuit->earthNet);
