@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\Step;
 use Zwindle\Board\Board;
+use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
 use Zwindle\Catalogue\Instruments\Instruments;
 use Zwindle\Finding\Naming;
@@ -234,7 +236,10 @@ final readonly class ProvingSentence
 
     private function place(string $point): string
     {
-        return $this->placeNames[$point] ?? (isset($this->board->devices[$point]) ? $this->words->device($point) : $point);
+        // A place on a part that was taken out since is told by what hangs there now.
+        $device = PlaceMap::deviceOf(DevicePoint::deviceOf($point));
+
+        return $this->placeNames[$point] ?? (isset($this->board->devices[$device]) ? $this->words->device($device) : $point);
     }
 
     private function positionOf(string $switch, int $state): string

@@ -54,6 +54,12 @@ final readonly class PlaceMap
         return "$device#$place";
     }
 
+    /** The device of a landing, on whatever part of it; anything else is no device's. */
+    public static function deviceOf(string $place): string
+    {
+        return substr($place, 0, strcspn($place, '#'));
+    }
+
     public static function of(Wiring $wiring): self
     {
         return new self($wiring->board, $wiring->fitted);

@@ -235,3 +235,34 @@ it('takes of hands what the bench takes, in boxes that are open, and nothing els
         act($this, $wired, $act)->assertUnprocessable();
     }
 });
+
+it('shows and tells what was done at a part that was taken out since', function () {
+    $exam = new Exam('database/demo/packing-barn/board.json', ['kind' => 'fault', 'seed' => 'monday', 'faultKinds' => ['earth-off']]);
+    $attempt = begun($this, $exam);
+    $right = faultsOf($attempt)->right;
+    $fourWay = array_values(array_filter(
+        $right->board->devices,
+        fn ($device) => $right->modelOf($device)->function?->value === 'four-way',
+    ))[0];
+    act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
+    act($this, $attempt, ['kind' => 'open-box', 'on' => $fourWay->enclosure])->assertOk();
+    $places = array_map(fn ($landing) => "$fourWay->id#$landing->place", $fourWay->face()->landings);
+    act($this, $attempt, ['kind' => 'link', 'one' => $places[0], 'other' => $places[1]])->assertOk()->assertJsonPath('isRefused', false);
+    act($this, $attempt, ['kind' => 'touch', 'with' => 'ohm', 'one' => $places[2], 'other' => $places[3]])->assertOk();
+    foreach ($places as $place) {
+        act($this, $attempt, ['kind' => 'work', 'step' => ['do' => 'take', 'points' => [$place]]]);
+    }
+    $ends = array_filter($right->points, fn ($point) => $point->core !== null && $point->enclosure === $fourWay->enclosure);
+    act($this, $attempt, ['kind' => 'work', 'step' => ['do' => 'take', 'points' => array_keys($ends)]]);
+    // Another part hangs there: the probes are off, and what was read on the old one is still told.
+    $shown = act($this, $attempt, ['kind' => 'fit', 'on' => "$fourWay->id|one-pole"])->assertOk()->json();
+    expect($shown['isRefused'])->toBeFalse()->and($shown['held'])->toBeNull()->and($shown['link'])->toBeNull();
+    $proof = $this->getJson("api/attempts/$attempt->id/proof")->assertOk()->json();
+    foreach ([...$proof['lines'], $proof['said']] as $line) {
+        expect($line)->not->toContain('#')->not->toMatch('/\\b'.$fourWay->id.'\\.[a-z]/');
+    }
+    $this->getJson("api/attempts/$attempt->id")->assertOk();
+    act($this, $attempt, ['kind' => 'turn-on', 'on' => 'main'])->assertOk();
+    $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
+    $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/finding")->assertOk();
+});
