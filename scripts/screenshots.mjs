@@ -257,7 +257,11 @@ await picture('fault', {
     await page.locator('[data-map-box=B2]').press('Enter')
     await page.locator('[data-test=cover-off]').click()
     await page.locator('[data-place]').first().waitFor()
+    await page.locator('[data-part=main]').click()
+    await page.locator('[data-test=turn-off]').click()
     await page.locator('[data-test=name-kind]').selectOption('common-and-traveller-exchanged')
+    await page.locator('[data-test=hands]').click()
+    await page.locator('[data-place^="W2"]').first().click()
     await page.mouse.click(5, 5)
     await page.waitForTimeout(500)
   },

@@ -16,6 +16,7 @@ use Zwindle\Diagnose\Diagnosis;
 use Zwindle\Diagnose\Hypothesis;
 use Zwindle\Diagnose\Mending;
 use Zwindle\Diagnose\NextTest;
+use Zwindle\Diagnose\Seen;
 use Zwindle\Repair\Diagnose\FlipWalk;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
@@ -26,15 +27,19 @@ final readonly class FindShape
 {
     private const MOST = 8;
 
-    private const SILENT = ['fits' => 0, 'mayBeRight' => false, 'suspects' => [], 'next' => null, 'nearest' => []];
+    private const SILENT = ['fits' => 0, 'mayBeRight' => false, 'suspects' => [], 'next' => null, 'nearest' => [], 'first' => ''];
 
     private Words $words;
 
     private Circuit $circuit;
 
     /** @param  bool  $isSilent  whether nothing is told of what may be wrong: whoever looks is marked for it */
-    public function __construct(private Diagnosis $diagnosis, private Wiring $right, private bool $isSilent = false)
-    {
+    public function __construct(
+        private Diagnosis $diagnosis,
+        private Wiring $right,
+        private Seen $seen,
+        private bool $isSilent = false,
+    ) {
         $this->words = Words::of($right);
         $this->circuit = Circuit::of($right);
     }
@@ -65,6 +70,7 @@ final readonly class FindShape
     private function told(): array
     {
         return [
+            'first' => $this->seen->isAllDark() ? $this->words->say('diagnosis.all-dark') : '',
             'fits' => $this->diagnosis->fits,
             'mayBeRight' => $this->diagnosis->mayBeRight,
             'suspects' => array_map($this->suspect(...), array_slice($this->diagnosis->suspects, 0, self::MOST)),

@@ -13,6 +13,7 @@ return [
         'line-unmarked' => 'line not sleeved',
         'lamp-blown' => 'lamp blown',
     ],
+    'all-dark' => 'All dark so far. Is the main switch on, and every MCB and the RCD up? Reset once; if it goes again, look for a short.',
     'taped' => 'sleeve on :ends',
     'bare' => 'no sleeve on :ends',
     'repair' => [

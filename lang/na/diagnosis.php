@@ -13,6 +13,7 @@ return [
         'line-unmarked' => 'hot not re-identified',
         'lamp-blown' => 'lamp burned out',
     ],
+    'all-dark' => 'All dark so far. Is the cord in, and the breaker on? Reset it once; if it trips again, look for a short.',
     'taped' => 'tape on :ends',
     'bare' => 'no tape on :ends',
     'repair' => [

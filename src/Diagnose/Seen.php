@@ -32,4 +32,13 @@ final readonly class Seen
         public bool $tellsTape = false,
     ) {
     }
+
+    /** Whether nothing has lit in two combinations or more, and nobody saw anything trip: the supply is looked at first. */
+    public function isAllDark(): bool
+    {
+        $lit = array_filter($this->states, fn (SeenState $told) => array_diff($told->lamps, ['off']) !== []
+            || ! in_array($told->trip, [null, 'none'], true));
+
+        return count($this->states) > 1 && $lit === [];
+    }
 }

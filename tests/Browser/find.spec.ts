@@ -21,8 +21,17 @@ for (const { title, region } of boards) {
     await page.locator('[data-test=tap-off]').click()
     await expect(page.getByText('No network. What you tap is kept')).toBeVisible()
     await page.unroute('**/diagnosis')
+    // Two are dark: the supply is seen to before a box is opened, and what the thumb taps has not moved.
+    const top = () => page.locator('[data-test=tap-on]').evaluate((one) => one.getBoundingClientRect().top)
+    await expect(page.getByText('No network. What you tap is kept')).toHaveCount(0)
+    const before = await top()
+    await page.locator('[data-test=tap-off]').click()
+    await expect(page.locator('[data-test=first]')).toContainText('All dark so far')
+    expect(await top()).toBe(before)
+    await page.locator('[data-test=undo]').click()
     await tellWithFirstGating(page, 1)
     const look = page.locator('[data-test=look-next]')
+    await expect(page.locator('[data-test=first]')).toHaveCount(0)
     await expect(look).toContainText('What is joined with')
     await expectNoSeriousFault(page)
     // A wrong tap is taken back.

@@ -52,6 +52,22 @@ it('draws a sleeve on what is sleeved, and says of each choice whether it is', f
         ->and($without['name'])->toEndWith(', no sleeve on the blue')->and($without['conductors'])->toBe([['colour' => 'blue', 'mark' => '']]);
 });
 
+it('asks for the supply first where all is dark, and not where something lights or trips', function () {
+    $this->actingAs(People::user('instructor'));
+    $at = fn (string $one, string $lamp, ?string $trip): array => [
+        'switches' => ['S1' => $one, 'S2' => 'up'], 'lamps' => ['LA' => $lamp], 'trip' => $trip,
+    ];
+    $file = People::boardFile('propagation-house');
+    $first = fn (array $states): string => $this->postJson("api/board-files/$file->id/diagnosis", seenSoFar(['states' => $states]))
+        ->assertOk()->json('first');
+    expect($first([$at('up', 'off', null), $at('down', 'off', null)]))->toContain('breaker')
+        // One that is dark is as it should be, as a rule.
+        ->and($first([$at('up', 'off', null)]))->toBe('')
+        ->and($first([]))->toBe('')
+        ->and($first([$at('up', 'off', null), $at('down', 'on', null)]))->toBe('')
+        ->and($first([$at('up', 'off', null), $at('down', 'off', 'breaker')]))->toBe('');
+});
+
 it('puts what a class has shown before first', function () {
     $this->actingAs($instructor = People::user('instructor'));
     $file = People::boardFile('propagation-house');

@@ -18,6 +18,7 @@ use Illuminate\Validation\ValidationException;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Diagnose\Diagnosis;
+use Zwindle\Diagnose\Seen;
 use Zwindle\Diagnose\SeenReader;
 use Zwindle\Format\Read\Problems;
 
@@ -32,7 +33,7 @@ final readonly class DiagnoseBoard
      * A board of the library: its instructor's own findings teach.
      *
      * @param  array<string, mixed>  $seen  states, looks, probes and parts, as the file has them
-     * @return array{diagnosis: Diagnosis, right: Wiring}
+     * @return array{diagnosis: Diagnosis, right: Wiring, seen: Seen}
      *
      * @throws InputRefused with every problem
      */
@@ -48,7 +49,7 @@ final readonly class DiagnoseBoard
      * The board of an attempt, on the wall: its class teaches. What was told is kept with it.
      *
      * @param  array<string, mixed>  $seen
-     * @return array{diagnosis: Diagnosis, right: Wiring}
+     * @return array{diagnosis: Diagnosis, right: Wiring, seen: Seen}
      *
      * @throws InputRefused with every problem
      */
@@ -65,7 +66,7 @@ final readonly class DiagnoseBoard
     /**
      * @param  Builder<ConfirmedMistake>  $mistakes  that teach
      * @param  array<string, mixed>  $seen
-     * @return array{diagnosis: Diagnosis, right: Wiring}
+     * @return array{diagnosis: Diagnosis, right: Wiring, seen: Seen}
      */
     private static function of(?Wiring $right, Builder $mistakes, array $seen): array
     {
@@ -83,7 +84,7 @@ final readonly class DiagnoseBoard
         ], JSON_THROW_ON_ERROR);
         $read = SeenReader::read($text, $right->board, $problems) ?? throw InputRefused::file('seen', $problems->all());
 
-        return ['diagnosis' => Diagnosis::of([$right], $read), 'right' => $right];
+        return ['diagnosis' => Diagnosis::of([$right], $read), 'right' => $right, 'seen' => $read];
     }
 
     /**

@@ -30,9 +30,9 @@ final class AttemptFaultController extends Controller
     public function store(AttemptDiagnoseRequest $request, Attempt $attempt, DiagnoseBoard $diagnose): JsonResponse
     {
         $who = $request->user() ?? abort(401);
-        ['diagnosis' => $diagnosis, 'right' => $right] = $diagnose->ofAttempt($who, $attempt, $request->seen());
+        ['diagnosis' => $diagnosis, 'right' => $right, 'seen' => $seen] = $diagnose->ofAttempt($who, $attempt, $request->seen());
 
-        return response()->json((new FindShape($diagnosis, $right, $who->cannot('beToldFaults', $attempt)))->json());
+        return response()->json((new FindShape($diagnosis, $right, $seen, $who->cannot('beToldFaults', $attempt)))->json());
     }
 
     public function update(AttemptConfirmRequest $request, Attempt $attempt, ConfirmMistake $confirm): Response

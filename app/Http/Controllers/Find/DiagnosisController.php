@@ -15,8 +15,8 @@ final class DiagnosisController extends Controller
 {
     public function store(DiagnoseRequest $request, BoardFile $boardFile, DiagnoseBoard $diagnose): JsonResponse
     {
-        ['diagnosis' => $diagnosis, 'right' => $right] = $diagnose->ofFile($request->instructor(), $boardFile, $request->seen());
+        ['diagnosis' => $diagnosis, 'right' => $right, 'seen' => $seen] = $diagnose->ofFile($request->instructor(), $boardFile, $request->seen());
 
-        return response()->json((new FindShape($diagnosis, $right))->json());
+        return response()->json((new FindShape($diagnosis, $right, $seen))->json());
     }
 }

@@ -170,6 +170,14 @@ function again() {
         </div>
       </section>
 
+      <p
+        v-if="find.data.value.first"
+        role="status"
+        class="flex items-center gap-2 border-2 border-ink p-2"
+        data-test="first"
+      >
+        <strong aria-hidden="true">!</strong> {{ find.data.value.first }}
+      </p>
       <section v-if="only.length > 0" class="border-l-4 border-ink pl-3" aria-label="Found" data-test="found">
         <h2 class="text-xl font-bold">
           {{ only.length === 1 ? 'It is this' : 'It is one of these; the same looks tell no more' }}

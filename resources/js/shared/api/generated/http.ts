@@ -1162,6 +1162,10 @@ export interface FindNamed {
 export interface FindData {
   switches: FindNamed[]
   lamps: FindNamed[]
+  /**
+   * What is seen to before anything is opened; empty where nothing is.
+   */
+  first: string
   walk: string[]
   fits: number
   mayBeRight: boolean
