@@ -21,6 +21,7 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Diagnose\Hypothesis;
 use Zwindle\Diagnose\Likelihood;
 use Zwindle\Diagnose\NextTest;
+use Zwindle\Diagnose\SingleMistakes;
 use Zwindle\Plan\Planner;
 use Zwindle\Repair\Mistake\Mistakes;
 
@@ -105,12 +106,13 @@ $beside = ['blind' => ['looks' => 0.0, 'four' => 0], 'feed' => ['looks' => 0.0, 
 printf("%-64s %8s %8s %8s %8s %8s\n", 'board', 'singles', 'listed', 'found', 'in four', 'looks');
 foreach ($plans as $name => $right) {
     $mistakes = Mistakes::on($right);
+    $singles = new SingleMistakes([$right]);
     $likelihood = new Likelihood([], $mistakes);
     $own = ['listed' => 0, 'found' => 0, 'four' => 0, 'looks' => 0.0, 'weight' => 0.0];
     foreach ($mistakes as $i => $mistake) {
         $truth = new Hypothesis($right, [$i => $mistake]);
         $hung = $turned($truth);
-        $found = (new StandingBoard($truth, $hung))->findOut($right);
+        $found = (new StandingBoard($truth, $hung))->findOut($singles);
         $weight = $likelihood->of($truth);
         $own['listed'] += $found['isListed'] ? 1 : 0;
         $own['found'] += $found['isFound'] ? 1 : 0;
@@ -122,7 +124,7 @@ foreach ($plans as $name => $right) {
             $beside['weight'] += $weight;
             $beside['count']++;
             foreach (['blind' => false, 'feed' => true] as $how => $isFromFeed) {
-                $taken = (new StandingBoard($truth, $hung))->findOut($right, MOST_BLIND, $blind($inOrder($right, $isFromFeed)));
+                $taken = (new StandingBoard($truth, $hung))->findOut($singles, MOST_BLIND, $blind($inOrder($right, $isFromFeed)));
                 $beside[$how]['looks'] += $weight * $taken['looks'];
                 $beside[$how]['four'] += $taken['isFound'] && $taken['looks'] <= 4 ? 1 : 0;
             }

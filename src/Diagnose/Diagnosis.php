@@ -41,22 +41,21 @@ final readonly class Diagnosis
     /** @param  non-empty-list<Wiring>  $meant  right wirings that the board may have been meant to have */
     public static function of(array $meant, Seen $seen): self
     {
+        return self::among(new SingleMistakes($meant), $seen);
+    }
+
+    public static function among(SingleMistakes $singles, Seen $seen): self
+    {
         $contradictions = Contradictions::in($seen);
         if ($contradictions !== []) {
             return new self(0, false, false, [], [], $contradictions, []);
         }
         $fit = new Fit($seen);
-        $tables = new Tables;
-        $singles = self::singles($meant, $tables);
-        $mistakes = array_map(fn (Hypothesis $one) => array_values($one->mistakes), $singles);
-        $likelihood = new Likelihood($seen->weights, array_merge(...$mistakes, ...[[]]));
-        $right = array_values(array_filter(
-            array_map(fn (Wiring $wiring) => new Hypothesis($wiring, [], $tables), $meant),
-            $fit->fits(...),
-        ));
-        $found = array_values(array_filter($singles, $fit->fits(...)));
+        $likelihood = new Likelihood($seen->weights, $singles->mistakes());
+        $right = array_values(array_filter($singles->none, $fit->fits(...)));
+        $found = array_values(array_filter($singles->all, $fit->fits(...)));
         if ($found === [] && $right === []) {
-            $found = self::pairs($meant, $fit, $tables);
+            $found = self::pairs($singles->meant, $fit, $singles->tables);
         }
         $found = self::likeliest($found, $likelihood);
         $isTold = $found !== [] || $right !== [];
@@ -68,24 +67,8 @@ final readonly class Diagnosis
             array_slice($found, 0, self::MOST_SUSPECTS),
             (new NextTests($seen, $likelihood))->of([...$found, ...array_slice($right, 0, 1)]),
             [],
-            $isTold ? [] : self::nearest($singles, $fit, $likelihood),
+            $isTold ? [] : self::nearest($singles->all, $fit, $likelihood),
         );
-    }
-
-    /**
-     * @param  non-empty-list<Wiring>  $meant
-     * @return list<Hypothesis>
-     */
-    private static function singles(array $meant, Tables $tables): array
-    {
-        $singles = [];
-        foreach ($meant as $wiring) {
-            foreach (Mistakes::on($wiring) as $i => $mistake) {
-                $singles[] = new Hypothesis($wiring, [$i => $mistake], $tables);
-            }
-        }
-
-        return $singles;
     }
 
     /**

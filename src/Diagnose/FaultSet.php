@@ -60,8 +60,11 @@ final class FaultSet
         }
         ksort($faults);
 
+        $search = new Search($right);
+
         return array_map(
-            fn (Hypothesis $fault) => ['fault' => $fault, 'looks' => self::looksFor($fault)],
+            // A breaker that holds through every combination has told all: there is nothing to look at.
+            fn (Hypothesis $fault) => ['fault' => $fault, 'looks' => $fault->isOfSupply() ? 0 : $search->looks($fault)],
             array_values(array_slice($faults, 0, $most)),
         );
     }
@@ -89,12 +92,6 @@ final class FaultSet
     public static function from(array $counted, int $looks): array
     {
         return array_values(array_filter($counted, fn (array $one) => $one['looks'] === $looks || $one['looks'] === $looks + 1));
-    }
-
-    /** A breaker that holds through every combination has told all: there is nothing to look at. */
-    private static function looksFor(Hypothesis $fault): int
-    {
-        return $fault->isOfSupply() ? 0 : Search::looks($fault);
     }
 
     private static function rank(string $seed, Hypothesis $fault): string

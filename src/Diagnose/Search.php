@@ -4,13 +4,22 @@ declare(strict_types=1);
 
 namespace Zwindle\Diagnose;
 
+use Zwindle\Board\Wiring\Wiring;
+
 /** How many looks it takes to find a mistake, asked as the diagnosis asks, once every combination is told. */
-final class Search
+final readonly class Search
 {
     /** A search that takes more is called as long as this. */
     public const MOST_LOOKS = 8;
 
-    public static function looks(Hypothesis $truth): int
+    private SingleMistakes $singles;
+
+    public function __construct(Wiring $right)
+    {
+        $this->singles = new SingleMistakes([$right]);
+    }
+
+    public function looks(Hypothesis $truth): int
     {
         $states = $looks = $probes = $parts = [];
         $letters = ['1' => 'on', 'd' => 'dim', '0' => 'off'];
@@ -24,7 +33,7 @@ final class Search
             );
         }
         for ($count = 0; $count < self::MOST_LOOKS; $count++) {
-            $next = Diagnosis::of([$truth->right], new Seen(null, [], $states, $looks, $probes, $parts))->next[0] ?? null;
+            $next = Diagnosis::among($this->singles, new Seen(null, [], $states, $looks, $probes, $parts))->next[0] ?? null;
             if ($next === null) {
                 return $count;
             }

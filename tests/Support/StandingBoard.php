@@ -11,6 +11,7 @@ use Zwindle\Diagnose\Mending;
 use Zwindle\Diagnose\NextTest;
 use Zwindle\Diagnose\Seen;
 use Zwindle\Diagnose\SeenState;
+use Zwindle\Diagnose\SingleMistakes;
 
 /** A spoiled board on a wall, with some switches hung the other way round: it answers what is asked of it. */
 final class StandingBoard
@@ -83,11 +84,12 @@ final class StandingBoard
      * @param  (callable(Diagnosis): NextTest)|null  $choose  what is looked at next; null: what the diagnosis says
      * @return array{looks: int, isListed: bool, isFound: bool, diagnosis: Diagnosis} found: nothing but the repair that mends it is left
      */
-    public function findOut(Wiring $right, int $most = 12, ?callable $choose = null): array
+    public function findOut(Wiring|SingleMistakes $right, int $most = 12, ?callable $choose = null): array
     {
+        $singles = $right instanceof Wiring ? new SingleMistakes([$right]) : $right;
         $this->tellAll();
         for ($looks = 0; ; $looks++) {
-            $diagnosis = Diagnosis::of([$right], $this->seen());
+            $diagnosis = Diagnosis::among($singles, $this->seen());
             $next = $diagnosis->next[0] ?? null;
             if ($next === null || $looks >= $most) {
                 $isListed = $this->isListed($diagnosis);
