@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { type Browser, expect, type Page, test } from '@playwright/test'
 import { end, handIn, kept, openBench, setBoard, signIn, Taps } from './support'
 
 test('goes on working while the server is away, says what it owes, and sends it', async ({
@@ -58,12 +58,8 @@ test('an answer that was lost does not double a step', async ({ page, playwright
   expect(lost).toBeGreaterThan(1)
 })
 
-test('a device left behind keeps its steps beside the board and shows the board as it is', async ({
-  browser,
-  playwright,
-  baseURL,
-}) => {
-  const attempt = await setBoard(playwright, baseURL!, 'Propagation house')
+/** Two pages with the same board open; the first has taken a step that the second does not know of. */
+async function twoAtOneBoard(browser: Browser, attempt: number, baseURL: string): Promise<[Page, Page]> {
   const [one, two] = [await browser.newPage({ baseURL }), await browser.newPage({ baseURL })]
   for (const page of [one, two]) {
     await signIn(page, 'quill')
@@ -71,6 +67,15 @@ test('a device left behind keeps its steps beside the board and shows the board 
   }
   await new Taps(one).land('W1.black@B1', 'S1#3')
   await expect(kept(one)).toHaveText('saved · 1 step')
+  return [one, two]
+}
+
+test('a device left behind keeps its steps beside the board and shows the board as it is', async ({
+  browser,
+  playwright,
+  baseURL,
+}) => {
+  const [one, two] = await twoAtOneBoard(browser, await setBoard(playwright, baseURL!, 'Propagation house'), baseURL!)
   // The same end elsewhere: what was done first stands.
   await new Taps(two).land('W1.black@B1', 'S1#2')
   await expect(two.getByText('1 step was set aside')).toBeVisible()
@@ -92,14 +97,7 @@ test('a tab left behind goes on where nothing that it touches was touched, and s
   playwright,
   baseURL,
 }) => {
-  const attempt = await setBoard(playwright, baseURL!, 'Propagation house')
-  const [one, two] = [await browser.newPage({ baseURL }), await browser.newPage({ baseURL })]
-  for (const page of [one, two]) {
-    await signIn(page, 'quill')
-    await openBench(page, attempt)
-  }
-  await new Taps(one).land('W1.black@B1', 'S1#3')
-  await expect(kept(one)).toHaveText('saved · 1 step')
+  const [one, two] = await twoAtOneBoard(browser, await setBoard(playwright, baseURL!, 'Propagation house'), baseURL!)
   await new Taps(two).land('W2.red@B1', 'S1#2')
   await expect(two.getByText('This board was worked on from another device too')).toBeVisible()
   await expect(end(two, 'W1.black@B1')).toHaveAttribute('aria-label', /joined/)

@@ -6,6 +6,7 @@ import type { DrillData } from '@/shared/api/generated/http'
 import BoardThumb from '@/shared/board/BoardThumb.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
+import { useSending } from '@/shared/ui/useSending'
 import CableRow from './CableRow.vue'
 import JacketSketch from './JacketSketch.vue'
 import TapedDevice from './TapedDevice.vue'
@@ -15,8 +16,7 @@ const props = defineProps<{ drill: number }>()
 const router = useRouter()
 const data = shallowRef<DrillData | null>(null)
 const failure = ref('')
-const refusal = ref('')
-const busy = ref(false)
+const { busy, refusal, send } = useSending()
 const answer = ref('')
 const given = ref<string[]>([])
 const now = ref(Date.now())
@@ -37,15 +37,9 @@ const isAnswered = computed(() =>
 )
 
 async function guarded(work: () => Promise<DrillData>) {
-  busy.value = true
-  refusal.value = ''
-  try {
+  await send(async () => {
     data.value = await work()
-  } catch (error) {
-    refusal.value = (error as Error).message
-  } finally {
-    busy.value = false
-  }
+  })
 }
 async function load() {
   try {

@@ -9,6 +9,7 @@ import { useSession } from '@/shared/stores/session'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
+import { useSending } from '@/shared/ui/useSending'
 import DrillSign from './DrillSign.vue'
 
 /** Short exercises to begin at once, what one has done, and for an instructor how a class stands. */
@@ -22,8 +23,7 @@ const KINDS: readonly { id: DrillKind; name: string; what: string }[] = [
 const router = useRouter()
 const session = useSession()
 const practice = useLocalStorage('zwindle-drill-practice', 'na')
-const busy = ref(false)
-const refusal = ref('')
+const { busy, refusal, send } = useSending()
 const { data, failure, load } = useLoaded(async () => {
   const isInstructor = session.user?.role === 'instructor'
   const [own, classrooms] = await Promise.all([api.drills(), isInstructor ? api.classrooms() : Promise.resolve([])])
@@ -44,16 +44,10 @@ const ended = computed(() => data.value?.own.filter(({ points }) => points !== n
 const nameOf = (kind: DrillKind) => KINDS.find(({ id }) => id === kind)?.name ?? kind
 
 async function begin(kind: DrillKind) {
-  busy.value = true
-  refusal.value = ''
-  try {
+  await send(async () => {
     const { id } = await api.beginDrill(kind, practice.value)
     await router.push(`/drill/${id}`)
-  } catch (error) {
-    refusal.value = (error as Error).message
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

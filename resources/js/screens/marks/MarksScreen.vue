@@ -8,6 +8,7 @@ import LoadState from '@/shared/ui/LoadState.vue'
 import RowMenu from '@/shared/ui/RowMenu.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
+import { useSending } from '@/shared/ui/useSending'
 import MarkByHand from './MarkByHand.vue'
 import ObservationList from '@/shared/marks/ObservationList.vue'
 import SecondMarker from './SecondMarker.vue'
@@ -29,8 +30,7 @@ const attempt = computed(
   () =>
     data.value?.marks.find((one) => one.attempt === chosen.value) ?? data.value?.marks.find(({ mark }) => mark) ?? null,
 )
-const refusal = ref('')
-const busy = ref(false)
+const { busy, refusal, send } = useSending()
 const asking = ref(false)
 const open = computed(() => data.value?.marks.filter(({ mark }) => mark?.isOpen).length ?? 0)
 const missing = computed(() => data.value?.marks.filter(({ mark }) => !mark).length ?? 0)
@@ -99,17 +99,11 @@ const paper = computed(() => [
 ])
 
 async function release() {
-  busy.value = true
-  refusal.value = ''
-  try {
+  await send(async () => {
     await api.release(props.assignment)
     await load()
     asking.value = false
-  } catch (error) {
-    refusal.value = (error as Error).message
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

@@ -2,38 +2,26 @@
 import { computed, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
 import type { RosterRow, Slip } from '@/shared/api/generated/http'
+import { useSending } from '@/shared/ui/useSending'
 
 /** A list as one has it, looked at before anybody is added: all of them are, or nobody. */
 const props = defineProps<{ classroom: number }>()
 const emit = defineEmits<{ added: [slips: readonly Slip[]]; leave: [] }>()
 const text = ref('')
 const rows = shallowRef<readonly RosterRow[]>([])
-const refusal = ref('')
-const busy = ref(false)
+const { busy, refusal, send } = useSending()
 const fit = computed(() => rows.value.filter(({ fault }) => fault === null))
 const faulty = computed(() => rows.value.length - fit.value.length)
 const people = (count: number) => `${count} ${count === 1 ? 'person' : 'people'}`
 
-async function tried(work: () => Promise<unknown>) {
-  busy.value = true
-  refusal.value = ''
-  try {
-    await work()
-  } catch (error) {
-    refusal.value = (error as Error).message
-  } finally {
-    busy.value = false
-  }
-}
-
 const look = () =>
-  tried(async () => {
+  send(async () => {
     rows.value = []
     rows.value = (await api.readRoster(props.classroom, { text: text.value })).rows
   })
 
 const takeFile = (event: Event) =>
-  tried(async () => {
+  send(async () => {
     const input = event.target as HTMLInputElement
     const file = input.files?.[0]
     input.value = ''
@@ -45,7 +33,7 @@ const takeFile = (event: Event) =>
   })
 
 const add = () =>
-  tried(async () => {
+  send(async () => {
     const made = await api.addTrainees(
       props.classroom,
       fit.value.map(({ name, extraPercent }) => ({ name, extraPercent })),

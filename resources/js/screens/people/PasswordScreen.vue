@@ -2,27 +2,21 @@
 import { ref } from 'vue'
 import { api } from '@/shared/api/client'
 import TopBar from '@/shared/ui/TopBar.vue'
+import { useSending } from '@/shared/ui/useSending'
 import SecondFactorPart from './SecondFactorPart.vue'
 
 const current = ref('')
 const password = ref('')
-const refusal = ref('')
+const { busy, refusal, send } = useSending()
 const isDone = ref(false)
-const busy = ref(false)
 
 async function change() {
-  busy.value = true
-  refusal.value = ''
   isDone.value = false
-  try {
+  await send(async () => {
     await api.changePassword(current.value, password.value)
     current.value = password.value = ''
     isDone.value = true
-  } catch (error) {
-    refusal.value = (error as Error).message
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

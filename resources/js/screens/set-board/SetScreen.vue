@@ -6,6 +6,7 @@ import BoardThumb from '@/shared/board/BoardThumb.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
+import { useSending } from '@/shared/ui/useSending'
 
 const props = defineProps<{ boardFile: number }>()
 const router = useRouter()
@@ -16,8 +17,7 @@ const { data, failure, load } = useLoaded(async () => {
 const classroomId = ref<number | null>(null)
 const trainees = ref<number[]>([])
 const minutes = ref<number | null>(null)
-const busy = ref(false)
-const refusal = ref('')
+const { busy, refusal, send } = useSending()
 const classroom = computed(
   () => data.value?.classrooms.find(({ id }) => id === classroomId.value) ?? data.value?.classrooms[0] ?? null,
 )
@@ -25,22 +25,17 @@ const classroom = computed(
 watch(classroom, (fresh) => (trainees.value = fresh?.trainees.map(({ id }) => id) ?? []))
 
 async function set() {
-  if (!classroom.value) return
-  busy.value = true
-  refusal.value = ''
-  try {
+  const id = classroom.value?.id
+  if (id === undefined) return
+  await send(async () => {
     const made = await api.assign({
-      classroom: classroom.value.id,
+      classroom: id,
       boardFile: props.boardFile,
       trainees: trainees.value,
       minutes: minutes.value,
     })
     await router.push(`/tonight?assignment=${made.id}`)
-  } catch (error) {
-    refusal.value = (error as Error).message
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

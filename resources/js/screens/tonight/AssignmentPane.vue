@@ -1,27 +1,26 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import type { Assignment } from '@/shared/api/generated/http'
 import { countedAs, isWired, workPath } from '@/shared/api/taskKinds'
 import { usePrinter } from '@/shared/ui/usePrinter'
 import AttemptRow from './AttemptRow.vue'
+import { useSending } from '@/shared/ui/useSending'
 
 /** One board that is set: who is how far. */
 const props = defineProps<{ assignment: Assignment; failure: string }>()
 const isSeated = computed(() => props.assignment.attempts.some(({ seat }) => seat !== null))
 const printer = usePrinter()
 const router = useRouter()
-const refusal = ref('')
+const { refusal, send } = useSending()
 
 /** The board of a seat on one's own bench; nothing of it is kept. */
 async function tryBoard(seat: number, mode: 'coached' | 'exam') {
-  try {
+  await send(async () => {
     const { attempt, kind } = await api.tryBoard({ attempt: seat, mode })
     await router.push(workPath(kind, attempt))
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  })
 }
 </script>
 

@@ -8,6 +8,7 @@ import { useInAddress } from '@/shared/frame/useInAddress'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
+import { useSending } from '@/shared/ui/useSending'
 
 const props = defineProps<{ boardFile: number }>()
 const router = useRouter()
@@ -18,22 +19,15 @@ const { data, failure, load } = useLoaded(async () => {
 const inAddress = useInAddress('mode', true)
 const mode = computed(() => (inAddress.value === 'exam' ? 'exam' : 'coached'))
 const seat = ref(1)
-const busy = ref(false)
-const refusal = ref('')
+const { busy, refusal, send } = useSending()
 const MODES = { coached: 'Coached, with help', exam: 'As in an exam' } as const
 
 async function begin(what: { boardFile: number; isWired?: boolean } | { task: number; seat: number }) {
-  busy.value = true
-  refusal.value = ''
-  try {
+  await send(async () => {
     const { attempt, kind } = await api.tryBoard({ ...what, mode: mode.value })
     const isStanding = 'isWired' in what
     await router.push(isStanding ? `/prove/${attempt}` : workPath(kind, attempt))
-  } catch (error) {
-    refusal.value = (error as Error).message
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

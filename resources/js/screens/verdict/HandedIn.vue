@@ -5,31 +5,25 @@ import { api } from '@/shared/api/client'
 import { isWired, workPath } from '@/shared/api/taskKinds'
 import type { BenchData } from '@/shared/api/generated/http'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
+import { useSending } from '@/shared/ui/useSending'
 
 const props = defineProps<{ bench: BenchData }>()
 const router = useRouter()
-const refusal = ref('')
+const { busy, refusal, send } = useSending()
 const asked = ref(false)
-const busy = ref(false)
 
 async function tryAgain(from: 'bare' | 'handed-in') {
-  try {
+  await send(async () => {
     await api.retry(props.bench.id, from)
     await router.push(workPath(props.bench.kind, props.bench.id))
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  })
 }
 
 async function finish() {
-  busy.value = true
-  try {
+  await send(async () => {
     await api.finish(props.bench.id)
     await router.push('/my-boards')
-  } catch (error) {
-    refusal.value = (error as Error).message
-    busy.value = false
-  }
+  })
 }
 </script>
 

@@ -1,24 +1,23 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import { isWired, workPath } from '@/shared/api/taskKinds'
 import type { BenchData } from '@/shared/api/generated/http'
 import RowMenu from '@/shared/ui/RowMenu.vue'
+import { useSending } from '@/shared/ui/useSending'
 
 /** Once more from bare, or from what was handed in; only the last hand-in counts. */
 const props = defineProps<{ bench: BenchData }>()
 const router = useRouter()
-const refusal = ref('')
+const { refusal, send } = useSending()
 const isBoard = computed(() => isWired(props.bench.kind))
 
 async function again(from: 'bare' | 'handed-in') {
-  try {
+  await send(async () => {
     await api.retry(props.bench.id, from)
     await router.push(workPath(props.bench.kind, props.bench.id))
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  })
 }
 
 const isFault = computed(() => props.bench.kind === 'fault')

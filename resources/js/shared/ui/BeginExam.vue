@@ -1,27 +1,20 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import { api } from '@/shared/api/client'
 import TopBar from './TopBar.vue'
+import { useSending } from './useSending'
 
 const props = defineProps<{
   attempt: number
   exam: { title: string; brief: string; positions: readonly string[]; minutes: number | null; state?: string }
 }>()
 const emit = defineEmits<{ begun: [] }>()
-const busy = ref(false)
-const refusal = ref('')
+const { busy, refusal, send } = useSending()
 
 async function begin() {
-  busy.value = true
-  refusal.value = ''
-  try {
+  await send(async () => {
     await api.begin(props.attempt)
     emit('begun')
-  } catch (error) {
-    refusal.value = (error as Error).message
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 
