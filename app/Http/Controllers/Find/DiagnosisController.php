@@ -15,7 +15,8 @@ final class DiagnosisController extends Controller
 {
     public function store(DiagnoseRequest $request, BoardFile $boardFile, DiagnoseBoard $diagnose): JsonResponse
     {
-        ['diagnosis' => $diagnosis, 'right' => $right, 'seen' => $seen] = $diagnose->ofFile($request->instructor(), $boardFile, $request->seen());
+        $told = $request->seen();
+        ['diagnosis' => $diagnosis, 'right' => $right, 'seen' => $seen] = $diagnose->ofFile($request->instructor(), $boardFile, $told);
 
         return response()->json((new FindShape($diagnosis, $right, $seen))->json());
     }
