@@ -46,7 +46,7 @@ final readonly class FindingShape
                 fn (Mistake $fault) => (new MistakeSentence($this->words))->sentence([$fault]),
                 array_values($this->finding->placed->faults),
             ),
-            'named' => $this->named(),
+            'named' => (new FindingBenchShape($this->finding, $sentence))->named(),
             'left' => $this->left(),
             'steps' => array_map(fn (StepReport $report) => [
                 'name' => $sentence->step($report->step),
@@ -79,15 +79,6 @@ final readonly class FindingShape
     public static function symptom(Symptom $symptom): string
     {
         return __("diagnosis.symptom.$symptom->value");
-    }
-
-    /** @return list<array{text: string, isRight: bool}> what was named so far */
-    public function named(): array
-    {
-        return array_map(fn (array $one) => [
-            'text' => $this->proof->sentence->naming($one['naming']),
-            'isRight' => $one['found'] !== null,
-        ], $this->finding->named);
     }
 
     /** @param  array{string, string}  $test */

@@ -8,12 +8,7 @@ use App\Actions\Proving\Proving;
 use App\Wording\ProvingSentence;
 use App\Wording\Words;
 use Zwindle\Bench\PlaceMap;
-use Zwindle\Board\Cable;
-use Zwindle\Board\Device;
-use Zwindle\Board\Enclosure;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
-use Zwindle\Finding\NewPart;
-use Zwindle\Finding\Symptom;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\LoggedAct;
@@ -24,7 +19,6 @@ use Zwindle\Proving\Outcome;
 use Zwindle\Proving\Proof;
 use Zwindle\Proving\Reading\Reading;
 use Zwindle\Proving\Reading\Touch;
-use Zwindle\Repair\Mistake\MistakeKind;
 
 /** A board under test as eyes find it: never which breaker is its own but by the words on it, never a verdict. */
 final readonly class ProofShape
@@ -37,6 +31,8 @@ final readonly class ProofShape
     private PlaceMap $places;
 
     private Words $words;
+
+    private ?FindingBenchShape $finding;
 
     public function __construct(private Proving $proving)
     {
@@ -51,6 +47,7 @@ final readonly class ProofShape
             $names[$point->id] = $names[$place] = $this->words->box($point->enclosure).", $name";
         }
         $this->sentence = new ProvingSentence($wiring->board, $names, $proving->attempt->assignment->title());
+        $this->finding = $proving->finding === null ? null : new FindingBenchShape($proving->finding, $this->sentence);
     }
 
     /** @return array<string, mixed> */
@@ -89,7 +86,7 @@ final readonly class ProofShape
             'need' => $need->value,
             'lines' => array_map(fn (LoggedAct $logged) => $this->sentence->did($logged, $own), $this->lastLog()),
             'ahead' => $this->isTold() ? $this->ahead($proof) : null,
-            'finding' => $this->finding(),
+            'finding' => $this->finding?->now(),
         ];
     }
 
@@ -111,8 +108,8 @@ final readonly class ProofShape
                 ];
             }, $practice->proving['instruments']),
             'caution' => $this->words->say('proving.caution'),
-            'namings' => $this->namings(),
-            'repairs' => $this->repairs(),
+            'namings' => $this->finding?->namings(),
+            'repairs' => $this->finding?->repairs(),
         ];
     }
 
@@ -173,24 +170,6 @@ final readonly class ProofShape
         return $this->proving->finding === null && ! $this->proving->attempt->assignment->isGraded();
     }
 
-    /** @return array<string, mixed>|null what a fault finder knows */
-    private function finding(): ?array
-    {
-        $finding = $this->proving->finding;
-
-        return $finding === null ? null : [
-            'symptom' => FindingShape::symptom(Symptom::of($finding->placed->hypothesis)),
-            'faults' => count($finding->placed->faults),
-            'opened' => $finding->opened(),
-            'named' => (new FindingShape($this->proving, $finding))->named(),
-            'seen' => $finding->seenSince(),
-            'hands' => count($finding->handsIn()),
-            'canUndo' => $finding->work->canUndo(),
-            'canRedo' => $finding->work->canRedo(),
-            'states' => $this->proving->circuit->stateCount(),
-        ];
-    }
-
     private function said(Outcome $outcome, ?Act $act, string $own): string
     {
         $named = $this->proving->finding->named ?? [];
@@ -205,65 +184,6 @@ final readonly class ProofShape
             $found->kind->isOfSupply() => 'proving.supply-right',
             default => 'proving.named',
         });
-    }
-
-    /** @return array<string, mixed>|null what may be named and where; null where nothing is to be found */
-    private function namings(): ?array
-    {
-        $finding = $this->proving->finding;
-        if ($finding === null) {
-            return null;
-        }
-        $board = $finding->placed->right->board;
-
-        return [
-            'kinds' => array_map(fn (MistakeKind $kind) => [
-                'id' => $kind->value,
-                'name' => $this->sentence->mistakeKind($kind),
-            ], MistakeKind::cases()),
-            'boxes' => array_map(fn (Enclosure $box) => [
-                'id' => $box->id,
-                'name' => $this->words->box($box->id),
-                'items' => [
-                    ...array_map(fn (Device $device) => [
-                        'id' => $device->id,
-                        'name' => $this->words->device($device->id),
-                    ], $board->devicesIn($box->id)),
-                    ...array_map(fn (Cable $cable) => [
-                        'id' => $cable->id,
-                        'name' => $this->cableFrom($cable, $box),
-                    ], $board->cablesIn($box->id)),
-                ],
-            ], array_values($board->enclosures)),
-        ];
-    }
-
-    /** @return array<string, mixed>|null new parts and new runs that lie ready; null where nothing is to be found */
-    private function repairs(): ?array
-    {
-        $right = $this->proving->finding?->placed->right;
-
-        return $right === null ? null : [
-            'parts' => array_values(array_filter(array_map(fn (Device $device) => [
-                'id' => $device->id,
-                'box' => $device->enclosure,
-                'name' => $this->words->device($device->id),
-                'fits' => array_map(fn (string $kind) => [
-                    'id' => "$device->id|$kind",
-                    'name' => $this->words->partKind($kind),
-                ], array_keys(NewPart::fitting($right, $device))),
-            ], $right->board->devices), fn (array $part) => $part['fits'] !== [])),
-            'runs' => array_merge(...array_map(fn (Enclosure $box) => array_map(fn (Cable $cable) => [
-                'id' => $cable->id,
-                'box' => $box->id,
-                'name' => $this->cableFrom($cable, $box),
-            ], $right->board->cablesIn($box->id)), array_values($right->board->enclosures)), ...[[]]),
-        ];
-    }
-
-    private function cableFrom(Cable $cable, Enclosure $box): string
-    {
-        return $this->words->say('proving.cable-to', ['cable' => $cable->id, 'box' => $this->words->box($cable->farFrom($box->id))]);
     }
 
     /**

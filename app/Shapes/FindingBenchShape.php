@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shapes;
+
+use App\Wording\ProvingSentence;
+use App\Wording\Words;
+use Zwindle\Board\Cable;
+use Zwindle\Board\Device;
+use Zwindle\Board\Enclosure;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Finding\FaultFinding;
+use Zwindle\Finding\NewPart;
+use Zwindle\Finding\Symptom;
+use Zwindle\Repair\Mistake\MistakeKind;
+
+/** What lies ready for somebody who looks for a fault: what is known so far, what may be named, new parts and new runs. */
+final readonly class FindingBenchShape
+{
+    private Wiring $right;
+
+    private Words $words;
+
+    public function __construct(private FaultFinding $finding, private ProvingSentence $sentence)
+    {
+        $this->right = $finding->placed->right;
+        $this->words = Words::of($this->right);
+    }
+
+    /** @return array<string, mixed> what a fault finder knows; never whether the board is right */
+    public function now(): array
+    {
+        return [
+            'symptom' => FindingShape::symptom(Symptom::of($this->finding->placed->hypothesis)),
+            'faults' => count($this->finding->placed->faults),
+            'opened' => $this->finding->opened(),
+            'named' => $this->named(),
+            'seen' => $this->finding->seenSince(),
+            'hands' => count($this->finding->handsIn()),
+            'canUndo' => $this->finding->work->canUndo(),
+            'canRedo' => $this->finding->work->canRedo(),
+            'states' => $this->finding->placed->circuit()->stateCount(),
+        ];
+    }
+
+    /** @return list<array{text: string, isRight: bool}> what was named so far */
+    public function named(): array
+    {
+        return array_map(fn (array $one) => [
+            'text' => $this->sentence->naming($one['naming']),
+            'isRight' => $one['found'] !== null,
+        ], $this->finding->named);
+    }
+
+    /** @return array<string, mixed> what may be named, and where */
+    public function namings(): array
+    {
+        $board = $this->right->board;
+
+        return [
+            'kinds' => array_map(fn (MistakeKind $kind) => [
+                'id' => $kind->value,
+                'name' => $this->sentence->mistakeKind($kind),
+            ], MistakeKind::cases()),
+            'boxes' => array_map(fn (Enclosure $box) => [
+                'id' => $box->id,
+                'name' => $this->words->box($box->id),
+                'items' => [
+                    ...array_map(fn (Device $device) => [
+                        'id' => $device->id,
+                        'name' => $this->words->device($device->id),
+                    ], $board->devicesIn($box->id)),
+                    ...array_map(fn (Cable $cable) => [
+                        'id' => $cable->id,
+                        'name' => $this->cableFrom($cable, $box),
+                    ], $board->cablesIn($box->id)),
+                ],
+            ], array_values($board->enclosures)),
+        ];
+    }
+
+    /** @return array<string, mixed> new parts and new runs that lie ready */
+    public function repairs(): array
+    {
+        $board = $this->right->board;
+
+        return [
+            'parts' => array_values(array_filter(array_map(fn (Device $device) => [
+                'id' => $device->id,
+                'box' => $device->enclosure,
+                'name' => $this->words->device($device->id),
+                'fits' => array_map(fn (string $kind) => [
+                    'id' => "$device->id|$kind",
+                    'name' => $this->words->partKind($kind),
+                ], array_keys(NewPart::fitting($this->right, $device))),
+            ], $board->devices), fn (array $part) => $part['fits'] !== [])),
+            'runs' => array_merge(...array_map(fn (Enclosure $box) => array_map(fn (Cable $cable) => [
+                'id' => $cable->id,
+                'box' => $box->id,
+                'name' => $this->cableFrom($cable, $box),
+            ], $board->cablesIn($box->id)), array_values($board->enclosures)), ...[[]]),
+        ];
+    }
+
+    private function cableFrom(Cable $cable, Enclosure $box): string
+    {
+        return $this->words->say('proving.cable-to', ['cable' => $cable->id, 'box' => $this->words->box($cable->farFrom($box->id))]);
+    }
+}
