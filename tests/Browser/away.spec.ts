@@ -117,3 +117,37 @@ test('a double click on hand in hands in once', async ({ page, playwright, baseU
   await page.goto(`/bench/${attempt}`)
   await page.waitForURL(/verdict/)
 })
+
+test('a full disk is told in words, at the bench and where a task is set, and nothing is lost', async ({
+  page,
+  playwright,
+  baseURL,
+}) => {
+  const attempt = await setBoard(playwright, baseURL!, 'Propagation house')
+  const full = {
+    status: 503,
+    json: {
+      message: 'The server’s disk is full. Your work stays in this browser and is sent again.',
+      number: 'ABC-DEF',
+    },
+  }
+  await signIn(page, 'quill')
+  await openBench(page, attempt)
+  await page.route('**/steps', (route) => route.fulfill(full))
+  await new Taps(page).land('W1.black@B1', 'S1#3')
+  await expect(page.locator('[data-test=told]')).toContainText('disk is full')
+  await expect(kept(page)).toContainText('1 to send')
+  await page.unroute('**/steps')
+  await expect(kept(page)).toHaveText('saved · 1 step', { timeout: 15_000 })
+  await expect(page.locator('[data-test=told]')).toHaveCount(0)
+
+  const instructor = await page.context().browser()!.newPage({ baseURL })
+  await signIn(instructor, 'marit')
+  await instructor.goto('/task/1')
+  await instructor.route('**/api/tasks', (route) =>
+    route.request().method() === 'POST' ? route.fulfill(full) : route.continue(),
+  )
+  await instructor.locator('[data-test=set]').click()
+  await expect(instructor.getByRole('alert').filter({ hasText: 'disk is full' })).toBeVisible()
+  await instructor.close()
+})

@@ -187,6 +187,9 @@ async function handIn() {
         data.triesLeft > 1 ? 'You can wire it again afterwards.' : 'You cannot change the board afterwards.'
       }}</ConfirmBar
     >
+    <p v-if="work.told.value" role="alert" class="border-b-2 border-ink bg-wash px-4 py-2 font-bold" data-test="told">
+      {{ work.told.value }}
+    </p>
     <NoticeBar v-if="work.notice.value" @dismiss="work.notice.value = ''">{{ work.notice.value }}</NoticeBar>
     <p
       v-if="data.isSupplyOn"

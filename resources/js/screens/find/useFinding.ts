@@ -40,9 +40,9 @@ export function useFinding({ key, diagnose, toldBefore }: FoundOn) {
       isOffline.value = false
     } catch (error) {
       if (own !== newest) return
-      isOffline.value = error instanceof NoAnswer
+      isOffline.value = error instanceof NoAnswer && !error.told
       failure.value = (error as Error).message
-      if (isOffline.value) {
+      if (error instanceof NoAnswer) {
         timer = setTimeout(() => void ask(), AGAIN_MS)
         return
       }

@@ -233,6 +233,9 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
         ><strong>Hand in for good?</strong> {{ finding.named.filter(({ isRight }) => isRight).length }} of
         {{ finding.faults }} found, {{ finding.seen }} of {{ finding.states }} combinations seen since.</ConfirmBar
       >
+      <p v-if="proof.told.value" role="alert" class="border-b-2 border-ink bg-wash px-4 py-2 font-bold">
+        {{ proof.told.value }}
+      </p>
       <NoticeBar v-if="proof.notice.value" tone="hazard" @dismiss="proof.notice.value = ''">{{
         proof.notice.value
       }}</NoticeBar>

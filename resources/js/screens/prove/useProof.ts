@@ -109,6 +109,7 @@ export function useProof(attempt: number) {
     failure: readonly(failure),
     notice,
     saving: outbox.state,
+    told: outbox.told,
     waiting: outbox.toSend,
     lamps: computed(() => new Map(data.value?.lamps.map(({ box, state }) => [box, state]))),
     paddles: computed(() => new Map(data.value?.switches.map(({ box, position }) => [box, position]))),

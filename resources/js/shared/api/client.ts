@@ -98,10 +98,11 @@ export class Refused extends Error {
   }
 }
 
-/** The server did not answer. */
+/** The server did not answer, or says itself that it cannot for now: what was sent is sent again. */
 export class NoAnswer extends Error {
-  constructor() {
-    super('The server does not answer. Check that this device is on the workshop network, then try again.')
+  /** @param told  what it says: its disk is full, say; empty where nothing came back */
+  constructor(readonly told = '') {
+    super(told || 'The server does not answer. Check that this device is on the workshop network, then try again.')
   }
 }
 
@@ -182,14 +183,19 @@ async function requestOnce<T>(
   if (response.status === 204) return undefined as T
   const json = (await response.json().catch(() => null)) as Record<string, unknown> | null
   if (response.ok && json !== null) return json as T
-  if (response.status >= 502 && response.status <= 504) throw new NoAnswer()
+  if (response.status >= 502 && response.status <= 504) throw new NoAnswer(numbered(json))
   throw new Refused(response.status, messageOf(response.status, json), (json?.problems as FileProblem[]) ?? [], json)
+}
+
+/** What an error says of itself that has a number; anything else at 5xx is not meant for people. */
+function numbered(json: Record<string, unknown> | null): string {
+  return typeof json?.number === 'string' && typeof json.message === 'string' ? json.message : ''
 }
 
 function messageOf(status: number, json: Record<string, unknown> | null): string {
   if (status === 401 || status === 419) return 'You are signed out. Sign in again; what you did here is kept.'
   if (status === 404) return 'There is nothing here for you under this address.'
-  if (status >= 500 && typeof json?.number === 'string' && typeof json.message === 'string') return json.message
+  if (status >= 500 && numbered(json)) return numbered(json)
   if (status >= 500 || typeof json?.message !== 'string') return 'The server could not do that. Nothing was lost.'
   return json.message
 }

@@ -167,6 +167,7 @@ export function useBench(attempt: number) {
     canRedo: computed(() => log.value.future.length > 0),
     places,
     saving: outbox.state,
+    told: outbox.told,
     waitingCount: computed(() => waiting.value.length),
     stepCount,
     clockOffsetMs: readonly(clockOffsetMs),

@@ -37,6 +37,22 @@ describe('the outbox', () => {
     expect(saved).toHaveBeenCalledTimes(1)
   })
 
+  it('says why the server cannot keep it, where it says so itself, until it can', async () => {
+    const held = ['a']
+    let isFull = true
+    const box = boxOf(held, async () => {
+      if (isFull) throw new NoAnswer('The disk is full.')
+      held.length = 0
+    })
+    box.changed()
+    await box.flush()
+    expect([box.state.value, box.told.value]).toEqual(['offline', 'The disk is full.'])
+    isFull = false
+    await vi.advanceTimersByTimeAsync(500)
+    expect([box.state.value, box.told.value]).toEqual(['saved', ''])
+    expect(new NoAnswer().message).toContain('does not answer')
+  })
+
   it('is offline while there is no answer, tries ever more slowly, and loses nothing', async () => {
     const held = ['a', 'b']
     let isAway = true

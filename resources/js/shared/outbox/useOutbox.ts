@@ -1,5 +1,5 @@
 import { onScopeDispose, readonly, ref } from 'vue'
-import { Refused } from '@/shared/api/client'
+import { NoAnswer, Refused } from '@/shared/api/client'
 
 /** `refused`: the server has said no for good, and what is here is not tried again until it changes. */
 export type Saving = 'saved' | 'saving' | 'offline' | 'signed-out' | 'refused'
@@ -25,6 +25,8 @@ export function useOutbox({ waiting, send, pauseMs = 0, isFinal = () => false, o
   const state = ref<Saving>('saved')
   const toSend = ref(0)
   const failure = ref('')
+  /** Why the server cannot keep it for now, where it says so itself. */
+  const told = ref('')
   let underWay: Promise<void> | null = null
   let tries = 0
   let isLeft = false
@@ -58,7 +60,7 @@ export function useOutbox({ waiting, send, pauseMs = 0, isFinal = () => false, o
         toSend.value = waiting()
         state.value = toSend.value > 0 ? 'saving' : 'saved'
       }
-      failure.value = ''
+      failure.value = told.value = ''
       await onSaved?.()
     } catch (error) {
       failed(error)
@@ -67,6 +69,7 @@ export function useOutbox({ waiting, send, pauseMs = 0, isFinal = () => false, o
 
   function failed(error: unknown) {
     failure.value = (error as Error).message
+    told.value = error instanceof NoAnswer ? error.told : ''
     if (isFinal(error)) {
       state.value = 'refused'
       return
@@ -86,5 +89,12 @@ export function useOutbox({ waiting, send, pauseMs = 0, isFinal = () => false, o
     window.removeEventListener('online', wake)
   })
 
-  return { state: readonly(state), toSend: readonly(toSend), failure: readonly(failure), changed, flush }
+  return {
+    state: readonly(state),
+    toSend: readonly(toSend),
+    failure: readonly(failure),
+    told: readonly(told),
+    changed,
+    flush,
+  }
 }
