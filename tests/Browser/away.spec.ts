@@ -127,7 +127,7 @@ test('a full disk is told in words, at the bench and where a task is set, and no
   const full = {
     status: 503,
     json: {
-      message: 'The server’s disk is full. Your work stays in this browser and is sent again.',
+      message: 'The server’s disk is full. What you did stays here until there is room again.',
       number: 'ABC-DEF',
     },
   }
