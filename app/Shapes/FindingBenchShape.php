@@ -13,6 +13,7 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Finding\FaultFinding;
 use Zwindle\Finding\NewPart;
 use Zwindle\Finding\Symptom;
+use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 
 /** What lies ready for somebody who looks for a fault: what is known so far, what may be named, new parts and new runs. */
@@ -38,6 +39,8 @@ final readonly class FindingBenchShape
             'named' => $this->named(),
             'seen' => $this->finding->seenSince(),
             'hands' => count($this->finding->handsIn()),
+            // Of what is found, not of what is in it.
+            'needsHands' => array_filter($this->finding->found(), fn (Mistake $fault) => ! $fault->kind->isOfSupply()) !== [],
             'canUndo' => $this->finding->work->canUndo(),
             'canRedo' => $this->finding->work->canRedo(),
             'states' => $this->finding->placed->circuit()->stateCount(),

@@ -125,7 +125,7 @@ it('takes a fault from symptom to proof, and grades diagnosis, method, measuring
     act($this, $attempt, ['kind' => 'name', 'on' => "$wrong|$first|$one"])->assertOk()
         ->assertJsonPath('finding.named.0.isRight', false);
     act($this, $attempt, ['kind' => 'name', 'on' => named($board, $fault)])->assertOk()
-        ->assertJsonPath('finding.named.1.isRight', true)->assertJsonPath('finding.hands', 0);
+        ->assertJsonPath('finding.named.1.isRight', true)->assertJsonPath('finding.hands', 0)->assertJsonPath('finding.needsHands', true);
     foreach ($repair as $done) {
         act($this, $attempt, sent($done, $board))->assertOk()->assertJsonPath('isRefused', false)->assertJsonPath('finding.seen', 0);
     }
@@ -167,7 +167,7 @@ it('takes a breaker that tripped for nothing from “it all went dark” to a pa
     $supply = faultsOf($attempt)->right->board->supply();
     $there = "$supply->enclosure|$supply->id";
     act($this, $attempt, ['kind' => 'name', 'on' => "breaker-tripped|$there"])->assertOk()
-        ->assertJsonPath('finding.named.0.isRight', true)->assertJsonPath('finding.seen', 4);
+        ->assertJsonPath('finding.named.0.isRight', true)->assertJsonPath('finding.seen', 4)->assertJsonPath('finding.needsHands', false);
     $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
     $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/mark")->assertOk()->assertJsonPath('verdict', 'pass');
     foreach ($this->getJson("api/attempts/$attempt->id/mark")->json('mark.lines') as $line) {

@@ -10,6 +10,10 @@ const box = ref('')
 const item = ref('')
 const items = computed(() => props.namings.boxes.find(({ id }) => id === box.value)?.items ?? [])
 const right = computed(() => props.finding.named.filter(({ isRight }) => isRight).length)
+const repair = computed(() => {
+  if (!props.finding.needsHands) return 'See it hold'
+  return `Put it right${props.finding.hands === 0 ? ' with Hands' : ''}, then prove it`
+})
 const isAllNamed = computed(() => right.value >= props.finding.faults)
 // The box that is looked into is the one that is meant, as a rule.
 watch(
@@ -69,7 +73,7 @@ function say() {
     <p v-if="isAllNamed" class="text-lg font-bold" role="status" data-test="to-prove">
       {{
         finding.seen < finding.states
-          ? `Found. Put it right${finding.hands === 0 ? ' with Hands' : ''}, then prove it: ${finding.seen} of ${finding.states} combinations seen since.`
+          ? `Found. ${repair}: ${finding.seen} of ${finding.states} combinations seen since.`
           : 'Every combination seen since. Was each as it should be? Then hand it in.'
       }}
     </p>

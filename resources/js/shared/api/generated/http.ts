@@ -1874,6 +1874,10 @@ export interface FindingNow {
    * How often a hand has changed something in a box.
    */
   hands: number
+  /**
+   * Whether something that was found so far is put right in a box.
+   */
+  needsHands: boolean
   canUndo: boolean
   canRedo: boolean
 }
