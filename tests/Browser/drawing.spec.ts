@@ -205,7 +205,10 @@ test('of two who draw on one board the second is told, and loses nothing', async
   await second.getByLabel('Title of the board').fill('Barn, yours')
   await second.getByLabel('Title of the board').press('Enter')
   await expect(second.locator('[data-test=moved-on]')).toContainText('Nothing of yours is lost')
+  const shared = second.url()
   await second.getByRole('button', { name: 'Save mine as a copy' }).click()
+  // The copy is open: until then the draft of the board is held in this browser.
+  await expect.poll(() => second.url()).not.toBe(shared)
   await expect(second.getByLabel('Title of the board')).toHaveValue('Barn, yours')
   await page.reload()
   await expect(page.getByLabel('Title of the board')).toHaveValue('Barn, mine')

@@ -46,7 +46,8 @@ test('the diagram keeps in step with the board, by pointer and by key, and hides
   await page.getByRole('tab', { name: 'Diagram' }).click()
   const diagram = page.locator('[data-test=diagram]')
   await expect(diagram).toContainText('LA off')
-  // The address tells the leaf that is open.
+  // The address tells the leaf that is open, once the leaf is drawn.
+  await page.waitForURL(/=diagram/i)
   await page.reload()
   await expect(diagram).toContainText('LA off')
   await diagram.locator('[data-symbol=S1]').click()
