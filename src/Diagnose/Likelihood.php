@@ -48,12 +48,16 @@ final readonly class Likelihood
     /** @var array<string, float> kind → likelihood of each of its places */
     private array $each;
 
+    /** @var array<string, float> place of a kind, as `place` names it → how much likelier than its kind's others */
+    private array $atPlace;
+
     /**
-     * @param  array<string, float>  $weights  kind → confirmed so often
+     * @param  array<string, float>  $weights  kind → confirmed so often; kind and place, as `place` names it → on this board
      * @param  list<Mistake>  $mistakes  all that can be on the board
      */
     public function __construct(array $weights, array $mistakes)
     {
+        $this->atPlace = self::atPlaces($weights, $mistakes);
         $places = array_count_values(array_map(fn (Mistake $mistake) => $mistake->kind->value, $mistakes));
         $known = array_intersect_key($weights, self::PRIORS);
         $sum = array_sum(self::PRIORS) + array_sum($known);
@@ -69,10 +73,38 @@ final readonly class Likelihood
     {
         $likelihood = $hypothesis->mistakes === [] ? self::RIGHT : 1.0;
         foreach ($hypothesis->mistakes as $mistake) {
-            $likelihood *= $this->each[$mistake->kind->value] / 100;
+            $likelihood *= $this->each[$mistake->kind->value] * ($this->atPlace[self::place($mistake)] ?? 1.0) / 100;
         }
 
         return count($hypothesis->mistakes) > 1 ? $likelihood * self::PAIR : $likelihood;
+    }
+
+    /** A kind and its place, as weights name them: `pair-split S2.a2 S2.b1`. */
+    public static function place(Mistake $mistake): string
+    {
+        return $mistake->kind->value.' '.implode(' ', $mistake->at);
+    }
+
+    /**
+     * Each place of a kind counts as one finding beside what was confirmed there: shares of a kind's likelihood, one on average.
+     *
+     * @param  array<string, float>  $weights
+     * @param  list<Mistake>  $mistakes
+     * @return array<string, float>
+     */
+    private static function atPlaces(array $weights, array $mistakes): array
+    {
+        $counts = [];
+        foreach (array_intersect_key($weights, array_flip(array_map(self::place(...), $mistakes))) === [] ? [] : $mistakes as $mistake) {
+            $counts[$mistake->kind->value][] = 1.0 + ($weights[self::place($mistake)] ?? 0.0);
+        }
+        $shares = [];
+        foreach ($counts === [] ? [] : $mistakes as $mistake) {
+            $own = $counts[$mistake->kind->value] ?? [1.0];
+            $shares[self::place($mistake)] = (1.0 + ($weights[self::place($mistake)] ?? 0.0)) * count($own) / array_sum($own);
+        }
+
+        return $shares;
     }
 
     /** @return array<string, float> kind → out of a hundred, as instructors find them */

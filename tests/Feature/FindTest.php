@@ -82,6 +82,25 @@ it('puts what a class has shown before first', function () {
         ->assertJsonPath('suspects.0.kind', 'common-and-traveller-exchanged');
 });
 
+it('puts the place first where a class makes a mistake on this board, and not on another', function () {
+    $this->actingAs($instructor = People::user('instructor'));
+    $file = People::boardFile('propagation-house');
+    $exchanged = fn (): array => array_values(array_filter(
+        $this->postJson("api/board-files/$file->id/diagnosis", seenSoFar())->assertOk()->json('suspects'),
+        fn (array $suspect) => $suspect['kind'] === 'common-and-traveller-exchanged',
+    ));
+    $before = array_column($exchanged(), 'at');
+    expect(count($before))->toBeGreaterThan(1);
+    $confirm = fn (int $board) => ConfirmedMistake::query()->create([
+        'instructor_id' => $instructor->id, 'board_file_id' => $board, 'kind' => 'common-and-traveller-exchanged',
+        'at' => implode(' ', $before[1]), 'found_at' => now(),
+    ]);
+    $confirm(People::boardFile('tool-locker')->id);
+    expect(array_column($exchanged(), 'at'))->toBe($before);
+    $confirm($file->id);
+    expect($exchanged()[0]['at'])->toBe($before[1]);
+});
+
 it('says which taps contradict each other, what comes nearest, and what is no answer', function () {
     $this->actingAs(People::user('instructor'));
     $file = People::boardFile('propagation-house');

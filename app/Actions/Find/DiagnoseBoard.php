@@ -25,6 +25,9 @@ use Zwindle\Format\Read\Problems;
 /** What was seen on a standing board → what fits, by its plan and by what was confirmed before. */
 final readonly class DiagnoseBoard
 {
+    /** Places that teach: a file of what was seen holds no more than 64 weights. */
+    private const MOST_PLACES = 40;
+
     public function __construct(private PlanBoardFile $planner, private KeptPlans $plans)
     {
     }
@@ -42,7 +45,7 @@ final readonly class DiagnoseBoard
         $mistakes = ConfirmedMistake::query();
         $mistakes->where('instructor_id', $instructor->id);
 
-        return self::of($this->planner->plan($file, 0, null)?->wiring, $mistakes, $seen);
+        return self::of($this->planner->plan($file, 0, null)?->wiring, $mistakes, $file->id, $seen);
     }
 
     /**
@@ -57,7 +60,7 @@ final readonly class DiagnoseBoard
     {
         $mistakes = ConfirmedMistake::query();
         $mistakes->where('classroom_id', $attempt->assignment->classroom_id);
-        $found = self::of($this->plans->best($attempt->board())?->wiring, $mistakes, $seen);
+        $found = self::of($this->plans->best($attempt->board())?->wiring, $mistakes, (int) $attempt->assignment->board_file_id, $seen);
         Sighting::query()->updateOrCreate(['attempt_id' => $attempt->id], ['by' => $who->id, 'seen' => $seen]);
 
         return $found;
@@ -68,7 +71,7 @@ final readonly class DiagnoseBoard
      * @param  array<string, mixed>  $seen
      * @return array{diagnosis: Diagnosis, right: Wiring, seen: Seen}
      */
-    private static function of(?Wiring $right, Builder $mistakes, array $seen): array
+    private static function of(?Wiring $right, Builder $mistakes, int $file, array $seen): array
     {
         if ($right === null) {
             throw ValidationException::withMessages(['board' => __('messages.no-plan-to-set')]);
@@ -79,8 +82,9 @@ final readonly class DiagnoseBoard
             ])]);
         }
         $problems = new Problems;
+        $weights = [...self::timesOf($mistakes), ...self::placesOn($file, $mistakes)];
         $text = json_encode([
-            'format' => 'zwindle-seen', 'version' => 1, 'tellsTape' => true, 'weights' => (object) self::timesOf($mistakes), ...$seen,
+            'format' => 'zwindle-seen', 'version' => 1, 'tellsTape' => true, 'weights' => (object) $weights, ...$seen,
         ], JSON_THROW_ON_ERROR);
         $read = SeenReader::read($text, $right->board, $problems) ?? throw InputRefused::file('seen', $problems->all());
 
@@ -89,15 +93,27 @@ final readonly class DiagnoseBoard
 
     /**
      * @param  Builder<ConfirmedMistake>  $mistakes
-     * @return array<string, int> kind → how often
+     * @return array<string, int> kind → how often, on any board
      */
     private static function timesOf(Builder $mistakes): array
     {
         $times = [];
-        foreach ($mistakes->toBase()->groupBy('kind')->get(['kind', DB::raw('count(*) as times')]) as $row) {
+        foreach ($mistakes->clone()->toBase()->groupBy('kind')->get(['kind', DB::raw('count(*) as times')]) as $row) {
             $times[(string) $row->kind] = (int) $row->times;
         }
 
         return $times;
+    }
+
+    /**
+     * @param  Builder<ConfirmedMistake>  $mistakes
+     * @return array<string, int> kind and place → how often, on one board; those that were confirmed most
+     */
+    private static function placesOn(int $file, Builder $mistakes): array
+    {
+        $found = $mistakes->clone()->where('board_file_id', $file)->toBase()->groupBy('kind', 'at')
+            ->orderByDesc('times')->limit(self::MOST_PLACES)->get(['kind', 'at', DB::raw('count(*) as times')]);
+
+        return $found->mapWithKeys(fn ($row) => ["$row->kind $row->at" => (int) $row->times])->all();
     }
 }

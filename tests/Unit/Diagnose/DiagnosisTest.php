@@ -149,6 +149,21 @@ it('learns from what a class confirmed, and forgets no kind', function () {
         ->and($pushed->of($blown))->toEqualWithDelta($priors->of($blown) / 10, 1e-9);
 });
 
+it('learns where a class makes a mistake, and takes nothing from its other kinds', function () {
+    $right = meantOf('propagation-house');
+    $mistakes = Mistakes::on($right);
+    $crossed = array_values(array_filter($mistakes, fn (Mistake $mistake) => $mistake->kind === MistakeKind::CommonExchanged));
+    $priors = new Likelihood([], $mistakes);
+    $learned = new Likelihood([Likelihood::place($crossed[0]) => 5.0, 'pair-split nowhere' => 9.0], $mistakes);
+    $of = fn (Likelihood $likelihood, Mistake $mistake): float => $likelihood->of(new Hypothesis($right, [$mistake]));
+    $sum = fn (Likelihood $likelihood): float => array_sum(array_map(fn (Mistake $one) => $of($likelihood, $one), $crossed));
+    expect($of($learned, $crossed[0]))->toEqualWithDelta(6 * $of($learned, $crossed[1]), 1e-9)
+        ->and($sum($learned))->toEqualWithDelta($sum($priors), 1e-9);
+    foreach (array_filter($mistakes, fn (Mistake $mistake) => $mistake->kind !== MistakeKind::CommonExchanged) as $other) {
+        expect($of($learned, $other))->toEqualWithDelta($of($priors, $other), 1e-12);
+    }
+});
+
 it('asks for no flip once every combination is told, and for nothing when one repair mends all that are left', function () {
     foreach (array_slice(spoiled('packing-barn'), 0, 12) as $truth) {
         $board = (new StandingBoard($truth, 0))->tellAll();
