@@ -12,7 +12,6 @@ use Zwindle\Bench\StepKind;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
 use Zwindle\Circuit\Net\Circuit;
-use Zwindle\Circuit\Solve\Survey;
 use Zwindle\Diagnose\Hypothesis;
 use Zwindle\Diagnose\Mending;
 use Zwindle\Proving\Act;
@@ -20,7 +19,6 @@ use Zwindle\Proving\ActKind;
 use Zwindle\Proving\Hands;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
-use Zwindle\Repair\Mistake\PartFault;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\MoveNotPossible;
 use Zwindle\Repair\Move\Mover;
@@ -28,10 +26,11 @@ use Zwindle\Repair\Move\Mover;
 /** A board with faults in it as hands have left it by now: what eyes see, and what is still wrong where no eye sees it. */
 final class WorkedBoard
 {
-    private ?Circuit $circuit = null;
+    /** What eyes see, taken for right, with what they do not see in it. */
+    private readonly Hypothesis $asIs;
 
-    /** @var array{array<string, string>, array<string, string>}|null lamp → a letter a state, as it stands and with every screw tight */
-    private ?array $lamps = null;
+    /** The same with every screw tight. */
+    private ?Hypothesis $held = null;
 
     /** @param  array<int, Mistake>  $hidden  loose screws, conductors open along their run, parts that are bad */
     private function __construct(
@@ -39,6 +38,7 @@ final class WorkedBoard
         public readonly Wiring $look,
         private readonly array $hidden,
     ) {
+        $this->asIs = new Hypothesis($look, $hidden);
     }
 
     public static function asPlaced(FaultyBoard $placed): self
@@ -74,7 +74,7 @@ final class WorkedBoard
 
     public function circuit(): Circuit
     {
-        return $this->circuit ??= $this->circuitWith($this->hidden);
+        return $this->asIs->circuit();
     }
 
     /** Hands at it as it stands. */
@@ -86,11 +86,10 @@ final class WorkedBoard
     /** @return list<string> lamps that a loose screw lights now and then in these positions */
     public function flickering(int $state): array
     {
-        $steady = array_filter($this->hidden, fn (Mistake $mistake) => ! Hypothesis::isLoose($mistake));
-        if (count($steady) === count($this->hidden)) {
+        if (! $this->asIs->isLooseSomewhere()) {
             return [];
         }
-        [$loose, $held] = $this->lamps ??= [self::lampsOf($this->circuit()), self::lampsOf($this->circuitWith($steady))];
+        [$loose, $held] = [$this->asIs->table()->lamps, ($this->held ??= $this->asIs->withContact())->table()->lamps];
 
         return array_values(array_filter(array_keys($loose), fn (string $lamp) => $loose[$lamp][$state] !== $held[$lamp][$state]));
     }
@@ -184,15 +183,6 @@ final class WorkedBoard
         return new self($this->placed, $look, array_filter($this->hidden, fn (Mistake $mistake) => ! $mends($mistake)));
     }
 
-    /** @param  array<int, Mistake>  $hidden */
-    private function circuitWith(array $hidden): Circuit
-    {
-        $moves = array_merge(...array_map(fn (Mistake $mistake) => $mistake->moves, array_values($hidden)), ...[[]]);
-        $faults = array_filter(array_map(fn (Mistake $mistake) => $mistake->fault, $hidden));
-
-        return PartFault::in(Circuit::of(Mover::make($this->look, $moves)), array_values($faults));
-    }
-
     private function isAsIn(Wiring $found, Mistake $fault): bool
     {
         foreach ($fault->moves as $move) {
@@ -215,12 +205,6 @@ final class WorkedBoard
         sort($points);
 
         return $points;
-    }
-
-    /** @return array<string, string> */
-    private static function lampsOf(Circuit $circuit): array
-    {
-        return (new Survey($circuit))->truthTable->lamps;
     }
 
     private static function isUnseen(Mistake $mistake): bool

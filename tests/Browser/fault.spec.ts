@@ -148,7 +148,7 @@ for (const { region, board, kind, symptom } of CASES) {
     await expect(trainee.locator('[data-test=hands-pane] [data-tray=cap]')).toBeVisible()
     await expectNoSeriousFault(trainee)
     if (kind === 'lamp-blown') {
-      await trainee.locator('[data-test=new-part]').selectOption({ index: 1 })
+      await trainee.locator('[data-renew=fit]').selectOption({ index: 1 })
       await trainee.locator('[data-test=fit]').click()
       await saved(trainee)
       await isolate(trainee, false)

@@ -40,7 +40,9 @@ const seed = ref('')
 const lamps = computed(() => find.data.value?.lamps ?? [])
 const lamp = computed(() => lamps.value[lampAt.value] ?? null)
 const next = computed(() => find.data.value?.next ?? null)
-const isSeenRight = computed(() => find.data.value?.mayBeRight === true && find.data.value.fits === 0)
+const hasSomething = computed(
+  () => find.data.value !== null && find.data.value.fits + find.data.value.nearest.length > 0,
+)
 const only = computed(() => {
   const data = find.data.value
   return data && data.suspects.length > 0 && next.value === null && data.contradictions.length === 0
@@ -202,13 +204,13 @@ function again() {
       </section>
 
       <p v-if="find.data.value.mayBeRight && find.isWhole.value" class="text-lg font-bold" data-test="may-be-right">
-        Every combination is as it should be{{ isSeenRight ? ', and so is all that was looked at' : '' }}.
+        Every combination is as it should be.
       </p>
       <p v-if="find.data.value.isSilent && find.isWhole.value" class="text-lg font-bold" data-test="silent">
         All told, and saved with your board. What it comes to is told with the mark.
       </p>
       <section
-        v-if="only.length === 0 && !find.data.value.isSilent && !isSeenRight"
+        v-if="only.length === 0 && !find.data.value.isSilent && hasSomething"
         aria-label="What still fits"
         data-test="fits"
       >

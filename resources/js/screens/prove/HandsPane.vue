@@ -14,24 +14,34 @@ const props = defineProps<{
   isLive: boolean
 }>()
 const emit = defineEmits<{ tighten: []; act: [kind: ProofAct['kind'], more: Omit<ProofAct, 'kind'>] }>()
-const part = ref('')
-const run = ref('')
 const parts = computed(() =>
   props.repairs.parts
     .filter(({ box }) => box === props.box?.id)
     .flatMap(({ name, fits }) => fits.map((fit) => ({ id: fit.id, name: `${name}: ${fit.name}` }))),
 )
 const runs = computed(() => props.repairs.runs.filter(({ box }) => box === props.box?.id))
+const renewals = computed(
+  () =>
+    [
+      { kind: 'fit', name: 'New part', does: 'Fit it', of: parts.value, said: 'The old part out, the new one in.' },
+      {
+        kind: 'new-run',
+        name: 'New run',
+        does: 'Run it',
+        of: runs.value,
+        said: 'A new one pulled in its place, and joined as the old one was.',
+      },
+    ] as const,
+)
+/** What is chosen to be put in anew, by what it is. */
+const chosen = ref<Record<string, string>>({})
 watch(
   () => props.box?.id,
-  () => {
-    part.value = ''
-    run.value = ''
-  },
+  () => (chosen.value = {}),
 )
 
-function renew(kind: 'fit' | 'new-run', on: string, said: string) {
-  emit('act', kind, { on })
+function renew({ kind, said }: (typeof renewals.value)[number]) {
+  emit('act', kind, { on: chosen.value[kind] ?? '' })
   props.hand.say(said)
 }
 </script>
@@ -64,36 +74,17 @@ function renew(kind: 'fit' | 'new-run', on: string, said: string) {
         <button type="button" class="btn" data-test="redo" :disabled="!finding.canRedo" @click="hand.redo()">
           redo
         </button>
-        <span v-if="parts.length > 0" class="flex items-center gap-1">
-          <select v-model="part" class="field max-w-40" aria-label="New part" data-test="new-part">
-            <option value="">New part …</option>
-            <option v-for="one in parts" :key="one.id" :value="one.id">{{ one.name }}</option>
-          </select>
-          <button
-            v-if="part"
-            type="button"
-            class="btn"
-            data-test="fit"
-            @click="renew('fit', part, 'The old part out, the new one in.')"
-          >
-            Fit it
-          </button>
-        </span>
-        <span v-if="runs.length > 0" class="flex items-center gap-1">
-          <select v-model="run" class="field max-w-40" aria-label="New run" data-test="new-run">
-            <option value="">New run …</option>
-            <option v-for="one in runs" :key="one.id" :value="one.id">{{ one.name }}</option>
-          </select>
-          <button
-            v-if="run"
-            type="button"
-            class="btn"
-            data-test="run"
-            @click="renew('new-run', run, 'A new one pulled in its place, and joined as the old one was.')"
-          >
-            Run it
-          </button>
-        </span>
+        <template v-for="one in renewals" :key="one.kind">
+          <span v-if="one.of.length > 0" class="flex items-center gap-1">
+            <select v-model="chosen[one.kind]" class="field max-w-40" :aria-label="one.name" :data-renew="one.kind">
+              <option :value="undefined">{{ one.name }} …</option>
+              <option v-for="item in one.of" :key="item.id" :value="item.id">{{ item.name }}</option>
+            </select>
+            <button v-if="chosen[one.kind]" type="button" class="btn" :data-test="one.kind" @click="renew(one)">
+              {{ one.does }}
+            </button>
+          </span>
+        </template>
       </div>
     </template>
   </div>

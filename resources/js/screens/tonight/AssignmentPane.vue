@@ -5,8 +5,8 @@ import { api } from '@/shared/api/client'
 import type { Assignment } from '@/shared/api/generated/http'
 import { countedAs, isWired, workPath } from '@/shared/api/taskKinds'
 import { usePrinter } from '@/shared/ui/usePrinter'
-import AttemptRow from './AttemptRow.vue'
 import { useSending } from '@/shared/ui/useSending'
+import AttemptRow from './AttemptRow.vue'
 
 /** One board that is set: who is how far. */
 const props = defineProps<{ assignment: Assignment; failure: string }>()
