@@ -24,10 +24,11 @@ use Zwindle\Format\Read\WiringReader;
  */
 final class SeenReader
 {
-    public static function read(string $text, Board $board, Problems $problems): ?Seen
+    /** @param  string|array<mixed>|object  $given  text of the file, or what it was decoded to */
+    public static function read(string|array|object $given, Board $board, Problems $problems): ?Seen
     {
         /** @var SeenJson|null $json */
-        $json = JsonText::read($text, 'seen', $problems);
+        $json = JsonText::read($given, 'seen', $problems);
         if ($json === null) {
             return null;
         }
@@ -93,13 +94,13 @@ final class SeenReader
         if ($meant === null || $meant === Seen::ANY) {
             return $meant;
         }
-        if (is_string($meant)) {
-            $problems->add('/meant', ProblemCode::UnknownMeaning, ['text' => $meant]);
+        if (! is_object($meant)) {
+            $problems->add('/meant', ProblemCode::UnknownMeaning, ['text' => is_string($meant) ? $meant : '']);
 
             return null;
         }
         $own = new Problems;
-        $wiring = WiringReader::read(json_encode($meant, JSON_THROW_ON_ERROR), $board, $own);
+        $wiring = WiringReader::read($meant, $board, $own);
         foreach ($own->all() as $problem) {
             $problems->add("/meant$problem->pointer", $problem->code, $problem->params);
         }

@@ -19,10 +19,11 @@ use Zwindle\Format\Read\Problems;
  */
 final class EveningReader
 {
-    public static function read(string $text, Problems $problems): ?Evening
+    /** @param  string|array<mixed>|object  $given  text of the file, or what it was decoded to */
+    public static function read(string|array|object $given, Problems $problems): ?Evening
     {
         /** @var EveningJson|null $json */
-        $json = JsonText::read($text, 'evening', $problems);
+        $json = JsonText::read($given, 'evening', $problems);
         if ($json === null) {
             return null;
         }

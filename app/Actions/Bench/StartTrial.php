@@ -19,6 +19,7 @@ use LogicException;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
+use Zwindle\Format\Read\JsonText;
 use Zwindle\Format\Write\BoardArray;
 use Zwindle\Plan\Planner;
 
@@ -107,10 +108,9 @@ final readonly class StartTrial
 
     private static function inMode(string $taskJson, TaskMode $mode): string
     {
-        $task = json_decode($taskJson, true, 32, JSON_THROW_ON_ERROR);
-        $help = $mode === TaskMode::Coached ? ['help' => ['tester', 'hints']] : ['help' => []];
-
-        return json_encode([...$task, ...$help, 'mode' => $mode->value, 'tries' => self::TRIES], JSON_THROW_ON_ERROR);
+        return JsonText::with($taskJson, [
+            'help' => $mode === TaskMode::Coached ? ['tester', 'hints'] : [], 'mode' => $mode->value, 'tries' => self::TRIES,
+        ]);
     }
 
     /**

@@ -54,7 +54,7 @@ final readonly class StartWiring
 
     private static function asFound(Board $board, AsFoundSheet $sheet): Wiring
     {
-        $found = EarlierWiring::read(json_encode($sheet->file($board), JSON_THROW_ON_ERROR), $board, new Problems)?->wiring;
+        $found = EarlierWiring::read($sheet->file($board), $board, new Problems)?->wiring;
         if ($found === null || [...$found->joints, ...$found->caps] === []) {
             throw ValidationException::withMessages(['task' => __('messages.nothing-as-found')]);
         }

@@ -27,8 +27,7 @@ final readonly class KeepAsFound
     {
         $board = $file->board();
         $problems = new Problems;
-        WiringReader::read(json_encode($sheet->file($board), JSON_THROW_ON_ERROR), $board, $problems)
-            ?? throw InputRefused::file('wiring', $problems->all());
+        WiringReader::read($sheet->file($board), $board, $problems) ?? throw InputRefused::file('wiring', $problems->all());
         DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, $number, $sheet));
     }
 

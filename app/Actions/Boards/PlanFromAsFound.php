@@ -26,8 +26,8 @@ final class PlanFromAsFound
     {
         $board = $file->board();
         $problems = new Problems;
-        $text = json_encode(AsFoundSheet::of($file, $instructor, $number)->file($board), JSON_THROW_ON_ERROR);
-        $earlier = EarlierWiring::read($text, $board, $problems) ?? throw InputRefused::file('wiring', $problems->all());
+        $sheet = AsFoundSheet::of($file, $instructor, $number);
+        $earlier = EarlierWiring::read($sheet->file($board), $board, $problems) ?? throw InputRefused::file('wiring', $problems->all());
 
         return ['found' => Checker::check($earlier->wiring), 'gone' => $earlier->gone, 'nearest' => NearestPlan::to($earlier->wiring)];
     }

@@ -15,6 +15,7 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Board\Board;
 use Zwindle\Exam\Task\Task as CoreTask;
+use Zwindle\Format\Read\JsonText;
 
 /**
  * Sets an evening as an exam, or brings the exam after its plan: a seat and a variant for every sitting, held until it is opened.
@@ -55,12 +56,11 @@ final readonly class SetEvening
     {
         $task = $evening->task;
         $assignment = $this->set->execute($evening->classroom, $task->boardFile, [], $evening->draft['minutes']);
-        $json = json_decode($task->json, true, flags: JSON_THROW_ON_ERROR);
-        $json['title'] = $isRetest ? __('evening.retest-title', ['title' => $evening->title]) : $evening->title;
+        $title = $isRetest ? __('evening.retest-title', ['title' => $evening->title]) : $evening->title;
         $assignment->update([
             'task_id' => $task->id,
             'mode' => 'exam',
-            'task_json' => json_encode($json, JSON_THROW_ON_ERROR),
+            'task_json' => JsonText::with($task->json, ['title' => $title]),
             'marking_json' => $task->marking->json,
             'held_at' => now(),
         ]);

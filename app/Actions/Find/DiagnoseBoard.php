@@ -83,10 +83,8 @@ final readonly class DiagnoseBoard
         }
         $problems = new Problems;
         $weights = [...self::timesOf($mistakes), ...self::placesOn($file, $mistakes)];
-        $text = json_encode([
-            'format' => 'zwindle-seen', 'version' => 1, 'tellsTape' => true, 'weights' => (object) $weights, ...$seen,
-        ], JSON_THROW_ON_ERROR);
-        $read = SeenReader::read($text, $right->board, $problems) ?? throw InputRefused::file('seen', $problems->all());
+        $given = ['format' => 'zwindle-seen', 'version' => 1, 'tellsTape' => true, 'weights' => $weights, ...$seen];
+        $read = SeenReader::read($given, $right->board, $problems) ?? throw InputRefused::file('seen', $problems->all());
 
         return ['diagnosis' => Diagnosis::of([$right], $read), 'right' => $right, 'seen' => $read];
     }

@@ -45,7 +45,7 @@ final class TakeDownBoard
     {
         $board = $attempt->board();
         $problems = new Problems;
-        $wiring = WiringReader::read(json_encode($sheet->file($board), JSON_THROW_ON_ERROR), $board, $problems)
+        $wiring = WiringReader::read($sheet->file($board), $board, $problems)
             ?? throw InputRefused::file('wiring', $problems->all());
         $this->write($attempt, $wiring, $who);
     }

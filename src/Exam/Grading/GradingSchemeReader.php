@@ -22,10 +22,11 @@ final class GradingSchemeReader
 {
     private const PER_MISTAKE = 10;
 
-    public static function read(string $text, Problems $problems): ?GradingScheme
+    /** @param  string|array<mixed>|object  $given  text of the file, or what it was decoded to */
+    public static function read(string|array|object $given, Problems $problems): ?GradingScheme
     {
         /** @var MarkingJson|null $json */
-        $json = JsonText::read($text, 'marking', $problems);
+        $json = JsonText::read($given, 'marking', $problems);
         if ($json === null) {
             return null;
         }

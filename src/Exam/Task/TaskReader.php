@@ -29,10 +29,11 @@ final class TaskReader
     /** Findings that tasks could weigh in earlier versions and that are faults now. */
     private const ONCE_NOTES = ['leads-reversed'];
 
-    public static function read(string $text, Board $board, Problems $problems): ?Task
+    /** @param  string|array<mixed>|object  $given  text of the file, or what it was decoded to */
+    public static function read(string|array|object $given, Board $board, Problems $problems): ?Task
     {
         /** @var TaskJson|null $json */
-        $json = JsonText::read($text, 'task', $problems);
+        $json = JsonText::read($given, 'task', $problems);
         if ($json === null) {
             return null;
         }

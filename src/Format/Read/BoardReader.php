@@ -40,11 +40,14 @@ use Zwindle\Catalogue\Practices\Practice;
  */
 final class BoardReader
 {
-    /** @return Board|null null if anything was added to the problems */
-    public static function read(string $text, Problems $problems): ?Board
+    /**
+     * @param  string|array<mixed>|object  $given  text of the file, or what it was decoded to
+     * @return Board|null null if anything was added to the problems
+     */
+    public static function read(string|array|object $given, Problems $problems): ?Board
     {
         /** @var BoardJson|null $json */
-        $json = JsonText::read($text, 'board', $problems);
+        $json = JsonText::read($given, 'board', $problems);
         if ($json === null) {
             return null;
         }

@@ -24,10 +24,13 @@ final readonly class EarlierWiring
     ) {
     }
 
-    /** @return self|null null if anything was added to the problems */
-    public static function read(string $text, Board $board, Problems $problems): ?self
+    /**
+     * @param  string|array<mixed>|object  $given  text of the file, or what it was decoded to
+     * @return self|null null if anything was added to the problems
+     */
+    public static function read(string|array|object $given, Board $board, Problems $problems): ?self
     {
-        $json = JsonText::read($text, 'wiring', $problems);
+        $json = JsonText::read($given, 'wiring', $problems);
         if (! $json instanceof stdClass) {
             return null;
         }
@@ -60,7 +63,7 @@ final readonly class EarlierWiring
         $standing->marks = array_values(array_filter((array) ($json->marks ?? []), $stands));
         $standing->labels = array_values(array_filter((array) ($json->labels ?? []), $stands));
         $standing->fitted = (object) $stillFitted;
-        $wiring = WiringReader::read(json_encode($standing, JSON_THROW_ON_ERROR), $board, $problems);
+        $wiring = WiringReader::read($standing, $board, $problems);
 
         return $wiring === null
             ? null

@@ -24,11 +24,14 @@ use Zwindle\Catalogue\Devices\DeviceModel;
  */
 final class WiringReader
 {
-    /** @return Wiring|null null if anything was added to the problems */
-    public static function read(string $text, Board $board, Problems $problems): ?Wiring
+    /**
+     * @param  string|array<mixed>|object  $given  text of the file, or what it was decoded to
+     * @return Wiring|null null if anything was added to the problems
+     */
+    public static function read(string|array|object $given, Board $board, Problems $problems): ?Wiring
     {
         /** @var WiringJson|null $json */
-        $json = JsonText::read($text, 'wiring', $problems);
+        $json = JsonText::read($given, 'wiring', $problems);
         if ($json === null) {
             return null;
         }
