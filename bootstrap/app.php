@@ -4,6 +4,7 @@ use App\Care\ErrorNumber;
 use App\Care\StorageFault;
 use App\Exceptions\InputRefused;
 use App\Exceptions\SearchPutOff;
+use App\Exceptions\SeatsWouldFail;
 use App\Http\Middleware\BoundBody;
 use App\Http\Middleware\EndedSessions;
 use App\Http\Middleware\PassSearchGate;
@@ -39,7 +40,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions) {
-        $exceptions->dontReport([InputRefused::class, SearchPutOff::class]);
+        $exceptions->dontReport([InputRefused::class, SearchPutOff::class, SeatsWouldFail::class]);
         $exceptions->render(fn (SearchPutOff $putOff) => response()->json([
             'message' => $putOff->getMessage(),
             'again' => $putOff->status === 429,
@@ -47,6 +48,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (InputRefused $refusal) => response()->json([
             'message' => $refusal->getMessage(),
             'problems' => ProblemSentence::all($refusal->problems),
+        ], 422));
+        $exceptions->render(fn (SeatsWouldFail $failing) => response()->json([
+            'message' => $failing->getMessage(),
+            'problems' => $failing->problems(),
         ], 422));
         $exceptions->render(fn (PostTooLargeException $tooLarge) => response()->json(['message' => __('messages.too-large')], 413));
         // A full disk, a file that cannot be written: what was asked is to be asked again, and a browser does so by itself.

@@ -81,6 +81,7 @@ use App\Http\Controllers\Sitting\AsBuiltController;
 use App\Http\Controllers\Sitting\AssignmentMoveController;
 use App\Http\Controllers\Sitting\AttemptMoveController;
 use App\Http\Controllers\Sitting\ClockController;
+use App\Http\Controllers\Sitting\LateActController;
 use App\Http\Controllers\Sitting\LateStepController;
 use App\Http\Controllers\Sitting\PhotographController;
 use App\Http\Controllers\Sitting\RecordController;
@@ -91,12 +92,13 @@ use App\Http\Controllers\Tasks\TaskAttackController;
 use App\Http\Controllers\Tasks\TaskController;
 use App\Http\Controllers\Tasks\TaskTrialController;
 use App\Http\Controllers\Tasks\TaskWordsController;
+use App\Http\Middleware\CloseInExam;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
 Route::post('session', [SessionController::class, 'store']);
 
-Route::middleware('auth')->group(function () {
+Route::middleware(['auth', CloseInExam::class])->group(function () {
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::get('status', [StatusController::class, 'show']);
     Route::get('board-files', [BoardFileController::class, 'index']);
@@ -163,13 +165,14 @@ Route::middleware('auth')->group(function () {
     Route::get('assignments', [AssignmentController::class, 'index']);
     Route::post('assignments', [AssignmentController::class, 'store']);
     Route::get('assignments/{assignment}', [AssignmentController::class, 'show']);
+    Route::delete('assignments/{assignment}', [AssignmentController::class, 'destroy']);
     Route::get('assignments/{assignment}/marks', [GradeController::class, 'index']);
     Route::get('assignments/{assignment}/paper', [SeatPaperController::class, 'show']);
     Route::post('assignments/{assignment}/release', [ReleaseController::class, 'store']);
     Route::delete('assignments/{assignment}/release', [ReleaseController::class, 'destroy']);
     Route::post('assignments/{assignment}/moves', [AssignmentMoveController::class, 'store']);
     Route::put('assignments/{assignment}/marking', [AssignmentMarkingController::class, 'update']);
-    Route::get('assignments/{assignment}/record', [RecordController::class, 'show']);
+    Route::get('assignments/{assignment}/record', [RecordController::class, 'show'])->withTrashed();
     Route::get('assignments/{assignment}/mark-sheet', [MarkSheetController::class, 'show']);
     Route::get('evenings', [EveningController::class, 'index']);
     Route::post('evenings', [EveningController::class, 'store'])->middleware('search:whole');
@@ -219,6 +222,9 @@ Route::middleware('auth')->group(function () {
     Route::put('attempts/{attempt}/as-built', [AsBuiltController::class, 'update']);
     Route::get('attempts/{attempt}/late-steps', [LateStepController::class, 'index']);
     Route::put('attempts/{attempt}/late-steps/{step}', [LateStepController::class, 'update'])->where('step', '[0-9]{1,12}');
+    Route::get('attempts/{attempt}/late-acts', [LateActController::class, 'index']);
+    Route::get('attempts/{attempt}/late-acts/{late}', [LateActController::class, 'show'])->where('late', '[0-9]{1,12}');
+    Route::put('attempts/{attempt}/late-acts/{late}', [LateActController::class, 'update'])->where('late', '[0-9]{1,12}');
     Route::get('attempts/{attempt}/debrief', [DebriefController::class, 'show']);
     Route::get('attempts/{attempt}/finding', [FindingController::class, 'show']);
     Route::get('attempts/{attempt}/photographs', [PhotographController::class, 'index']);

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 /** All that is kept about a person; and blanking the person, not the mark. */
 final class PersonData
 {
-    private const OF_ATTEMPTS = ['steps', 'judgements', 'proofs', 'sightings', 'photographs', 'placed_faults'];
+    private const OF_ATTEMPTS = ['steps', 'judgements', 'proofs', 'sightings', 'photographs', 'placed_faults', 'late_acts'];
 
     /** @return array<string, mixed> rows as the tables have them, without what only signs in */
     public static function of(User $person): array
@@ -21,7 +21,8 @@ final class PersonData
         $attempts = $rows('attempts', 'trainee_id', $person->id);
         $ids = array_column($attempts, 'id');
         $found = [
-            'person' => $person->only(['id', 'name', 'username', 'role', 'extra_percent']) + ['since' => $person->created_at],
+            'person' => $person->only(['id', 'name', 'username', 'role', 'extra_percent', 'student_number'])
+                + ['since' => $person->created_at],
             'classes' => DB::table('classroom_trainee')->join('classrooms', 'classrooms.id', '=', 'classroom_id')
                 ->where('trainee_id', $person->id)->pluck('classrooms.name')->all(),
             'attempts' => $attempts,
@@ -33,7 +34,8 @@ final class PersonData
         $found['drills'] = $rows('drills', 'user_id', $person->id);
         $found['records'] = DB::table('records')->where('who', $person->id)->orWhere(
             fn ($query) => $query->where('subject', 'attempt')->whereIn('subject_id', $ids),
-        )->orderBy('id')->get()->map(fn (object $row) => (array) $row)->all();
+        )->orWhere(fn ($query) => $query->where('subject', 'user')->where('subject_id', $person->id))
+            ->orderBy('id')->get()->map(fn (object $row) => (array) $row)->all();
 
         return $found;
     }
@@ -47,10 +49,12 @@ final class PersonData
         DB::transaction(function () use ($person): void {
             $attempts = DB::table('attempts')->where('trainee_id', $person->id);
             DB::table('photographs')->whereIn('attempt_id', $attempts->clone()->select('id'))->orWhere('by', $person->id)->delete();
+            DB::table('late_acts')->whereIn('attempt_id', $attempts->clone()->select('id'))->where('kind', 'photograph')->delete();
             $attempts->update(['note' => null]);
             $person->update([
                 'name' => "Erased $person->id",
-                'username' => "erased-$person->id",
+                'username' => User::erasedName($person->id),
+                'student_number' => null,
                 'password' => PersonalCode::make().PersonalCode::make(),
                 'second_factor' => null,
                 'epoch' => $person->epoch + 1,

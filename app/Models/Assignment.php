@@ -8,6 +8,8 @@ use App\Actions\Bench\HandInOverdue;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Zwindle\Exam\Task\CountedTry;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
 
@@ -33,6 +35,11 @@ use Zwindle\Exam\Task\TaskMode;
  */
 final class Assignment extends Model
 {
+    use SoftDeletes;
+
+    /** Its setting was taken back before anybody had begun. */
+    public const DELETED_AT = 'taken_back_at';
+
     protected $fillable = [
         'classroom_id', 'board_file_id', 'minutes', 'task_id', 'mode', 'task_json', 'marking_json', 'released_at', 'held_at', 'closed_at',
     ];
@@ -117,10 +124,16 @@ final class Assignment extends Model
         return TaskKind::from($this->set()->kind ?? TaskKind::Wire->value);
     }
 
-    /** @return object{title: string, kind: string, brief?: string}|null the task as it was set */
+    /** Which of several tries counts. */
+    public function counts(): CountedTry
+    {
+        return CountedTry::tryFrom($this->set()->counts ?? '') ?? CountedTry::Best;
+    }
+
+    /** @return object{title: string, kind: string, brief?: string, counts?: string}|null the task as it was set */
     private function set(): ?object
     {
-        /** @var object{title: string, kind: string, brief?: string}|null $task */
+        /** @var object{title: string, kind: string, brief?: string, counts?: string}|null $task */
         $task = $this->task_json === null ? null : json_decode($this->task_json, flags: JSON_THROW_ON_ERROR);
 
         return $task;

@@ -9,7 +9,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Bench\Bench;
@@ -43,6 +42,8 @@ use Zwindle\Exam\Task\Task as CoreTask;
  * @property int $extra_percent extra time, as it was when the work was set or the allowance was changed before it was begun
  * @property int $tries hand-ins so far
  * @property int|null $judgement_id of the judgement that counts
+ * @property int $judged_try the newest try that is judged
+ * @property Carbon|null $present_at when an instructor marked its trainee present at the station
  * @property int $version counts the changes
  * @property bool $is_on_board wired on a real board: the eye is asked, and nobody makes steps
  * @property Carbon|null $paused_at since when its clock stands
@@ -57,12 +58,16 @@ use Zwindle\Exam\Task\Task as CoreTask;
  * @property int|null $ends ends to place, or questions asked
  * @property-read Assignment $assignment
  * @property-read User $trainee
- * @property-read PlacedFault|null $placedFault
+ * @property-read Collection<int, PlacedFault> $placedFaults
  * @property-read Judgement|null $judgement
+ * @property-read Collection<int, Judgement> $judgements
  * @property-read Collection<int, Step> $appliedSteps
  */
 final class Attempt extends Model
 {
+    /** Proof of the try that is looked back at; null: the one that is under way. */
+    public ?int $proofOfTry = null;
+
     protected $fillable = [
         'assignment_id',
         'trainee_id',
@@ -78,6 +83,8 @@ final class Attempt extends Model
         'observed',
         'tries',
         'judgement_id',
+        'judged_try',
+        'present_at',
         'placed',
         'ends',
         'finished_at',
@@ -104,6 +111,7 @@ final class Attempt extends Model
         'is_time_up' => 'boolean',
         'is_on_board' => 'boolean',
         'paused_at' => 'datetime:Y-m-d H:i:s.v',
+        'present_at' => 'datetime',
         'withdrawn_at' => 'datetime',
         'released_at' => 'datetime',
         'overrides' => 'array',
@@ -117,6 +125,7 @@ final class Attempt extends Model
     protected $attributes = [
         'head' => 0,
         'tries' => 0,
+        'judged_try' => 0,
         'version' => 0,
         'extra_percent' => 0,
         'bare_from' => 0,
@@ -152,10 +161,41 @@ final class Attempt extends Model
         return $this->belongsTo(Judgement::class);
     }
 
-    /** @return HasOne<PlacedFault, $this> what was put wrong on its board, to be found */
-    public function placedFault(): HasOne
+    /** @return HasMany<PlacedFault, $this> what was put wrong on its board, to be found, in each try */
+    public function placedFaults(): HasMany
     {
-        return $this->hasOne(PlacedFault::class);
+        return $this->hasMany(PlacedFault::class);
+    }
+
+    /** What is to be found in the try that is under way, or was the last. */
+    public function placedFault(): ?PlacedFault
+    {
+        return $this->placedFaults->sortBy('try')->last(fn (PlacedFault $placed) => $placed->try <= $this->currentTry());
+    }
+
+    /** The number of the try that is under way, or was the last. */
+    public function currentTry(): int
+    {
+        return max(1, $this->handed_in_at === null ? $this->tries + 1 : $this->tries);
+    }
+
+    /** The attempt as it was when a try of it was handed in: to be looked at and judged again, never to be saved. */
+    public function asOf(Judgement $judgement): self
+    {
+        if ($judgement->head === null || $judgement->try === $this->judged_try) {
+            return $this;
+        }
+        $then = clone $this;
+        $then->forceFill([
+            'tries' => $judgement->try,
+            'bare_from' => $judgement->bare_from,
+            'head' => $judgement->head,
+            'answers' => $judgement->answers,
+            'handed_in_at' => $judgement->handed_in_at,
+        ]);
+        $then->proofOfTry = $judgement->proof_id;
+
+        return $then;
     }
 
     /** @return HasMany<Judgement, $this> of every try */
@@ -182,7 +222,7 @@ final class Attempt extends Model
     /** @return Collection<int, Step> those of the try that is under way, or was the last */
     public function countedSteps(): Collection
     {
-        return $this->appliedSteps->where('sequence', '>', $this->bare_from)->values();
+        return $this->appliedSteps->where('sequence', '>', $this->bare_from)->where('sequence', '<=', $this->head)->values();
     }
 
     /**

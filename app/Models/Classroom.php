@@ -40,6 +40,14 @@ final class Classroom extends Model
         return $trainees;
     }
 
+    /** @return list<array{name: string, number: string|null}> who is in it, by name and student number */
+    public function listed(): array
+    {
+        return array_values($this->trainees()->get(['users.name', 'users.student_number'])->map(
+            fn (User $trainee) => ['name' => $trainee->name, 'number' => $trainee->student_number],
+        )->all());
+    }
+
     /** @return BelongsToMany<User, $this> instructors who teach it beside its own */
     public function sharedWith(): BelongsToMany
     {

@@ -67,6 +67,12 @@ final class Evening extends Model
         return $this->belongsTo(Assignment::class, 'retest_assignment_id');
     }
 
+    /** The evening that an exam was set from. */
+    public static function of(Assignment $assignment): ?self
+    {
+        return self::query()->where('assignment_id', $assignment->id)->orWhere('retest_assignment_id', $assignment->id)->first();
+    }
+
     /**
      * When its minutes are counted from: the start that was planned, or where none was, when the first one began.
      *

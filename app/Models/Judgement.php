@@ -23,15 +23,26 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed>|null $mark
  * @property array<string, mixed>|null $debrief
  * @property array{verdict: string, headline: string}|null $stood
+ * @property int|null $bare_from
+ * @property int|null $head its last step; null for what was judged before tries were told apart
+ * @property array<string, list<string>>|null $answers
+ * @property int|null $proof_id
+ * @property Carbon|null $handed_in_at
  * @property Carbon $created_at
  */
 final class Judgement extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['attempt_id', 'try', 'origin', 'rules', 'engine', 'verdict', 'headline', 'page', 'mark', 'debrief', 'stood'];
+    protected $fillable = [
+        'attempt_id', 'try', 'origin', 'rules', 'engine', 'verdict', 'headline', 'page', 'mark', 'debrief', 'stood',
+        'bare_from', 'head', 'answers', 'proof_id', 'handed_in_at',
+    ];
 
-    protected $casts = ['origin' => JudgedAt::class, 'page' => 'array', 'mark' => 'array', 'debrief' => 'array', 'stood' => 'array'];
+    protected $casts = [
+        'origin' => JudgedAt::class, 'page' => 'array', 'mark' => 'array', 'debrief' => 'array', 'stood' => 'array',
+        'answers' => 'array', 'handed_in_at' => 'datetime',
+    ];
 
     /** Whether it could be judged at all. */
     public function isJudged(): bool

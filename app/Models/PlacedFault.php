@@ -20,20 +20,21 @@ use Zwindle\Repair\Mistake\Mistake;
  *
  * @property int $id
  * @property int $attempt_id
+ * @property int $try
  * @property string $wiring_json the board wired right
  * @property list<string> $mistakes
  * @property int $looks that the shortest search takes
  */
 final class PlacedFault extends Model
 {
-    protected $fillable = ['attempt_id', 'wiring_json', 'mistakes', 'looks'];
+    protected $fillable = ['attempt_id', 'try', 'wiring_json', 'mistakes', 'looks'];
 
     protected $casts = ['mistakes' => 'array'];
 
     /** @param  list<Mistake>  $mistakes */
     public static function put(Attempt $attempt, Wiring $right, array $mistakes, int $looks): void
     {
-        self::query()->updateOrCreate(['attempt_id' => $attempt->id], [
+        self::query()->updateOrCreate(['attempt_id' => $attempt->id, 'try' => $attempt->currentTry()], [
             'wiring_json' => json_encode(WiringArray::of($right), JSON_THROW_ON_ERROR),
             'mistakes' => array_map(fn (Mistake $mistake) => $mistake->id(), $mistakes),
             'looks' => $looks,

@@ -16,6 +16,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $role `instructor` or `trainee`
  * @property string $password hashed; of a trainee the personal code
  * @property int $extra_percent extra time, of the time that is set
+ * @property string|null $student_number of the college
+ * @property array<string, mixed>|null $mark_table how an instructor last took a table of marks away
  * @property string|null $second_factor secret of one-time codes, in base 32; null: none is asked for
  * @property int $second_factor_step the newest that was used
  * @property int $epoch sessions of an earlier one are over
@@ -30,6 +32,7 @@ final class User extends Authenticatable
 
     protected $fillable = [
         'name', 'username', 'role', 'password', 'extra_percent', 'is_password_own', 'second_factor', 'second_factor_step', 'epoch',
+        'student_number', 'mark_table',
     ];
 
     protected $attributes = [
@@ -38,11 +41,22 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token', 'second_factor'];
 
-    protected $casts = ['password' => 'hashed', 'is_password_own' => 'boolean', 'second_factor' => 'encrypted'];
+    protected $casts = ['password' => 'hashed', 'is_password_own' => 'boolean', 'second_factor' => 'encrypted', 'mark_table' => 'array'];
 
     public function isInstructor(): bool
     {
         return $this->role === 'instructor';
+    }
+
+    /** Blanked for good: the work stands under the number alone. */
+    public function isErased(): bool
+    {
+        return $this->username === self::erasedName($this->id);
+    }
+
+    public static function erasedName(int $id): string
+    {
+        return "erased-$id";
     }
 
     /** @return HasMany<Classroom, $this> */

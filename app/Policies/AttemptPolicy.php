@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Actions\Bench\ExamLock;
 use App\Actions\Proving\Proving;
+use App\Actions\Sitting\ExamGate;
 use App\Models\Attempt;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
@@ -19,7 +19,7 @@ final class AttemptPolicy
     public function view(User $user, Attempt $attempt): Response
     {
         if ($this->owns($user, $attempt)) {
-            return ExamLock::isHeld($attempt) ? Response::deny(__('messages.exam-open')) : Response::allow();
+            return ExamGate::isHeld($attempt) ? Response::deny(__('messages.exam-open')) : Response::allow();
         }
 
         return $this->teaches($user, $attempt) ? Response::allow() : Response::denyAsNotFound();
@@ -46,7 +46,7 @@ final class AttemptPolicy
 
         return match (true) {
             $mayView->denied() => $mayView,
-            $attempt->handed_in_at === null => Response::deny(__('messages.not-handed-in')),
+            ! $this->hasVerdict($attempt) => Response::deny(__('messages.not-handed-in')),
             $this->owns($user, $attempt)
                 && ! $attempt->isReleased() => Response::deny(__('messages.not-released')),
             default => $mayView,
@@ -149,6 +149,12 @@ final class AttemptPolicy
     public function move(User $user, Attempt $attempt): Response
     {
         return $this->teaches($user, $attempt) && $attempt->assignment->isExam() ? Response::allow() : Response::denyAsNotFound();
+    }
+
+    /** Practice that is wired once more keeps what was said of the tries before; an exam that is open again shows nothing. */
+    private function hasVerdict(Attempt $attempt): bool
+    {
+        return $attempt->handed_in_at !== null || ($attempt->judged_try > 0 && ! $attempt->assignment->isExam());
     }
 
     private function isAtWill(Attempt $attempt): bool

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Actions\Bench\ExamLock;
+use App\Actions\Sitting\ExamGate;
 use App\Models\Drill;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
@@ -14,7 +14,7 @@ final class DrillPolicy
     /** Everybody drills; a trainee in an exam has nothing but the exam. */
     public function create(User $user): Response
     {
-        return ExamLock::holds($user) ? Response::deny(__('messages.exam-open')) : Response::allow();
+        return ExamGate::holding($user) !== null ? Response::deny(__('messages.exam-open')) : Response::allow();
     }
 
     /** To anybody else a drill does not exist. */

@@ -20,12 +20,26 @@ final class UserPolicy
 
     public function update(User $user, User $trainee): Response
     {
-        // Who has left a class can be taken back by whoever teaches it.
-        $isTaught = $user->isInstructor()
-            && ! $trainee->isInstructor()
-            && DB::table('classroom_trainee')->where('trainee_id', $trainee->id)
-                ->whereIn('classroom_id', Classroom::taughtBy($user)->pluck('id'))->exists();
+        return $this->isIn($user, $trainee, 'left_at is null') ? Response::allow() : Response::denyAsNotFound();
+    }
 
-        return $isTaught ? Response::allow() : Response::denyAsNotFound();
+    /** Who has left a class can be taken back by whoever teaches it, and nothing else be done with them. */
+    public function takeBack(User $user, User $trainee): Response
+    {
+        return $this->isIn($user, $trainee, 'true') ? Response::allow() : Response::denyAsNotFound();
+    }
+
+    /** An erased person is nobody any more: no code opens anything for them. */
+    public function giveCode(User $user, User $trainee): Response
+    {
+        return $trainee->isErased() ? Response::denyAsNotFound() : $this->update($user, $trainee);
+    }
+
+    private function isIn(User $user, User $trainee, string $how): bool
+    {
+        return $user->isInstructor()
+            && ! $trainee->isInstructor()
+            && DB::table('classroom_trainee')->where('trainee_id', $trainee->id)->whereRaw($how)
+                ->whereIn('classroom_id', Classroom::taughtBy($user)->pluck('id'))->exists();
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shapes;
 
+use App\Actions\Classes\MarkingInForce;
 use App\Models\Attempt;
-use App\Models\Marking;
 use Zwindle\Board\Wiring\AsFoundSheet;
 use Zwindle\Exam\Grading\Observation;
 
@@ -19,11 +19,9 @@ final class AsBuiltShape
      */
     private static function observations(Attempt $attempt): array
     {
-        $json = $attempt->assignment->marking_json;
-
-        return $json === null ? [] : array_map(fn (Observation $one) => [
+        return array_map(fn (Observation $one) => [
             'what' => $one->id, 'text' => $one->text, 'of' => $one->points,
-        ], Marking::read($json)->workmanship);
+        ], MarkingInForce::of($attempt)->workmanship ?? []);
     }
 
     /** @return array<string, mixed> */

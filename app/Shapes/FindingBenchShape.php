@@ -23,7 +23,8 @@ final readonly class FindingBenchShape
 
     private Words $words;
 
-    public function __construct(private FaultFinding $finding, private ProvingSentence $sentence)
+    /** @param  bool  $isTold  whether it may be told what was named right: not to whoever is marked for it, before the mark is out */
+    public function __construct(private FaultFinding $finding, private ProvingSentence $sentence, private bool $isTold = true)
     {
         $this->right = $finding->placed->right;
         $this->words = Words::of($this->right);
@@ -37,22 +38,27 @@ final readonly class FindingBenchShape
             'faults' => count($this->finding->placed->faults),
             'opened' => $this->finding->opened(),
             'named' => $this->named(),
-            'seen' => $this->finding->seenSince(),
+            'seen' => $this->isTold ? $this->finding->seenSince() : $this->finding->seenSinceHands(),
             'hands' => count($this->finding->handsIn()),
-            // Of what is found, not of what is in it.
-            'needsHands' => array_filter($this->finding->found(), fn (Mistake $fault) => ! $fault->kind->isOfSupply()) !== [],
+            'needsHands' => ! $this->isTold || $this->needsHands(),
             'canUndo' => $this->finding->work->canUndo(),
             'canRedo' => $this->finding->work->canRedo(),
             'states' => $this->finding->placed->circuit()->stateCount(),
         ];
     }
 
-    /** @return list<array{text: string, isRight: bool}> what was named so far */
+    /** Of what is found, not of what is in it. */
+    private function needsHands(): bool
+    {
+        return array_filter($this->finding->found(), fn (Mistake $fault) => ! $fault->kind->isOfSupply()) !== [];
+    }
+
+    /** @return list<array{text: string, isRight: bool|null}> what was named so far */
     public function named(): array
     {
         return array_map(fn (array $one) => [
             'text' => $this->sentence->naming($one['naming']),
-            'isRight' => $one['found'] !== null,
+            'isRight' => $this->isTold ? $one['found'] !== null : null,
         ], $this->finding->named);
     }
 

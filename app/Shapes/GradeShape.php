@@ -33,9 +33,7 @@ final readonly class GradeShape
             'passMark' => $this->grade->passMark,
             'passes' => $this->grade->passes(),
             'isOpen' => $this->grade->isOpen(),
-            'critical' => $this->grade->critical === []
-                ? ''
-                : $this->words->say('task.critical', ['what' => implode(' ', $this->sentences($this->grade->critical))]),
+            'critical' => $this->critical(),
             'lines' => array_map(fn (GradeLine $line) => [
                 'part' => $line->part->value,
                 'what' => $line->what,
@@ -45,6 +43,17 @@ final readonly class GradeShape
                 'findings' => $this->sentences($line->findings),
             ], $this->grade->lines),
         ];
+    }
+
+    /** What fails the whole, whatever the points; empty where nothing does. */
+    private function critical(): string
+    {
+        $what = match (true) {
+            $this->grade->isUnsafe => $this->words->say('task.hands-in-unproved'),
+            default => implode(' ', $this->sentences($this->grade->critical)),
+        };
+
+        return $this->grade->isUnsafe || $this->grade->critical !== [] ? $this->words->say('task.critical', ['what' => $what]) : '';
     }
 
     private function text(GradeLine $line): string

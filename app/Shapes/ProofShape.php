@@ -47,7 +47,11 @@ final readonly class ProofShape
             $names[$point->id] = $names[$place] = $this->words->box($point->enclosure).", $name";
         }
         $this->sentence = new ProvingSentence($wiring->board, $names, $proving->attempt->assignment->title());
-        $this->finding = $proving->finding === null ? null : new FindingBenchShape($proving->finding, $this->sentence);
+        $this->finding = $proving->finding === null ? null : new FindingBenchShape(
+            $proving->finding,
+            $this->sentence,
+            $proving->attempt->isReleased(),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -178,6 +182,9 @@ final readonly class ProofShape
             return $this->sentence->outcome($outcome, $act, $own);
         }
         $found = end($named)['found'] ?? null;
+        if (! $this->proving->attempt->isReleased()) {
+            return $this->words->say('proving.noted');
+        }
 
         return $this->words->say(match (true) {
             $found === null => 'proving.not-it',

@@ -9,9 +9,11 @@ use App\Models\User;
 /** What a person needs to sign in the first time; the code is told when it is made, and nowhere again. */
 final class SlipShape
 {
-    /** @return array{id: int, name: string, username: string, code: string} */
+    /** @return array{id: int, name: string, number: string|null, username: string, code: string} */
     public static function of(User $user, string $code): array
     {
-        return ['id' => $user->id, 'name' => $user->name, 'username' => $user->username, 'code' => $code];
+        return [
+            'id' => $user->id, 'name' => $user->name, 'number' => $user->student_number, 'username' => $user->username, 'code' => $code,
+        ];
     }
 }

@@ -35,7 +35,7 @@ final readonly class WalkShape
     }
 
     /**
-     * @param  bool  $isOpen  whether it may be said what would have passed
+     * @param  bool  $isOpen  whether it may be said what would have passed, and which flip comes next
      * @return array<string, mixed>
      */
     public function json(bool $isOpen): array
@@ -51,7 +51,7 @@ final readonly class WalkShape
             'flips' => $this->walk->flips,
             'answered' => $isOpen ? $this->walk->answered($circuit) : [],
             'seen' => count($this->walk->seen),
-            'next' => NextFlip::from($circuit, $state, $this->walk->seen),
+            'next' => $isOpen ? NextFlip::from($circuit, $state, $this->walk->seen) : null,
             'isSignedOff' => $this->walk->isSignedOff,
             'report' => $report,
         ];

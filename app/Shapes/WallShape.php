@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shapes;
 
 use App\Actions\Sitting\Presence;
+use App\Actions\Sitting\WhoIsHere;
 use App\Models\Attempt;
 use App\Models\Evening;
 use Illuminate\Support\Carbon;
@@ -20,9 +21,6 @@ use Zwindle\Exam\Sitting\SittingState;
  */
 final class WallShape
 {
-    /** A screen asks every ten seconds; twice unheard and a little more is offline. */
-    private const OFFLINE_SECONDS = 35;
-
     private const IDLE_MINUTES = 3;
 
     private const LATE_MINUTES = 2;
@@ -33,9 +31,13 @@ final class WallShape
     /** @var array<int, Carbon|null> */
     private array $seen;
 
+    /** @var list<int> attempts whose trainee is there */
+    private array $here;
+
     private function __construct(private readonly Evening $evening, Presence $presence)
     {
         $this->work = $evening->attempts();
+        $this->here = (new WhoIsHere($presence))->here($this->work);
         $this->seen = $presence->of(array_values(array_map(fn (Attempt $attempt) => $attempt->id, $this->work)));
     }
 
@@ -121,16 +123,25 @@ final class WallShape
             'retest' => $sitting['retest'],
             'placed' => $attempt->placed ?? 0,
             'ends' => $attempt->ends ?? 0,
-            'moves' => array_map(fn (SittingMove $move) => $move->value, SittingMoves::from($state)),
+            'isHere' => $this->isHere($attempt),
+            'moves' => array_values(array_filter(
+                array_map(fn (SittingMove $move) => $move->value, SittingMoves::from($state)),
+                fn (string $move) => $move !== SittingMove::Present->value || ! $this->isHere($attempt),
+            )),
             'word' => $this->word($attempt, $state, $sitting, $surface),
         ];
+    }
+
+    private function isHere(Attempt $attempt): bool
+    {
+        return in_array($attempt->id, $this->here, true);
     }
 
     /** A screen that waited for the clock counts; what was seen long before it does not. */
     private function seenSinceItBegan(Attempt $attempt): ?Carbon
     {
         $seen = $this->seen[$attempt->id] ?? null;
-        $from = $attempt->started_at?->copy()->subSeconds(self::OFFLINE_SECONDS);
+        $from = $attempt->started_at?->copy()->subSeconds(WhoIsHere::UNHEARD_SECONDS);
 
         return $seen !== null && $from !== null && $seen->lt($from) ? null : $seen;
     }
@@ -143,10 +154,10 @@ final class WallShape
         $due = $this->evening->starts_at?->copy()->addMinutes($sitting['from'] + self::LATE_MINUTES);
 
         return match (true) {
-            $state === SittingState::Waiting && $due?->isPast() === true => __('evening.word.late'),
+            $state === SittingState::Waiting && $due?->isPast() === true && ! $this->isHere($attempt) => __('evening.word.late'),
             $state !== SittingState::Running => null,
             $isScreen && $seen === null => __('evening.word.no-device'),
-            $isScreen && $seen->diffInSeconds(now()) > self::OFFLINE_SECONDS => __('evening.word.offline'),
+            $isScreen && $seen->diffInSeconds(now()) > WhoIsHere::UNHEARD_SECONDS => __('evening.word.offline'),
             $isScreen && $attempt->updated_at->diffInMinutes(now()) >= self::IDLE_MINUTES => __('evening.word.idle'),
             $attempt->refused_at !== null && $attempt->refused_at->gte($attempt->updated_at) => __('evening.word.refused'),
             default => null,

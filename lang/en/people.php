@@ -26,8 +26,9 @@ return [
         'name-long' => 'This name is longer than 60 characters.',
         'name-formula' => '":name" begins like a formula; a name begins with a letter.',
         'name-odd' => '":name" is no name: letters are missing, or there are signs in it that no name has.',
-        'in-class' => ':name is in this class already.',
-        'twice' => ':name stands in the list twice.',
+        'in-class' => ':name is in this class already. If this is somebody else, give both a student number.',
+        'twice' => ':name is in the list twice. If these are two people, give both a student number.',
+        'number-odd' => 'A student number has up to 40 letters and digits.',
         'extra-odd' => 'Extra time is a whole number of percent, 0 to 200.',
     ],
 ];

@@ -78,6 +78,7 @@ return [
         'hands-in-live' => 'The board is live. Isolate, lock off and prove it dead: hands go into a dead board.',
         'not-yet' => 'Not yet: this task asks for more before the supply comes on. See the sheet for what is left.',
     ],
+    'noted' => 'Noted. Put right with your hands what you found, then switch on and prove it.',
     'named' => 'That is wrong there. Put it right with your hands, then switch on and prove it.',
     'supply-right' => 'It had tripped, and nothing trips it now. See it hold in every combination.',
     'not-it' => 'Nothing of that kind is wrong there.',

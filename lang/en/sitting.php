@@ -3,6 +3,7 @@
 return [
     'move' => [
         'open' => 'open it',
+        'present' => 'mark as here',
         'start' => 'start the clock',
         'pause' => 'pause the clock',
         'resume' => 'let the clock run on',
@@ -32,6 +33,7 @@ return [
     ],
     'record' => [
         'open' => 'opened',
+        'present' => 'marked as here',
         'start' => 'clock started',
         'pause' => 'clock paused',
         'resume' => 'clock runs on',
@@ -57,9 +59,31 @@ return [
         'release' => 'mark released',
         'take-back' => 'release taken back',
         'plan' => 'evening planned',
+        'take-back-setting' => 'setting taken back',
+        'accept-late' => 'late work accepted',
+        'refuse-late' => 'late work refused',
+        'new-code' => 'new code given',
         'parts' => 'part checked',
         'fault-found' => 'fault found on the board',
         'as-built' => 'board taken down at the station',
+    ],
+    'late' => [
+        'answer' => 'Question :number: :answer',
+        'photograph' => 'Photograph of :box',
+        'act' => 'At the board under test: :kind',
+    ],
+    'waits' => [
+        'not-open' => 'the exam is not open',
+        'not-here' => 'not here yet',
+        'station-taken' => 'somebody is still at this station',
+    ],
+    'dry' => [
+        'stays-shut' => '{1} The exam stays shut: one seat would fail.|[2,*] The exam stays shut: :count seats would fail.',
+        'seat' => 'Seat :seat, :name: :why',
+        'cannot-be-read' => 'its board or task cannot be used as it is. Plan the evening again, or take the setting back.',
+        'nothing-to-do' => 'there is nothing to do on it: no ends to place, or no questions of this kind.',
+        'no-mark' => 'its work could not be marked.',
+        'inspection' => 'its inspection does not fit its marking.',
     ],
     'released' => ':name: the mark is out. Take the release back first.',
     'no-time-left' => ':name had no time left: give some minutes with it.',

@@ -96,6 +96,7 @@ return [
         'parallel-path' => 'conductors side by side make two ways',
         'house-layout' => 'red and black on other sides than in the other boxes',
     ],
+    'hands-in-unproved' => 'hands were in a box that had not been proved dead.',
     'critical' => 'This fails the whole, whatever the points: :what',
     'odd' => [
         'pair-turned' => 'One pair of :what turned',

@@ -7,8 +7,10 @@ namespace Zwindle\Finding;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Diagnose\FaultSet;
 use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Diagnose\Mending;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
+use Zwindle\Repair\Mistake\Mistakes;
 
 /** Faults put into right boards, one board a seat, of equal difficulty: what all of a seat take differs by one look at most. */
 final class DealtFaults
@@ -49,6 +51,34 @@ final class DealtFaults
         }
 
         return $dealt;
+    }
+
+    /**
+     * Other faults for a board that has been searched once: none of those, and as hard to find, within one look.
+     *
+     * @param  list<MistakeKind>  $kinds  that are put in; none: any
+     * @param  list<string>  $used  ids of mistakes that were in it
+     * @param  int  $looks  that all of the ones before took
+     * @return array{faults: list<Mistake>, looks: int}|null null where the board has no such ones
+     */
+    public static function another(Wiring $right, int $count, array $kinds, string $seed, array $used, int $looks): ?array
+    {
+        // What the same repair mends is the same fault.
+        $mended = array_map(
+            fn (Mistake $mistake) => Mending::name(new Hypothesis($right, [$mistake])),
+            array_filter(Mistakes::toBeFoundOn($right), fn (Mistake $mistake) => in_array($mistake->id(), $used, true)),
+        );
+        $may = fn (Mistake $mistake, Hypothesis $fault): bool => ($kinds === [] || in_array($mistake->kind, $kinds, true))
+            && ! in_array(Mending::name($fault), $mended, true);
+        foreach (self::choices(FaultSet::counted($right, $seed, $may, self::MOST_COUNTED), $count) as $chosen) {
+            $mistakes = array_map(fn (array $one) => array_values($one['fault']->mistakes)[0], $chosen);
+            $takes = array_sum(array_column($chosen, 'looks'));
+            if (abs($takes - $looks) <= 1 && ! self::clash($mistakes) && ! self::isHeldDown($chosen)) {
+                return ['faults' => $mistakes, 'looks' => $takes];
+            }
+        }
+
+        return null;
     }
 
     /**

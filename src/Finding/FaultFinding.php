@@ -128,8 +128,19 @@ final readonly class FaultFinding
         return $this->inBoxes() !== [] || $this->named === [] || $this->handsIn() !== [];
     }
 
+    /** Whether hands went into boxes that were not proved dead: what that costs, the marking says. */
+    public function wereHandsInUnproved(SafeIsolation $isolation): bool
+    {
+        return $this->handsIn() !== [] && ! $isolation->isProvedDead();
+    }
+
+    /** The safe method: earned by work that could have hurt, not by what was only said, nor by a hand in what is not proved dead. */
     public function safety(SafeIsolation $isolation): float
     {
+        $isWorked = Measuring::wasTaken($this->log) && ($this->opened() !== [] || ! $this->neededIsolation());
+        if (! $isWorked || $this->wereHandsInUnproved($isolation)) {
+            return 0.0;
+        }
         $done = array_filter($isolation->steps, fn (StepReport $step) => $step->state === StepState::Done);
         $share = $this->neededIsolation() ? count($done) / count($isolation->steps) : 1.0;
 
@@ -145,12 +156,14 @@ final readonly class FaultFinding
     /** Combinations seen with the supply on since a hand last changed something; none as long as hands have to and have not. */
     public function seenSince(): int
     {
-        $hands = $this->handsIn();
-        if ($hands === [] && $this->inBoxes() !== []) {
-            return 0;
-        }
+        return $this->handsIn() === [] && $this->inBoxes() !== [] ? 0 : $this->seenSinceHands();
+    }
+
+    /** The same whatever is wrong with it: it tells nothing of where that is. */
+    public function seenSinceHands(): int
+    {
         $seen = [];
-        foreach (array_slice($this->log, max([-1, ...$hands]) + 1) as $logged) {
+        foreach (array_slice($this->log, max([-1, ...$this->handsIn()]) + 1) as $logged) {
             if ($logged->isLive) {
                 $seen[$logged->state] = true;
             }

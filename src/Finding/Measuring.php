@@ -113,10 +113,60 @@ final class Measuring
         return $path;
     }
 
-    /** @param  list<Worth>  $worths */
-    public static function share(array $worths): float
+    /**
+     * How well it was measured: what each measurement was worth, on average, times how far all of them came of what could be told.
+     * Flips to see the complaint for oneself cost nothing. Who took none has earned nothing.
+     *
+     * @param  list<LoggedAct>  $log
+     * @param  list<Worth>  $worths  of the same log, as weighed
+     */
+    public static function share(FaultyBoard $truth, array $log, array $worths): float
     {
-        return $worths === [] ? 1.0 : array_sum(array_map(fn (Worth $worth) => $worth->share(), $worths)) / count($worths);
+        if (! self::wasTaken($log)) {
+            return 0.0;
+        }
+        $counted = array_filter($worths, fn (Worth $worth) => ! $worth->isFlip || $worth->share() >= 1.0);
+        $average = $counted === []
+            ? 1.0
+            : array_sum(array_map(fn (Worth $worth) => $worth->share(), $counted)) / count($counted);
+
+        return $average * self::toldShare($truth, $worths);
+    }
+
+    /**
+     * Whether anything was measured before the first fault was named: a cover off, a flip, a reading, the supply on again.
+     *
+     * @param  list<LoggedAct>  $log
+     */
+    public static function wasTaken(array $log): bool
+    {
+        foreach ($log as $logged) {
+            if ($logged->act->kind->isNaming()) {
+                return false;
+            }
+            if (self::isMeasurement($logged)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What was told, of what could be told: by the halvings of the repairs that were open.
+     *
+     * @param  list<Worth>  $worths
+     */
+    private static function toldShare(FaultyBoard $truth, array $worths): float
+    {
+        $measuring = new self($truth);
+        $measuring->isDown || $measuring->take($measuring->shown('flip', '', 0));
+        $open = $measuring->suspects->open();
+        $best = self::best($truth);
+        $least = $best === [] ? $open : end($best)->left;
+        $left = $worths === [] ? $open : end($worths)->left;
+
+        return $open <= $least ? 1.0 : min(1.0, log($open / $left) / log($open / $least));
     }
 
     private static function isMeasurement(LoggedAct $logged): bool
@@ -146,7 +196,7 @@ final class Measuring
             default => 'flip',
         }]);
 
-        return new Worth($i, $bits, $worth, max($best, $worth), $test, $this->suspects->open());
+        return new Worth($i, $bits, $worth, max($best, $worth), $test, $this->suspects->open(), $act->kind === ActKind::Flip);
     }
 
     /** @param  callable(SuspectBoard): string  $shown */

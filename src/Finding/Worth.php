@@ -14,6 +14,7 @@ final readonly class Worth
      * @param  float  $best  what the best one that was open was worth
      * @param  array{string, string}  $bestTest  what that was and where: `box` Bn, `flip` Sn, `live` a point; `reset` nowhere
      * @param  int  $left  repairs that were still open after it
+     * @param  bool  $isFlip  a switch flipped to see the complaint for oneself
      */
     public function __construct(
         public int $act,
@@ -22,6 +23,7 @@ final readonly class Worth
         public float $best,
         public array $bestTest,
         public int $left,
+        public bool $isFlip = false,
     ) {
     }
 

@@ -16,7 +16,7 @@ it('lets nobody in without signing in, by any route', function () {
 
     expect($closed->count())->toBeGreaterThan(10);
     foreach ($closed as $route) {
-        $uri = str_replace(['{attempt}', '{boardFile}', '{plan}', '{task}', '{marking}', '{assignment}', '{classroom}', '{trainee}', '{other}', '{instructor}', '{deleted}', '{step}', '{evening}', '{drill}', '{photograph}'], '1', $route->uri());
+        $uri = str_replace(['{attempt}', '{boardFile}', '{plan}', '{task}', '{marking}', '{assignment}', '{classroom}', '{trainee}', '{other}', '{instructor}', '{deleted}', '{step}', '{evening}', '{drill}', '{photograph}', '{late}'], '1', $route->uri());
         expect($this->json($route->methods()[0], $uri)->status())->toBe(401, "{$route->methods()[0]} $uri");
     }
 });

@@ -58,7 +58,7 @@ it('plans a draft without keeping it, and says what moving a person by hand cost
 it('keeps an evening and sets it as an exam: a seat and a variant for each, held until it is opened', function () {
     $exam = varied();
     $evening = keptEvening($exam);
-    $this->postJson("api/evenings/$evening->id/set")->assertOk();
+    $this->postJson("api/evenings/$evening->id/set", ['twice' => true])->assertOk();
     $evening->refresh();
     $attempts = $evening->assignment->attempts()->with('trainee')->get();
     $boards = $attempts->pluck('board_json', 'trainee_id');
@@ -79,7 +79,7 @@ it('keeps an evening and sets it as an exam: a seat and a variant for each, held
 it('gives a retest a sitting of its own on another variant', function () {
     $exam = varied();
     $evening = keptEvening($exam, change: ['retests' => [$exam->trainees[1]->id]]);
-    $this->postJson("api/evenings/$evening->id/set")->assertOk();
+    $this->postJson("api/evenings/$evening->id/set", ['twice' => true])->assertOk();
     $evening->refresh();
     $again = $evening->retestAssignment->attempts()->sole();
     $first = $evening->assignment->attempts()->where('trainee_id', $again->trainee_id)->sole();
@@ -91,7 +91,7 @@ it('gives a retest a sitting of its own on another variant', function () {
 it('answers a board less and late comers by a new plan that keeps those who have begun', function () {
     $exam = varied();
     $evening = keptEvening($exam, 3);
-    $this->postJson("api/evenings/$evening->id/set");
+    $this->postJson("api/evenings/$evening->id/set", ['twice' => true]);
     $evening->refresh();
     $this->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'open']);
     $first = $evening->plan[0];
@@ -116,7 +116,7 @@ it('answers a board less and late comers by a new plan that keeps those who have
 it('takes out who sits no more, and never who has begun', function () {
     $exam = varied();
     $evening = keptEvening($exam);
-    $this->postJson("api/evenings/$evening->id/set");
+    $this->postJson("api/evenings/$evening->id/set", ['twice' => true]);
     $draft = eveningDraft($exam, 2, ['base' => 1]);
     array_pop($draft['people']);
     $this->putJson("api/evenings/$evening->id", $draft)->assertOk();
@@ -127,7 +127,7 @@ it('takes out who sits no more, and never who has begun', function () {
 it('shows the room: who sits where, how far, and a plain word where something is wrong', function () {
     $exam = varied();
     $evening = keptEvening($exam);
-    $this->postJson("api/evenings/$evening->id/set");
+    $this->postJson("api/evenings/$evening->id/set", ['twice' => true]);
     $evening->refresh();
     $this->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'open']);
     $wall = $this->getJson("api/evenings/$evening->id/wall")->assertOk()->json();
@@ -203,12 +203,12 @@ it('keeps evenings, parts and real boards from trainees and from other instructo
     $exam = varied();
     $evening = keptEvening($exam);
     $attempt = $exam->begun();
-    foreach ([[People::user('instructor'), 404], [$exam->trainees[0], 404]] as [$stranger, $status]) {
+    foreach ([[People::user('instructor'), 404], [$exam->trainees[1], 404]] as [$stranger, $status]) {
         $this->actingAs($stranger);
         foreach (['', '/wall', '/parts', '/paper?page=list'] as $path) {
             $this->getJson("api/evenings/$evening->id$path")->assertStatus($status);
         }
-        $this->postJson("api/evenings/$evening->id/set")->assertStatus($status);
+        $this->postJson("api/evenings/$evening->id/set", ['twice' => true])->assertStatus($status);
         $this->getJson("api/attempts/$attempt->id/as-built")->assertNotFound();
         $this->putJson("api/attempts/$attempt->id/as-built", ['asPlanned' => true])->assertNotFound();
     }
@@ -235,7 +235,7 @@ it('plans an evening for nobody', function () {
 it('leaves a person where they wire, whoever moves them by hand', function () {
     $exam = varied();
     $evening = keptEvening($exam);
-    $this->postJson("api/evenings/$evening->id/set");
+    $this->postJson("api/evenings/$evening->id/set", ['twice' => true]);
     $evening->refresh();
     $this->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'open']);
     $sitting = $evening->plan[0];
@@ -253,7 +253,7 @@ it('leaves a person where they wire, whoever moves them by hand', function () {
 it('counts a screen that waited for the clock, and none that was last seen long before', function () {
     $exam = varied();
     $evening = keptEvening($exam);
-    $this->postJson("api/evenings/$evening->id/set");
+    $this->postJson("api/evenings/$evening->id/set", ['twice' => true]);
     $evening->refresh();
     $this->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'open']);
     $wall = fn () => $this->actingAs($exam->instructor)->getJson("api/evenings/$evening->id/wall")->json('stations');
@@ -263,13 +263,13 @@ it('counts a screen that waited for the clock, and none that was last seen long 
     $this->actingAs($waiting->trainee)->getJson("api/attempts/$waiting->id/clock")->assertOk();
     $this->actingAs($exam->instructor)->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'start']);
 
-    expect(array_column(array_column($wall(), 'now'), 'word'))->toBe(['no device', null]);
+    expect(array_column(array_column($wall(), 'now'), 'word'))->toBe(['not here yet', null]);
 });
 
 it('keeps who has begun where no start was planned: the minutes count from the first one who began', function () {
     $exam = varied();
     $evening = keptEvening($exam, 2, ['startsAt' => null]);
-    $this->postJson("api/evenings/$evening->id/set");
+    $this->postJson("api/evenings/$evening->id/set", ['twice' => true]);
     $evening->refresh();
     $this->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'open']);
     $sitting = $evening->plan[1];
@@ -288,7 +288,7 @@ it('keeps who has begun where no start was planned: the minutes count from the f
 it('seats nobody again who has sat at a station that is taken away', function () {
     $exam = varied();
     $evening = keptEvening($exam, 3);
-    $this->postJson("api/evenings/$evening->id/set");
+    $this->postJson("api/evenings/$evening->id/set", ['twice' => true]);
     $evening->refresh();
     $this->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'open']);
     $sitting = array_values(array_filter($evening->plan, fn (array $one) => $one['station'] === 'T3'))[0];

@@ -89,8 +89,8 @@ it('puts a fault into each seat, equally hard to find, and tells nobody which', 
     $this->postJson("api/attempts/$mine->id/proof", ['isOn' => true])->assertForbidden();
     // Nor is another's looked at.
     $other = $exam->assignment->attempts()->where('trainee_id', $exam->trainees[1]->id)->sole();
-    $this->getJson("api/attempts/$other->id/proof")->assertNotFound();
-    act($this, $other, ['kind' => 'open-box', 'on' => 'B1'])->assertNotFound();
+    $this->getJson("api/attempts/$other->id/proof")->assertForbidden();
+    act($this, $other, ['kind' => 'open-box', 'on' => 'B1'])->assertForbidden();
 });
 
 it('shows a box once its cover is off, as it is wired there', function () {
@@ -122,10 +122,12 @@ it('takes a fault from symptom to proof, and grades diagnosis, method, measuring
     act($this, $attempt, sent($repair[0], $board))->assertOk()->assertJsonPath('isRefused', true);
     act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
     $wrong = $kind === 'earth-off' ? 'lamp-blown' : 'earth-off';
-    act($this, $attempt, ['kind' => 'name', 'on' => "$wrong|$first|$one"])->assertOk()
-        ->assertJsonPath('finding.named.0.isRight', false);
+    // What is named is noted, right or wrong, and nothing else is told.
+    $asWrong = act($this, $attempt, ['kind' => 'name', 'on' => "$wrong|$first|$one"])->assertOk()
+        ->assertJsonPath('finding.named.0.isRight', null)->json('said');
     act($this, $attempt, ['kind' => 'name', 'on' => named($board, $fault)])->assertOk()
-        ->assertJsonPath('finding.named.1.isRight', true)->assertJsonPath('finding.hands', 0)->assertJsonPath('finding.needsHands', true);
+        ->assertJsonPath('finding.named.1.isRight', null)->assertJsonPath('said', $asWrong)
+        ->assertJsonPath('finding.hands', 0)->assertJsonPath('finding.needsHands', true);
     foreach ($repair as $done) {
         act($this, $attempt, sent($done, $board))->assertOk()->assertJsonPath('isRefused', false)->assertJsonPath('finding.seen', 0);
     }
@@ -167,7 +169,7 @@ it('takes a breaker that tripped for nothing from “it all went dark” to a pa
     $supply = faultsOf($attempt)->right->board->supply();
     $there = "$supply->enclosure|$supply->id";
     act($this, $attempt, ['kind' => 'name', 'on' => "breaker-tripped|$there"])->assertOk()
-        ->assertJsonPath('finding.named.0.isRight', true)->assertJsonPath('finding.seen', 4)->assertJsonPath('finding.needsHands', false);
+        ->assertJsonPath('finding.named.0.isRight', null)->assertJsonPath('finding.seen', 4)->assertJsonPath('finding.needsHands', true);
     $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
     $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/mark")->assertOk()->assertJsonPath('verdict', 'pass');
     foreach ($this->getJson("api/attempts/$attempt->id/mark")->json('mark.lines') as $line) {

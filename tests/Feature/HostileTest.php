@@ -118,6 +118,7 @@ function takingRoutes(): array
             'classroom' => $exam->classroom->id,
             'trainees' => array_column($exam->trainees, 'id'),
             'row' => 6,
+            'twice' => true,
         ]),
         'POST api/markings' => $asInstructor([], fn (Exam $exam) => ['marking' => $exam->task->marking->json]),
         'PUT api/markings/{marking}' => $own(
@@ -147,7 +148,7 @@ function takingRoutes(): array
         'POST api/evening-plans' => $asInstructor(['mode' => 'exam'], $evening),
         'PUT api/evenings/{evening}' => $ofEvening(['base' => 1]),
         'PUT api/evenings/{evening}/plan' => $ofEvening(),
-        'POST api/evenings/{evening}/set' => $ofEvening([], []),
+        'POST api/evenings/{evening}/set' => $ofEvening([], ['twice' => true]),
         'PUT api/evenings/{evening}/parts' => $ofEvening([], ['station' => 'T1', 'part' => 'S1', 'ok' => true, 'note' => 'fine']),
         'PUT api/attempts/{attempt}/as-built' => $asInstructor(
             ['mode' => 'exam'],
@@ -162,8 +163,16 @@ function takingRoutes(): array
                 'received_at' => now(),
             ])->id,
         ),
+        'PUT api/attempts/{attempt}/late-acts/{late}' => $own(
+            $asInstructor(['mode' => 'exam', 'kind' => 'predict'], fn () => ['accepted' => false]),
+            'late',
+            fn ($user) => \App\Models\LateAct::query()->create([
+                'attempt_id' => \App\Models\Attempt::query()->where('seat', 1)->latest('id')->firstOrFail()->id, 'key' => 'tablet-1',
+                'kind' => 'answer', 'body' => ['question' => 1, 'answer' => [0]], 'made_at' => now(), 'received_at' => now(),
+            ])->id,
+        ),
         'PUT api/attempts/{attempt}/observations' => $asInstructor(
-            [],
+            ['surface' => 'wall'],
             fn (Exam $exam) => tap(['observed' => ['tug' => true]], fn () => $exam->attempt()->update(['handed_in_at' => now()])),
         ),
         'POST api/attempts/{attempt}/re-mark' => $asInstructor(

@@ -32,6 +32,7 @@ function forgetJudgement(Attempt $attempt, string $verdict, string $headline): v
 {
     DB::table('attempts')->where('id', $attempt->id)->update([
         'judgement_id' => null,
+        'judged_try' => 0,
         'placed' => null,
         'ends' => null,
         'verdict' => $verdict,
@@ -105,7 +106,8 @@ it('judges only the try that was handed in', function () {
     $exam = new Exam(change: ['mode' => 'coached', 'tries' => 2]);
     $attempt = handInRight($exam);
     $this->actingAs($exam->trainees[0])->postJson("api/attempts/$attempt->id/retry")->assertNoContent();
-    expect($attempt->refresh()->judgement_id)->toBeNull();
+    // What the first try was goes on counting until the second is judged.
+    expect($attempt->refresh()->judgement->try)->toBe(1)->and($attempt->verdict)->toBe('pass');
     app(HandIn::class)->execute($attempt);
     expect(Judgement::query()->where('attempt_id', $attempt->id)->pluck('try')->all())->toBe([1, 2])
         ->and($attempt->refresh()->judgement->try)->toBe(2);

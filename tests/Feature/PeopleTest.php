@@ -15,7 +15,7 @@ function namesOf(string $bytes, array $there = []): array
 {
     return array_map(
         fn (array $row) => $row['fault'] ?? $row['name'].($row['extraPercent'] === 0 ? '' : " +{$row['extraPercent']}"),
-        Roster::read(Roster::decoded($bytes), $there),
+        Roster::read(Roster::decoded($bytes), array_map(fn (string $name) => ['name' => $name, 'number' => null], $there)),
     );
 }
 
@@ -32,7 +32,7 @@ it('reads a list in any order of columns and the common encodings', function (st
     'last, first' => ["Berg, Odd\nWei, Li", ['Odd Berg', 'Li Wei']],
     'headings' => ["Extra time;Surname;First name\n25 %;Berg;Odd\n;Wei;Li\n", ['Odd Berg +25', 'Li Wei']],
     'tabs' => ["name\textra\nOdd Berg\t50\nLi Wei\t", ['Odd Berg +50', 'Li Wei']],
-    'quoted' => ["Name,Group\n\"Berg, Odd\",A\n", ['Berg, Odd']],
+    'quoted' => ["Name,Group\n\"Berg, Odd\",A\n", ['Odd Berg']],
     'Windows-1252' => [mb_convert_encoding("Åse Bjørk\nRené Faß", 'Windows-1252'), ['Åse Bjørk', 'René Faß']],
     'UTF-16' => ["\xFF\xFE".mb_convert_encoding("Åse Bjørk\nНина", 'UTF-16LE'), ['Åse Bjørk', 'Нина']],
     'UTF-16, the other end first' => ["\xFE\xFF".mb_convert_encoding("Åse Bjørk\n李薇", 'UTF-16BE'), ['Åse Bjørk', '李薇']],
@@ -42,6 +42,32 @@ it('reads a list in any order of columns and the common encodings', function (st
         ['Odd Berg', 'name-formula', 'twice', 'name-odd', 'name-long', 'name-formula'],
     ],
     'an odd extra time' => ["name,extra\nOdd,much\nLi,201", ['extra-odd', 'extra-odd']],
+]);
+
+it('keeps the student number under whatever heading, and the whole name in any order of columns', function (string $text, array $people) {
+    expect(array_map(
+        fn (array $row) => trim("{$row['line']} {$row['name']} {$row['number']} {$row['fault']}"),
+        Roster::read($text, []),
+    ))->toBe($people);
+})->with([
+    'Student ID' => ["Student ID,Surname,First name\nA-1042,Berg,Odd\nA-1043,Wei,Li", ['2 Odd Berg A-1042', '3 Li Wei A-1043']],
+    'No.' => ["First name\tNo.\tSurname\nOdd\t7\tBerg", ['2 Odd Berg 7']],
+    'a heading of the college\'s own' => ["Matricule;Name\n20261;Berg, Odd\n20262;Wei, Li", ['2 Odd Berg 20261', '3 Li Wei 20262']],
+    'no headings, the number first' => ["1042\tBerg\tOdd\n1043\tWei\tLi", ['1 Odd Berg 1042', '2 Li Wei 1043']],
+    'no headings, the number in the middle' => ["Berg,1042,Odd\nWei,1043,Li", ['1 Odd Berg 1042', '2 Li Wei 1043']],
+    'no headings, the number last' => ['Berg;Odd;1042', ['1 Odd Berg 1042']],
+    'two of one name, with a number each' => ["Odd Berg\t1\nOdd Berg\t2", ['1 Odd Berg 1', '2 Odd Berg 2']],
+    'two of one name, one without' => ["name,no\nOdd Berg,1\nOdd Berg,", ['2 Odd Berg 1', '3 Odd Berg  twice']],
+    'one number twice for one name' => ["Odd Berg\t1\nOdd Berg\t1", ['1 Odd Berg 1', '2 Odd Berg 1 twice']],
+    'lines as in the source, empty ones counted' => ["Odd Berg\n\n\n=cmd", ['1 Odd Berg', '4 =cmd  name-formula']],
+    'a number that a spreadsheet would take for a formula' => ["name,number\nOdd Berg,=1+1", ['2 Odd Berg =1+1 number-odd']],
+]);
+
+it('makes a short name to sign in with, in small letters and without commas', function (string $name, string $short) {
+    expect(App\Actions\People\PersonName::toSignIn($name))->toBe($short);
+})->with([
+    ['Odd Berg', 'odd berg'], ['Berg, Odd', 'berg odd'], ['María José Carmen de la Cruz Hernández', 'maría hernández'],
+    ['Featherstonehaugh-Cholmondeley, Wolfeschlegelstein', 'featherston wolfeschleg'], ['李薇', '李薇'],
 ]);
 
 it('tells who is in the class already', function () {

@@ -125,8 +125,8 @@ it('keeps the supply off in an exam that has no testing, and what is not theirs 
     $this->actingAs($people->trainee)->getJson("api/attempts/$id/proof")->assertOk();
     $people->attempt->assignment->update(['mode' => 'exam']);
     $people->attempt->update(['started_at' => now()]);
-    foreach (['proof', 'proof/sheet', 'proof/paper'] as $path) {
-        $this->actingAs($people->trainee)->getJson("api/attempts/$id/$path")->assertNotFound();
+    foreach (['proof' => 404, 'proof/sheet' => 404, 'proof/paper' => 403] as $path => $status) {
+        $this->actingAs($people->trainee)->getJson("api/attempts/$id/$path")->assertStatus($status);
     }
 });
 
@@ -169,7 +169,7 @@ it('keeps the supply off in an exam until it is isolated and tested dead, silent
     $act('t-1', ['kind' => 'turn-on', 'on' => $own])->assertJsonPath('isRefused', true)->assertJsonPath('isLive', false);
     // Nothing is told ahead where it is graded: neither flips nor readings.
     expect($this->getJson("api/attempts/$attempt->id/proof")->assertOk()->json('ahead'))->toBeNull();
-    $this->getJson("api/attempts/$attempt->id/proof/ahead?with=ohm&one=S1%231")->assertNotFound();
+    $this->getJson("api/attempts/$attempt->id/proof/ahead?with=ohm&one=S1%231")->assertForbidden();
     // In an exam what was done stands.
     $this->postJson("api/attempts/$attempt->id/proof", ['isOn' => true])->assertForbidden();
     $round = new TestRound($wiring, testerMayFail: true, seed: $proof->seed);

@@ -32,8 +32,8 @@ it('lets every state be left by the moves of the table alone', function () {
     }
 
     expect($allowed)->toBe([
-        'held' => ['open', 'withdraw'],
-        'waiting' => ['start', 'withdraw'],
+        'held' => ['open', 'present', 'withdraw'],
+        'waiting' => ['present', 'start', 'withdraw'],
         'running' => ['pause', 'add-time', 'close', 'void', 'withdraw'],
         'paused' => ['resume', 'add-time', 'close', 'void', 'withdraw'],
         'handed-in' => ['reopen', 'void', 'withdraw'],
@@ -57,7 +57,7 @@ it('starts, pauses, runs on and closes, with the clock standing meanwhile and ev
     moveOf($exam, $attempt, 'close')->assertJsonPath('state', 'handed-in')->assertJsonPath('isTimeUp', false);
 
     expect(Judgement::count())->toBe(1)
-        ->and(Record::query()->where('subject', 'attempt')->pluck('what')->all())->toBe(['begin', 'start', 'pause', 'resume', 'close'])
+        ->and(Record::query()->where('subject', 'attempt')->pluck('what')->all())->toBe(['start', 'pause', 'resume', 'close'])
         ->and(Record::query()->where('what', 'pause')->first()?->why)->toBe('Fire drill')
         ->and(Record::query()->where('what', 'pause')->first()?->who)->toBe($exam->instructor->id);
 });
@@ -214,12 +214,13 @@ it('refuses a late step: it stays beside the attempt and never counts', function
 it('shows late steps and moves to nobody but who teaches the class', function () {
     $exam = new Exam;
     $attempt = $exam->begun();
-    foreach ([$attempt->trainee, $exam->trainees[1], People::user('instructor')] as $stranger) {
+    // Whoever is in the exam has nothing but the exam; to anybody else it does not exist.
+    foreach ([[$attempt->trainee, 403], [$exam->trainees[1], 404], [People::user('instructor'), 404]] as [$stranger, $status]) {
         $this->actingAs($stranger);
-        $this->getJson("api/attempts/$attempt->id/late-steps")->assertNotFound();
-        $this->postJson("api/attempts/$attempt->id/moves", ['move' => 'add-time', 'minutes' => 60])->assertNotFound();
-        $this->postJson("api/assignments/{$exam->assignment->id}/moves", ['move' => 'close'])->assertNotFound();
-        $this->getJson("api/assignments/{$exam->assignment->id}/record")->assertNotFound();
+        $this->getJson("api/attempts/$attempt->id/late-steps")->assertStatus($status);
+        $this->postJson("api/attempts/$attempt->id/moves", ['move' => 'add-time', 'minutes' => 60])->assertStatus($status);
+        $this->postJson("api/assignments/{$exam->assignment->id}/moves", ['move' => 'close'])->assertStatus($status);
+        $this->getJson("api/assignments/{$exam->assignment->id}/record")->assertStatus($status);
     }
     $this->actingAs($exam->trainees[1])->getJson("api/attempts/$attempt->id/clock")->assertNotFound();
 });

@@ -92,7 +92,7 @@ it('tells a trainee who is marked nothing of what may be wrong', function () {
     $this->postJson("api/attempts/$attempt->id/faults", $told)->assertOk()
         ->assertJsonPath('isSilent', true)->assertJsonPath('suspects', [])->assertJsonPath('next', null)
         ->assertJsonPath('nearest', [])->assertJsonPath('fits', 0)->assertJsonPath('mayBeRight', false);
-    $this->putJson("api/attempts/$attempt->id/faults", ['kind' => $mistake->kind->value, 'at' => $mistake->at])->assertNotFound();
+    $this->putJson("api/attempts/$attempt->id/faults", ['kind' => $mistake->kind->value, 'at' => $mistake->at])->assertForbidden();
     expect(Sighting::query()->sole()->by)->toBe($exam->trainees[0]->id);
     $this->actingAs($exam->trainees[1])->postJson("api/attempts/$attempt->id/faults", $told)->assertNotFound();
     $this->actingAs(People::user('instructor'))->getJson("api/attempts/$attempt->id/faults")->assertNotFound();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Sitting\ExamGate;
 use App\Models\Attempt;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Starts the clock of an exam and shows its board; a second beginning changes nothing. Practice starts with its first step. */
 final class BeginExam
@@ -17,8 +17,7 @@ final class BeginExam
         DB::transaction(function () use ($attempt): void {
             $attempt->claim();
             if ($attempt->assignment->isExam() && $attempt->handed_in_at === null) {
-                $refusal = ExamLock::begin($attempt);
-                $refusal === null || throw ValidationException::withMessages(['attempt' => __("messages.$refusal")]);
+                ExamGate::refuse(ExamGate::begin($attempt), 'attempt');
             }
         });
     }

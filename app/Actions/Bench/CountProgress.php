@@ -31,12 +31,17 @@ final readonly class CountProgress
         };
     }
 
-    /** @return array{placed: int, ends: int} faults found, of those that were put in; whether they are put right is told with the mark */
+    /**
+     * @return array{placed: int, ends: int} faults found, of those that were put in; in an exam those named, right or wrong. Whether they
+     *     are put right is told with the mark
+     */
     private static function found(Attempt $attempt): array
     {
         $finding = Proving::of($attempt)->finding;
+        $all = count($finding->placed->faults ?? []);
+        $named = $attempt->assignment->isGraded() ? min($all, count($finding->named ?? [])) : count($finding?->found() ?? []);
 
-        return ['placed' => count($finding?->found() ?? []), 'ends' => count($finding->placed->faults ?? [])];
+        return ['placed' => $named, 'ends' => $all];
     }
 
     /** @return array{placed: int, ends: int} */

@@ -5,30 +5,34 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Classes\KeepJudgement;
+use App\Actions\Sitting\ExamGate;
 use App\Enums\JudgedAt;
 use App\Models\Attempt;
 use App\Models\Record;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Closes an attempt, judges it and keeps the judgement. A second hand-in changes nothing; an exam that may not begin is not handed in. */
 final readonly class HandIn
 {
-    public function __construct(private KeepJudgement $keep)
+    /** Whose clock stands may hand in what there is, and practice has no end. */
+    private const NO_MATTER = ['paused', 'late'];
+
+    public function __construct(private KeepJudgement $keep, private HandInOverdue $overdue)
     {
     }
 
     public function execute(Attempt $attempt): void
     {
+        // What comes after the end was handed in at the end, whoever looks first.
+        $this->overdue->execute($attempt);
         $isClosed = DB::transaction(function () use ($attempt): bool {
             $attempt->claim();
 
             if ($attempt->handed_in_at !== null) {
                 return false;
             }
-            $attempt->withdrawn_at === null || throw ValidationException::withMessages(['attempt' => __('messages.withdrawn')]);
-            $refusal = ExamLock::begin($attempt);
-            $refusal === null || throw ValidationException::withMessages(['attempt' => __("messages.$refusal")]);
+            $refusal = ExamGate::refusal($attempt);
+            ExamGate::refuse(in_array($refusal, self::NO_MATTER, true) ? null : $refusal, 'attempt');
 
             $attempt->assignment->isExam() && Record::add('hand-in', $attempt, $attempt->trainee, to: ['steps' => $attempt->head]);
 

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Sitting\ExamGate;
+use App\Actions\Sitting\KeepLateAct;
 use App\Models\Attempt;
+use App\Models\LateAct;
+use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Task\Question;
@@ -19,31 +23,54 @@ final readonly class KeepAnswers
     /**
      * @param  int  $number  of the question, from 1
      * @param  list<int>  $places  of the chosen options, from 0
+     * @param  CarbonInterface|null  $madeAt  by the clock of the device
+     * @return bool whether it counts; made before the end and come after it, it waits for the instructor
      *
-     * Refuses if it is handed in, late, or no such question or option is there.
+     * Refuses if it was made too late, or no such question or option is there.
      */
-    public function execute(Attempt $attempt, int $number, array $places): void
+    public function execute(Attempt $attempt, int $number, array $places, ?CarbonInterface $madeAt = null): bool
     {
-        DB::transaction(function () use ($attempt, $number, $places): void {
+        return DB::transaction(function () use ($attempt, $number, $places, $madeAt): bool {
             $attempt->claim();
-            $question = $this->ask->of($attempt)[$number - 1]
-                ?? throw ValidationException::withMessages(['question' => __('messages.no-question')]);
-            $refusal = ExamLock::begin($attempt);
-            match (true) {
-                $refusal !== null => throw ValidationException::withMessages(['question' => __("messages.$refusal")]),
-                $attempt->withdrawn_at !== null => throw ValidationException::withMessages(['question' => __('messages.withdrawn')]),
-                $attempt->paused_at !== null => throw ValidationException::withMessages(['question' => __('messages.paused')]),
-                $attempt->handed_in_at !== null => throw ValidationException::withMessages(['question' => __('messages.after-hand-in')]),
-                $attempt->dueAt()?->isPast() ?? false => throw ValidationException::withMessages(['question' => __('messages.too-late')]),
-                default => self::keep($attempt, [...($attempt->answers ?? []), $question->id => self::chosen($question, $places)]),
-            };
+            $chosen = $this->answer($attempt, $number, $places);
+            $refusal = ExamGate::refusal($attempt);
+            $key = "$number-".implode('.', $places).'-'.$madeAt?->getTimestampMs();
+            if (KeepLateAct::take($attempt, $refusal, LateAct::ANSWER, $key, ['question' => $number, 'answer' => $places], $madeAt)) {
+                return false;
+            }
+            ExamGate::refuse($refusal, 'question');
+            self::keep($attempt, [...($attempt->answers ?? []), ...$chosen]);
+
+            return true;
         });
     }
 
-    /** @param  array<string, list<string>>  $answers */
-    private static function keep(Attempt $attempt, array $answers): bool
+    /**
+     * The answer counts, whatever the clock says; called inside the transaction that has claimed the attempt.
+     *
+     * @param  list<int>  $places
+     */
+    public function take(Attempt $attempt, int $number, array $places): void
     {
-        return $attempt->update(['answers' => $answers, 'placed' => count($answers)]);
+        self::keep($attempt, [...($attempt->answers ?? []), ...$this->answer($attempt, $number, $places)]);
+    }
+
+    /**
+     * @param  list<int>  $places
+     * @return array<string, list<string>>
+     */
+    private function answer(Attempt $attempt, int $number, array $places): array
+    {
+        $question = $this->ask->of($attempt)[$number - 1]
+            ?? throw ValidationException::withMessages(['question' => __('messages.no-question')]);
+
+        return [$question->id => self::chosen($question, $places)];
+    }
+
+    /** @param  array<string, list<string>>  $answers */
+    private static function keep(Attempt $attempt, array $answers): void
+    {
+        $attempt->update(['answers' => $answers, 'placed' => count($answers)]);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Sitting\ExamGate;
 use App\Models\Attempt;
 use App\Models\Step;
 use Carbon\CarbonImmutable;
@@ -44,7 +45,7 @@ final class KeepSteps
             if ($attempt->steps()->count() + count($batch) > self::MOST_STEPS) {
                 throw ValidationException::withMessages(['steps' => __('messages.too-many-steps')]);
             }
-            $refusal = ExamLock::begin($attempt);
+            $refusal = ExamGate::refusal($attempt);
             /** @var array<int, Step> $known by number */
             $known = $attempt->steps()
                 ->where('device', $device)
@@ -59,7 +60,8 @@ final class KeepSteps
                 $step = $known[$entry['number']] ?? null;
                 if ($step === null) {
                     $log ??= $attempt->stepLog();
-                    $reason = $refusal ?? $this->refusal($attempt, $meanwhile, $parsed[$i]) ?? $this->apply($log, $parsed[$i]);
+                    $reason = $refusal
+                        ?? ($this->isLeftBehind($meanwhile, $parsed[$i]) ? 'left-behind' : $this->apply($log, $parsed[$i]));
                     $step = $attempt->steps()->create([
                         'device' => $device,
                         'number' => $entry['number'],
@@ -121,19 +123,6 @@ final class KeepSteps
         return $meanwhile === null || ($meanwhile !== [] && (
             $touched === null || in_array('*', $meanwhile, true) || array_intersect($touched, $meanwhile) !== []
         ));
-    }
-
-    /** @param  list<string>|null  $meanwhile */
-    private function refusal(Attempt $attempt, ?array $meanwhile, BenchStep $step): ?string
-    {
-        return match (true) {
-            $attempt->withdrawn_at !== null => 'withdrawn',
-            $attempt->handed_in_at !== null => 'after-hand-in',
-            $attempt->paused_at !== null => 'paused',
-            $attempt->dueAt()?->isPast() ?? false => 'late',
-            $this->isLeftBehind($meanwhile, $step) => 'left-behind',
-            default => null,
-        };
     }
 
     private function apply(StepLog $log, BenchStep $step): ?string

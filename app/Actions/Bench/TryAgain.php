@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Find\PlaceFaults;
 use App\Models\Attempt;
 use App\Models\Proof;
 use Illuminate\Support\Facades\DB;
@@ -11,12 +12,12 @@ use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Task\TaskKind;
 
 /**
- * Opens an attempt again, as it was handed in or from bare, while it may be wired again; only the last hand-in counts. What was
- * judged of it before stays in the list.
+ * Opens an attempt again, as it was handed in or from bare, while it may be wired again. What it was judged to be goes on counting
+ * until another try is judged, and after that too where the task says so.
  */
 final readonly class TryAgain
 {
-    public function __construct(private CountProgress $count)
+    public function __construct(private CountProgress $count, private PlaceFaults $place)
     {
     }
 
@@ -34,18 +35,17 @@ final readonly class TryAgain
             }
             $attempt->update([
                 'handed_in_at' => null,
-                'verdict' => null,
-                'headline' => null,
-                'judgement_id' => null,
                 ...$attempt->assignment->isExam() ? [] : ['started_at' => null],
                 ...$isFromBare ? ['bare_from' => $attempt->head, 'answers' => null] : [],
             ]);
             if ($attempt->assignment->kind() === TaskKind::Fault) {
-                // The fault is in it again, and nothing is known of it.
+                // Other faults are in it, and nothing is known of them.
                 $proofs = Proof::query();
                 $proofs->where('attempt_id', $attempt->id)->whereNull('ended_at')->update(['ended_at' => now()]);
             }
             $attempt->unsetRelations();
+            $task = $attempt->task();
+            $task === null || $this->place->anew($task, $attempt);
             $attempt->update($this->count->of($attempt));
         });
     }

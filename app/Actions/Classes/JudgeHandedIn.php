@@ -7,7 +7,6 @@ namespace App\Actions\Classes;
 use App\Actions\Bench\AskQuestions;
 use App\Actions\Proving\Proving;
 use App\Models\Attempt;
-use App\Models\Marking;
 use App\Models\Step;
 use App\Shapes\DebriefShape;
 use App\Shapes\FindingShape;
@@ -19,11 +18,9 @@ use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
 use Zwindle\Exam\Grading\Grade;
 use Zwindle\Exam\Grading\Grader;
-use Zwindle\Exam\Grading\GradingScheme;
 use Zwindle\Exam\Grading\MistakeDistance;
 use Zwindle\Exam\Grading\OrderOfWork;
 use Zwindle\Exam\Task\TaskKind;
-use Zwindle\Exam\Vary\Surface;
 use Zwindle\Finding\Measuring;
 use Zwindle\Plan\StepOrder;
 
@@ -74,7 +71,7 @@ final readonly class JudgeHandedIn
     {
         $answers = $this->ask->judged($attempt);
         [$right, $asked] = [count(array_filter($answers)), count($answers)];
-        $scheme = self::scheme($attempt);
+        $scheme = MarkingInForce::of($attempt);
         $grade = $scheme === null ? null : (new Grader($scheme, minutes: self::minutes($attempt)))->ofAnswers($right, $asked);
 
         return [
@@ -92,13 +89,15 @@ final readonly class JudgeHandedIn
         $proving = Proving::of($attempt);
         $finding = $proving->finding ?? throw new LogicException("Attempt $attempt->id has no fault to be found.");
         $isolation = $finding->isolation($proving->roles(), $proving->state()->supply->own);
-        $path = Measuring::weigh($finding->placed, $proving->asFound(), $proving->log());
-        $scheme = self::scheme($attempt);
+        $log = $proving->log();
+        $path = Measuring::weigh($finding->placed, $proving->asFound(), $log);
+        $scheme = MarkingInForce::of($attempt);
         $grade = $scheme === null ? null : (new Grader($scheme, minutes: self::minutes($attempt)))->ofFinding(
             $finding->diagnosis(),
             $finding->safety($isolation),
-            $finding->named === [] && $path === [] ? 0.0 : Measuring::share($path),
+            Measuring::share($finding->placed, $log, $path),
             $finding->proof(),
+            $finding->wereHandsInUnproved($isolation),
         );
         $all = count($finding->placed->faults);
 
@@ -118,7 +117,7 @@ final readonly class JudgeHandedIn
     private function grade(Attempt $attempt, Result $result): ?Grade
     {
         $task = $attempt->task();
-        $scheme = self::scheme($attempt);
+        $scheme = MarkingInForce::of($attempt);
         if ($task === null || $scheme === null) {
             return null;
         }
@@ -146,14 +145,6 @@ final readonly class JudgeHandedIn
             'order' => $words->order(self::steps($attempt), $task->order ?? StepOrder::BoxByBox),
             'questions' => $words->questions("{$task?->seed}/debrief/$attempt->id"),
         ];
-    }
-
-    private static function scheme(Attempt $attempt): ?GradingScheme
-    {
-        $json = $attempt->assignment->marking_json;
-        $scheme = $json === null ? null : Marking::read($json);
-
-        return $attempt->task()?->surface === Surface::Screen && ! $attempt->is_on_board ? $scheme?->onScreen() : $scheme;
     }
 
     private static function minutes(Attempt $attempt): ?float

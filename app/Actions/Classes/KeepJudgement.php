@@ -8,6 +8,7 @@ use App\Actions\Pace\SearchGate;
 use App\Enums\JudgedAt;
 use App\Models\Attempt;
 use App\Models\Judgement;
+use App\Models\Proof;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 use Zwindle\Check\EngineVersion;
@@ -27,26 +28,40 @@ final readonly class KeepJudgement
     /** The judgement that counts, worked out now where none is kept yet; null for an attempt that is not handed in. */
     public function of(Attempt $attempt): ?Judgement
     {
-        if ($attempt->handed_in_at === null) {
-            return null;
+        if ($attempt->handed_in_at !== null && ($attempt->judgement_id === null || $attempt->judged_try < $attempt->tries)) {
+            $isFromBefore = $attempt->judgement_id === null && $attempt->verdict !== null;
+            $this->execute($attempt, $isFromBefore ? JudgedAt::Upgrade : JudgedAt::HandIn);
         }
 
-        return $attempt->judgement ?? $this->execute($attempt, $attempt->verdict === null ? JudgedAt::HandIn : JudgedAt::Upgrade);
+        return $attempt->judgement;
     }
 
-    /** @return Judgement|null null if it was opened again meanwhile */
-    public function execute(Attempt $attempt, JudgedAt $origin): ?Judgement
+    /** What one try was judged to be, or the newest where none is named; null if there is no such try. */
+    public function ofTry(Attempt $attempt, ?int $try): ?Judgement
     {
-        $try = $attempt->tries;
-        $judged = $this->workedOut($attempt);
+        $this->of($attempt);
 
-        return DB::transaction(function () use ($attempt, $origin, $try, $judged): ?Judgement {
+        return CountingJudgement::tries($attempt)->firstWhere('try', $try ?? $attempt->judged_try);
+    }
+
+    /**
+     * @param  Judgement|null  $again  the judgement of a try that is judged once more; null: the try that was handed in last
+     * @return Judgement|null null if it was opened again meanwhile
+     */
+    public function execute(Attempt $attempt, JudgedAt $origin, ?Judgement $again = null): ?Judgement
+    {
+        $then = $again === null ? $attempt : $attempt->asOf($again);
+        $try = $then->tries;
+        $judged = $this->workedOut($then);
+        $snapshot = $then->only(['bare_from', 'head', 'answers', 'handed_in_at']);
+
+        return DB::transaction(function () use ($attempt, $origin, $again, $try, $judged, $snapshot): ?Judgement {
             $attempt->claim();
-            if ($attempt->handed_in_at === null || $attempt->tries !== $try) {
+            if ($attempt->handed_in_at === null || ($again === null ? $attempt->tries !== $try : $attempt->judged_try < $try)) {
                 return null;
             }
             $attempt->loadMissing('judgement');
-            if ($attempt->judgement !== null && $origin !== JudgedAt::ReGrade) {
+            if ($attempt->judgement !== null && $attempt->judged_try >= $try && $origin !== JudgedAt::ReGrade) {
                 return $attempt->judgement;
             }
             $stands = $origin === JudgedAt::Upgrade && $attempt->verdict !== null
@@ -59,16 +74,23 @@ final readonly class KeepJudgement
                 'rules' => EngineVersion::RULES,
                 'engine' => EngineVersion::ENGINE,
                 ...$judged,
+                ...$snapshot,
+                'proof_id' => $again->proof_id ?? self::proofOf($attempt),
                 'stood' => $stands !== null && $judged['verdict'] !== null && $stands['verdict'] !== $judged['verdict'] ? $stands : null,
             ]);
-            $attempt->update(['judgement_id' => $judgement->id, ...($stands ?? [
-                'verdict' => $judged['verdict'],
-                'headline' => $judged['headline'],
-            ])]);
-            $attempt->setRelation('judgement', $judgement);
+            $attempt->judged_try = max($attempt->judged_try, $try);
+            $counts = CountingJudgement::of($attempt) ?? $judgement;
+            $told = $stands ?? ['verdict' => $counts->verdict, 'headline' => $counts->headline];
+            $attempt->update(['judgement_id' => $counts->id, ...$told]);
+            $attempt->setRelation('judgement', $counts);
 
-            return $judgement;
+            return $counts;
         });
+    }
+
+    private static function proofOf(Attempt $attempt): ?int
+    {
+        return Proof::query()->where('attempt_id', $attempt->id)->whereNull('ended_at')->value('id');
     }
 
     /**

@@ -25,7 +25,7 @@ final readonly class ReGrade
     {
         $kept = $this->keep->of($attempt);
         $was = self::shown((string) $attempt->verdict, (string) $attempt->headline, $kept?->mark, $attempt, $kept->rules ?? 0);
-        $judged = $this->keep->workedOut($attempt);
+        $judged = $this->keep->workedOut($kept === null ? $attempt : $attempt->asOf($kept));
         if ($judged['verdict'] === null) {
             return ['attempt' => $attempt->id, 'changes' => false, 'was' => $was, 'now' => null];
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Classes;
 
-use App\Actions\Bench\ExamLock;
+use App\Actions\Sitting\ExamGate;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\Record;
@@ -60,7 +60,7 @@ final class ReleaseGrades
     private static function refuseWhileOpen(Assignment $assignment): void
     {
         $attempts = $assignment->attempts()->with(['assignment.boardFile', 'trainee'])->get();
-        $inIt = $attempts->filter(ExamLock::isOpen(...));
+        $inIt = $attempts->filter(ExamGate::isOpen(...));
         if ($inIt->isNotEmpty()) {
             $names = $inIt->map(fn ($attempt) => $attempt->trainee->name)->implode(', ');
             throw ValidationException::withMessages(['assignment' => trans_choice(

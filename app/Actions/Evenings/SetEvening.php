@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Evenings;
 
 use App\Actions\Classes\SetAssignment;
+use App\Actions\Tasks\MustBeSettable;
 use App\Actions\Tasks\SetTask;
 use App\Models\AsFoundSheet;
 use App\Models\Assignment;
@@ -25,7 +26,7 @@ use Zwindle\Format\Read\JsonText;
  */
 final readonly class SetEvening
 {
-    public function __construct(private SetAssignment $set, private SetTask $seats)
+    public function __construct(private SetAssignment $set, private SetTask $seats, private MustBeSettable $settable)
     {
     }
 
@@ -37,6 +38,7 @@ final readonly class SetEvening
             $asked = Task::read($task->json, $drawn);
             $variants = max([1, ...array_column($evening->plan, 'variant')]);
             $boards = SetTask::boards($drawn, $asked, $variants, $variants);
+            $this->settable->check($asked, $boards, AsFoundSheet::of($task->boardFile, $task->instructor));
             foreach (['assignment_id' => false, 'retest_assignment_id' => true] as $field => $isRetest) {
                 $sittings = array_values(array_filter($evening->plan, fn (array $sitting) => $sitting['retest'] === $isRetest));
                 if ($sittings === [] && $evening->getAttribute($field) === null) {

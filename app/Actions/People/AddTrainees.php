@@ -19,7 +19,7 @@ final class AddTrainees
     private const TRIES = 10;
 
     /**
-     * @param  list<array{name: string, extraPercent: int}>  $people
+     * @param  list<array{name: string, number: string|null, extraPercent: int}>  $people
      * @return list<array{user: User, code: string}> the codes are told here and nowhere again
      *
      * Refuses if a name is none, is there twice or is in the class already, or the class gets too large.
@@ -30,7 +30,7 @@ final class AddTrainees
         $hashes = array_map(PersonalCode::hash(...), $codes);
 
         return DB::transaction(function () use ($classroom, $people, $codes, $hashes): array {
-            $this->refuseFaults($classroom, array_column($people, 'name'));
+            $this->refuseFaults($classroom, $people);
             $made = $taken = [];
             foreach ($people as $i => $person) {
                 $taken[] = $username = PersonName::toSignIn($person['name'], $taken);
@@ -39,6 +39,7 @@ final class AddTrainees
                     'username' => $username,
                     'role' => 'trainee',
                     'password' => $hashes[$i],
+                    'student_number' => $person['number'],
                     'extra_percent' => $person['extraPercent'],
                 ]);
                 $made[] = ['user' => $user, 'code' => $codes[$i]];
@@ -49,22 +50,36 @@ final class AddTrainees
         }, self::TRIES);
     }
 
-    /** @param  list<string>  $names */
-    private function refuseFaults(Classroom $classroom, array $names): void
+    /** @param  list<array{name: string, number: string|null, extraPercent: int}>  $people */
+    private function refuseFaults(Classroom $classroom, array $people): void
     {
-        $there = array_map(Str::lower(...), $classroom->trainees()->pluck('name')->all());
-        if (count($there) + count($names) > self::MOST_IN_CLASS) {
+        $there = $classroom->listed();
+        if (count($there) + count($people) > self::MOST_IN_CLASS) {
             throw ValidationException::withMessages(['trainees' => __('people.class-full', ['most' => self::MOST_IN_CLASS])]);
         }
-        foreach ($names as $i => $name) {
+        foreach ($people as $i => $person) {
             $fault = match (true) {
-                in_array(Str::lower($name), $there, true) => 'in-class',
-                default => PersonName::fault($name),
+                PersonName::fault($person['name']) !== null => PersonName::fault($person['name']),
+                Roster::isNumberOdd((string) $person['number']) => 'number-odd',
+                self::isThere($person, $there) => 'in-class',
+                default => null,
             };
-            $there[] = Str::lower($name);
+            $there[] = ['name' => $person['name'], 'number' => $person['number']];
             if ($fault !== null) {
-                throw ValidationException::withMessages(["trainees.$i.name" => __("people.fault.$fault", ['name' => $name])]);
+                throw ValidationException::withMessages(["trainees.$i.name" => __("people.fault.$fault", ['name' => $person['name']])]);
             }
         }
+    }
+
+    /**
+     * Two of one name are two people where both have a number, and not the same.
+     *
+     * @param  array{name: string, number: string|null, extraPercent: int}  $person
+     * @param  list<array{name: string, number: string|null}>  $there
+     */
+    private static function isThere(array $person, array $there): bool
+    {
+        return array_filter($there, fn (array $other) => Str::lower($other['name']) === Str::lower($person['name'])
+            && ($other['number'] === null || $person['number'] === null || Roster::key($other) === Roster::key($person))) !== [];
     }
 }

@@ -15,7 +15,7 @@ final class ChangeTrainee
 {
     /**
      * @param  array{name: string, extraPercent: int}  $seen  as the asker saw it
-     * @param  array{name?: string, extraPercent?: int}  $change
+     * @param  array{name?: string, extraPercent?: int, number?: string|null}  $change
      *
      * @throws ConflictHttpException if somebody else has changed it since
      */
@@ -31,6 +31,9 @@ final class ChangeTrainee
             }
             if (isset($change['name']) && $change['name'] !== $trainee->name) {
                 $trainee->update(['name' => $change['name'], 'username' => PersonName::toSignIn($change['name'], own: $trainee->id)]);
+            }
+            if (array_key_exists('number', $change)) {
+                $trainee->update(['student_number' => $change['number']]);
             }
             if (isset($change['extraPercent'])) {
                 $trainee->update(['extra_percent' => $change['extraPercent']]);

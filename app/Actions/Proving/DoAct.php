@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Actions\Proving;
 
 use App\Actions\Bench\CountProgress;
-use App\Actions\Bench\ExamLock;
+use App\Actions\Sitting\ExamGate;
+use App\Actions\Sitting\KeepLateAct;
 use App\Models\Attempt;
+use App\Models\LateAct;
 use App\Models\Proof;
+use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Bench\MalformedStep;
@@ -44,41 +47,60 @@ final readonly class DoAct
      *
      * @param  string  $key  of the device and its count
      * @param  SentAct  $act  places as the bench names them
+     * @param  CarbonInterface|null  $madeAt  by the clock of the device: made before the end and come after it, it waits for the instructor
      */
-    public function execute(Attempt $attempt, string $key, array $act): ShownProof
+    public function execute(Attempt $attempt, string $key, array $act, ?CarbonInterface $madeAt = null): ShownProof
     {
-        return DB::transaction(function () use ($attempt, $key, $act): ShownProof {
+        return DB::transaction(function () use ($attempt, $key, $act, $madeAt): ShownProof {
             $attempt->claim();
-            self::mustBeOpen($attempt);
-            $proving = Proving::of($attempt);
-            $kept = $proving->kept;
-            $hands = $proving->hands(ActKind::from($act['kind']));
-            if ($kept !== null && $kept->acts()->where('key', $key)->exists()) {
-                return ShownProof::of($proving, $hands->look($proving->state()));
-            }
-            if ($kept !== null && $kept->acts_count >= self::MOST_ACTS) {
-                throw ValidationException::withMessages(['act' => __('proving.too-many', ['most' => self::MOST_ACTS])]);
-            }
-            $before = $proving->state();
-            $done = self::parsed($act, PlaceMap::of($proving->circuit->wiring));
-            self::mustSuit($proving, $done);
-            $wasLive = $hands->look($before)->isLive;
-            $outcome = $hands->do($before, $done);
-            if ($outcome->refusal === null) {
-                $proving->kept = self::keep($proving, $key, LoggedAct::of($done, $before, $wasLive, $outcome, $attempt->head), $outcome);
-            }
-
-            if ($proving->finding !== null && $outcome->refusal === null) {
-                // What is known of it has changed; where something was put right another board hangs there.
+            self::mustSuitTask($attempt);
+            $refusal = ExamGate::refusalOfTesting($attempt);
+            if (KeepLateAct::take($attempt, $refusal, LateAct::ACT, $key, $act, $madeAt)) {
                 $proving = Proving::of($attempt);
-                if ($done->kind->isNaming() || $done->kind->isHandIn()) {
-                    $attempt->update($this->count->of($attempt));
-                    $outcome = $proving->hands()->look($proving->state());
-                }
-            }
 
-            return ShownProof::of($proving, $outcome, $done);
+                return ShownProof::of($proving, $proving->hands()->look($proving->state()));
+            }
+            ExamGate::refuse($refusal, 'act');
+
+            return $this->doNow($attempt, $key, $act);
         });
+    }
+
+    /**
+     * Does it, whatever the clock says; called inside the transaction that has claimed the attempt.
+     *
+     * @param  SentAct  $act
+     */
+    public function doNow(Attempt $attempt, string $key, array $act): ShownProof
+    {
+        $proving = Proving::of($attempt);
+        $kept = $proving->kept;
+        $hands = $proving->hands(ActKind::from($act['kind']));
+        if ($kept !== null && $kept->acts()->where('key', $key)->exists()) {
+            return ShownProof::of($proving, $hands->look($proving->state()));
+        }
+        if ($kept !== null && $kept->acts_count >= self::MOST_ACTS) {
+            throw ValidationException::withMessages(['act' => __('proving.too-many', ['most' => self::MOST_ACTS])]);
+        }
+        $before = $proving->state();
+        $done = self::parsed($act, PlaceMap::of($proving->circuit->wiring));
+        self::mustSuit($proving, $done);
+        $wasLive = $hands->look($before)->isLive;
+        $outcome = $hands->do($before, $done);
+        if ($outcome->refusal === null) {
+            $proving->kept = self::keep($proving, $key, LoggedAct::of($done, $before, $wasLive, $outcome, $attempt->head), $outcome);
+        }
+
+        if ($proving->finding !== null && $outcome->refusal === null) {
+            // What is known of it has changed; where something was put right another board hangs there.
+            $proving = Proving::of($attempt);
+            if ($done->kind->isNaming() || $done->kind->isHandIn()) {
+                $attempt->update($this->count->of($attempt));
+                $outcome = $proving->hands()->look($proving->state());
+            }
+        }
+
+        return ShownProof::of($proving, $outcome, $done);
     }
 
     /** Covers, faults and repairs are of boards with something to find; what is named has a name and a place, and a repair fits. */
@@ -117,18 +139,13 @@ final readonly class DoAct
 
     public static function mustBeOpen(Attempt $attempt): void
     {
-        $refusal = ExamLock::begin($attempt);
-        $isGraded = $attempt->assignment->isGraded();
-        $why = match (true) {
-            Proving::needOf($attempt) === ProvingNeed::None => 'proving.not-here',
-            $refusal !== null => "messages.$refusal",
-            $attempt->withdrawn_at !== null => 'messages.withdrawn',
-            $attempt->paused_at !== null => 'messages.paused',
-            $isGraded && $attempt->handed_in_at !== null => 'messages.after-hand-in',
-            $isGraded && ($attempt->dueAt()?->isPast() ?? false) => 'messages.too-late',
-            default => null,
-        };
-        $why === null || throw ValidationException::withMessages(['act' => __($why)]);
+        self::mustSuitTask($attempt);
+        ExamGate::refuse(ExamGate::refusalOfTesting($attempt), 'act');
+    }
+
+    private static function mustSuitTask(Attempt $attempt): void
+    {
+        Proving::needOf($attempt) !== ProvingNeed::None || throw ValidationException::withMessages(['act' => __('proving.not-here')]);
     }
 
     private static function keep(Proving $proving, string $key, LoggedAct $logged, Outcome $outcome): Proof

@@ -28,16 +28,17 @@ final class Proving
 
     private function __construct(public readonly Attempt $attempt, public ?Proof $kept)
     {
-        $placed = $attempt->assignment->kind() === TaskKind::Fault ? $attempt->placedFault : null;
+        $placed = $attempt->assignment->kind() === TaskKind::Fault ? $attempt->placedFault() : null;
         $this->finding = $placed === null ? null : FaultFinding::replay($placed->asCore($attempt->board()), $this->log());
         $this->circuit = $this->finding?->board->circuit() ?? Circuit::of($attempt->stepLog()->bench()->wiring());
     }
 
     public static function of(Attempt $attempt): self
     {
-        $attempt->loadMissing(['assignment.boardFile', 'appliedSteps', 'placedFault']);
+        $attempt->loadMissing(['assignment.boardFile', 'appliedSteps', 'placedFaults']);
         $kept = Proof::query();
-        $kept->where('attempt_id', $attempt->id)->whereNull('ended_at');
+        $kept->where('attempt_id', $attempt->id);
+        $attempt->proofOfTry === null ? $kept->whereNull('ended_at') : $kept->whereKey($attempt->proofOfTry);
 
         return new self($attempt, $kept->first());
     }

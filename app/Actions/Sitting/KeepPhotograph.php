@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Actions\Sitting;
 
 use App\Models\Attempt;
+use App\Models\LateAct;
 use App\Models\Photograph;
 use App\Models\User;
 use App\Pictures\PlainJpeg;
+use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -16,21 +18,60 @@ final class KeepPhotograph
 {
     public const MOST = 24;
 
-    /** @throws ValidationException for what is no picture, a box that is not there, or one too many */
-    public function execute(Attempt $attempt, User $who, string $box, string $jpeg): void
+    /**
+     * Those of an exam board stay as they were at the hand-in: what its trainee took before and sent after it waits for the instructor.
+     *
+     * @param  CarbonInterface|null  $madeAt  by the clock of the device
+     * @return bool whether it is with the board
+     *
+     * @throws ValidationException for what is no picture, a box that is not there, one too many, or a board that is handed in
+     */
+    public function execute(Attempt $attempt, User $who, string $box, string $jpeg, ?CarbonInterface $madeAt = null): bool
+    {
+        $plain = self::plain($attempt, $box, $jpeg);
+
+        return DB::transaction(function () use ($attempt, $who, $box, $plain, $madeAt): bool {
+            $attempt->claim();
+            $refusal = self::refusal($attempt, $who);
+            $body = ['box' => $box, 'jpeg' => base64_encode($plain)];
+            $key = 'photograph-'.hash('xxh64', $plain);
+            if (KeepLateAct::take($attempt, $refusal, LateAct::PHOTOGRAPH, $key, $body, $madeAt)) {
+                return false;
+            }
+            ExamGate::refuse($refusal, 'jpeg');
+            $this->add($attempt, $who, $box, $body['jpeg']);
+
+            return true;
+        });
+    }
+
+    /** Why nothing can be added to the photographs of a board or taken from them; null where it can. */
+    public static function refusal(Attempt $attempt, User $who): ?string
+    {
+        return match (true) {
+            ! $attempt->assignment->isGraded() => null,
+            $attempt->handed_in_at !== null => 'after-hand-in',
+            $attempt->dueAt()?->isPast() ?? false => 'late',
+            $attempt->trainee_id === $who->id => ExamGate::refusal($attempt),
+            default => null,
+        };
+    }
+
+    /** @throws ValidationException for one too many */
+    public function add(Attempt $attempt, User $who, string $box, string $base64): void
+    {
+        if (Photograph::query()->where('attempt_id', $attempt->id)->count() >= self::MOST) {
+            throw ValidationException::withMessages(['jpeg' => __('messages.too-many-pictures', ['most' => self::MOST])]);
+        }
+        Photograph::query()->create(['attempt_id' => $attempt->id, 'box' => $box, 'by' => $who->id, 'jpeg' => $base64]);
+    }
+
+    private static function plain(Attempt $attempt, string $box, string $jpeg): string
     {
         if (! isset($attempt->board()->enclosures[$box])) {
             throw ValidationException::withMessages(['box' => __('messages.no-place')]);
         }
-        $plain = PlainJpeg::of($jpeg) ?? throw ValidationException::withMessages(['jpeg' => __('messages.no-picture')]);
-        DB::transaction(function () use ($attempt, $who, $box, $plain): void {
-            $attempt->claim();
-            if (Photograph::query()->where('attempt_id', $attempt->id)->count() >= self::MOST) {
-                throw ValidationException::withMessages(['jpeg' => __('messages.too-many-pictures', ['most' => self::MOST])]);
-            }
-            Photograph::query()->create([
-                'attempt_id' => $attempt->id, 'box' => $box, 'by' => $who->id, 'jpeg' => base64_encode($plain),
-            ]);
-        });
+
+        return PlainJpeg::of($jpeg) ?? throw ValidationException::withMessages(['jpeg' => __('messages.no-picture')]);
     }
 }

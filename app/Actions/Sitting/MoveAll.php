@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Sitting;
 
 use App\Exceptions\MoveRefused;
+use App\Exceptions\SeatsWouldFail;
 use App\Models\Assignment;
 use App\Models\Record;
 use App\Models\User;
@@ -14,13 +15,20 @@ use Zwindle\Exam\Sitting\SittingMove;
 /** The same move with everybody of an exam whose sitting allows it; the others stay as they are. */
 final readonly class MoveAll
 {
-    public function __construct(private MoveSitting $move)
+    public function __construct(private MoveSitting $move, private WhoIsHere $here, private DryRun $dryRun)
     {
     }
 
-    /** @return int how many were moved */
-    public function execute(Assignment $assignment, SittingMove $move, User $who, int $minutes = 0, string $why = ''): int
+    /**
+     * @return array{moved: int, waits: list<array{attempt: int, name: string, why: string}>} how many were moved, and of a start who waits
+     *
+     * @throws SeatsWouldFail if it is to be opened, and a seat of it could not be sat or judged
+     */
+    public function execute(Assignment $assignment, SittingMove $move, User $who, int $minutes = 0, string $why = ''): array
     {
+        if ($move === SittingMove::Open) {
+            $this->dryRun->mustPass($assignment);
+        }
         $isDoor = [SittingMove::Open->value => null, SittingMove::Close->value => now(), SittingMove::Reopen->value => null];
         if (array_key_exists($move->value, $isDoor)) {
             $from = ['held' => $assignment->held_at !== null, 'closed' => $assignment->closed_at !== null];
@@ -29,10 +37,18 @@ final readonly class MoveAll
         }
         if ($move === SittingMove::Open || $move === SittingMove::Reopen) {
             // Who has handed in stays handed in: a person's hand-in is taken back one by one.
-            return 0;
+            return ['moved' => 0, 'waits' => []];
         }
         $moved = 0;
+        $waits = [];
+        $waiting = $move === SittingMove::Start ? $this->here->waiting($assignment) : [];
         foreach ($assignment->attempts()->with('trainee')->get() as $attempt) {
+            $reason = $waiting[$attempt->id] ?? null;
+            if ($reason !== null) {
+                $waits[] = ['attempt' => $attempt->id, 'name' => $attempt->trainee->name, 'why' => __("sitting.waits.$reason")];
+
+                continue;
+            }
             try {
                 $this->move->execute($attempt->setRelation('assignment', $assignment), $move, $who, $minutes, $why);
                 $moved++;
@@ -41,6 +57,6 @@ final readonly class MoveAll
             }
         }
 
-        return $moved;
+        return ['moved' => $moved, 'waits' => $waits];
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Sitting;
 
-use App\Actions\Bench\ExamLock;
 use App\Actions\Bench\HandInOverdue;
+use App\Actions\Classes\CountingJudgement;
 use App\Actions\Classes\KeepJudgement;
 use App\Enums\JudgedAt;
 use App\Exceptions\MoveRefused;
@@ -24,7 +24,7 @@ use Zwindle\Exam\Sitting\SittingState;
  */
 final readonly class MoveSitting
 {
-    public function __construct(private HandInOverdue $overdue, private KeepJudgement $keep)
+    public function __construct(private HandInOverdue $overdue, private KeepJudgement $keep, private DryRun $dryRun)
     {
     }
 
@@ -32,11 +32,14 @@ final readonly class MoveSitting
     public function execute(Attempt $attempt, SittingMove $move, User $who, int $minutes = 0, string $why = ''): void
     {
         $this->overdue->execute($attempt);
+        if ($move === SittingMove::Open) {
+            $this->dryRun->mustPass($attempt->assignment);
+        }
         $after = DB::transaction(function () use ($attempt, $move, $who, $minutes, $why): SittingState {
             $attempt->claim();
             $before = $attempt->sittingState();
             $after = SittingMoves::after($before, $move) ?? throw MoveRefused::of($move, $before, $attempt->trainee->name);
-            $this->make($attempt, $move, $minutes);
+            $this->make($attempt, $move, $who, $minutes);
             Record::add($move->value, $attempt, $who, ['state' => $before->value], [
                 'state' => $attempt->sittingState()->value,
                 ...($minutes > 0 ? ['minutes' => $minutes] : []),
@@ -49,11 +52,12 @@ final readonly class MoveSitting
         }
     }
 
-    private function make(Attempt $attempt, SittingMove $move, int $minutes): void
+    private function make(Attempt $attempt, SittingMove $move, User $who, int $minutes): void
     {
         match ($move) {
             SittingMove::Open => $attempt->assignment->update(['held_at' => null]),
-            SittingMove::Start => $this->start($attempt),
+            SittingMove::Present => $attempt->update(['present_at' => $attempt->present_at ?? now()]),
+            SittingMove::Start => ExamGate::refuse(ExamGate::begin($attempt, $who), 'attempt'),
             SittingMove::Pause => $attempt->update(['paused_at' => now()]),
             SittingMove::Resume => $attempt->update(['paused_seconds' => $attempt->pausedSeconds(), 'paused_at' => null]),
             SittingMove::AddTime => $attempt->update(['added_seconds' => $attempt->added_seconds + $minutes * 60]),
@@ -75,12 +79,6 @@ final readonly class MoveSitting
         };
     }
 
-    private function start(Attempt $attempt): void
-    {
-        $refusal = ExamLock::begin($attempt);
-        $refusal === null || throw ValidationException::withMessages(['attempt' => __("messages.$refusal")]);
-    }
-
     /** The clock goes on where it stood at the hand-in, with the minutes that are given. */
     private function reopen(Attempt $attempt, int $minutes): void
     {
@@ -95,13 +93,12 @@ final readonly class MoveSitting
             'is_time_up' => false,
             'finished_at' => null,
             'tries' => max(0, $attempt->tries - 1),
-            'judgement_id' => null,
-            'verdict' => null,
-            'headline' => null,
+            'judged_try' => min($attempt->judged_try, max(0, $attempt->tries - 1)),
             'paused_seconds' => $attempt->paused_seconds + $since,
             'added_seconds' => $attempt->added_seconds + $minutes * 60,
         ]);
-        $attempt->save();
+        $counts = CountingJudgement::of($attempt);
+        $attempt->fill(['judgement_id' => $counts?->id, 'verdict' => $counts?->verdict, 'headline' => $counts?->headline])->save();
     }
 
     /** Its steps stay in the list, and count no more. */
@@ -112,9 +109,9 @@ final readonly class MoveSitting
         ]);
         $attempt->update([
             'started_at' => null, 'handed_in_at' => null, 'finished_at' => null, 'is_time_up' => false, 'paused_at' => null,
-            'paused_seconds' => 0, 'added_seconds' => 0, 'tries' => 0, 'judgement_id' => null, 'verdict' => null, 'headline' => null,
-            'answers' => null, 'observed' => null, 'overrides' => null, 'second' => null, 'note' => null, 'bare_from' => $attempt->head,
-            'placed' => 0,
+            'paused_seconds' => 0, 'added_seconds' => 0, 'tries' => 0, 'judged_try' => 0, 'judgement_id' => null, 'verdict' => null,
+            'headline' => null, 'answers' => null, 'observed' => null, 'present_at' => null, 'overrides' => null, 'second' => null,
+            'note' => null, 'bare_from' => $attempt->head, 'placed' => 0,
         ]);
     }
 }

@@ -37,21 +37,27 @@ final readonly class SetTask
         private StartWiring $start,
         private CountProgress $count,
         private PlaceFaults $place,
+        private MustBeSettable $settable,
     ) {
     }
 
     /**
      * @param  list<int>  $trainees  ids; all of the class, in the order of their seats
+     * @param  bool  $isTwice  whether it may be set where it waits to be begun in this class already
      *
      * Refuses if the board gives fewer variants than there are seats, cannot be wired, or nothing of it was found to begin with.
      */
-    public function execute(Task $task, Classroom $classroom, array $trainees, int $rowLength): Assignment
+    public function execute(Task $task, Classroom $classroom, array $trainees, int $rowLength, bool $isTwice = true): Assignment
     {
+        $isTwice || SetTwice::refuse($task, $classroom);
+
         return DB::transaction(function () use ($task, $classroom, $trainees, $rowLength): Assignment {
             $drawn = $task->boardFile->drawing();
             $asked = Task::read($task->json, $drawn);
             Marking::read($task->marking->json);
             $boards = self::boards($drawn, $asked, count($trainees), $rowLength);
+            $sheet = AsFoundSheet::of($task->boardFile, $task->instructor);
+            $this->settable->check($asked, $boards, $sheet);
             $assignment = $this->set->execute($classroom, $task->boardFile, $trainees, $asked->minutes);
             $assignment->update([
                 'task_id' => $task->id,
@@ -59,7 +65,6 @@ final readonly class SetTask
                 'task_json' => $task->json,
                 'marking_json' => $task->marking->json,
             ]);
-            $sheet = AsFoundSheet::of($task->boardFile, $task->instructor);
             $seated = [];
             foreach ($trainees as $i => $trainee) {
                 $attempt = $assignment->attempts()->where('trainee_id', $trainee)->firstOrFail();
@@ -92,7 +97,7 @@ final readonly class SetTask
     {
         $this->place->execute($asked, $seated);
         foreach ($asked->kind === TaskKind::Fault ? $seated : [] as $attempt) {
-            $attempt->unsetRelation('placedFault')->update($this->count->of($attempt));
+            $attempt->unsetRelation('placedFaults')->update($this->count->of($attempt));
         }
     }
 

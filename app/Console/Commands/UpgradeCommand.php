@@ -6,22 +6,29 @@ namespace App\Console\Commands;
 
 use App\Actions\Bench\CountProgress;
 use App\Actions\Classes\KeepJudgement;
+use App\Care\SpoiltTasks;
 use App\Models\Attempt;
 use App\Models\Judgement;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Builder;
 
-/** Judges what was handed in before judgements were kept, once; says which would come out otherwise by the rules of today. */
+/**
+ * Judges what was handed in before judgements were kept, once; says which would come out otherwise by the rules of today. Mends what an
+ * earlier version had spoilt.
+ */
 final class UpgradeCommand extends Command
 {
     protected $signature = 'zwindle:upgrade';
 
     protected $description = 'Judge once what was handed in before judgements were kept';
 
-    public function handle(KeepJudgement $keep, CountProgress $count): int
+    public function handle(KeepJudgement $keep, CountProgress $count, SpoiltTasks $spoilt): int
     {
+        $mended = $spoilt->mend();
+        $mended === [] || $this->line('An earlier version had spoilt these exams; they are mended, and what was handed in is judged:');
+        array_map($this->line(...), $mended);
         $open = Attempt::query()->where(fn (Builder $query) => $query->whereNull('ends')->orWhere(
-            fn (Builder $handedIn) => $handedIn->whereNotNull('handed_in_at')->whereNull('judgement_id'),
+            fn (Builder $handedIn) => $handedIn->whereNotNull('handed_in_at')->whereColumn('judged_try', '<', 'tries'),
         ))->pluck('id');
         if ($open->isEmpty()) {
             return self::SUCCESS;

@@ -12,18 +12,22 @@ final readonly class Grade
     /**
      * @param  list<GradeLine>  $lines
      * @param  list<Finding>  $critical  findings that fail the whole, whatever the points
+     * @param  bool  $isUnsafe  whether hands in a board that was not proved dead fail it
      */
     public function __construct(
         public array $lines,
         public int $total,
         public int $passMark,
         public array $critical,
+        public bool $isUnsafe = false,
     ) {
     }
 
     public function tally(): Tally
     {
-        return new Tally(array_map(fn (GradeLine $line) => $line->got, $this->lines), $this->passMark, $this->critical !== []);
+        $got = array_map(fn (GradeLine $line) => $line->got, $this->lines);
+
+        return new Tally($got, $this->passMark, $this->critical !== [] || $this->isUnsafe);
     }
 
     /** What is earned so far. */

@@ -83,8 +83,9 @@ final readonly class Grader
      * The points for answers, shared by what finding a fault is made of.
      *
      * @param  float  $diagnosis  each a share, 0 to 1
+     * @param  bool  $wereHandsInUnproved  whether hands went into a board that was not proved dead
      */
-    public function ofFinding(float $diagnosis, float $method, float $measuring, float $proof): Grade
+    public function ofFinding(float $diagnosis, float $method, float $measuring, float $proof, bool $wereHandsInUnproved): Grade
     {
         $lines = [];
         $left = $this->scheme->answers;
@@ -99,20 +100,25 @@ final readonly class Grader
             $lines[] = new GradeLine($part, self::half($of * $share), $of, params: self::percent($share));
         }
 
-        return $this->grade([$lines[3], ...array_slice($lines, 0, 3), ...$this->time(), ...$this->workmanship()], []);
+        return $this->grade(
+            [$lines[3], ...array_slice($lines, 0, 3), ...$this->time(), ...$this->workmanship()],
+            [],
+            $wereHandsInUnproved && $this->scheme->deadBeforeHands,
+        );
     }
 
     /**
      * @param  list<GradeLine>  $lines
      * @param  list<Finding>  $critical
      */
-    private function grade(array $lines, array $critical): Grade
+    private function grade(array $lines, array $critical, bool $isUnsafe = false): Grade
     {
         return new Grade(
             array_values(array_filter($lines, fn (GradeLine $line) => $line->of > 0)),
             $this->scheme->total,
             $this->scheme->passMark,
             $critical,
+            $isUnsafe,
         );
     }
 

@@ -16,6 +16,7 @@ final readonly class GradingScheme
      * @param  list<Observation>  $workmanship  what the instructor's eye marks
      * @param  int|null  $perMistake  points of behaviour that each mistake costs; null: by the share of states that are right
      * @param  list<string>  $critical  severities and finding codes that fail the whole
+     * @param  bool  $deadBeforeHands  whether hands in a board that was not proved dead fail the whole
      */
     public function __construct(
         public string $title,
@@ -31,6 +32,7 @@ final readonly class GradingScheme
         public ?int $perMistake = null,
         public ?int $withinMinutes = null,
         public array $critical = [self::ANY_DANGER],
+        public bool $deadBeforeHands = true,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class GradingScheme
             $this->perMistake,
             $this->withinMinutes,
             $this->critical,
+            $this->deadBeforeHands,
         );
     }
 

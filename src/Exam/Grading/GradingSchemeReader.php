@@ -16,7 +16,7 @@ use Zwindle\Format\Read\Problems;
  * @phpstan-type MarkingJson object{title: string, total: int, passMark: int, points: object{behaviour?: int, safety?: int,
  *     answers?: int, order?: int, time?: int},
  *     rules?: object, workmanship?: list<object{id: string, text: string, points: int}>, behaviourBy?: string, perMistake?: int,
- * withinMinutes?: int, critical?: list<string>}
+ * withinMinutes?: int, critical?: list<string>, deadBeforeHands?: bool}
  */
 final class GradingSchemeReader
 {
@@ -44,6 +44,7 @@ final class GradingSchemeReader
             ($json->behaviourBy ?? 'states') === 'distance' ? ($json->perMistake ?? self::PER_MISTAKE) : null,
             $json->withinMinutes ?? null,
             $critical,
+            $json->deadBeforeHands ?? true,
         );
         self::sense($scheme, $problems);
 

@@ -8,6 +8,8 @@ namespace Zwindle\Exam\Sitting;
 enum SittingMove: string
 {
     case Open = 'open';
+    /** Its trainee is there, at a station that has no screen to tell it. */
+    case Present = 'present';
     case Start = 'start';
     case Pause = 'pause';
     case Resume = 'resume';

@@ -9,6 +9,7 @@ final class SittingMoves
 {
     private const TABLE = [
         'open' => ['held' => 'waiting'],
+        'present' => ['held' => 'held', 'waiting' => 'waiting'],
         'start' => ['waiting' => 'running'],
         'pause' => ['running' => 'paused'],
         'resume' => ['paused' => 'running'],

@@ -15,7 +15,8 @@ final readonly class Task
     /**
      * @param  int|null  $minutes  null: no limit
      * @param  list<Help>  $help  that is allowed
-     * @param  int  $tries  hand-ins; only the last one counts
+     * @param  int  $tries  hand-ins
+     * @param  CountedTry  $counts  which of them counts
      * @param  StepOrder|null  $order  of work that is judged; null: it is not
      * @param  array<string, string>  $positions  dispute → where the task stands on it
      * @param  list<VariedAspects>  $varying  what differs from seat to seat
@@ -49,6 +50,7 @@ final readonly class Task
         public ProvingNeed $proving = ProvingNeed::Free,
         public int $faults = 1,
         public array $faultKinds = [],
+        public CountedTry $counts = CountedTry::Best,
     ) {
     }
 

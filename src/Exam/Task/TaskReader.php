@@ -22,7 +22,7 @@ use Zwindle\Repair\Mistake\MistakeKind;
  * @phpstan-type TaskJson object{title: string, kind: string, mode: string, brief?: string, minutes?: int|null, rules?: object,
  *     help?: list<string>,
  *     tries?: int, order?: string|null, positions?: object, varying?: list<string>, seed?: string, done?: list<string>, questions?: int,
- *     start?: string, surface?: string, proving?: string, faults?: int, faultKinds?: list<string>}
+ *     start?: string, surface?: string, proving?: string, faults?: int, faultKinds?: list<string>, counts?: string}
  */
 final class TaskReader
 {
@@ -80,6 +80,7 @@ final class TaskReader
             self::proving($json),
             $json->faults ?? 1,
             array_map(MistakeKind::from(...), $json->faultKinds ?? []),
+            CountedTry::from($json->counts ?? CountedTry::Best->value),
         );
     }
 

@@ -76,6 +76,15 @@ final readonly class SafeIsolation
         return array_filter($this->steps, fn (StepReport $report) => $report->state !== StepState::Done) === [];
     }
 
+    /** Whether all three readings were dark with a tester that was proved before and after. */
+    public function isProvedDead(): bool
+    {
+        $needed = [...array_column(self::DEAD, 0), IsolationStep::ProveAfter];
+        $open = fn (StepReport $report) => in_array($report->step, $needed, true) && $report->state !== StepState::Done;
+
+        return array_filter($this->steps, $open) === [];
+    }
+
     /**
      * @param  array<string, StepReport>  $reports  so far
      * @return iterable<StepReport> what the act changes in them

@@ -110,13 +110,19 @@ it('weighs each measurement beside the best one that was open', function () {
     $board = new FaultyBoard($right, [fault($right, MistakeKind::CommonExchanged, 'S2')]);
     $begun = Proof::begin('a', false, false, isOn: true, testerMayFail: false);
     $box = $right->board->devices['S2']->enclosure;
-    $sensible = Measuring::weigh($board, $begun, logged($board, $begun, [
-        Act::of(ActKind::OpenBox, $right->board->devices['S1']->enclosure), Act::of(ActKind::OpenBox, $box),
-    ]));
-    $idle = Measuring::weigh($board, $begun, logged($board, $begun, [
-        Act::of(ActKind::Flip, 'S1'), Act::of(ActKind::Flip, 'S1'), Act::of(ActKind::Flip, 'S1'), Act::of(ActKind::OpenBox, 'SRC'),
-    ]));
-    expect(Measuring::share($sensible))->toBeGreaterThan(0.6)->and(Measuring::share($idle))->toBeLessThan(0.2);
+    $log = fn (Act ...$acts): array => logged($board, $begun, array_values($acts));
+    $share = fn (array $log): float => Measuring::share($board, $log, Measuring::weigh($board, $begun, $log));
+    $flips = [Act::of(ActKind::Flip, 'S1'), Act::of(ActKind::Flip, 'S1'), Act::of(ActKind::Flip, 'S1')];
+    $boxes = [Act::of(ActKind::OpenBox, $right->board->devices['S1']->enclosure), Act::of(ActKind::OpenBox, $box)];
+    $sensible = Measuring::weigh($board, $begun, $log(...$boxes));
+    $idle = Measuring::weigh($board, $begun, $log(...$flips, ...[Act::of(ActKind::OpenBox, 'SRC')]));
+    expect($share($log(...$boxes)))->toBeGreaterThan(0.6)
+        ->and($share($log(...$flips, ...[Act::of(ActKind::OpenBox, 'SRC')])))->toBeLessThan(0.2)
+        // Flipping to see the complaint for oneself is method: it costs nothing before the same two covers.
+        ->and($share($log(...$flips, ...$boxes)))->toBeGreaterThanOrEqual($share($log(...$boxes)))
+        // Points for measuring come with measurements: none of them, none.
+        ->and($share([]))->toBe(0.0)
+        ->and($share($log(Act::of(ActKind::Name, 'lamp-blown|B1|'), ...$boxes)))->toBe(0.0);
     foreach ([...$sensible, ...$idle] as $worth) {
         expect($worth->share())->toBeLessThanOrEqual(1.0)->and($worth->best)->toBeGreaterThan(0.0);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Bench;
 
 use App\Actions\Bench\HandInOverdue;
+use App\Actions\Sitting\ExamGate;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Bench\BenchResource;
 use App\Http\Resources\Classes\AttemptSummaryResource;
@@ -14,11 +15,21 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
 final class AttemptController extends Controller
 {
+    /** Pieces of work that are listed: the newest. */
+    private const MOST = 100;
+
+    /** One's own work; while an exam is open, why the rest is closed. */
     public function index(Request $request): AnonymousResourceCollection
     {
-        return AttemptSummaryResource::collection(
-            Attempt::query()->where('trainee_id', $request->user()?->id)->with(['assignment.boardFile'])->orderByDesc('id')->get(),
-        );
+        $person = $request->user() ?? abort(401);
+        $work = Attempt::query()->with(['assignment.boardFile']);
+        $work->where('trainee_id', $person->id)->orderByDesc('id')->limit(self::MOST);
+        $work->with(['judgements' => fn ($all) => $all->select([
+            'id', 'attempt_id', 'try', 'verdict', 'headline', 'mark', 'handed_in_at', 'created_at',
+        ])]);
+        $holding = $person->isInstructor() ? null : ExamGate::holding($person);
+
+        return AttemptSummaryResource::collection($work->get()->each(fn (Attempt $attempt) => $attempt->setRelation('holding', $holding)));
     }
 
     public function show(Attempt $attempt, HandInOverdue $overdue): BenchResource

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Bench;
 
 use App\Actions\Bench\TracePath;
+use App\Actions\Classes\KeepJudgement;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\ShowPathRequest;
 use App\Http\Resources\Bench\PathResource;
@@ -12,8 +13,10 @@ use App\Models\Attempt;
 
 final class PathController extends Controller
 {
-    public function show(ShowPathRequest $request, Attempt $attempt, TracePath $trace): PathResource
+    public function show(ShowPathRequest $request, Attempt $attempt, TracePath $trace, KeepJudgement $keep): PathResource
     {
-        return PathResource::make($trace->execute($attempt, $request->lamp(), $request->state(), $request->isBack()));
+        $judgement = $keep->ofTry($attempt, $request->try()) ?? abort(404);
+
+        return PathResource::make($trace->execute($attempt->asOf($judgement), $request->lamp(), $request->state(), $request->isBack()));
     }
 }

@@ -22,10 +22,11 @@ final class QuestionController extends Controller
         return QuestionsResource::make($attempt->load(['assignment.boardFile', 'trainee']));
     }
 
+    /** 202 where it came after the end, and waits for the instructor. */
     public function update(KeepAnswersRequest $request, Attempt $attempt, KeepAnswers $keep): Response
     {
-        $keep->execute($attempt, $request->question(), $request->answer());
+        $counts = $keep->execute($attempt, $request->question(), $request->answer(), $request->madeAt());
 
-        return response()->noContent();
+        return response('', $counts ? 204 : 202);
     }
 }

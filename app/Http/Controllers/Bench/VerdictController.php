@@ -22,11 +22,11 @@ final class VerdictController extends Controller
         JudgeAttempt $judge,
     ): VerdictResource|JsonResponse {
         $edition = $request->edition();
-        $kept = $keep->of($attempt);
+        $kept = $keep->ofTry($attempt, $request->try()) ?? abort(404);
         if ($edition === null || $edition->id === ($kept->page['edition'] ?? null)) {
-            return VerdictResource::make($attempt);
+            return VerdictResource::make($attempt->setRelation('shown', $kept));
         }
 
-        return response()->json((new VerdictShape(...$judge->underEdition($attempt, $edition)))->json());
+        return response()->json((new VerdictShape(...$judge->underEdition($attempt->asOf($kept), $edition)))->json());
     }
 }

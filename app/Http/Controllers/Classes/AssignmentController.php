@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Classes;
 
 use App\Actions\Bench\HandInOverdue;
 use App\Actions\Classes\SetAssignment;
+use App\Actions\Classes\TakeBackSetting;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\StoreAssignmentRequest;
 use App\Http\Resources\Classes\AssignmentResource;
@@ -42,6 +43,15 @@ final class AssignmentController extends Controller
         }
 
         return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']));
+    }
+
+    /** Takes a setting back, until somebody has begun. */
+    public function destroy(Request $request, Assignment $assignment, TakeBackSetting $takeBack): Response
+    {
+        $this->authorize('update', $assignment);
+        $takeBack->execute($assignment, $request->user() ?? abort(401));
+
+        return response()->noContent();
     }
 
     public function store(StoreAssignmentRequest $request, SetAssignment $set): JsonResponse

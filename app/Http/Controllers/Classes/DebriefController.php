@@ -8,15 +8,17 @@ use App\Actions\Classes\KeepJudgement;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 
 final class DebriefController extends Controller
 {
-    public function show(Attempt $attempt, KeepJudgement $keep): JsonResponse
+    public function show(Request $request, Attempt $attempt, KeepJudgement $keep): JsonResponse
     {
         $this->authorize('judge', $attempt);
+        $judgement = $keep->ofTry($attempt, $request->filled('try') ? $request->integer('try') : null);
 
-        $debrief = $keep->of($attempt)->debrief ?? abort(409, __('messages.not-judged'));
+        $debrief = $judgement->debrief ?? abort(409, __('messages.not-judged'));
 
         // How a fault was looked for has an answer of its own.
         return response()->json(Arr::except($debrief, ['finding']));

@@ -28,7 +28,7 @@ final class ReGradeController extends Controller
     public function store(ReGradeRequest $request, Attempt $attempt, KeepJudgement $keep, ReGrade $reGrade): GradeResource
     {
         $before = ['verdict' => $attempt->verdict];
-        $request->isTaken() ? $keep->execute($attempt, JudgedAt::ReGrade) : $reGrade->letStand($attempt);
+        $request->isTaken() ? $keep->execute($attempt, JudgedAt::ReGrade, $attempt->judgement) : $reGrade->letStand($attempt);
         Record::add('re-mark', $attempt, $request->user(), $before, ['verdict' => $attempt->refresh()->verdict]);
 
         return GradeResource::make($attempt->load(['trainee', 'judgement']));

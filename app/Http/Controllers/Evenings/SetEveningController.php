@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Evenings;
 
 use App\Actions\Evenings\SetEvening;
+use App\Actions\Tasks\SetTwice;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Classes\EveningResource;
 use App\Models\Evening;
@@ -16,6 +17,10 @@ final class SetEveningController extends Controller
     public function store(Request $request, Evening $evening, SetEvening $set): EveningResource
     {
         $this->authorize('update', $evening);
+        $request->validate(['twice' => ['sometimes', 'boolean:strict']]);
+        $request->boolean('twice') || SetTwice::refuse($evening->task, $evening->classroom, [
+            $evening->assignment_id, $evening->retest_assignment_id,
+        ]);
         $set->execute($evening, $request->user() ?? abort(401));
 
         return EveningResource::make($evening->refresh());

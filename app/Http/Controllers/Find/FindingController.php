@@ -8,14 +8,16 @@ use App\Actions\Classes\KeepJudgement;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 final class FindingController extends Controller
 {
     /** How a fault was looked for, once the mark may be known. */
-    public function show(Attempt $attempt, KeepJudgement $keep): JsonResponse
+    public function show(Request $request, Attempt $attempt, KeepJudgement $keep): JsonResponse
     {
         $this->authorize('judge', $attempt);
+        $judgement = $keep->ofTry($attempt, $request->filled('try') ? $request->integer('try') : null);
 
-        return response()->json($keep->of($attempt)?->debrief['finding'] ?? abort(404));
+        return response()->json($judgement?->debrief['finding'] ?? abort(404));
     }
 }

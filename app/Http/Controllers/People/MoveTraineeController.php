@@ -17,7 +17,8 @@ final class MoveTraineeController extends Controller
     {
         $this->authorize('update', $classroom);
         $this->authorize('update', $other);
-        $this->authorize('update', $trainee);
+        // Back into the class that they left; anywhere else only from one that they are in.
+        $this->authorize($other->is($classroom) ? 'takeBack' : 'update', $trainee);
         $change->move($trainee, $classroom, $other);
 
         return response()->noContent();

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\People;
 
-use App\Actions\People\PersonalCode;
+use App\Actions\People\GiveNewCode;
 use App\Http\Controllers\Controller;
 use App\Models\User;
 use App\Shapes\SlipShape;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 final class PersonalCodeController extends Controller
 {
     /** A new code, told once; the old one opens nothing any more. */
-    public function store(User $trainee): JsonResponse
+    public function store(Request $request, User $trainee, GiveNewCode $give): JsonResponse
     {
-        $this->authorize('update', $trainee);
-        $code = PersonalCode::make();
-        $trainee->update(['password' => PersonalCode::hash($code)]);
+        $this->authorize('giveCode', $trainee);
+        $code = $give->execute($trainee, $request->user() ?? abort(401));
 
         return response()->json(SlipShape::of($trainee, $code), 201);
     }

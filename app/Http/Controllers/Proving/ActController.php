@@ -14,6 +14,6 @@ final class ActController extends Controller
 {
     public function store(DoActRequest $request, Attempt $attempt, DoAct $do): ProofResource
     {
-        return ProofResource::make($do->execute($attempt, $request->key(), $request->act()));
+        return ProofResource::make($do->execute($attempt, $request->key(), $request->act(), $request->madeAt()));
     }
 }

@@ -14,8 +14,8 @@ final class AssignmentMoveController extends Controller
 {
     public function store(MoveRequest $request, Assignment $assignment, MoveAll $move): JsonResponse
     {
-        $moved = $move->execute($assignment, $request->move(), $request->user() ?? abort(401), $request->minutes(), $request->why());
+        $who = $request->user() ?? abort(401);
 
-        return response()->json(['moved' => $moved]);
+        return response()->json($move->execute($assignment, $request->move(), $who, $request->minutes(), $request->why()));
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Sitting;
 
+use App\Actions\Sitting\ExamGate;
 use App\Actions\Sitting\KeepPhotograph;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Sitting\PhotographRequest;
 use App\Models\Attempt;
 use App\Models\Photograph;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** Photographs of the boxes of a real board: kept with its attempt, never sent anywhere else. */
@@ -24,9 +26,10 @@ final class PhotographController extends Controller
 
     public function store(PhotographRequest $request, Attempt $attempt, KeepPhotograph $keep): JsonResponse
     {
-        $keep->execute($attempt, $request->user() ?? abort(401), $request->box(), $request->jpeg());
+        $counts = $keep->execute($attempt, $request->user() ?? abort(401), $request->box(), $request->jpeg(), $request->madeAt());
 
-        return response()->json(Photograph::linesOf($attempt), 201);
+        // 202: it came after the end, and waits for the instructor.
+        return response()->json(Photograph::linesOf($attempt), $counts ? 201 : 202);
     }
 
     public function show(Attempt $attempt, Photograph $photograph): Response
@@ -41,11 +44,12 @@ final class PhotographController extends Controller
         ]);
     }
 
-    public function destroy(Attempt $attempt, Photograph $photograph): JsonResponse
+    public function destroy(Request $request, Attempt $attempt, Photograph $photograph): JsonResponse
     {
         $this->authorize('lookForFaults', $attempt);
         abort_if($photograph->attempt_id !== $attempt->id, 404);
         $this->authorize('delete', $photograph);
+        ExamGate::refuse(KeepPhotograph::refusal($attempt, $request->user() ?? abort(401)), 'jpeg');
         $photograph->delete();
 
         return response()->json(Photograph::linesOf($attempt));

@@ -15,7 +15,7 @@ final class TaskAssignmentController extends Controller
 {
     public function store(SetTaskRequest $request, Task $task, SetTask $set): JsonResponse
     {
-        $assignment = $set->execute($task, $request->classroom(), $request->trainees(), $request->rowLength());
+        $assignment = $set->execute($task, $request->classroom(), $request->trainees(), $request->rowLength(), $request->isTwice());
 
         return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']))->response()->setStatusCode(201);
     }

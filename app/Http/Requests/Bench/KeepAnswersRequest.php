@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Bench;
 
+use App\Http\Concerns\SaysWhenMade;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 
 final class KeepAnswersRequest extends FormRequest
 {
+    use SaysWhenMade;
+
     public function authorize(): bool
     {
         return Gate::authorize('work', $this->route('attempt'))->allowed();
@@ -21,6 +24,7 @@ final class KeepAnswersRequest extends FormRequest
             'question' => ['required', 'integer:strict', 'min:1', 'max:100'],
             'answer' => ['present', 'array', 'max:100'],
             'answer.*' => ['integer:strict', 'min:0', 'max:200'],
+            ...$this->madeRules(),
         ];
     }
 

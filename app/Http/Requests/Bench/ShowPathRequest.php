@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests\Bench;
 
 use App\Http\Concerns\NamesLampAndState;
+use App\Http\Concerns\NamesTry;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 
 final class ShowPathRequest extends FormRequest
 {
     use NamesLampAndState;
+    use NamesTry;
 
     public function authorize(): bool
     {
@@ -20,6 +22,6 @@ final class ShowPathRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return $this->lampAndStateRules();
+        return [...$this->lampAndStateRules(), ...$this->tryRules()];
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests\Bench;
 
 use App\Http\Concerns\NamesEdition;
+use App\Http\Concerns\NamesTry;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 
 final class ShowVerdictRequest extends FormRequest
 {
     use NamesEdition;
+    use NamesTry;
 
     public function authorize(): bool
     {
@@ -20,6 +22,6 @@ final class ShowVerdictRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return $this->editionRules();
+        return [...$this->editionRules(), ...$this->tryRules()];
     }
 }

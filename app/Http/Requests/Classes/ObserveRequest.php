@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Classes;
 
+use App\Actions\Classes\MarkingInForce;
+use App\Models\Attempt;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 
@@ -18,10 +20,24 @@ final class ObserveRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'observed' => ['present', 'array', 'max:20'],
+            'observed' => ['present', $this->allowed()],
             'observed.*' => ['boolean:strict'],
             'isSecond' => ['boolean:strict'],
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['observed.array' => __('messages.not-inspected')];
+    }
+
+    /** What the mark of this station takes, and nothing else. */
+    private function allowed(): string
+    {
+        $attempt = $this->route('attempt');
+
+        return 'array:'.($attempt instanceof Attempt ? implode(',', MarkingInForce::observationsOf($attempt)) : '');
     }
 
     /** @return array<string, bool> id of an observation → what the eye said */

@@ -42,7 +42,7 @@ final class ReadRosterRequest extends FormRequest
     }
 
     /**
-     * @return list<array{line: int, name: string, extraPercent: int, fault: string|null}> with what is wrong in words
+     * @return list<array{line: int, name: string, number: string|null, extraPercent: int, fault: string|null}> with what is wrong in words
      *
      * Refuses the whole of it if it is empty or too long.
      */
@@ -51,7 +51,7 @@ final class ReadRosterRequest extends FormRequest
         $bytes = $this->filled('base64')
             ? (string) base64_decode($this->string('base64')->value(), true)
             : $this->string('text')->value();
-        $rows = Roster::read(Roster::decoded($bytes), $classroom->trainees()->pluck('name')->all());
+        $rows = Roster::read(Roster::decoded($bytes), $classroom->listed());
         if ($rows === [] || count($rows) > Roster::MOST_ROWS) {
             throw ValidationException::withMessages(['text' => $rows === []
                 ? __('people.list-empty')
@@ -61,6 +61,7 @@ final class ReadRosterRequest extends FormRequest
         return array_map(fn (array $row) => [
             ...$row,
             'name' => mb_substr($row['name'], 0, PersonName::MOST_CHARACTERS + 1),
+            'number' => $row['number'] === null ? null : mb_substr($row['number'], 0, Roster::MOST_NUMBER + 1),
             'fault' => $row['fault'] === null ? null : __("people.fault.{$row['fault']}", ['name' => $row['name']]),
         ], $rows);
     }

@@ -23,6 +23,7 @@ final class StoreTraineesRequest extends FormRequest
             'trainees' => ['required', 'array', 'min:1', 'max:'.Roster::MOST_ROWS],
             'trainees.*' => ['required', 'array'],
             'trainees.*.name' => ['required', 'string', 'max:200'],
+            'trainees.*.number' => ['sometimes', 'nullable', 'string', 'max:'.Roster::MOST_NUMBER],
             'trainees.*.extraPercent' => ['sometimes', 'integer:strict', 'min:0', 'max:200'],
         ];
     }
@@ -37,11 +38,12 @@ final class StoreTraineesRequest extends FormRequest
         ];
     }
 
-    /** @return list<array{name: string, extraPercent: int}> */
+    /** @return list<array{name: string, number: string|null, extraPercent: int}> */
     public function people(): array
     {
         return array_values(array_map(fn (array $person) => [
             'name' => PersonName::tidy((string) $person['name']),
+            'number' => PersonName::tidy((string) ($person['number'] ?? '')) ?: null,
             'extraPercent' => (int) ($person['extraPercent'] ?? 0),
         ], (array) $this->validated('trainees')));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\People;
 
 use App\Actions\People\PersonName;
+use App\Actions\People\Roster;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -26,6 +27,7 @@ final class UpdateTraineeRequest extends FormRequest
             'seen.extraPercent' => ['required', 'integer:strict'],
             'name' => ['sometimes', 'required', 'string', 'max:200', $this->isName(...)],
             'extraPercent' => ['sometimes', 'integer:strict', 'min:0', 'max:200'],
+            'number' => ['sometimes', 'nullable', 'string', 'max:'.Roster::MOST_NUMBER, $this->isNumber(...)],
         ];
     }
 
@@ -41,13 +43,19 @@ final class UpdateTraineeRequest extends FormRequest
         return ['name' => $this->string('seen.name')->value(), 'extraPercent' => $this->integer('seen.extraPercent')];
     }
 
-    /** @return array{name?: string, extraPercent?: int} */
+    /** @return array{name?: string, extraPercent?: int, number?: string|null} */
     public function change(): array
     {
         return [
             ...$this->has('name') ? ['name' => PersonName::tidy($this->string('name')->value())] : [],
             ...$this->has('extraPercent') ? ['extraPercent' => $this->integer('extraPercent')] : [],
+            ...$this->has('number') ? ['number' => PersonName::tidy($this->string('number')->value()) ?: null] : [],
         ];
+    }
+
+    private function isNumber(string $field, mixed $value, Closure $refuse): void
+    {
+        Roster::isNumberOdd(is_string($value) ? $value : '') && $refuse(__('people.fault.number-odd'));
     }
 
     private function isName(string $field, mixed $value, Closure $refuse): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Proving;
 
 use App\Actions\Proving\DoAct;
+use App\Http\Concerns\SaysWhenMade;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
@@ -18,6 +19,8 @@ use Zwindle\Proving\ActKind;
  */
 final class DoActRequest extends FormRequest
 {
+    use SaysWhenMade;
+
     public function authorize(): bool
     {
         return Gate::authorize('prove', $this->route('attempt'))->allowed();
@@ -30,6 +33,7 @@ final class DoActRequest extends FormRequest
 
         return [
             'key' => ['required', 'string', 'max:48', 'regex:/^[\w-]+$/D'],
+            ...$this->madeRules(),
             'act' => ['required', 'array:kind,on,with,one,other,step'],
             'act.kind' => ['required', 'string', Rule::enum(ActKind::class)->except([ActKind::PutRight])],
             'act.on' => $name,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Sitting;
 
+use App\Http\Concerns\SaysWhenMade;
 use App\Pictures\PlainJpeg;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -11,6 +12,8 @@ use Illuminate\Support\Facades\Gate;
 /** A photograph of a box, as a JPEG in base 64. */
 final class PhotographRequest extends FormRequest
 {
+    use SaysWhenMade;
+
     public function authorize(): bool
     {
         return Gate::authorize('lookForFaults', $this->route('attempt'))->allowed();
@@ -21,6 +24,7 @@ final class PhotographRequest extends FormRequest
     {
         return [
             'box' => ['required', 'string', 'max:32'],
+            ...$this->madeRules(),
             'jpeg' => ['required', 'string', 'max:'.(int) (PlainJpeg::MOST_BYTES * 4 / 3 + 4)],
         ];
     }

@@ -20,13 +20,23 @@ final class SetTaskRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...$this->classRules(), 'row' => ['sometimes', 'integer:strict', 'min:1', 'max:50']];
+        return [
+            ...$this->classRules(),
+            'row' => ['sometimes', 'integer:strict', 'min:1', 'max:50'],
+            'twice' => ['sometimes', 'boolean:strict'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return $this->classMessages();
+    }
+
+    /** Whether it is meant, where the task waits to be begun in this class already. */
+    public function isTwice(): bool
+    {
+        return $this->boolean('twice');
     }
 
     public function rowLength(): int

@@ -7,9 +7,9 @@ namespace App\Http\Resources\Bench;
 use App\Actions\Bench\BoardVisibility;
 use App\Actions\Proving\Proving;
 use App\Http\Resources\UserResource;
-use App\Models\Judgement;
 use App\Models\Proof;
 use App\Models\Step;
+use App\Shapes\TriesShape;
 use App\Wording\BriefLines;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -52,7 +52,7 @@ final class BenchResource extends JsonResource
             'triesLeft' => $task === null || $this->finished_at !== null ? 0 : $this->resource->triesLeft(),
             'isTimeUp' => $this->is_time_up,
             'mayWireAgain' => $this->resource->mayBeWiredAgain(),
-            'tries' => $this->tries($request),
+            'tries' => TriesShape::of($this->resource, $request->user()),
             'isTrial' => $this->assignment->isTrial(),
             'boardFile' => $this->assignment->isTrial() ? $this->assignment->board_file_id : null,
             'practice' => $board->practice->id,
@@ -86,22 +86,5 @@ final class BenchResource extends JsonResource
         $proof->where('attempt_id', $this->id)->whereNull('ended_at');
 
         return $proof->first()?->asCore()->supply->feedsLine() ?? false;
-    }
-
-    /** @return list<array{try: int, verdict: string|null, headline: string, at: string}> earlier tries, as they were told */
-    private function tries(Request $request): array
-    {
-        $isSilent = ! $this->resource->isReleased() && $this->trainee_id === $request->user()?->id;
-        if ($isSilent || $this->resource->tries < 1) {
-            return [];
-        }
-        $last = $this->resource->judgements()->orderBy('id')->get(['id', 'try', 'verdict', 'headline', 'created_at'])->keyBy('try');
-
-        return array_values($last->where('id', '!=', $this->judgement_id)->map(fn (Judgement $judgement) => [
-            'try' => $judgement->try,
-            'verdict' => $judgement->verdict,
-            'headline' => $judgement->headline,
-            'at' => $judgement->created_at->toIso8601ZuluString(),
-        ])->all());
     }
 }

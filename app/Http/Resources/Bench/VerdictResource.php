@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bench;
 
+use App\Models\Judgement;
 use App\Shapes\EditionsShape;
+use App\Shapes\TriesShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -18,15 +20,19 @@ final class VerdictResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $judgement = $this->judgement;
-        if ($judgement?->page === null) {
-            abort(409, __($judgement === null || $judgement->isJudged() ? 'messages.not-answered-here' : 'messages.not-judged'));
+        /** @var Judgement $judgement */
+        $judgement = $this->resource->getRelation('shown');
+        if ($judgement->page === null) {
+            abort(409, __($judgement->isJudged() ? 'messages.not-answered-here' : 'messages.not-judged'));
         }
+        $counts = $judgement->id === $this->judgement_id;
 
         return [
             ...$judgement->page,
-            'verdict' => $this->verdict,
-            'headline' => $this->headline,
+            'verdict' => $counts ? $this->verdict : $judgement->verdict,
+            'headline' => $counts ? $this->headline : $judgement->headline,
+            'try' => $judgement->try,
+            'tries' => TriesShape::of($this->resource, $request->user()),
             'editions' => EditionsShape::of($judgement->page['edition']),
             'judged' => $judgement->told(),
         ];

@@ -10,6 +10,7 @@ use App\Http\Resources\Boards\BoardFileResource;
 use App\Http\Resources\UserResource;
 use App\Models\Attempt;
 use App\Shapes\SketchShape;
+use App\Shapes\TriesShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Board\Level;
@@ -24,7 +25,11 @@ final class AttemptSummaryResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $isSilent = ! $this->resource->isReleased() && $this->trainee_id === $request->user()?->id;
+        $isMine = $this->trainee_id === $request->user()?->id;
+        $isClosed = $this->resource->relationLoaded('holding') && $this->resource->getRelation('holding') instanceof Attempt
+            && ! $this->resource->getRelation('holding')->is($this->resource);
+        $isSilent = $isClosed || ($isMine && ! $this->resource->isReleased());
+        $tries = $isClosed || ! $this->resource->relationLoaded('judgements') ? [] : TriesShape::of($this->resource, $request->user());
 
         return [
             'id' => $this->id,
@@ -49,11 +54,31 @@ final class AttemptSummaryResource extends JsonResource
             'isTimeUp' => $this->is_time_up,
             'steps' => $this->head,
             'verdict' => $isSilent ? null : $this->verdict,
-            'headline' => $isSilent
-                ? __('messages.not-released')
-                : $this->headline ?? ($this->handed_in_at === null ? null : __('messages.being-judged')),
+            'headline' => match (true) {
+                $isClosed => null,
+                $isSilent => __('messages.not-released'),
+                default => $this->headline ?? ($this->handed_in_at === null ? null : __('messages.being-judged')),
+            },
+            'closed' => $isClosed ? __('messages.exam-open') : null,
+            'tries' => $tries,
+            'mark' => self::mark($tries),
             ...$this->ends === null ? app(CountProgress::class)->of($this->resource) : ['placed' => $this->placed, 'ends' => $this->ends],
         ];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $tries
+     * @return array{got: float, total: int, passes: bool}|null of the try that counts; null where nothing is marked, or not told
+     */
+    private static function mark(array $tries): ?array
+    {
+        foreach ($tries as $try) {
+            if ($try['counts'] && $try['got'] !== null) {
+                return ['got' => $try['got'], 'total' => $try['total'], 'passes' => $try['passes']];
+            }
+        }
+
+        return null;
     }
 
     /** Of an exam none: what hangs there is not told before it begins. */

@@ -20,6 +20,7 @@ final class TraineeResource extends JsonResource
         return [
             'id' => $this->id,
             'name' => $this->name,
+            'number' => $this->student_number,
             'role' => $this->role,
             'username' => $this->username,
             'extraPercent' => (int) $this->extra_percent,

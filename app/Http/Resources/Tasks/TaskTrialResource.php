@@ -20,7 +20,7 @@ use Zwindle\Format\Write\BoardArray;
  * A task tried before it is used.
  *
  * @property array{board: Board, problems: list<Problem>, dropped: list<string>, variants: Variants|null, seats: list<Variant>,
- *     few: TooFewVariants|null} $resource
+ *     few: TooFewVariants|null, refusals: list<string>} $resource
  */
 final class TaskTrialResource extends JsonResource
 {
@@ -33,6 +33,7 @@ final class TaskTrialResource extends JsonResource
         return [
             'problems' => ProblemSentence::all($problems),
             'dropped' => array_map(fn (string $code) => __('task.dropped', ['rule' => $code]), $this->resource['dropped']),
+            'refusals' => $this->resource['refusals'],
             'spread' => $spread === null ? null : [
                 'layouts' => count($spread->layouts),
                 'allLayouts' => $spread->allLayouts,

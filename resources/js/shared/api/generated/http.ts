@@ -18,7 +18,17 @@ export type SittingState = 'held' | 'waiting' | 'running' | 'paused' | 'handed-i
 export type Verdict = 'pass' | 'remarks' | 'fail'
 export type DrillKind = 'device' | 'feed' | 'drop' | 'lamp' | 'jacket'
 export type SittingMove =
-  'open' | 'start' | 'pause' | 'resume' | 'add-time' | 'close' | 'reopen' | 'void' | 'withdraw' | 'bring-back'
+  | 'open'
+  | 'present'
+  | 'start'
+  | 'pause'
+  | 'resume'
+  | 'add-time'
+  | 'close'
+  | 'reopen'
+  | 'void'
+  | 'withdraw'
+  | 'bring-back'
 export type Layer = 'line' | 'neutral' | 'earth'
 export type Severity = 'danger' | 'fault' | 'remark' | 'note'
 export type InstrumentId = 'two-pole' | 'ohm' | 'insulation' | 'loop' | 'rcd' | 'pen' | 'plug-in' | 'gfci'
@@ -49,6 +59,26 @@ export type ActKind =
   | 'new-run'
   | 'sign-off'
 
+/**
+ * One hand-in of an attempt, as it was told.
+ *
+ */
+export interface JudgedTry {
+  try: number
+  verdict: string | null
+  headline: string
+  at: string
+  /**
+   * Points; null where nothing is marked.
+   */
+  got: number | null
+  total: number | null
+  passes: boolean | null
+  /**
+   * Whether it is the one that counts.
+   */
+  counts: boolean
+}
 export interface Retry {
   from?: 'bare' | 'handed-in'
 }
@@ -104,14 +134,9 @@ export interface BenchData {
   isTimeUp: boolean
   mayWireAgain: boolean
   /**
-   * Earlier tries, as they were told.
+   * Tries that are judged, as they were told, the first one first.
    */
-  tries: {
-    try: number
-    verdict: string | null
-    headline: string
-    at: string
-  }[]
+  tries: JudgedTry[]
   /**
    * An instructor tries a board: nothing of it is kept.
    */
@@ -331,6 +356,22 @@ export interface TesterReading {
 }
 export interface AttemptSummary {
   /**
+   * Why it cannot be opened now.
+   */
+  closed: string | null
+  /**
+   * Of one's own work: the tries that are judged.
+   */
+  tries: JudgedTry[]
+  /**
+   * Of the try that counts; null where nothing is marked, or not told.
+   */
+  mark: {
+    got: number
+    total: number
+    passes: boolean
+  } | null
+  /**
    * Handed in as it stood when the time was up.
    */
   isTimeUp: boolean
@@ -390,6 +431,10 @@ export interface StepReceipt {
 export interface Answer {
   question: number
   answer: number[]
+  /**
+   * When it was made, by the clock of the device.
+   */
+  at?: string | null
 }
 export interface Convert {
   /**
@@ -959,6 +1004,12 @@ export interface ClassDrills {
     [k: string]: DrillCount
   }
 }
+export interface SetEvening {
+  /**
+   * It is meant, where the task waits to be begun in this class already.
+   */
+  twice?: boolean
+}
 export interface StationDraft {
   id: string
   label: string
@@ -1045,6 +1096,10 @@ export interface Plate {
   retest: boolean
   placed: number
   ends: number
+  /**
+   * Whether the seat is open on a screen now, or its trainee was marked as here.
+   */
+  isHere: boolean
   word: string | null
   moves: SittingMove[]
 }
@@ -1201,6 +1256,10 @@ export interface PhotographLine {
  *
  */
 export interface KeepPhotograph {
+  /**
+   * When it was made, by the clock of the device.
+   */
+  at?: string | null
   box: string
   jpeg: string
 }
@@ -1211,6 +1270,10 @@ export interface KeepPhotograph {
 export interface Trainee {
   id: number
   name: string
+  /**
+   * Student number of the college.
+   */
+  number: string | null
   role: Role
   /**
    * The name to sign in with.
@@ -1249,6 +1312,7 @@ export interface RosterText {
 export interface RosterRow {
   line: number
   name: string
+  number: string | null
   extraPercent: number
   fault: string | null
 }
@@ -1258,6 +1322,7 @@ export interface Roster {
 export interface NewTrainees {
   trainees: {
     name: string
+    number?: string | null
     extraPercent?: number
   }[]
 }
@@ -1268,6 +1333,7 @@ export interface NewTrainees {
 export interface Slip {
   id: number
   name: string
+  number: string | null
   username: string
   code: string
 }
@@ -1280,6 +1346,7 @@ export interface TraineeChange {
     extraPercent: number
   }
   name?: string
+  number?: string | null
   extraPercent?: number
 }
 export interface Invitation {
@@ -1438,6 +1505,11 @@ export interface PlanData {
   verdict: VerdictData
 }
 export interface VerdictData {
+  /**
+   * Which of the tries it is of.
+   */
+  try?: number
+  tries?: JudgedTry[]
   verdict: Verdict
   headline: string
   schemes: SchemeData[]
@@ -1730,6 +1802,10 @@ export interface ProofAct {
   step?: Step
 }
 export interface DoAct {
+  /**
+   * When it was made, by the clock of the device.
+   */
+  at?: string | null
   key: string
   act: ProofAct
 }
@@ -1883,7 +1959,10 @@ export interface FindingNow {
 }
 export interface FindingNamed {
   text: string
-  isRight: boolean
+  /**
+   * Null where it is not told: in an exam, before the mark is out.
+   */
+  isRight: boolean | null
 }
 export interface SheetStep {
   id: string
@@ -1995,6 +2074,14 @@ export interface Move {
 }
 export interface Moved {
   moved: number
+  /**
+   * Who was not started, and why.
+   */
+  waits: {
+    attempt: number
+    name: string
+    why: string
+  }[]
 }
 export interface Clock {
   state: SittingState
@@ -2016,6 +2103,18 @@ export interface LateStep {
   receivedAt: string
   accepted: boolean | null
   fits: boolean
+}
+/**
+ * What a device made before the end and sent after it.
+ *
+ */
+export interface LateAct {
+  id: number
+  kind: 'answer' | 'photograph' | 'act'
+  words: string
+  madeAt: string
+  receivedAt: string
+  accepted: boolean | null
 }
 export interface Settle {
   accepted: boolean
@@ -2126,6 +2225,10 @@ export interface TaskTrial {
    * Rules that a stored task weighs and that are faults by now.
    */
   dropped: string[]
+  /**
+   * Why it could not be set.
+   */
+  refusals: string[]
   spread: {
     layouts: number
     allLayouts: number
@@ -2259,6 +2362,10 @@ export interface SetTask {
   classroom: number
   trainees: number[]
   row?: number
+  /**
+   * It is meant, where the task waits to be begun in this class already.
+   */
+  twice?: boolean
 }
 export interface PathHop {
   kind: 'core' | 'joint' | 'contact' | 'lamp' | 'open-contact'

@@ -27,5 +27,9 @@ export interface MarkingFile {
   behaviourBy?: 'states' | 'distance'
   perMistake?: number
   withinMinutes?: number
+  /**
+   * Whether hands in a board that was not proved dead fail the whole; they do where nothing is said.
+   */
+  deadBeforeHands?: boolean
   critical?: string[]
 }

@@ -16,6 +16,10 @@ export interface TaskFile {
   }
   help?: ('hints' | 'labels' | 'tester' | 'truth-table')[]
   tries?: number
+  /**
+   * Which of several tries counts; the best where nothing is said.
+   */
+  counts?: 'best' | 'last' | 'first'
   order?: null | 'box-by-box' | 'farthest-first'
   positions?: {
     [k: string]: string

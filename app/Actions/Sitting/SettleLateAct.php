@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Sitting;
+
+use App\Actions\Bench\HandInOverdue;
+use App\Actions\Bench\KeepAnswers;
+use App\Actions\Classes\KeepJudgement;
+use App\Actions\Proving\DoAct;
+use App\Enums\JudgedAt;
+use App\Models\Attempt;
+use App\Models\LateAct;
+use App\Models\Record;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** An instructor lets count what came too late, or does not. What was handed in is judged again with it. */
+final readonly class SettleLateAct
+{
+    public function __construct(
+        private KeepAnswers $answers,
+        private KeepPhotograph $photographs,
+        private DoAct $acts,
+        private KeepJudgement $keep,
+        private HandInOverdue $overdue,
+    ) {
+    }
+
+    public function execute(Attempt $attempt, LateAct $late, bool $accepted, User $who): void
+    {
+        $this->overdue->execute($attempt);
+        DB::transaction(function () use ($attempt, $late, $accepted, $who): void {
+            $attempt->claim();
+            $late->refresh();
+            if ($late->accepted !== null) {
+                throw ValidationException::withMessages(['act' => __('sitting.step-settled')]);
+            }
+            if ($accepted) {
+                $this->take($attempt, $late);
+            }
+            $late->update(['accepted' => $accepted, 'decided_at' => now()]);
+            Record::add($accepted ? 'accept-late' : 'refuse-late', $attempt, $who, null, ['kind' => $late->kind, 'key' => $late->key]);
+        });
+        if ($accepted && $attempt->handed_in_at !== null && $late->kind !== LateAct::PHOTOGRAPH) {
+            $this->keep->execute($attempt, JudgedAt::ReGrade);
+        }
+    }
+
+    private function take(Attempt $attempt, LateAct $late): void
+    {
+        match ($late->kind) {
+            LateAct::ANSWER => $this->answers->take($attempt, (int) $late->body['question'], array_map(intval(...), $late->body['answer'])),
+            LateAct::PHOTOGRAPH => $this->photographs->add($attempt, $attempt->trainee, $late->body['box'], $late->body['jpeg']),
+            default => $this->acts->doNow($attempt, $late->key, $late->body),
+        };
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Tasks;
+
+use App\Actions\Bench\StartWiring;
+use App\Actions\Boards\KeptPlans;
+use App\Actions\Find\PlaceFaults;
+use Illuminate\Validation\ValidationException;
+use Zwindle\Board\Board;
+use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Exam\Task\Questions;
+use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskKind;
+use Zwindle\Exam\Vary\Dice;
+
+/** What setting a task refuses, asked wherever one is set or tried: in one place, so that a trial finds all of it. */
+final readonly class MustBeSettable
+{
+    public function __construct(private StartWiring $start, private PlaceFaults $faults, private KeptPlans $plans)
+    {
+    }
+
+    /**
+     * @param  list<Board>  $boards  one a seat
+     * @param  AsFoundSheet  $sheet  of the board that the task is on
+     *
+     * @throws ValidationException where a seat of it could not be sat
+     */
+    public function check(Task $task, array $boards, AsFoundSheet $sheet): void
+    {
+        foreach (self::different($boards) as $board) {
+            $this->start->execute($task, $board, $sheet);
+            $this->mustAskSomething($task, $board);
+        }
+        $task->kind !== TaskKind::Fault || $this->faults->deal($task, $boards);
+    }
+
+    private function mustAskSomething(Task $task, Board $board): void
+    {
+        if ($task->kind->isWired() || $task->kind === TaskKind::Fault) {
+            return;
+        }
+        $plan = $this->plans->best($board) ?? throw ValidationException::withMessages(['task' => __('messages.no-plan-to-set')]);
+        if ((new Questions($plan, new Dice("$task->seed/questions/1")))->of($task) === []) {
+            throw ValidationException::withMessages(['task' => __('messages.no-questions')]);
+        }
+    }
+
+    /**
+     * @param  list<Board>  $boards
+     * @return list<Board>
+     */
+    private static function different(array $boards): array
+    {
+        $different = [];
+        foreach ($boards as $board) {
+            $different[spl_object_id($board)] = $board;
+        }
+
+        return array_values($different);
+    }
+}
