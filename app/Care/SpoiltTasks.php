@@ -29,7 +29,8 @@ final readonly class SpoiltTasks
     {
         $told = [];
         $spoilt = Assignment::withTrashed();
-        $spoilt->where(fn (Builder $any) => $any->where('task_json', 'like', '%"rules":[]%')->orWhere('task_json', 'like', '%"positions":[]%'));
+        $spoilt->where(fn (Builder $any) => $any->where('task_json', 'like', '%"rules":[]%')
+            ->orWhere('task_json', 'like', '%"positions":[]%'));
         foreach ($spoilt->get() as $assignment) {
             $assignment->update(['task_json' => self::mended((string) $assignment->task_json)]);
             $told = [...$told, "assignment $assignment->id, {$assignment->title()}: its seats open again", ...$this->judged($assignment)];

@@ -66,6 +66,25 @@ final class Assignment extends Model
         return $this->hasMany(Attempt::class);
     }
 
+    /** @return array{int, int} who sits, and who of them is done: handed in, or withdrawn */
+    public function countDone(): array
+    {
+        $counted = $this->getAttributes();
+        if (! isset($counted['done_count'])) {
+            $counted = $this->loadCount(self::doneCounts())->getAttributes();
+        }
+
+        return [(int) $counted['attempts_count'], (int) $counted['done_count']];
+    }
+
+    /** @return array<int|string, mixed> what `withCount` takes */
+    public static function doneCounts(): array
+    {
+        return ['attempts', 'attempts as done_count' => fn ($work) => $work->where(
+            fn ($done) => $done->whereNotNull('handed_in_at')->orWhereNotNull('withdrawn_at'),
+        )];
+    }
+
     /** Changes whenever anything of it or of its attempts does, as the instructor sees them; one small query. */
     public function versionTag(): string
     {

@@ -35,6 +35,9 @@ use Illuminate\Support\Carbon;
  */
 final class Evening extends Model
 {
+    /** How long after its planned end an evening is still tonight's. */
+    private const HOURS_AFTER = 6;
+
     protected $fillable = [
         'classroom_id', 'task_id', 'assignment_id', 'retest_assignment_id', 'title', 'starts_at', 'draft', 'plan', 'parts', 'version',
     ];
@@ -65,6 +68,17 @@ final class Evening extends Model
     public function retestAssignment(): BelongsTo
     {
         return $this->belongsTo(Assignment::class, 'retest_assignment_id');
+    }
+
+    /** Whether nobody sits any more: it was closed, everybody is done, or it was planned for a day that is past. */
+    public function isOver(): bool
+    {
+        $exam = $this->assignment;
+        [$all, $done] = $exam === null ? [0, 0] : $exam->countDone();
+        $isDone = $exam?->closed_at !== null || ($all > 0 && $all === $done);
+        $end = $this->starts_at?->copy()->addMinutes(max([0, ...array_column($this->plan, 'to')]))->addHours(self::HOURS_AFTER);
+
+        return $isDone || ($end?->isPast() ?? false);
     }
 
     /** The evening that an exam was set from. */

@@ -37,6 +37,7 @@ final class User extends Authenticatable
 
     protected $attributes = [
         'extra_percent' => 0, 'is_password_own' => true, 'second_factor' => null, 'second_factor_step' => 0, 'epoch' => 0,
+        'student_number' => null, 'mark_table' => null,
     ];
 
     protected $hidden = ['password', 'remember_token', 'second_factor'];

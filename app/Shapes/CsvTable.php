@@ -14,17 +14,17 @@ final class CsvTable
      * @param  array<mixed>  $columns
      * @param  list<array<string, string>|list<string>>  $rows
      */
-    public static function of(array $columns, array $rows): string
+    public static function of(array $columns, array $rows, string $separator = ','): string
     {
-        $lines = array_map(self::line(...), [$columns, ...array_map(array_values(...), $rows)]);
+        $lines = array_map(fn (array $cells) => self::line($cells, $separator), [$columns, ...array_map(array_values(...), $rows)]);
 
         return "\u{FEFF}".implode("\r\n", $lines)."\r\n";
     }
 
     /** @param  array<mixed>  $cells */
-    private static function line(array $cells): string
+    private static function line(array $cells, string $separator): string
     {
-        return implode(',', array_map(fn (mixed $cell) => self::cell(is_scalar($cell) ? (string) $cell : ''), $cells));
+        return implode($separator, array_map(fn (mixed $cell) => self::cell(is_scalar($cell) ? (string) $cell : ''), $cells));
     }
 
     private static function cell(string $text): string

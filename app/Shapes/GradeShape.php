@@ -70,7 +70,6 @@ final readonly class GradeShape
                 : $this->words->say('task.mark.distance-none'),
             GradePart::Safety => $this->words->say("task.mark.safety$how", $line->params),
             GradePart::Rule => $this->words->say("task.mark.rule$how", [...$line->params, 'rule' => $this->rule($line->what)]),
-            GradePart::Order => $this->words->say($line->what === '' ? 'task.mark.order' : 'task.mark.order-not-judged', $line->params),
             default => $this->words->say("task.mark.{$line->part->value}", $line->params),
         };
     }

@@ -22,6 +22,12 @@ final readonly class TonightShape
 
     private const STUCK_AFTER_MINUTES = 3;
 
+    /** Who practises and has done nothing for longer has gone: nobody is needed there. */
+    private const GONE_AFTER_MINUTES = 30;
+
+    /** What is set and not begun belongs to the past after so many days. */
+    private const OVER_AFTER_DAYS = 21;
+
     /** @param  list<int>  $classrooms  ids of the classes that are not archived */
     private function __construct(private User $instructor, private array $classrooms)
     {
@@ -47,7 +53,7 @@ final readonly class TonightShape
         $attempts = Attempt::query()->with(['trainee', 'assignment.boardFile', 'assignment.classroom']);
         $attempts->withMax('steps', 'received_at');
         $attempts->whereIn('assignment_id', $this->assignments()->select('id'));
-        $attempts->whereNotNull('started_at')->whereNull('handed_in_at');
+        $attempts->whereNotNull('started_at')->whereNull('handed_in_at')->whereNull('withdrawn_at');
         $attempts->where('updated_at', '>', now()->subHours(self::HOURS));
         $attempts->orderByDesc('updated_at')->limit(self::MOST);
         $lines = array_map(self::line(...), array_values($attempts->get()->all()));
@@ -65,6 +71,7 @@ final readonly class TonightShape
         $since = $assignment->kind()->isWired() && is_string($stepped) ? Carbon::parse($stepped) : $attempt->updated_at;
         $isOver = $attempt->dueAt()?->isPast() ?? false;
         $minutes = (int) $since->diffInMinutes(now());
+        $isNeeded = $assignment->isExam() || $minutes < self::GONE_AFTER_MINUTES;
         $isRefused = $attempt->refused_at !== null && $attempt->refused_at->gte($since);
 
         return [
@@ -80,7 +87,9 @@ final readonly class TonightShape
             'dueAt' => $attempt->dueAt()?->toIso8601ZuluString('millisecond'),
             'since' => $since->toIso8601ZuluString(),
             'stuck' => match (true) {
+                $attempt->paused_at !== null => null,
                 $isOver => __('tonight.time-up'),
+                ! $isNeeded => null,
                 $isRefused => __('tonight.refused'),
                 $minutes >= self::STUCK_AFTER_MINUTES => trans_choice('tonight.idle', $minutes, ['minutes' => $minutes]),
                 default => null,
@@ -102,7 +111,10 @@ final readonly class TonightShape
     /** @return list<array<string, mixed>> what is set and nobody has begun */
     private function next(): array
     {
-        return $this->lines($this->assignments()->whereHas('attempts')
+        $recent = $this->assignments();
+        $recent->whereNull('closed_at')->whereNull('released_at')->where('created_at', '>', now()->subDays(self::OVER_AFTER_DAYS));
+
+        return $this->lines($recent->whereHas('attempts', fn (Builder $attempts) => $attempts->whereNull('withdrawn_at'))
             ->whereDoesntHave('attempts', fn (Builder $attempts) => $attempts->whereNotNull('started_at')));
     }
 

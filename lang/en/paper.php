@@ -15,6 +15,22 @@ return [
     'blank-side' => 'This side is left blank: what follows begins on a sheet of its own.',
     'metal-box' => 'metal box (hatched)',
     'plastic-box' => 'plastic box',
+    'file' => [
+        'marks' => 'marks', 'term' => 'marks over the term', 'plan' => 'plan', 'fault-cards' => 'fault cards', 'test-sheet' => 'test sheet',
+        'tried' => 'tried', 'materials' => 'materials', 'cuts' => 'cut list', 'labels' => 'labels', 'schedule' => 'wiring schedule',
+        'evening-list' => 'list', 'evening-slips' => 'slips', 'evening-stations' => 'station sheets',
+        'seats-sheets' => 'seat sheets', 'seats-keys' => 'answer keys',
+    ],
+    'mark-table' => [
+        'class' => 'Class', 'title' => 'Task', 'number' => 'Student number', 'sign-in' => 'Sign-in name', 'name' => 'Name', 'seat' => 'Seat',
+        'lines' => 'Each line of the mark', 'total' => 'Points', 'of' => 'Out of', 'passed' => 'Result', 'tries' => 'Tries',
+        'by' => 'Marked by', 'begun' => 'Began', 'handed-in' => 'Handed in', 'released' => 'Released', 'note' => 'Comment',
+    ],
+    'mark-parts' => [
+        'behaviour' => 'What it does', 'distance' => 'Mistakes', 'safety' => 'Safety', 'rule' => 'Rule', 'answers' => 'Answers',
+        'diagnosis' => 'Diagnosis', 'method' => 'Method', 'measuring' => 'Measuring', 'proof' => 'Proof', 'order' => 'Order of work',
+        'time' => 'Time', 'workmanship' => 'Inspection',
+    ],
     'mark-columns' => ['seat', 'trainee', 'result', 'points', 'of', 'handed in'],
     'mark-states' => ['withdrawn' => 'withdrawn', 'none' => 'no mark', 'open' => 'to be inspected', 'passed' => 'passed', 'failed' => 'not passed'],
     'mark-of' => ':got of :total points, pass mark :passMark.',

@@ -76,7 +76,6 @@ return [
         'rule-in-part' => 'None found on the :percent % of the ends that are placed: :rule.',
         'rule-lost' => 'Found: :rule.',
         'order' => ':percent % of the work was done in the order that was asked for.',
-        'order-not-judged' => 'The order of work is not judged here.',
         'time' => 'Done in :minutes minutes; within :within earns it.',
         'answers' => ':right of :asked answers are right.',
         'diagnosis' => 'Faults named right, each wrong name counted against: :percent %.',

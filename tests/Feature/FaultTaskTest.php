@@ -6,12 +6,9 @@ use App\Models\Attempt;
 use App\Models\PlacedFault;
 use App\Models\User;
 use Tests\Support\Exam;
+use Tests\Support\FaultHunt;
 use Tests\Support\HandRepairs;
-use Zwindle\Bench\PlaceMap;
 use Zwindle\Finding\FaultyBoard;
-use Zwindle\Proving\Act;
-use Zwindle\Proving\ActKind;
-use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 
 const FAULTY_HOUSE = 'database/demo/propagation-house/board.json';
@@ -27,35 +24,10 @@ function faultsOf(Attempt $attempt): FaultyBoard
     return PlacedFault::query()->where('attempt_id', $attempt->id)->sole()->asCore($attempt->board());
 }
 
-/** The name of a fault as somebody gives it who has found it. */
-function named(FaultyBoard $board, Mistake $fault): string
-{
-    $at = $fault->at[0];
-    $point = $board->right->points[$at] ?? null;
-    $device = $board->right->board->devices[$at] ?? null;
-
-    return implode('|', [
-        $fault->kind->value,
-        $device->enclosure ?? $point?->enclosure,
-        $device->id ?? $point?->device ?? $point?->core?->cable ?? '',
-    ]);
-}
-
-/** @return array<string, mixed> what a browser sends for what hands do */
-function sent(Act $act, FaultyBoard $board): array
-{
-    return $act->kind === ActKind::Tighten
-        ? ['kind' => 'tighten', 'one' => PlaceMap::of($board->hypothesis->look())->placeOf((string) $act->on)]
-        : $act->toKeep();
-}
-
 /** @param  array<string, mixed>  $act */
 function act(mixed $test, Attempt $attempt, array $act): mixed
 {
-    static $count = 0;
-    $count++;
-
-    return $test->postJson("api/attempts/$attempt->id/proof/acts", ['key' => "f-$count", 'act' => $act]);
+    return FaultHunt::act($test, $attempt, $act);
 }
 
 function begun(mixed $test, Exam $exam, int $seat = 0): Attempt
@@ -119,17 +91,17 @@ it('takes a fault from symptom to proof, and grades diagnosis, method, measuring
     }
     $repair = HandRepairs::of($board);
     // No hand goes into a live board.
-    act($this, $attempt, sent($repair[0], $board))->assertOk()->assertJsonPath('isRefused', true);
+    act($this, $attempt, FaultHunt::sent($repair[0], $board))->assertOk()->assertJsonPath('isRefused', true);
     act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
     $wrong = $kind === 'earth-off' ? 'lamp-blown' : 'earth-off';
     // What is named is noted, right or wrong, and nothing else is told.
     $asWrong = act($this, $attempt, ['kind' => 'name', 'on' => "$wrong|$first|$one"])->assertOk()
         ->assertJsonPath('finding.named.0.isRight', null)->json('said');
-    act($this, $attempt, ['kind' => 'name', 'on' => named($board, $fault)])->assertOk()
+    act($this, $attempt, ['kind' => 'name', 'on' => FaultHunt::named($board, $fault)])->assertOk()
         ->assertJsonPath('finding.named.1.isRight', null)->assertJsonPath('said', $asWrong)
         ->assertJsonPath('finding.hands', 0)->assertJsonPath('finding.needsHands', true);
     foreach ($repair as $done) {
-        act($this, $attempt, sent($done, $board))->assertOk()->assertJsonPath('isRefused', false)->assertJsonPath('finding.seen', 0);
+        act($this, $attempt, FaultHunt::sent($done, $board))->assertOk()->assertJsonPath('isRefused', false)->assertJsonPath('finding.seen', 0);
     }
     act($this, $attempt, ['kind' => 'turn-on', 'on' => 'main'])->assertOk()->assertJsonPath('trip', null);
     foreach ([$one, $other, $one] as $switch) {
@@ -206,7 +178,7 @@ it('takes of hands what the bench takes, in boxes that are open, and nothing els
     $box = $board->right->points[$board->hypothesis->mistakes[array_key_first($board->faults)]->at[0]]->enclosure;
     act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
     // Shut: nobody sees what is in it.
-    act($this, $attempt, sent($repair[0], $board))->assertUnprocessable();
+    act($this, $attempt, FaultHunt::sent($repair[0], $board))->assertUnprocessable();
     act($this, $attempt, ['kind' => 'open-box', 'on' => $box])->assertOk();
     foreach ([
         ['kind' => 'work', 'step' => ['do' => 'land', 'points' => ['nowhere'], 'on' => 'S1#1']],
@@ -224,7 +196,7 @@ it('takes of hands what the bench takes, in boxes that are open, and nothing els
     // Done, taken back, and done again: what is seen in the box follows.
     $start = fn (): array => $this->getJson("api/attempts/$attempt->id")->assertOk()->json('start');
     $before = $start();
-    act($this, $attempt, sent($repair[0], $board))->assertOk()->assertJsonPath('finding.canUndo', true);
+    act($this, $attempt, FaultHunt::sent($repair[0], $board))->assertOk()->assertJsonPath('finding.canUndo', true);
     $after = $start();
     act($this, $attempt, ['kind' => 'work', 'step' => ['do' => 'undo']])->assertOk()->assertJsonPath('finding.canRedo', true);
     expect($after)->not->toEqual($before)->and($start())->toEqual($before);

@@ -120,6 +120,9 @@ function takingRoutes(): array
             'row' => 6,
             'twice' => true,
         ]),
+        'PUT api/mark-table' => $asInstructor([], fn () => [
+            'columns' => ['name', 'total'], 'headings' => ['total' => 'Points'], 'key' => 'name', 'separator' => 'tab', 'decimal' => 'comma',
+        ]),
         'POST api/markings' => $asInstructor([], fn (Exam $exam) => ['marking' => $exam->task->marking->json]),
         'PUT api/markings/{marking}' => $own(
             $asInstructor([], fn (Exam $exam) => ['marking' => $exam->task->marking->json]),

@@ -9,6 +9,7 @@ use App\Models\Record;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Exam;
+use Tests\Support\FaultHunt;
 use Tests\Support\People;
 use Zwindle\Bench\WiringAsSteps;
 
@@ -302,7 +303,7 @@ it('does not let naming by trial pass, in the first try or the second', function
         foreach (range(1, 63) as $guess) {
             $name(['earth-off', 'lamp-blown', 'neutral-open'][$guess % 3]."|$box|");
         }
-        $name(named($board, $fault));
+        $name(FaultHunt::named($board, $fault));
         $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
         $try === 1 && $this->postJson("api/attempts/$attempt->id/retry", ['from' => 'bare'])->assertNoContent();
     }
@@ -322,14 +323,14 @@ it('takes the safety points for hands in a board that was not proved dead, and t
     $this->actingAs($attempt->trainee);
     $board = $attempt->placedFault()->asCore($attempt->board());
     $fault = array_values($board->faults)[0];
-    act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
+    FaultHunt::act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
     foreach (array_keys($board->right->board->enclosures) as $box) {
-        act($this, $attempt, ['kind' => 'open-box', 'on' => $box])->assertOk();
+        FaultHunt::act($this, $attempt, ['kind' => 'open-box', 'on' => $box])->assertOk();
     }
     foreach (Tests\Support\HandRepairs::of($board) as $done) {
-        act($this, $attempt, sent($done, $board))->assertOk()->assertJsonPath('isRefused', false);
+        FaultHunt::act($this, $attempt, FaultHunt::sent($done, $board))->assertOk()->assertJsonPath('isRefused', false);
     }
-    act($this, $attempt, ['kind' => 'name', 'on' => named($board, $fault)])->assertOk();
+    FaultHunt::act($this, $attempt, ['kind' => 'name', 'on' => FaultHunt::named($board, $fault)])->assertOk();
     $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
     $mark = $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/mark")->assertOk()->json('mark');
 
@@ -352,4 +353,104 @@ it('gives an erased person no new code, puts a new code on record, and leaves no
     $this->putJson("api/classrooms/{$people->classroom->id}/trainees/{$people->trainee->id}/to/{$people->classroom->id}")->assertNoContent();
     App\Care\PersonData::erase($people->trainee);
     $this->postJson("api/trainees/{$people->trainee->id}/code")->assertNotFound();
+});
+
+it('writes the table of marks as the instructor wants it, and remembers how', function () {
+    $exam = ownTask();
+    $exam->trainees[0]->update(['student_number' => 'A-1042']);
+    $attempt = $exam->begun();
+    $this->actingAs($attempt->trainee)->postJson("api/attempts/$attempt->id/steps", Exam::steps($exam->right()))->assertOk();
+    $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
+    $this->actingAs($exam->instructor)->putJson("api/attempts/$attempt->id/mark", ['line' => 'total', 'points' => 61.5, 'why' => 'By eye'])->assertOk();
+    $uri = "api/assignments/{$exam->assignment->id}/mark-sheet?as=csv";
+    $usual = $this->get($uri)->assertOk();
+    expect(rawurldecode((string) $usual->headers->get('Content-Disposition')))->toContain('Exam class, Evening exam, marks.csv');
+    $rows = array_map(str_getcsv(...), explode("\r\n", trim(substr((string) $usual->getContent(), 3))));
+    $row = array_combine($rows[0], $rows[1]);
+
+    expect($row['Class'])->toBe('Exam class')->and($row['Task'])->toBe('Evening exam')->and($row['Student number'])->toBe('A-1042')
+        ->and($row['Sign-in name'])->toBe($exam->trainees[0]->username)->and($row['Name'])->toBe($exam->trainees[0]->name)
+        ->and($row['Points'])->toBe('61.5')->and($row['Out of'])->not->toBe('')->and($row['Marked by'])->toBe($exam->instructor->name)
+        ->and($row['Began'])->not->toBe('')->and($row['Handed in'])->not->toBe('')
+        ->and(array_filter(array_keys($row), fn (string $head) => str_contains($head, ' /')))->not->toBe([]);
+    $this->putJson('api/mark-table', [
+        'columns' => ['total', 'name'], 'headings' => ['total' => 'Punkte'], 'key' => 'sign-in', 'separator' => 'semicolon', 'decimal' => 'comma',
+    ])->assertOk();
+    $own = (string) $this->get($uri)->getContent();
+    expect($own)->toStartWith("\u{FEFF}\"Sign-in name\";\"Punkte\";\"Name\"\r\n")->toContain("\"{$exam->trainees[0]->username}\";\"61,5\";");
+    $this->getJson('api/mark-table')->assertJsonPath('separator', 'semicolon')->assertJsonPath('columns', ['total', 'name']);
+    $this->putJson('api/mark-table', ['columns' => ['everything'], 'headings' => [], 'key' => 'id', 'separator' => ',', 'decimal' => '.'])
+        ->assertUnprocessable();
+    $this->actingAs($exam->trainees[0])->getJson('api/mark-table')->assertForbidden();
+});
+
+it('writes one table for a class over a term, a row a person', function () {
+    $exam = ownTask();
+    $second = app(App\Actions\Tasks\SetTask::class)->execute($exam->task, $exam->classroom, array_column($exam->trainees, 'id'), 6);
+    foreach ([$exam->assignment, $second] as $assignment) {
+        $assignment->update(['mode' => 'coached']);
+        $attempt = $assignment->attempts()->where('trainee_id', $exam->trainees[0]->id)->sole();
+        $this->actingAs($exam->trainees[0])->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
+    }
+    $answer = $this->actingAs($exam->instructor)->get("api/classrooms/{$exam->classroom->id}/mark-table")->assertOk();
+    $rows = array_map(str_getcsv(...), explode("\r\n", trim(substr((string) $answer->getContent(), 3))));
+
+    expect($rows)->toHaveCount(4)->and(array_slice($rows[0], -6))->toBe([
+        'Evening exam', 'Evening exam, Out of', 'Evening exam, Result', 'Evening exam', 'Evening exam, Out of', 'Evening exam, Result',
+    ])->and(rawurldecode((string) $answer->headers->get('Content-Disposition')))->toContain('Exam class, marks over the term.csv');
+    $none = (string) $this->get("api/classrooms/{$exam->classroom->id}/mark-table?to=2020-01-01")->getContent();
+    expect($none)->not->toContain('Evening exam');
+    $this->actingAs(People::user('instructor'))->get("api/classrooms/{$exam->classroom->id}/mark-table")->assertNotFound();
+});
+
+it('gives no points for an order of work that is not judged, and counts none in the total', function () {
+    $ordered = new Exam(change: ['order' => 'box-by-box', 'seed' => 'own']);
+    $free = new Exam(change: ['seed' => 'own']);
+    [$with, $without] = array_map(function (Exam $exam): array {
+        $attempt = $exam->begun();
+        test()->actingAs($attempt->trainee)->postJson("api/attempts/$attempt->id/steps", Exam::steps($exam->right()))->assertOk();
+        test()->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
+
+        return test()->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/mark")->assertOk()->json('mark');
+    }, [$ordered, $free]);
+    $order = array_column($with['lines'], 'of', 'part')['order'];
+
+    expect($order)->toBeGreaterThan(0)->and(array_column($without['lines'], 'part'))->not->toContain('order')
+        ->and($without['total'])->toBe($with['total'] - $order)
+        ->and($without['got'])->toEqual($without['total'])
+        ->and($without['passMark'])->toBe((int) ceil($with['passMark'] * $without['total'] / $with['total']));
+});
+
+it('puts on record what a mark was before it was changed, the first time too', function () {
+    $exam = ownTask();
+    $attempt = $exam->begun();
+    $this->actingAs($attempt->trainee)->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
+    $this->actingAs($exam->instructor);
+    $was = $this->getJson("api/attempts/$attempt->id/mark")->json('mark.got');
+    $this->putJson("api/attempts/$attempt->id/mark", ['line' => 'total', 'points' => 12, 'why' => 'By eye'])->assertOk();
+    $this->putJson("api/attempts/$attempt->id/mark", ['line' => 'total', 'points' => 14, 'why' => 'By eye again'])->assertOk();
+    $changes = Record::query()->where('what', 'override')->orderBy('id')->get();
+
+    expect($changes->map(fn (Record $one) => [$one->from['points'], $one->to['points']])->all())->toEqual([[$was, 12], [12, 14]]);
+    $this->getJson("api/assignments/{$exam->assignment->id}/record")->assertOk()->assertJsonPath('0.from', fn (string $from) => str_contains($from, '12'));
+});
+
+it('calls nobody who is not due, and lays what is over with the earlier', function () {
+    $exam = ownTask();
+    $paused = $exam->begun(1);
+    $idle = $exam->begun(2);
+    $this->actingAs($exam->instructor)->postJson("api/attempts/$paused->id/moves", ['move' => 'pause'])->assertOk();
+    $this->travel(5)->minutes();
+    $running = collect($this->getJson('api/tonight')->assertOk()->json('running'))->keyBy('attempt');
+    expect($running[$paused->id]['stuck'])->toBeNull()->and($running[$idle->id]['stuck'])->not->toBeNull();
+    $old = ownTask();
+    $old->assignment->forceFill(['created_at' => now()->subDays(60)])->save();
+    expect($this->actingAs($old->instructor)->getJson('api/tonight')->json('next'))->toBe([]);
+
+    $evening = ownEvening($exam, 3);
+    $list = fn () => $this->actingAs($exam->instructor)->getJson('api/evenings')->assertOk()->json('0.isOver');
+    expect($list())->toBeFalse();
+    openEvening($evening, $exam);
+    $this->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'close'])->assertOk();
+    expect($list())->toBeTrue();
 });

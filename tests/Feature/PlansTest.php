@@ -103,7 +103,7 @@ it('gives a plan as files that the commands take', function () {
     [$status, $json] = Artisan::json(['zwindle:check', $board, $wiring]);
 
     expect($status)->toBe(0)->and($json['verdict'])->toBe('pass')
-        ->and($get('wiring')->headers->get('Content-Disposition'))->toContain('zwindle.wiring.json')
+        ->and(rawurldecode((string) $get('wiring')->headers->get('Content-Disposition')))->toContain('plan.wiring.json')
         ->and($get('spice')->getContent())->toContain('* state: S1:up,S2:up', 'RL1 ', '.op');
     $this->getJson("api/board-files/{$drawing['id']}/plans/0/file?as=secrets")->assertStatus(422);
     $this->actingAs((new People)->trainee)->getJson("api/board-files/{$drawing['id']}/plans/0/file?as=wiring")->assertNotFound();

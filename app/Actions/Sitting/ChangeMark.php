@@ -56,13 +56,31 @@ final class ChangeMark
         if ($points !== null && $points > $most) {
             throw ValidationException::withMessages(['points' => __('messages.more-than-the-line', ['most' => $most])]);
         }
-        $overrides = $attempt->overrides ?? [];
-        if ($points === null) {
-            unset($overrides[$line]);
-        } else {
-            $overrides[$line] = ['points' => $points, 'why' => $why];
+        DB::transaction(function () use ($attempt, $line, $points, $why, $who): void {
+            $attempt->claim();
+            $was = self::pointsOf($attempt, $line);
+            $overrides = $attempt->overrides ?? [];
+            if ($points === null) {
+                unset($overrides[$line]);
+            } else {
+                $overrides[$line] = ['points' => $points, 'why' => $why];
+            }
+            $attempt->update(['overrides' => $overrides === [] ? null : $overrides]);
+            $now = self::pointsOf($attempt, $line);
+            Record::add('override', $attempt, $who, ['line' => $line, 'points' => $was], ['line' => $line, 'points' => $now], $why);
+        });
+    }
+
+    /** What a line of a mark, or the whole, is as it stands; null while it waits for the eye. */
+    private static function pointsOf(Attempt $attempt, string $line): float|int|null
+    {
+        $kept = $attempt->load('judgement')->judgement?->mark;
+        $mark = $kept === null ? null : KeptGrade::observed($kept, $attempt->observed ?? [], $attempt->overrides ?? []);
+        if ($line === KeptGrade::TOTAL || $mark === null) {
+            return $mark['got'] ?? null;
         }
-        $this->change($attempt, 'overrides', $overrides === [] ? null : $overrides, 'override', $who, $why);
+
+        return array_column($mark['lines'], 'got', 'key')[$line] ?? null;
     }
 
     private function most(Attempt $attempt, string $line): int

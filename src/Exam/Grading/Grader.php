@@ -20,6 +20,8 @@ use Zwindle\Circuit\Solve\TruthTable;
  */
 final readonly class Grader
 {
+    private GradingScheme $scheme;
+
     /**
      * @param  int|null  $mistakes  between it and the nearest right wiring; null if none was found. Asked for by schemes that mark so
      * @param  array<string, bool>  $observed  id of an observation → what the eye said; what is missing is still open
@@ -28,13 +30,14 @@ final readonly class Grader
      * @param  int  $stood  ends and leads that were joined or capped when it was begun: others' work earns nothing
      */
     public function __construct(
-        private GradingScheme $scheme,
+        GradingScheme $scheme,
         private ?int $mistakes = null,
         private array $observed = [],
         private ?float $inOrder = null,
         private ?float $minutes = null,
         private int $stood = 0,
     ) {
+        $this->scheme = $inOrder === null ? $scheme->withoutOrder() : $scheme;
     }
 
     public function ofWiring(Result $judged): Grade
@@ -58,7 +61,6 @@ final readonly class Grader
                 GradePart::Order,
                 self::half($this->scheme->order * $share),
                 $this->scheme->order,
-                $this->inOrder === null ? 'not-judged' : '',
                 params: self::percent($share),
             );
         }

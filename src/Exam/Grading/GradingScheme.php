@@ -60,6 +60,29 @@ final readonly class GradingScheme
         );
     }
 
+    /** The same where the order of work is not judged: it carries no points, and the pass mark keeps its share of what is left. */
+    public function withoutOrder(): self
+    {
+        $left = $this->total - $this->order;
+
+        return $this->order === 0 || $left <= 0 ? $this : new self(
+            $this->title,
+            $left,
+            (int) ceil($this->passMark * $left / $this->total),
+            $this->behaviour,
+            $this->safety,
+            $this->answers,
+            0,
+            $this->time,
+            $this->rules,
+            $this->workmanship,
+            $this->perMistake,
+            $this->withinMinutes,
+            $this->critical,
+            $this->deadBeforeHands,
+        );
+    }
+
     /** What all its parts come to. */
     public function sum(): int
     {

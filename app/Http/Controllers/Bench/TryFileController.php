@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
+use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
 use Illuminate\Http\Response;
@@ -11,6 +12,8 @@ use Zwindle\Format\Write\WiringArray;
 
 final class TryFileController extends Controller
 {
+    use NamesFiles;
+
     /** What was tried as a wiring file, to keep it. */
     public function show(Attempt $attempt): Response
     {
@@ -18,9 +21,6 @@ final class TryFileController extends Controller
         $wiring = $attempt->load(['assignment.boardFile', 'appliedSteps'])->stepLog()->bench()->wiring();
         $text = json_encode(WiringArray::of($wiring), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
 
-        return response("$text\n", 200, [
-            'Content-Type' => 'application/json',
-            'Content-Disposition' => 'attachment; filename="tried.wiring.json"',
-        ]);
+        return response("$text\n", 200, $this->named('wiring.json', $attempt->assignment->title(), __('paper.file.tried')));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Boards;
 
 use App\Actions\Boards\PlanBoardFile;
+use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\ShowMaterialsRequest;
 use App\Models\BoardFile;
@@ -17,6 +18,8 @@ use Illuminate\Http\Response;
 
 final class MaterialsController extends Controller
 {
+    use NamesFiles;
+
     public function show(ShowMaterialsRequest $request, BoardFile $boardFile, int $plan, PlanBoardFile $planner): JsonResponse|Response
     {
         $found = $planner->plan($boardFile, $plan, $request->edition()) ?? abort(404);
@@ -32,9 +35,8 @@ final class MaterialsController extends Controller
             return response()->json([...$report->json(), ...(new PrepareShape($found))->json()]);
         }
 
-        return response(CsvTable::of((array) __("materials.columns.$table"), $report->{$table}()), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => "attachment; filename=\"$table.csv\"",
-        ]);
+        $headers = $this->named('csv', $boardFile->title, __("paper.file.$table"));
+
+        return response(CsvTable::of((array) __("materials.columns.$table"), $report->{$table}()), 200, $headers);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Boards;
 
 use App\Actions\Boards\PlanBoardFile;
 use App\Actions\Boards\PlanFile;
+use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\ShowPlanFileRequest;
 use App\Models\BoardFile;
@@ -13,6 +14,8 @@ use Illuminate\Http\Response;
 
 final class PlanFileController extends Controller
 {
+    use NamesFiles;
+
     public function show(ShowPlanFileRequest $request, BoardFile $boardFile, int $plan, PlanBoardFile $planner, PlanFile $write): Response
     {
         ['name' => $name, 'type' => $type, 'text' => $text] = $write->execute(
@@ -20,6 +23,11 @@ final class PlanFileController extends Controller
             $request->form(),
         );
 
-        return response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""]);
+        $ending = substr($name, strlen('zwindle.'));
+
+        return response($text, 200, [
+            'Content-Type' => $type,
+            ...$this->disposition('attachment', $ending, [$boardFile->title, __('paper.file.plan')]),
+        ]);
     }
 }

@@ -5,27 +5,37 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Classes;
 
 use App\Actions\Bench\HandInOverdue;
+use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Models\Assignment;
 use App\Paper\MarkSheet;
-use App\Shapes\CsvTable;
+use App\Shapes\MarkTable;
+use App\Shapes\MarkTableSettings;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** The marks of an exam as a page or as a table, of everybody or of one. */
 final class MarkSheetController extends Controller
 {
+    use NamesFiles;
+
     public function show(Request $request, Assignment $assignment, HandInOverdue $overdue): Response
     {
         $this->authorize('view', $assignment);
         $asked = $request->validate(['as' => ['required', 'in:pdf,csv'], 'attempt' => ['integer'], 'size' => ['in:letter,a4']]);
         $assignment->handInOverdue($overdue);
-        $sheet = new MarkSheet($assignment, isset($asked['attempt']) ? (int) $asked['attempt'] : null);
-        $isCsv = $asked['as'] === 'csv';
+        $only = isset($asked['attempt']) ? (int) $asked['attempt'] : null;
+        $name = $only === null ? null : $assignment->attempts()->with('trainee')->findOrFail($only)->trainee->name;
+        $text = $asked['as'] === 'csv'
+            ? (new MarkTable(MarkTableSettings::of($request->user()?->mark_table)))->ofAssignment($assignment, $only)
+            : (new MarkSheet($assignment, $only))->pdf($asked['size'] ?? 'a4');
 
-        return response($isCsv ? CsvTable::of(__('paper.mark-columns'), $sheet->rows()) : $sheet->pdf($asked['size'] ?? 'a4'), 200, [
-            'Content-Type' => $isCsv ? 'text/csv; charset=UTF-8' : 'application/pdf',
-            'Content-Disposition' => 'attachment; filename="marks.'.$asked['as'].'"',
-        ]);
+        return response($text, 200, $this->named(
+            $asked['as'],
+            $assignment->classroom?->name,
+            $assignment->title(),
+            $name,
+            __('paper.file.marks'),
+        ));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
+use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\ShowSeatPaperRequest;
 use App\Models\Assignment;
@@ -13,6 +14,8 @@ use Illuminate\Validation\ValidationException;
 
 final class SeatPaperController extends Controller
 {
+    use NamesFiles;
+
     public function show(ShowSeatPaperRequest $request, Assignment $assignment): Response
     {
         $task = $assignment->load(['boardFile', 'attempts.trainee'])->attempts->first()?->setRelation('assignment', $assignment)->task();
@@ -20,8 +23,11 @@ final class SeatPaperController extends Controller
             throw ValidationException::withMessages(['for' => __('messages.no-seat-paper')]);
         }
 
-        return response((new SeatPaper($assignment, $task))->pdf($request->pages(), $request->sheet()), 200, [
-            'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"zwindle-{$request->pages()->value}.pdf\"",
-        ]);
+        return response((new SeatPaper($assignment, $task))->pdf($request->pages(), $request->sheet()), 200, $this->named(
+            'pdf',
+            $assignment->classroom?->name,
+            $assignment->title(),
+            __("paper.file.seats-{$request->pages()->value}"),
+        ));
     }
 }

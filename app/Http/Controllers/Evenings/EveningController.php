@@ -8,6 +8,7 @@ use App\Actions\Evenings\KeepEvening;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Evenings\EveningRequest;
 use App\Http\Resources\Classes\EveningResource;
+use App\Models\Assignment;
 use App\Models\Classroom;
 use App\Models\Evening;
 use Illuminate\Http\JsonResponse;
@@ -21,7 +22,7 @@ final class EveningController extends Controller
     public function index(Request $request): AnonymousResourceCollection
     {
         $this->authorize('viewAny', Evening::class);
-        $evenings = Evening::query()->with('classroom');
+        $evenings = Evening::query()->with(['classroom', 'assignment' => fn ($exam) => $exam->withCount(Assignment::doneCounts())]);
         $evenings->whereIn('classroom_id', Classroom::taughtBy($request->user())->pluck('id'))->orderByDesc('id')->limit(self::MOST);
 
         return EveningResource::collection($evenings->get());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Find;
 
 use App\Actions\Boards\PlanBoardFile;
+use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Find\FaultCardsRequest;
 use App\Models\BoardFile;
@@ -13,14 +14,13 @@ use Illuminate\Http\Response;
 
 final class FaultCardController extends Controller
 {
+    use NamesFiles;
+
     public function show(FaultCardsRequest $request, BoardFile $boardFile, PlanBoardFile $planner): Response
     {
         $plan = $planner->plan($boardFile, 0, null) ?? abort(404);
         $cards = new FaultCards($plan->wiring, $request->seats(), $request->seed());
 
-        return response($cards->pdf(), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="fault-cards.pdf"',
-        ]);
+        return response($cards->pdf(), 200, $this->shown('pdf', $boardFile->title, __('paper.file.fault-cards')));
     }
 }

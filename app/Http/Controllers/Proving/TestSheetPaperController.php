@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Proving;
 
 use App\Actions\Proving\Proving;
+use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
 use App\Paper\TestSheetPaper;
@@ -13,14 +14,15 @@ use Illuminate\Http\Response;
 
 final class TestSheetPaperController extends Controller
 {
+    use NamesFiles;
+
     public function show(Request $request, Attempt $attempt): Response
     {
         $this->authorize('printProof', $attempt);
         $paper = new TestSheetPaper(Proving::of($attempt->load('trainee')));
 
-        return response($paper->pdf(), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="test-sheet.pdf"',
-        ]);
+        $headers = $this->shown('pdf', $attempt->assignment->title(), $attempt->trainee->name, __('paper.file.test-sheet'));
+
+        return response($paper->pdf(), 200, $headers);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Sitting;
 
 use App\Actions\Sitting\ExamGate;
 use App\Actions\Sitting\KeepPhotograph;
+use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Sitting\PhotographRequest;
 use App\Models\Attempt;
@@ -17,6 +18,8 @@ use Illuminate\Http\Response;
 /** Photographs of the boxes of a real board: kept with its attempt, never sent anywhere else. */
 final class PhotographController extends Controller
 {
+    use NamesFiles;
+
     public function index(Attempt $attempt): JsonResponse
     {
         $this->authorize('lookForFaults', $attempt);
@@ -38,8 +41,7 @@ final class PhotographController extends Controller
         abort_if($photograph->attempt_id !== $attempt->id, 404);
 
         return response($photograph->bytes(), 200, [
-            'Content-Type' => 'image/jpeg',
-            'Content-Disposition' => 'inline; filename="box.jpg"',
+            ...$this->shown('jpg', $attempt->assignment->title(), $attempt->trainee->name, $photograph->box),
             'Cache-Control' => 'private, max-age=86400',
         ]);
     }

@@ -25,6 +25,7 @@ final class EveningResource extends JsonResource
             'version' => $this->version,
             'draft' => $this->draft,
             'plan' => $this->plan,
+            'isOver' => $this->resource->isOver(),
         ];
     }
 }

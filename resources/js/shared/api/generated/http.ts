@@ -746,6 +746,34 @@ export interface KeepStockLine {
   price?: string | number | null
   held?: string | number | null
 }
+/**
+ * How a table of marks is taken away.
+ *
+ */
+export interface KeepMarkTable {
+  columns: string[]
+  headings:
+    | {
+        [k: string]: string | null
+      }
+    | unknown[]
+  key: 'number' | 'sign-in' | 'name'
+  separator: 'comma' | 'semicolon' | 'tab'
+  decimal: 'point' | 'comma'
+}
+export interface MarkTable {
+  columns: string[]
+  headings: {
+    [k: string]: string | null
+  }
+  key: 'number' | 'sign-in' | 'name'
+  separator: 'comma' | 'semicolon' | 'tab'
+  decimal: 'point' | 'comma'
+  known: {
+    id: string
+    name: string
+  }[]
+}
 export interface Tonight {
   running: RunningLine[]
   waiting: TonightLine[]
@@ -1072,6 +1100,7 @@ export interface EveningConflict {
   sittings: SittingPlan[]
 }
 export interface EveningData {
+  isOver: boolean
   id: number
   classroom: number
   classroomName: string
