@@ -34,6 +34,7 @@ final class MarkGridShape
             'people' => array_values($classroom->trainees->map(fn (User $trainee) => [
                 'id' => $trainee->id,
                 'name' => $trainee->name,
+                'number' => $trainee->student_number,
                 'cells' => array_map(
                     self::cell(...),
                     array_values($attempts->get($trainee->id)?->sortByDesc('assignment_id')->all() ?? []),

@@ -73,6 +73,11 @@ export const router = createRouter({
       props: (to) => ({ assignment: Number(to.params.assignment) }),
       meta: { role: 'instructor' },
     },
+    {
+      path: '/mark-table',
+      component: () => import('./screens/mark-table/MarkTableScreen.vue'),
+      meta: { role: 'instructor' },
+    },
     { path: '/mark-grid', component: () => import('./screens/record/GridScreen.vue'), meta: { role: 'instructor' } },
     { path: '/class', redirect: '/tonight' },
     { path: '/assign', redirect: '/boards' },

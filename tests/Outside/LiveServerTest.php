@@ -75,7 +75,8 @@ it('loses no hand-in when the server is killed among them, and judges each once'
         ->and(array_unique($again))->toBe([204])
         ->and(array_filter(array_column($summary, 'verdict')))->toHaveCount(5)
         ->and(array_map(fn (array $bench) => count($bench['steps']), $benches))->toBe(array_fill(0, 5, 1))
-        ->and(array_merge(...array_column($benches, 'tries')))->toBe([])
+        // One hand-in each, however often it was pressed.
+        ->and(array_map(fn (array $bench) => array_column($bench['tries'], 'try'), $benches))->toBe(array_fill(0, 5, [1]))
         ->and($second)->not->toBe([]);
 });
 

@@ -53,7 +53,9 @@ final readonly class Attack
             $judged = $task->rules->judge(Checker::check($wiring));
             $counted = $judged->verdict === Verdict::Fail ? $mistakes : 0;
 
-            return (new Grader($scheme, $counted, $observed, 1.0, (float) ($scheme->withinMinutes ?? 0)))->ofWiring($judged);
+            $inOrder = $task->order === null ? null : 1.0;
+
+            return (new Grader($scheme, $counted, $observed, $inOrder, (float) ($scheme->withinMinutes ?? 0)))->ofWiring($judged);
         };
         $singles = Mistakes::ofHandOn($plan->wiring);
         $states = 2 ** count($plan->result->evidence->circuit->switches);

@@ -10,7 +10,9 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\KeepAnswersRequest;
 use App\Http\Resources\Bench\QuestionsResource;
 use App\Models\Attempt;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
+use stdClass;
 
 final class QuestionController extends Controller
 {
@@ -23,10 +25,10 @@ final class QuestionController extends Controller
     }
 
     /** 202 where it came after the end, and waits for the instructor. */
-    public function update(KeepAnswersRequest $request, Attempt $attempt, KeepAnswers $keep): Response
+    public function update(KeepAnswersRequest $request, Attempt $attempt, KeepAnswers $keep): Response|JsonResponse
     {
         $counts = $keep->execute($attempt, $request->question(), $request->answer(), $request->madeAt());
 
-        return response('', $counts ? 204 : 202);
+        return $counts ? response()->noContent() : response()->json(new stdClass, 202);
     }
 }

@@ -25,6 +25,7 @@ final class GradeResource extends JsonResource
             'attempt' => $this->id,
             'seat' => $this->seat,
             'trainee' => UserResource::make($this->trainee),
+            'number' => $request->user()?->isInstructor() === true ? $this->trainee->student_number : null,
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
             'verdict' => $this->verdict,
             'headline' => $this->headline ?? ($this->handed_in_at === null ? null : __('messages.being-judged')),

@@ -42,6 +42,7 @@ describe('answers', () => {
     vi.spyOn(api, 'answer').mockImplementation(async (_, number, chosen) => {
       if (sent.length === 0) await new Promise<void>((resolve) => (release = resolve))
       sent.push([number, ...chosen])
+      return undefined
     })
     const work = await opened()
     work.answer(1, [0])
@@ -68,7 +69,7 @@ describe('answers', () => {
     answer.mockResolvedValue(undefined)
     await vi.advanceTimersByTimeAsync(3000)
     expect(work.saving.value).toBe('saved')
-    expect(answer).toHaveBeenLastCalledWith(7, 1, [2])
+    expect(answer).toHaveBeenLastCalledWith(7, 1, [2], expect.stringContaining('T'))
   })
 
   it('survive a page that is lost before they were sent', async () => {
@@ -76,12 +77,15 @@ describe('answers', () => {
     const lost = await opened()
     lost.answer(2, [1])
     await flushPromises()
+    const at = JSON.parse(localStorage.getItem('zwindle-answers-7')!)[0][2]
     vi.clearAllTimers()
+    await vi.advanceTimersByTimeAsync(60_000)
 
     const answer = vi.spyOn(api, 'answer').mockResolvedValue(undefined)
     const again = await opened()
     expect(shown(again)).toEqual([[], [1]])
-    expect(answer).toHaveBeenLastCalledWith(7, 2, [1])
+    // With the moment at which it was given, not the one at which it is sent.
+    expect(answer).toHaveBeenLastCalledWith(7, 2, [1], at)
     expect(localStorage.length).toBe(0)
   })
 
@@ -93,6 +97,16 @@ describe('answers', () => {
     await flushPromises()
     expect(shown(work)).toEqual([[], []])
     expect(work.failure.value).toBe('Time is up: this was not saved.')
+    expect(work.saving.value).toBe('saved')
+    expect(localStorage.length).toBe(0)
+  })
+
+  it('that were given before the end and come after it are said to wait for the instructor', async () => {
+    vi.spyOn(api, 'answer').mockResolvedValue({})
+    const work = await opened()
+    work.answer(1, [2])
+    await flushPromises()
+    expect(work.failure.value).toContain('Your instructor decides')
     expect(work.saving.value).toBe('saved')
     expect(localStorage.length).toBe(0)
   })

@@ -4,6 +4,13 @@ import type { QuestionSheet } from '@/shared/api/generated/http'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 
 const UNPROCESSABLE = 422
+const LATE = 'Sent after the time was up. Your instructor decides whether it counts.'
+
+/** What was chosen, and when, by the server’s clock. */
+interface Given {
+  chosen: readonly number[]
+  at: string | null
+}
 
 /**
  * The questions of an attempt: every answer is kept as it is given, one after the other, and tried again until it is. What the
@@ -14,7 +21,7 @@ export function useAnswers(attempt: number) {
   const failure = ref('')
   const clockOffsetMs = ref(0)
   const held = `zwindle-answers-${attempt}`
-  const waiting = new Map<number, readonly number[]>(read(held))
+  const waiting = new Map<number, Given>(read(held))
   let refusal = ''
   const outbox = useOutbox({ waiting: () => waiting.size, send: sendOne, onSaved })
 
@@ -23,7 +30,7 @@ export function useAnswers(attempt: number) {
       const found = await api.questions(attempt)
       clockOffsetMs.value = Date.parse(found.serverTime) - Date.now()
       sheet.value = found
-      for (const [number, chosen] of waiting) show(number, chosen)
+      for (const [number, { chosen }] of waiting) show(number, chosen)
       failure.value = ''
       if (waiting.size > 0 && !found.isToBegin) outbox.changed()
     } catch (error) {
@@ -40,28 +47,30 @@ export function useAnswers(attempt: number) {
   }
 
   function hold() {
-    if (waiting.size > 0) localStorage.setItem(held, JSON.stringify([...waiting]))
+    const rows = [...waiting].map(([number, { chosen, at }]) => [number, chosen, at])
+    if (rows.length > 0) localStorage.setItem(held, JSON.stringify(rows))
     else localStorage.removeItem(held)
   }
 
   function answer(number: number, chosen: readonly number[]) {
     if (!sheet.value) return
     show(number, chosen)
-    waiting.set(number, chosen)
+    waiting.set(number, { chosen, at: new Date(Date.now() + clockOffsetMs.value).toISOString() })
     hold()
     outbox.changed()
   }
 
   async function sendOne() {
-    const [number, chosen] = [...waiting][0]!
+    const [number, given] = [...waiting][0]!
     try {
-      await api.answer(attempt, number, chosen)
+      const late = await api.answer(attempt, number, given.chosen, given.at)
+      if (late) refusal = LATE
     } catch (error) {
       if (!(error instanceof Refused) || error.status !== UNPROCESSABLE) throw error
       // Too late, or handed in elsewhere: what the server has is what counts.
       refusal = error.message
     }
-    if (waiting.get(number) === chosen) waiting.delete(number)
+    if (waiting.get(number) === given) waiting.delete(number)
     hold()
   }
 
@@ -99,9 +108,10 @@ export function useAnswers(attempt: number) {
   }
 }
 
-function read(held: string): [number, number[]][] {
+function read(held: string): [number, Given][] {
   try {
-    return JSON.parse(localStorage.getItem(held) ?? '[]') as [number, number[]][]
+    const rows = JSON.parse(localStorage.getItem(held) ?? '[]') as [number, number[], string?][]
+    return rows.map(([number, chosen, at]) => [number, { chosen, at: at ?? null }])
   } catch {
     return []
   }

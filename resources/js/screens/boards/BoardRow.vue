@@ -5,7 +5,8 @@ import BoardThumb from '@/shared/board/BoardThumb.vue'
 import { practiceOf } from '@/shared/practices'
 import RowMenu from '@/shared/ui/RowMenu.vue'
 
-const props = defineProps<{ board: LibraryBoard; instructors: readonly User[] }>()
+/** @prop isForTask  a board is chosen to make a task on */
+const props = defineProps<{ board: LibraryBoard; instructors: readonly User[]; isForTask?: boolean }>()
 const emit = defineEmits<{
   copy: []
   archive: []
@@ -70,7 +71,7 @@ const changed = computed(() => new Date(props.board.changedAt).toLocaleDateStrin
     </form>
     <RouterLink
       v-else
-      :to="board.isMine ? `/draw/${board.id}` : `/plans/${board.id}`"
+      :to="isForTask ? `/task/${board.id}` : board.isMine ? `/draw/${board.id}` : `/plans/${board.id}`"
       class="grid min-h-20 grow grid-cols-[8rem_minmax(0,1fr)_3rem_14rem_8rem] items-center gap-4 px-6 max-lg:grid-cols-[6rem_minmax(0,1fr)] max-lg:gap-x-3 max-lg:gap-y-0 max-lg:px-3 py-2 hover:bg-wash hover:text-violet"
       :data-board="board.id"
     >

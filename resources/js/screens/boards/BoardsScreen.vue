@@ -23,6 +23,9 @@ const practice = useInAddress('practice', true)
 const order = useInAddress('order', true)
 const shelf = useInAddress('shelf', true)
 const isNew = useInAddress('new')
+/** `task`: a board is chosen to make a task on. */
+const wanted = useInAddress('for')
+const isForTask = computed(() => wanted.value === 'task')
 const refusal = ref('')
 const problems = ref<FileProblem[]>([])
 const undo = ref<{ says: string; run: () => Promise<unknown> } | null>(null)
@@ -109,7 +112,10 @@ const addFile = (event: Event) =>
 
 <template>
   <div class="screen">
-    <TopBar title="Boards">
+    <TopBar
+      :title="isForTask ? 'Which board is the task on?' : 'Boards'"
+      :crumb="isForTask ? { to: '/tasks', name: 'Tasks' } : undefined"
+    >
       <label class="btn">
         Bring in a board file
         <input type="file" accept=".json,application/json" class="sr-only" @change="addFile" />
@@ -170,6 +176,7 @@ const addFile = (event: Event) =>
             :key="board.id"
             :board="board"
             :instructors="data.instructors"
+            :is-for-task="isForTask"
             @copy="draw({ copyOf: board.id })"
             @archive="archive(board)"
             @remove="remove(board)"

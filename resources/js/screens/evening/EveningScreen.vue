@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import { useOpenLeaf } from '@/shared/frame/useOpenLeaf'
+import ClassSelect from '@/shared/ui/ClassSelect.vue'
+import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import RowMenu from '@/shared/ui/RowMenu.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
@@ -95,8 +97,12 @@ async function keep() {
   const evening = await work.keep()
   if (evening && props.evening === null) await router.replace(`/evening/${evening.id}`)
 }
-async function set() {
-  const evening = await work.set()
+const setting = ref(false)
+async function set(isTwice = false) {
+  if (setting.value) return
+  setting.value = true
+  const evening = await work.set(isTwice)
+  setting.value = false
   if (evening) await router.push(`/wall/${evening.id}`)
 }
 const paper = computed(() =>
@@ -118,9 +124,22 @@ const paper = computed(() =>
         <RouterLink v-if="kept" :to="`/parts/${kept.id}`" class="btn">Check parts</RouterLink>
         <button type="button" class="btn" @click="keep">Save</button>
         <RouterLink v-if="kept?.assignment" :to="`/wall/${kept.id}`" class="btn-main">The wall</RouterLink>
-        <button v-else type="button" class="btn-main" @click="set">Set this exam</button>
+        <button v-else type="button" class="btn-main" :disabled="setting" @click="set()">
+          {{ setting ? 'Setting …' : 'Set this exam' }}
+        </button>
       </template>
     </TopBar>
+    <ConfirmBar
+      v-if="work.twice.why.value"
+      label="Set already"
+      yes="Set it a second time"
+      busy-word="Setting …"
+      no="Leave it"
+      :busy="setting"
+      @yes="set(true)"
+      @no="work.twice.drop"
+      >{{ work.twice.why.value }}</ConfirmBar
+    >
     <LoadState v-if="!data" :failure="failure" what="The evening" @again="load" />
     <main v-else-if="!draft" class="mx-auto max-w-xl p-10">
       <h2 class="mb-2 text-xl font-bold">An evening needs a class and an exam</h2>
@@ -131,8 +150,8 @@ const paper = computed(() =>
             : 'Make a task on any board and choose Exam there.'
         }}
       </p>
-      <RouterLink :to="data.classrooms.length === 0 ? '/people' : '/boards'" class="btn-main">{{
-        data.classrooms.length === 0 ? 'People' : 'Choose a board'
+      <RouterLink :to="data.classrooms.length === 0 ? '/people' : '/boards?for=task'" class="btn-main">{{
+        data.classrooms.length === 0 ? 'People' : 'Make a task'
       }}</RouterLink>
     </main>
     <main v-else class="panes grid-cols-[23rem_minmax(0,1fr)]">
@@ -150,15 +169,13 @@ const paper = computed(() =>
         >
         <label
           >Class
-          <select
-            class="field"
-            :value="draft.classroom"
+          <ClassSelect
+            class="w-full"
+            :model-value="draft.classroom"
+            :classes="data.classrooms"
             :disabled="kept !== null"
-            @change="chooseClass(numberOf($event))"
-          >
-            <option v-for="one in data.classrooms" :key="one.id" :value="one.id">{{ one.name }}</option>
-          </select></label
-        >
+            @update:model-value="chooseClass"
+        /></label>
         <label
           >Name
           <input

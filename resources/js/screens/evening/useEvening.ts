@@ -1,5 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
+import { useTwice } from '@/shared/ui/useTwice'
 import type { EveningData, EveningPlan, KeepEvening, SittingPlan } from '@/shared/api/generated/http'
 
 const PLAN_AFTER_MS = 350
@@ -133,12 +134,14 @@ export function useEvening() {
     }
   }
 
-  async function set(): Promise<EveningData | null> {
+  const twice = useTwice()
+  async function set(isTwice = false): Promise<EveningData | null> {
     const evening = await keep()
     if (!evening) return null
     try {
-      kept.value = await api.setEvening(evening.id)
-      return kept.value
+      const made = await twice.once((meant) => api.setEvening(evening.id, meant), isTwice)
+      if (made) kept.value = made
+      return made
     } catch (error) {
       failure.value = (error as Error).message
       return null
@@ -152,6 +155,7 @@ export function useEvening() {
     failure,
     isPlanning,
     cost,
+    twice,
     canUndo: computed(() => before.value.length > 0),
     open,
     start,

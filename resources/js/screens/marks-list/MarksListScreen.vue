@@ -21,7 +21,7 @@ function state(item: (typeof marked.value)[number]): string {
       <div v-if="marked.length === 0" class="mx-auto max-w-xl p-10">
         <h2 class="mb-2 text-xl font-bold">No marks yet</h2>
         <p class="mb-5">A board that is set as a task is marked when it is handed in. Make a task on any board.</p>
-        <RouterLink to="/boards" class="btn-main">Choose a board</RouterLink>
+        <RouterLink to="/boards?for=task" class="btn-main">Choose a board</RouterLink>
       </div>
       <ul v-else class="mx-auto max-w-4xl divide-y divide-line border-y border-line">
         <li v-for="item in marked" :key="item.id">

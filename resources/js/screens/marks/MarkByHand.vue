@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import type { GradeData, Override } from '@/shared/api/generated/http'
 
 /** A line of a mark, or the whole, given by hand: with the reason, which goes on record. */
@@ -10,11 +10,18 @@ const most = computed(() => own.value?.of ?? props.mark.total)
 const byHand = computed(() => (own.value ? own.value.byHand : props.mark.byHand))
 const points = ref(String(own.value ? (own.value.got ?? '') : props.mark.got))
 const why = ref('')
+const form = ref<HTMLFormElement | null>(null)
+/** It opens where the eye is, with the hand in its first field. */
+onMounted(() => {
+  form.value?.scrollIntoView({ block: 'center' })
+  form.value?.querySelector('input')?.select()
+})
 const isReady = computed(() => points.value !== '' && Number(points.value) >= 0 && why.value.trim().length >= 3)
 </script>
 
 <template>
   <form
+    ref="form"
     class="mt-4 flex flex-col gap-3 border-2 border-violet p-3"
     aria-label="By hand"
     @submit.prevent="isReady && emit('change', { line, points: Number(points), why })"

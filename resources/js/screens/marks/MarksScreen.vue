@@ -88,6 +88,7 @@ const paper = computed(() => [
   { name: 'Take the corrected marking, and mark again …', run: takeMarking },
   { name: 'Mark sheet of the class, PDF', run: () => window.open(api.markSheetOf(props.assignment, 'pdf')) },
   { name: 'Marks as a table, CSV', run: () => window.open(api.markSheetOf(props.assignment, 'csv')) },
+  { name: 'Columns of the table …', to: '/mark-table' },
   ...(attempt.value
     ? [
         {
@@ -183,13 +184,14 @@ async function release() {
           >
             <span class="code w-8 text-xl">{{ one.seat ?? '' }}</span>
             <span class="grow"
-              ><strong class="block">{{ one.trainee.name }}</strong
+              ><strong class="block"
+                >{{ one.trainee.name
+                }}<span v-if="one.number" class="code ml-2 font-normal text-soft">{{ one.number }}</span></strong
               ><span class="text-soft">{{ stateOf(one) }}</span></span
             >
           </button>
         </nav>
         <section v-if="attempt?.mark" class="min-h-0 overflow-auto p-5" aria-label="The mark" tabindex="0">
-          <MarkLines :mark="attempt.mark" changeable @change="(key) => (lineAsked = key)" />
           <MarkByHand
             v-if="lineAsked !== null"
             :key="`${attempt.attempt} ${lineAsked}`"
@@ -198,6 +200,7 @@ async function release() {
             @change="(what) => run(() => api.overrideMark(attempt!.attempt, what)).then(() => (lineAsked = null))"
             @close="lineAsked = null"
           />
+          <MarkLines :mark="attempt.mark" changeable @change="(key) => (lineAsked = key)" />
         </section>
         <p v-else class="p-8 text-soft">Nobody has handed in yet.</p>
         <section

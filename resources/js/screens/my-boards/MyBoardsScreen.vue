@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { api } from '@/shared/api/client'
-import { countedAs, isWired, workPath } from '@/shared/api/taskKinds'
+import { countedAs, isWired, kindName, workPath } from '@/shared/api/taskKinds'
 import type { AttemptSummary } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -25,6 +25,7 @@ const sorted = computed(() =>
 )
 
 function state(attempt: AttemptSummary): string {
+  if (attempt.closed) return attempt.closed
   if (attempt.handedInAt) return attempt.headline ?? 'Handed in.'
   if (attempt.startedAt) return `Under way: ${attempt.placed} of ${attempt.ends} ${countedAs(attempt.kind)}.`
   const first = isWired(attempt.kind)
@@ -36,6 +37,15 @@ function state(attempt: AttemptSummary): string {
   return attempt.minutes ? `Not started. ${attempt.minutes} minutes once you ${start}.` : 'Not started. No time limit.'
 }
 
+const when = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
+const PASSES: Record<string, string> = { pass: '✓ Pass', remarks: '✓ Pass, with remarks', fail: '✕ Not passed' }
+/** Pass or mark of what counts, in one word. */
+function result({ mark, verdict }: AttemptSummary): string {
+  if (mark) return `${mark.passes ? '✓' : '✕'} ${mark.got} of ${mark.total}`
+  return verdict ? (PASSES[verdict] ?? '') : ''
+}
+/** The tries beside the one that counts. */
+const others = ({ tries }: AttemptSummary) => tries.filter(({ counts }) => !counts)
 const workAt = (attempt: AttemptSummary) => workPath(attempt.kind, attempt.id)
 </script>
 
@@ -58,15 +68,44 @@ const workAt = (attempt: AttemptSummary) => workPath(attempt.kind, attempt.id)
               <span v-if="attempt.mode === 'exam'" class="code ml-1 border-2 border-ink px-1 text-sm">EXAM</span>
               <span v-if="attempt.seat" class="ml-1 text-base font-normal text-soft">seat {{ attempt.seat }}</span>
             </h2>
-            <p v-if="attempt.level" class="text-sm text-soft" data-test="level">{{ LEVELS[attempt.level] }}</p>
+            <p class="text-sm text-soft">
+              <span data-test="kind">{{ kindName(attempt.kind) }}</span><span v-if="attempt.level" data-test="level">
+                · {{ LEVELS[attempt.level] }}</span
+              >
+            </p>
             <p class="text-soft">{{ attempt.board.brief }}</p>
             <p class="mt-1">{{ state(attempt) }}</p>
+            <details v-if="others(attempt).length > 0" class="mt-1" data-test="tries">
+              <summary class="cursor-pointer text-soft underline">
+                {{ others(attempt).length === 1 ? 'One other try' : `${others(attempt).length} other tries` }}
+              </summary>
+              <ul>
+                <li v-for="one in others(attempt)" :key="one.try">
+                  <RouterLink
+                    :to="`/verdict/${attempt.id}?try=${one.try}`"
+                    class="flex min-h-11 items-center gap-3 hover:text-violet"
+                    ><span class="code w-6 text-soft">{{ one.try }}</span
+                    ><strong class="w-28 whitespace-nowrap">{{
+                      one.got === null
+                        ? PASSES[one.verdict ?? '']
+                        : `${one.passes ? '✓' : '✕'} ${one.got} of ${one.total}`
+                    }}</strong
+                    ><span class="text-soft">{{ when(one.at) }}</span></RouterLink
+                  >
+                </li>
+              </ul>
+            </details>
           </div>
-          <RouterLink v-if="attempt.handedInAt" :to="`/verdict/${attempt.id}`" class="btn shrink-0">{{
+          <p v-if="result(attempt)" class="code shrink-0 text-right text-lg" data-test="result">
+            {{ result(attempt) }}
+            <span v-if="attempt.handedInAt" class="block text-sm text-soft">{{ when(attempt.handedInAt) }}</span>
+          </p>
+          <span v-if="attempt.closed" class="shrink-0 text-soft" data-test="closed">closed for now</span>
+          <RouterLink v-else-if="attempt.handedInAt" :to="`/verdict/${attempt.id}`" class="btn shrink-0">{{
             attempt.isReleased ? 'See the verdict' : 'Handed in'
           }}</RouterLink>
           <RouterLink v-else :to="workAt(attempt)" class="btn-main shrink-0">{{
-            attempt.startedAt ? 'Go on' : 'Open the board'
+            attempt.startedAt ? 'Go on' : attempt.tries.length > 0 ? 'Once more' : 'Open the board'
           }}</RouterLink>
         </li>
       </ul>

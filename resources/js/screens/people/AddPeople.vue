@@ -11,7 +11,7 @@ const text = ref('')
 const rows = shallowRef<readonly RosterRow[]>([])
 const { busy, refusal, send } = useSending()
 const fit = computed(() => rows.value.filter(({ fault }) => fault === null))
-const faulty = computed(() => rows.value.length - fit.value.length)
+const faults = computed(() => rows.value.filter(({ fault }) => fault !== null))
 const people = (count: number) => `${count} ${count === 1 ? 'person' : 'people'}`
 
 const look = () =>
@@ -36,7 +36,7 @@ const add = () =>
   send(async () => {
     const made = await api.addTrainees(
       props.classroom,
-      fit.value.map(({ name, extraPercent }) => ({ name, extraPercent })),
+      fit.value.map(({ name, number, extraPercent }) => ({ name, number, extraPercent })),
     )
     emit('added', made.slips)
   })
@@ -51,7 +51,7 @@ const add = () =>
           <textarea
             v-model="text"
             class="field h-44 py-2"
-            placeholder="One person a line, or rows out of a spreadsheet. With headings the columns may stand in any order: name, or first name and surname; extra time."
+            placeholder="One person a line, or rows from a spreadsheet. Columns may be in any order: name, or surname and first name; student number; extra time."
             data-test="roster"
           />
         </label>
@@ -75,21 +75,29 @@ const add = () =>
           characters; the slips are printed right after.
         </p>
         <template v-else>
-          <ul class="max-h-44 overflow-auto border-y border-line" data-test="roster-rows">
-            <li v-for="row in rows" :key="row.line" class="flex gap-3 border-b border-line px-2 py-1">
+          <div v-if="faults.length > 0" role="alert" class="mb-3 border-2 border-ink p-2" data-test="roster-faults">
+            <p class="font-bold">
+              {{ faults.length === 1 ? 'One row is left out' : `${faults.length} rows are left out` }} until put right:
+            </p>
+            <ul>
+              <li v-for="row in faults" :key="row.line" class="flex gap-3 py-0.5">
+                <span class="code shrink-0 text-soft">line {{ row.line }}</span
+                ><span>✕ {{ row.fault }}</span>
+              </li>
+            </ul>
+          </div>
+          <ul class="max-h-72 overflow-auto border-y border-line" data-test="roster-rows">
+            <li v-for="row in fit" :key="row.line" class="flex gap-3 border-b border-line px-2 py-1">
               <span class="code w-8 shrink-0 text-soft">{{ row.line }}</span>
               <span class="grow"
-                >{{ row.name || '(no name)' }}<span v-if="row.extraPercent"> +{{ row.extraPercent }} %</span></span
+                >{{ row.name }}<span v-if="row.extraPercent"> +{{ row.extraPercent }} %</span></span
               >
-              <strong v-if="row.fault">✕ {{ row.fault }}</strong>
+              <span v-if="row.number" class="code text-soft">{{ row.number }}</span>
             </li>
           </ul>
           <button type="button" class="btn-main mt-3" :disabled="busy || fit.length === 0" @click="add">
             {{ busy ? `Making ${fit.length} codes …` : `Add ${people(fit.length)}` }}
           </button>
-          <p v-if="faulty > 0" class="mt-2">
-            {{ faulty === 1 ? '1 row is left out' : `${faulty} rows are left out` }} until put right.
-          </p>
         </template>
       </div>
     </div>

@@ -57,7 +57,7 @@ const archive = () => tried(() => api.changeClass(open.value!.id, { archived: !o
 const invite = (name: string) => tried(async () => (slips.value = [await api.invite(name)]))
 const share = (id: number, on: boolean) => tried(() => api.shareClass(open.value!.id, id, on))
 
-const change = (trainee: Trainee, what: { name?: string; extraPercent?: number }) =>
+const change = (trainee: Trainee, what: { name?: string; extraPercent?: number; number?: string | null }) =>
   tried(() =>
     api.changeTrainee(trainee.id, { seen: { name: trainee.name, extraPercent: trainee.extraPercent }, ...what }),
   )
@@ -170,7 +170,7 @@ const classItems = computed(() => {
               <th scope="col" class="py-1 pr-3">Name</th>
               <th scope="col" class="pr-3">Signs in as</th>
               <th scope="col" class="pr-3">Extra time</th>
-              <th scope="col" class="pr-3">Number</th>
+              <th scope="col" class="pr-3">Student number</th>
               <th scope="col"><span class="sr-only">More</span></th>
             </tr>
           </thead>

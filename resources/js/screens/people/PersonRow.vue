@@ -5,7 +5,7 @@ import RowMenu from '@/shared/ui/RowMenu.vue'
 
 const props = defineProps<{ trainee: Trainee; others: readonly Classroom[]; lit: boolean }>()
 const emit = defineEmits<{
-  change: [what: { name?: string; extraPercent?: number }]
+  change: [what: { name?: string; extraPercent?: number; number?: string | null }]
   code: []
   move: [to: number]
   remove: []
@@ -20,6 +20,10 @@ const items = computed(() => [
 function rename(event: Event) {
   const name = (event.target as HTMLInputElement).value.trim()
   if (name && name !== props.trainee.name) emit('change', { name })
+}
+function renumber(event: Event) {
+  const number = (event.target as HTMLInputElement).value.trim() || null
+  if (number !== props.trainee.number) emit('change', { number })
 }
 function allow(event: Event) {
   const percent = Number((event.target as HTMLInputElement).value)
@@ -57,7 +61,16 @@ onMounted(() => {
         />%</span
       >
     </td>
-    <td class="code pr-3">{{ trainee.id }}</td>
+    <td class="pr-3">
+      <input
+        class="code min-h-11 w-36 rounded-md bg-transparent hover:underline"
+        :aria-label="`Student number of ${trainee.name}`"
+        :value="trainee.number ?? ''"
+        maxlength="40"
+        placeholder="none"
+        @change="renumber"
+      />
+    </td>
     <td class="text-right"><RowMenu :label="trainee.name" :items="items" /></td>
   </tr>
 </template>

@@ -13,7 +13,7 @@ export function useProof(attempt: number) {
   const bench = shallowRef<ProofBench | null>(null)
   const failure = ref('')
   const notice = ref('')
-  const queue: { key: string; act: ProofAct }[] = []
+  const queue: { key: string; act: ProofAct; at: string }[] = []
   const device = deviceName()
   let count = 0
 
@@ -22,7 +22,7 @@ export function useProof(attempt: number) {
   async function send() {
     const first = queue[0]!
     try {
-      data.value = await api.doAct(attempt, first.key, first.act)
+      data.value = await api.doAct(attempt, first.key, first.act, first.at)
       notice.value = ''
     } catch (error) {
       // A no for good: what was meant to follow it does not follow.
@@ -46,7 +46,7 @@ export function useProof(attempt: number) {
 
   function act(kind: ProofAct['kind'], more: Omit<ProofAct, 'kind'> = {}) {
     foresee(kind, more)
-    queue.push({ key: `${device}-${++count}`, act: { kind, ...more } })
+    queue.push({ key: `${device}-${++count}`, act: { kind, ...more }, at: new Date().toISOString() })
     outbox.changed()
   }
 

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import type { MarkGrid } from '@/shared/api/generated/http'
 import { useInAddress } from '@/shared/frame/useInAddress'
+import ClassSelect from '@/shared/ui/ClassSelect.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
@@ -15,10 +16,15 @@ const { data, failure, load } = useLoaded(async () => {
   return { classrooms, grid: id ? await api.markGrid(id) : null }
 })
 const grid = computed(() => data.value?.grid ?? null)
-async function choose(event: Event) {
-  chosen.value = (event.target as HTMLSelectElement).value
-  await load()
-}
+const classroom = computed({
+  get: () => grid.value?.classroom ?? 0,
+  set: (id: number) => {
+    chosen.value = String(id)
+    void load()
+  },
+})
+const from = ref('')
+const to = ref('')
 const cellOf = (person: MarkGrid['people'][number], assignment: number) =>
   person.cells.find((cell) => cell.assignment === assignment) ?? null
 const WORDS: Record<string, string> = { waiting: 'not begun', running: 'at work', withdrawn: 'withdrawn' }
@@ -34,11 +40,16 @@ function words(cell: MarkGrid['people'][number]['cells'][number] | null): string
   <div class="screen">
     <TopBar title="Class and tasks" :crumb="{ to: '/marks', name: 'Marks' }">
       <label v-if="data" class="flex items-center gap-2"
-        >Class
-        <select class="field w-56" :value="grid?.classroom" @change="choose">
-          <option v-for="one in data.classrooms" :key="one.id" :value="one.id">{{ one.name }}</option>
-        </select></label
-      >
+        >Class <ClassSelect v-model="classroom" :classes="data.classrooms"
+      /></label>
+      <RouterLink to="/mark-table" class="btn">Columns of the table</RouterLink>
+      <form v-if="grid" class="flex items-center gap-2" aria-label="The term" @submit.prevent>
+        <label class="flex items-center gap-2">from <input v-model="from" type="date" class="field w-auto" /></label>
+        <label class="flex items-center gap-2">to <input v-model="to" type="date" class="field w-auto" /></label>
+        <a :href="api.termTableOf(grid.classroom, from, to)" class="btn-main" download data-test="term-table"
+          >Take the table</a
+        >
+      </form>
     </TopBar>
     <LoadState v-if="!data" :failure="failure" what="The grid" @again="load" />
     <p v-else-if="!grid || grid.tasks.length === 0" class="p-10 text-soft">
@@ -56,7 +67,10 @@ function words(cell: MarkGrid['people'][number]['cells'][number] | null): string
         </thead>
         <tbody>
           <tr v-for="person in grid.people" :key="person.id" class="border-b border-line">
-            <th scope="row" class="py-2 pr-6">{{ person.name }}</th>
+            <th scope="row" class="py-2 pr-6">
+              {{ person.name
+              }}<span v-if="person.number" class="code ml-2 font-normal text-soft">{{ person.number }}</span>
+            </th>
             <td v-for="task in grid.tasks" :key="task.assignment" class="code pr-6 whitespace-nowrap">
               {{ words(cellOf(person, task.assignment)) }}
             </td>

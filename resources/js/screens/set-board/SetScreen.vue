@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import BoardThumb from '@/shared/board/BoardThumb.vue'
+import ClassSelect from '@/shared/ui/ClassSelect.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
@@ -60,13 +61,12 @@ async function set() {
         <p v-if="refusal" role="alert" class="border-l-3 border-ink pl-3">{{ refusal }}</p>
         <label class="block"
           ><span class="mb-1 block font-bold">Class</span>
-          <select
-            class="field"
-            :value="classroom?.id"
-            @change="classroomId = Number(($event.target as HTMLSelectElement).value)"
-          >
-            <option v-for="item in data.classrooms" :key="item.id" :value="item.id">{{ item.name }}</option>
-          </select>
+          <ClassSelect
+            class="w-full"
+            :model-value="classroom?.id ?? 0"
+            :classes="data.classrooms"
+            @update:model-value="(id) => (classroomId = id)"
+          />
         </label>
         <fieldset>
           <legend class="mb-1 font-bold">Trainees</legend>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api, Refused } from '@/shared/api/client'
+import { useOutbox } from '@/shared/outbox/useOutbox'
 import type { PhotographLine } from '@/shared/api/generated/http'
 import { smallJpeg } from './smallJpeg'
 
@@ -24,10 +25,33 @@ async function run(work: () => Promise<readonly PhotographLine[]>) {
 }
 void run(() => api.photographs(props.attempt))
 
+/** What was taken while the server was away is sent when it is back, with the moment at which it was taken. */
+const waiting: { box: string; jpeg: string; at: string }[] = []
+const outbox = useOutbox({ waiting: () => waiting.length, send: sendOne })
+async function sendOne() {
+  const { box, jpeg, at } = waiting[0]!
+  try {
+    all.value = await api.keepPhotograph(props.attempt, box, jpeg, at)
+    failure.value = ''
+  } catch (error) {
+    if (!(error instanceof Refused) || error.status >= 500 || error.status === 401) throw error
+    failure.value = error.message
+  }
+  waiting.shift()
+}
+
 async function take(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
-  if (file) await run(async () => api.keepPhotograph(props.attempt, props.box, await smallJpeg(file)))
+  const at = new Date().toISOString()
+  if (file) {
+    try {
+      waiting.push({ box: props.box, jpeg: await smallJpeg(file), at })
+      outbox.changed()
+    } catch (error) {
+      failure.value = (error as Error).message
+    }
+  }
   input.value = ''
 }
 </script>
@@ -49,7 +73,13 @@ async function take(event: Event) {
     <label
       class="btn inline-flex min-h-14 cursor-pointer items-center focus-within:outline-3 focus-within:outline-violet"
     >
-      {{ isBusy ? 'Saving …' : `Photograph ${label}` }}
+      {{
+        outbox.state.value === 'offline'
+          ? `${outbox.toSend.value} to send when the server is back`
+          : isBusy || outbox.state.value === 'saving'
+            ? 'Saving …'
+            : `Photograph ${label}`
+      }}
       <input type="file" accept="image/*" capture="environment" class="sr-only" :disabled="isBusy" @change="take" />
     </label>
     <p v-if="failure" role="alert" class="mt-2 border-2 border-ink p-2">{{ failure }}</p>

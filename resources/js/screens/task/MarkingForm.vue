@@ -135,6 +135,16 @@ function setRule(code: string, points: number) {
         </label>
         <button type="button" class="btn min-h-9 px-3" @click="observe">Add</button>
       </div>
+      <label v-if="(edited.points.answers ?? 0) > 0" class="col-span-2 flex min-h-9 items-center gap-2">
+        <input
+          type="checkbox"
+          class="h-5 w-5 accent-violet"
+          :checked="edited.deadBeforeHands ?? true"
+          data-critical="dead-before-hands"
+          @change="edited.deadBeforeHands = ($event.target as HTMLInputElement).checked"
+        />
+        Hands in a board that was not proved dead fail the whole (tasks of faults)
+      </label>
       <label v-for="(name, code) in CRITICAL" :key="code" class="flex min-h-9 items-center gap-2">
         <input
           type="checkbox"

@@ -70,6 +70,14 @@ const boxes = computed(() => props.words.boxes)
         Tries
         <input v-model.number="task.tries" class="field" type="number" min="1" max="10" />
       </label>
+      <label v-if="(task.tries ?? 1) > 1">
+        Which try counts
+        <select v-model="task.counts" class="field" data-test="counts">
+          <option value="best">The best</option>
+          <option value="last">The last</option>
+          <option value="first">The first</option>
+        </select>
+      </label>
       <label v-if="task.kind === 'fault'">
         Faults on each board
         <input v-model.number="task.faults" class="field" type="number" min="1" max="3" data-test="faults" />

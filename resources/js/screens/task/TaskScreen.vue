@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useRouter } from 'vue-router'
 import { useSession } from '@/shared/stores/session'
+import ClassSelect from '@/shared/ui/ClassSelect.vue'
+import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import AttackPane from './AttackPane.vue'
@@ -20,8 +22,8 @@ async function open(id: string) {
   router.go(0)
 }
 
-async function set() {
-  const assignment = await made.set()
+async function set(isTwice = false) {
+  const assignment = await made.set(isTwice)
   if (assignment !== null) await router.push(`/tonight?assignment=${assignment}`)
 }
 </script>
@@ -53,7 +55,11 @@ async function set() {
           <span class="grow">Not saved yet: this is what you typed last.</span>
           <button type="button" class="btn-quiet" @click="made.giveUp">Start over</button>
         </p>
-        <form class="grid min-h-0 grow grid-cols-2 gap-6 overflow-auto p-5" aria-label="The task" @submit.prevent="set">
+        <form
+          class="grid min-h-0 grow grid-cols-2 gap-6 overflow-auto p-5"
+          aria-label="The task"
+          @submit.prevent="set()"
+        >
           <TaskForm v-model="task" :board="boardFile" :words="words" :is-answered="made.isAnswered.value" />
           <div class="flex flex-col gap-5">
             <RulesForm v-model="task" :words="words" :is-answered="made.isAnswered.value" />
@@ -71,15 +77,31 @@ async function set() {
             <p class="font-bold">{{ refusal }}</p>
             <p v-for="problem in problems" :key="problem.message">{{ problem.message }}</p>
           </div>
+          <ConfirmBar
+            v-if="made.twice.why.value"
+            class="w-full"
+            label="Set already"
+            yes="Set it a second time"
+            busy-word="Setting …"
+            no="Leave it"
+            :busy="busy"
+            @yes="set(true)"
+            @no="made.twice.drop"
+            >{{ made.twice.why.value }}</ConfirmBar
+          >
           <label class="flex items-center gap-2">
             For
-            <select v-model.number="classroom" class="field w-56">
-              <option v-for="one in classrooms" :key="one.id" :value="one.id">{{ one.name }}</option>
-            </select>
+            <ClassSelect v-model="classroom" :classes="classrooms" />
           </label>
           <span class="grow" />
           <button type="button" class="btn" :disabled="busy" @click="made.save">Save</button>
-          <button type="button" class="btn-main" :disabled="busy || trainees.length === 0" data-test="set" @click="set">
+          <button
+            type="button"
+            class="btn-main"
+            :disabled="busy || trainees.length === 0"
+            data-test="set"
+            @click="set()"
+          >
             {{ busy ? 'Setting …' : `Set it to ${trainees.length} seats` }}
           </button>
         </div>

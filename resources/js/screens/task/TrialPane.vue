@@ -58,6 +58,9 @@ const many = (count: number) => (count >= 1_000_000 ? 'more than a million' : co
       <ul v-if="trial.problems.length > 0" role="alert" class="border-2 border-ink p-3" data-test="problems">
         <li v-for="(problem, i) in trial.problems" :key="i"><strong>!</strong> {{ problem.message }}</li>
       </ul>
+      <ul v-if="trial.refusals.length > 0" role="alert" class="border-2 border-ink p-3" data-test="refusals">
+        <li v-for="refusal in trial.refusals" :key="refusal"><strong>Cannot be set:</strong> {{ refusal }}</li>
+      </ul>
       <ul v-if="trial.dropped.length > 0" role="status" data-test="dropped">
         <li v-for="notice in trial.dropped" :key="notice">{{ notice }}</li>
       </ul>

@@ -1,6 +1,7 @@
 import { computed, onScopeDispose, reactive, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/shared/api/client'
 import { isWired } from '@/shared/api/taskKinds'
+import { useTwice } from '@/shared/ui/useTwice'
 import { useAttack } from './useAttack'
 import { useTaskDraft } from './useTaskDraft'
 import type {
@@ -53,6 +54,7 @@ export function useTask(boardFile: number, taskId: number | null, person: number
     questions: 4,
     faults: 1,
     faultKinds: [],
+    counts: 'best',
   })
   const isAnswered = computed(() => !isWired(task.kind))
   const trainees = computed(() => classrooms.value.find((one) => one.id === classroom.value)?.trainees ?? [])
@@ -152,15 +154,21 @@ export function useTask(boardFile: number, taskId: number | null, person: number
       return kept.id
     })
 
-  async function set(): Promise<number | null> {
+  const twice = useTwice()
+  async function set(isTwice = false): Promise<number | null> {
     const kept = await save()
     if (kept === null) return null
     const assignment = await guarded(() =>
-      api.setTask(kept, {
-        classroom: classroom.value,
-        trainees: trainees.value.map((trainee) => trainee.id),
-        row: ROW,
-      }),
+      twice.once(
+        (meant) =>
+          api.setTask(kept, {
+            classroom: classroom.value,
+            trainees: trainees.value.map((trainee) => trainee.id),
+            row: ROW,
+            ...(meant ? { twice: true } : {}),
+          }),
+        isTwice,
+      ),
     )
     return assignment?.id ?? null
   }
@@ -187,6 +195,7 @@ export function useTask(boardFile: number, taskId: number | null, person: number
     problems: readonly(problems),
     isTrying: readonly(isTrying),
     attack,
+    twice,
     busy: readonly(busy),
     id: readonly(id),
     isGivenBack: typed.isGivenBack,

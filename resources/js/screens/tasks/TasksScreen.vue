@@ -11,6 +11,7 @@ const { data, failure, load } = useLoaded(async () => {
 })
 const KINDS: Record<string, string> = {
   wire: 'wire it from bare',
+  fault: 'find the fault',
   finish: 'finish it',
   predict: 'what does the lamp do',
   trace: 'trace the path',
@@ -24,7 +25,7 @@ const house = computed(() => data.value?.markings.filter(({ isMine }) => !isMine
 
 <template>
   <div class="screen">
-    <TopBar title="Tasks"><RouterLink to="/boards" class="btn-main">Make a task</RouterLink></TopBar>
+    <TopBar title="Tasks"><RouterLink to="/boards?for=task" class="btn-main">Make a task</RouterLink></TopBar>
     <LoadState v-if="!data" :failure="failure" what="The tasks" @again="load" />
     <main v-else class="panes grid-cols-[minmax(0,64fr)_minmax(16rem,36fr)] overflow-auto">
       <section class="p-6" aria-label="Tasks">
@@ -33,7 +34,7 @@ const house = computed(() => data.value?.markings.filter(({ isMine }) => !isMine
           <p class="mb-5">
             A task asks something on a board: wire it, finish it, name its screws. Choose the board first.
           </p>
-          <RouterLink to="/boards" class="btn-main">Choose a board</RouterLink>
+          <RouterLink to="/boards?for=task" class="btn-main">Choose a board</RouterLink>
         </div>
         <ul v-else class="divide-y divide-line border-y border-line">
           <li v-for="task in data.tasks" :key="task.id">

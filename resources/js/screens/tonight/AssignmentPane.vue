@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import type { Assignment } from '@/shared/api/generated/http'
 import { countedAs, isWired, workPath } from '@/shared/api/taskKinds'
+import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import { usePrinter } from '@/shared/ui/usePrinter'
 import { useSending } from '@/shared/ui/useSending'
 import AttemptRow from './AttemptRow.vue'
@@ -13,7 +14,17 @@ const props = defineProps<{ assignment: Assignment; failure: string }>()
 const isSeated = computed(() => props.assignment.attempts.some(({ seat }) => seat !== null))
 const printer = usePrinter()
 const router = useRouter()
-const { refusal, send } = useSending()
+const { busy, refusal, send } = useSending()
+const emit = defineEmits<{ gone: [] }>()
+/** Setting can be taken back until somebody has begun. */
+const isUntouched = computed(() =>
+  props.assignment.attempts.every(({ state }) => state === 'waiting' || state === 'held'),
+)
+const asking = ref(false)
+async function takeBack() {
+  if (await send(() => api.takeSettingBack(props.assignment.id))) emit('gone')
+  asking.value = false
+}
 
 /** The board of a seat on one's own bench; nothing of it is kept. */
 async function tryBoard(seat: number, mode: 'coached' | 'exam') {
@@ -28,6 +39,19 @@ async function tryBoard(seat: number, mode: 'coached' | 'exam') {
   <section class="min-h-0 overflow-auto p-5 max-md:px-2" :aria-label="assignment.task ?? assignment.board.title">
     <p v-if="refusal" role="alert" class="mb-3 border-l-3 border-ink pl-3">{{ refusal }}</p>
     <p v-if="failure" role="status" class="mb-3 border-l-4 border-ink pl-3">{{ failure }} What you see may be old.</p>
+    <ConfirmBar
+      v-if="asking"
+      class="mb-3"
+      label="Take it back"
+      yes="Take it back"
+      busy-word="Taking it back …"
+      no="Leave it"
+      :busy="busy"
+      @yes="takeBack"
+      @no="asking = false"
+      ><strong>Take this back from {{ assignment.classroom }}?</strong> Nobody has begun. It goes from everybody’s list;
+      that it was set stays on record.</ConfirmBar
+    >
     <header class="mb-3">
       <div class="flex items-start gap-4 max-md:flex-wrap max-md:gap-2">
         <h2 class="grow text-2xl font-bold">{{ assignment.task ?? assignment.board.title }}</h2>
@@ -37,6 +61,9 @@ async function tryBoard(seat: number, mode: 'coached' | 'exam') {
         </template>
         <RouterLink v-if="assignment.task" :to="`/marks/${assignment.id}`" class="btn-main">Marks</RouterLink>
         <RouterLink :to="`/plans/${assignment.board.id}`" class="btn">Plans</RouterLink>
+        <button v-if="isUntouched" type="button" class="btn-quiet" data-test="take-setting-back" @click="asking = true">
+          Take it back
+        </button>
       </div>
       <p class="text-soft">
         {{ assignment.brief }} {{ assignment.minutes ? `${assignment.minutes} minutes.` : 'No time limit.' }}

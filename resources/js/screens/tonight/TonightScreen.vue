@@ -44,6 +44,13 @@ const openId = computed(() => Number(chosen.value) || (groups.value[0]?.items[0]
 const { assignment, failure: openFailure } = useOpenAssignment(openId)
 const failure = computed(() => openFailure.value || listFailure.value)
 const isDone = computed(() => Object.values(data.value?.tonight.firstRun ?? {}).every(Boolean))
+async function goneBack() {
+  chosen.value = ''
+  await load()
+}
+/** What is over lies with the earlier, and is not in the way. */
+const evenings = computed(() => data.value?.evenings.filter(({ isOver }) => !isOver).slice(0, 4) ?? [])
+const pastEvenings = computed(() => data.value?.evenings.filter(({ isOver }) => isOver).slice(0, 20) ?? [])
 /** The open one is newer than the list. */
 const handedIn = (item: AssignmentLine) =>
   item.id === assignment.value?.id ? assignment.value.handedIn : item.handedIn
@@ -64,10 +71,10 @@ const handedIn = (item: AssignmentLine) =>
       <main class="panes grid-cols-[minmax(15rem,26fr)_minmax(0,74fr)]">
         <nav class="min-h-0 overflow-auto border-r border-line" aria-label="Boards set">
           <FirstRun v-if="!isDone" :done="data.tonight.firstRun" small />
-          <section v-if="data.evenings.length > 0" aria-label="Exam evenings">
+          <section v-if="evenings.length > 0" aria-label="Exam evenings">
             <h2 class="px-4 pt-3 pb-1 text-sm text-soft">Exam evenings</h2>
             <ul>
-              <li v-for="evening in data.evenings.slice(0, 4)" :key="evening.id">
+              <li v-for="evening in evenings" :key="evening.id">
                 <RouterLink
                   :to="evening.assignment ? `/wall/${evening.id}` : `/evening/${evening.id}`"
                   class="flex min-h-14 items-center gap-3 px-4 py-2 hover:text-violet"
@@ -107,9 +114,22 @@ const handedIn = (item: AssignmentLine) =>
               </li>
             </ul>
           </section>
+          <details v-if="pastEvenings.length > 0" class="px-4 py-3" data-test="past-evenings">
+            <summary class="cursor-pointer text-sm text-soft">Earlier evenings ({{ pastEvenings.length }})</summary>
+            <ul>
+              <li v-for="evening in pastEvenings" :key="evening.id">
+                <RouterLink
+                  :to="evening.assignment ? `/wall/${evening.id}` : `/evening/${evening.id}`"
+                  class="flex min-h-11 flex-col justify-center py-1 hover:text-violet"
+                  ><span>{{ evening.title }}</span
+                  ><span class="text-sm text-soft">{{ evening.classroomName }}</span></RouterLink
+                >
+              </li>
+            </ul>
+          </details>
         </nav>
         <LoadState v-if="!assignment || assignment.id !== openId" :failure="failure" what="This board" @again="load" />
-        <AssignmentPane v-else :assignment="assignment" :failure="failure" />
+        <AssignmentPane v-else :assignment="assignment" :failure="failure" @gone="goneBack" />
       </main>
     </template>
   </div>

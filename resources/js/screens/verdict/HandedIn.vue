@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import { isWired, workPath } from '@/shared/api/taskKinds'
@@ -11,6 +11,12 @@ const props = defineProps<{ bench: BenchData }>()
 const router = useRouter()
 const { busy, refusal, send } = useSending()
 const asked = ref(false)
+/** What the receipt is for. */
+const counted = computed(() => {
+  const { kind, placed, ends, steps } = props.bench
+  if (isWired(kind)) return `${steps.length} ${steps.length === 1 ? 'step' : 'steps'}`
+  return kind === 'fault' ? `${placed} of ${ends} named` : `${placed} of ${ends} questions answered`
+})
 
 async function tryAgain(from: 'bare' | 'handed-in') {
   await send(async () => {
@@ -34,8 +40,7 @@ async function finish() {
       Time was up after {{ bench.minutes }} minutes: it was handed in as it stood then.
     </p>
     <p v-if="bench.handedInAt" class="code mb-3 text-lg" data-test="receipt">
-      Received {{ new Date(bench.handedInAt).toLocaleTimeString() }} · {{ bench.steps.length }} steps · no.
-      {{ bench.id }}
+      Received {{ new Date(bench.handedInAt).toLocaleTimeString() }} · {{ counted }} · no. {{ bench.id }}
     </p>
     <p class="mb-5 text-lg">
       {{ bench.title }} is with your instructor. The mark, and what there is to say about your board, come when it is
@@ -47,7 +52,7 @@ async function finish() {
     </p>
     <div v-if="bench.triesLeft > 0" class="flex flex-wrap gap-3">
       <button type="button" class="btn" @click="tryAgain('handed-in')">
-        Go on with it ({{ bench.triesLeft }} {{ bench.triesLeft === 1 ? 'try' : 'tries' }} left; only the last counts)
+        Go on with it ({{ bench.triesLeft }} {{ bench.triesLeft === 1 ? 'try' : 'tries' }} left)
       </button>
       <button v-if="isWired(bench.kind)" type="button" class="btn" @click="tryAgain('bare')">
         Wire it again from bare

@@ -8,6 +8,7 @@ import BoardPane from '@/shared/board-pane/BoardPane.vue'
 import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
 import { bareBench, placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
+import { useInAddress } from '@/shared/frame/useInAddress'
 import { useOpenLeaf } from '@/shared/frame/useOpenLeaf'
 import { useOpenBox } from '@/shared/frame/useOpenBox'
 import { useSession } from '@/shared/stores/session'
@@ -33,21 +34,26 @@ const props = defineProps<{ attempt: number }>()
 const router = useRouter()
 const session = useSession()
 const POLL_MS = 4000
+/** Which of several tries is looked at; empty: the newest. */
+const tried = useInAddress('try')
 const { data, failure, load } = useLoaded(
   async () => {
     const bench = await api.bench(props.attempt)
     if (bench.isToBegin) await router.replace(workPath(bench.kind, bench.id))
-    const isOut = bench.handedInAt !== null && (bench.isReleased || !bench.isMine)
+    const isJudged = bench.handedInAt !== null || (bench.mode !== 'exam' && bench.tries.length > 0)
+    const isOut = isJudged && (bench.isReleased || !bench.isMine)
     return {
       bench,
-      verdict: isOut && isWired(bench.kind) ? await api.verdict(props.attempt) : null,
+      verdict: isOut && isWired(bench.kind) ? await api.verdict(props.attempt, '', tried.value) : null,
       mark: isOut && bench.kind !== null ? (await api.mark(props.attempt)).mark : null,
-      debrief: isOut && bench.kind !== null && isWired(bench.kind) ? await api.debrief(props.attempt) : null,
+      debrief:
+        isOut && bench.kind !== null && isWired(bench.kind) ? await api.debrief(props.attempt, tried.value) : null,
     }
   },
   POLL_MS,
   ({ verdict, mark }) => verdict !== null || mark !== null,
 )
+watch(tried, () => void load())
 
 const openBox = useOpenBox()
 const state = ref(0)
@@ -94,9 +100,10 @@ const PUT_RIGHT: PathData = {
   stopsAt: null,
 }
 const pathOf = (lamp: string, wanted: number) =>
-  after.value ? Promise.resolve(PUT_RIGHT) : api.path(props.attempt, lamp, wanted)
+  after.value ? Promise.resolve(PUT_RIGHT) : api.path(props.attempt, lamp, wanted, false, tried.value)
 const isTracing = ref(false)
-const traceOf = (lamp: string, wanted: number, isBack: boolean) => api.path(props.attempt, lamp, wanted, isBack)
+const traceOf = (lamp: string, wanted: number, isBack: boolean) =>
+  api.path(props.attempt, lamp, wanted, isBack, tried.value)
 const nearest = computed(() => standingAfter(verdict.value?.nearest.standing ?? []))
 watch(move, (chosen) => {
   const box = verdict.value?.repair.moves[chosen]?.box
@@ -151,7 +158,7 @@ function showBox(id: string) {
             {{ after ? 'As handed in: ' : '' }}{{ verdict.headline }}
           </p>
           <SchemeNote :schemes="verdict.schemes" />
-          <TriesList :tries="bench.tries" />
+          <TriesList :attempt="attempt" :tries="bench.tries" :shown="own?.try ?? null" />
           <EditionBar v-model="edition" :verdict="verdict" :busy="judging" />
           <p v-if="editionFailure" role="alert">{{ editionFailure }}</p>
         </div>

@@ -7,7 +7,7 @@ import type { BenchData } from '@/shared/api/generated/http'
 import RowMenu from '@/shared/ui/RowMenu.vue'
 import { useSending } from '@/shared/ui/useSending'
 
-/** Once more from bare, or from what was handed in; only the last hand-in counts. */
+/** Once more from bare, or from what was handed in: what was judged before goes on counting as the task says. */
 const props = defineProps<{ bench: BenchData }>()
 const router = useRouter()
 const { refusal, send } = useSending()
@@ -23,7 +23,7 @@ async function again(from: 'bare' | 'handed-in') {
 const isFault = computed(() => props.bench.kind === 'fault')
 const items = computed(() =>
   isFault.value
-    ? [{ name: 'With the fault in it again', run: () => again('bare') }]
+    ? [{ name: 'With another fault in it', run: () => again('bare') }]
     : [
         { name: 'From bare', run: () => again('bare') },
         { name: 'From what was handed in', run: () => again('handed-in') },

@@ -7,14 +7,27 @@ import { setAsideWords } from '@/shared/bench/setAsideWords'
 
 /** Steps that came too late: for the instructor to let count, or not. */
 const props = defineProps<{ attempt: number }>()
-const { data, load } = useLoaded(() => api.lateSteps(props.attempt))
+const { data, load } = useLoaded(async () => {
+  const [steps, acts] = await Promise.all([api.lateSteps(props.attempt), api.lateActs(props.attempt)])
+  return { steps, acts }
+})
 const failure = ref('')
 const drawn = ref<number | null>(null)
-const steps = computed(() => data.value ?? [])
+const steps = computed(() => data.value?.steps ?? [])
+const acts = computed(() => data.value?.acts ?? [])
 const time = (at: string) => new Date(at).toLocaleTimeString()
 async function settle(step: number, accepted: boolean) {
   try {
-    data.value = await api.settleStep(props.attempt, step, accepted)
+    data.value = { steps: await api.settleStep(props.attempt, step, accepted), acts: acts.value }
+    failure.value = ''
+  } catch (error) {
+    failure.value = (error as Error).message
+    await load()
+  }
+}
+async function settleAct(id: number, accepted: boolean) {
+  try {
+    data.value = { steps: steps.value, acts: await api.settleAct(props.attempt, id, accepted) }
     failure.value = ''
   } catch (error) {
     failure.value = (error as Error).message
@@ -24,7 +37,7 @@ async function settle(step: number, accepted: boolean) {
 </script>
 
 <template>
-  <section v-if="steps.length > 0" data-test="late-steps">
+  <section v-if="steps.length > 0 || acts.length > 0" data-test="late-steps">
     <h3 class="font-bold">Came too late</h3>
     <p v-if="failure" role="alert" class="border-l-3 border-ink pl-2">{{ failure }}</p>
     <ul>
@@ -49,6 +62,21 @@ async function settle(step: number, accepted: boolean) {
             Let it count
           </button>
           <button type="button" class="btn min-h-9 px-3" @click="settle(step.id, false)">Leave it out</button>
+        </span>
+      </li>
+      <li v-for="act in acts" :key="`act-${act.id}`" class="border-b border-line py-2" data-test="late-act">
+        <span class="block">{{ act.words }}</span>
+        <img
+          v-if="act.kind === 'photograph'"
+          :src="api.lateActOf(attempt, act.id)"
+          :alt="act.words"
+          class="my-1 h-24 border-2 border-ink object-cover"
+        />
+        <span class="block text-sm text-soft">made {{ time(act.madeAt) }}, here {{ time(act.receivedAt) }}</span>
+        <span v-if="act.accepted !== null" class="font-bold">{{ act.accepted ? 'counts' : 'does not count' }}</span>
+        <span v-else class="mt-1 flex gap-2">
+          <button type="button" class="btn min-h-9 px-3" @click="settleAct(act.id, true)">Let it count</button>
+          <button type="button" class="btn min-h-9 px-3" @click="settleAct(act.id, false)">Leave it out</button>
         </span>
       </li>
     </ul>

@@ -8,14 +8,18 @@ const props = defineProps<{ station: WallStation; left: number | null; open: boo
 defineEmits<{ choose: [] }>()
 const STATES: Record<string, string> = {
   held: 'not open yet',
-  waiting: 'waiting',
+  waiting: 'not here yet',
   paused: 'paused',
   'handed-in': 'handed in',
   withdrawn: 'withdrawn',
 }
 const plate = computed(() => props.station.now)
 const time = computed(() => (props.left === null ? '' : props.left === 0 ? 'time up' : clockOf(props.left)))
-const state = computed(() => (plate.value ? (STATES[plate.value.state] ?? '') : 'free'))
+const state = computed(() => {
+  if (!plate.value) return 'free'
+  if (plate.value.state === 'waiting' && plate.value.isHere) return 'here, ready'
+  return STATES[plate.value.state] ?? ''
+})
 const isAtWork = computed(() => plate.value?.state === 'running' || plate.value?.state === 'paused')
 </script>
 

@@ -12,6 +12,7 @@ const asking = ref<Move['move'] | null>(null)
 const plate = computed(() => props.station.now)
 const NAMES: Record<Move['move'], string> = {
   open: 'Open',
+  present: 'Mark as here',
   start: 'Start the clock',
   pause: 'Pause',
   resume: 'Go on',

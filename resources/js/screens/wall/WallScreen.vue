@@ -11,7 +11,7 @@ import StationPane from './StationPane.vue'
 import { useWall } from './useWall'
 
 const props = defineProps<{ evening: number }>()
-const { wall, failure, ask, leftOf, moveOne, moveAll } = useWall(props.evening)
+const { wall, failure, seats, waits, ask, leftOf, moveOne, moveAll } = useWall(props.evening)
 const chosen = useInAddress('station', true)
 const station = computed(() => wall.value?.stations.find(({ id }) => id === chosen.value) ?? null)
 
@@ -23,12 +23,14 @@ const inRows = computed(() => [...(wall.value?.stations ?? [])].sort((a, b) => a
 
 const plates = computed(() => wall.value?.stations.flatMap(({ now }) => now ?? []) ?? [])
 const count = (state: string) => plates.value.filter((plate) => plate.state === state).length
+const here = computed(() => plates.value.filter(({ state, isHere }) => state === 'waiting' && isHere).length)
 const wrong = computed(() => plates.value.filter(({ word }) => word).length)
 const sum = computed(() =>
   [
     `${count('running')} at work`,
+    here.value > 0 ? `${here.value} here and ready` : '',
     count('paused') > 0 ? `${count('paused')} paused` : '',
-    count('waiting') > 0 ? `${count('waiting')} waiting` : '',
+    count('waiting') > here.value ? `${count('waiting') - here.value} not here yet` : '',
     wrong.value > 0 ? `${wrong.value} may need a look` : '',
   ]
     .filter(Boolean)
@@ -37,6 +39,13 @@ const sum = computed(() =>
 const minutes = ref(5)
 const closing = ref(false)
 const busy = ref(false)
+const opening = ref(false)
+/** Every seat is tried first: seconds, with many of them. */
+async function open() {
+  opening.value = true
+  await moveAll({ move: 'open' })
+  opening.value = false
+}
 async function close() {
   busy.value = true
   await moveAll({ move: 'close' })
@@ -61,8 +70,8 @@ const more = computed(() => [
         <RouterLink :to="`/evening/${evening}`" class="btn">Plan</RouterLink>
         <RouterLink v-if="wall.assignment" :to="`/marks/${wall.assignment}`" class="btn">Marks</RouterLink>
         <RowMenu label="Everybody" :items="more" named />
-        <button v-if="wall.isHeld" type="button" class="btn-main" @click="moveAll({ move: 'open' })">
-          Open the exam
+        <button v-if="wall.isHeld" type="button" class="btn-main" :disabled="opening" @click="open">
+          {{ opening ? 'Trying every seat …' : 'Open the exam' }}
         </button>
         <button
           v-else-if="count('waiting') > 0 && !wall.isClosed"
@@ -85,7 +94,19 @@ const more = computed(() => [
       @no="closing = false"
       ><strong>Close the exam?</strong> What stands on every board is handed in, and nobody begins any more.</ConfirmBar
     >
-    <p v-if="failure" role="alert" class="border-b-2 border-ink px-4 py-2">{{ failure }}</p>
+    <div v-if="failure" role="alert" class="border-b-2 border-ink px-4 py-2" data-test="failure">
+      <p :class="seats.length > 0 ? 'font-bold' : ''">{{ failure }}</p>
+      <ul v-if="seats.length > 0" class="max-h-40 overflow-auto">
+        <li v-for="seat in seats" :key="seat">{{ seat }}</li>
+      </ul>
+    </div>
+    <div v-if="waits.length > 0" role="status" class="flex gap-4 border-b-2 border-ink px-4 py-2" data-test="waits">
+      <p class="grow">
+        <strong>Not started:</strong>
+        {{ waits.map(({ name, why }) => `${name} (${why})`).join(', ') }}.
+      </p>
+      <button type="button" class="btn px-3" aria-label="Put this away" @click="waits = []">✕</button>
+    </div>
     <LoadState v-if="!wall" :failure="failure" what="The room" @again="ask" />
     <main v-else class="panes" :class="station ? 'grid-cols-[minmax(0,1fr)_20rem]' : ''">
       <div v-if="isInPlace" class="relative min-h-0 overflow-hidden bg-face" data-test="room">

@@ -1,6 +1,6 @@
 import { onScopeDispose, ref, shallowRef } from 'vue'
-import { api } from '@/shared/api/client'
-import type { Move, Wall } from '@/shared/api/generated/http'
+import { api, Refused } from '@/shared/api/client'
+import type { Move, Moved, Wall } from '@/shared/api/generated/http'
 
 const ASK_MS = 5_000
 
@@ -11,6 +11,10 @@ const ASK_MS = 5_000
 export function useWall(evening: number) {
   const wall = shallowRef<Wall | null>(null)
   const failure = ref('')
+  /** Seats that keep an exam shut, each with its reason. */
+  const seats = ref<readonly string[]>([])
+  /** Who was not started, and why. */
+  const waits = ref<Moved['waits']>([])
   const now = ref(Date.now())
   let offsetMs = 0
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -33,11 +37,14 @@ export function useWall(evening: number) {
   }
 
   async function make(run: () => Promise<unknown>) {
+    seats.value = []
+    waits.value = []
     try {
       await run()
       failure.value = ''
     } catch (error) {
       failure.value = (error as Error).message
+      seats.value = error instanceof Refused ? error.problems.map(({ message }) => message) : []
       return
     } finally {
       const kept = failure.value
@@ -73,13 +80,19 @@ export function useWall(evening: number) {
   return {
     wall,
     failure,
+    seats,
+    waits,
     now,
     ask,
     leftOf,
     moveOne: (attempt: number, move: Move) => make(() => api.moveSitting(attempt, move)),
     moveAll: (move: Move) =>
       make(async () => {
-        for (const id of [wall.value?.assignment, wall.value?.retest]) if (id) await api.moveAll(id, move)
+        const told: Moved['waits'] = []
+        for (const id of [wall.value?.assignment, wall.value?.retest]) {
+          if (id) told.push(...(await api.moveAll(id, move)).waits)
+        }
+        waits.value = told
       }),
   }
 }

@@ -6,8 +6,11 @@ import type {
   EveningPlan,
   KeepEvening,
   KeepPart,
+  KeepMarkTable,
+  LateAct,
   LateStep,
   MarkGrid,
+  MarkTable,
   MarkingTaken,
   Move,
   Moved,
@@ -274,8 +277,9 @@ export const api = {
   diagnose: (boardFile: number, seen: SeenBoard) =>
     search(() => request<FindData>('POST', `board-files/${boardFile}/diagnosis`, seen, 20_000)),
   photographs: (attempt: number) => request<PhotographLine[]>('GET', `attempts/${attempt}/photographs`),
-  keepPhotograph: (attempt: number, box: string, jpeg: string) =>
-    request<PhotographLine[]>('POST', `attempts/${attempt}/photographs`, { box, jpeg }, 30_000),
+  /** @param  at  when it was taken, by this device: what comes after the end waits for the instructor */
+  keepPhotograph: (attempt: number, box: string, jpeg: string, at: string) =>
+    request<PhotographLine[]>('POST', `attempts/${attempt}/photographs`, { box, jpeg, at }, 30_000),
   deletePhotograph: (attempt: number, id: number) =>
     request<PhotographLine[]>('DELETE', `attempts/${attempt}/photographs/${id}`),
   photograph: (attempt: number, id: number) => `/api/attempts/${attempt}/photographs/${id}`,
@@ -339,14 +343,16 @@ export const api = {
   addEvening: (draft: KeepEvening) => request<EveningData>('POST', 'evenings', draft, 60_000),
   keepEvening: (id: number, base: number, draft: KeepEvening) =>
     request<EveningData>('PUT', `evenings/${id}`, { ...draft, base }, 60_000),
-  setEvening: (id: number) => request<EveningData>('POST', `evenings/${id}/set`, undefined, 60_000),
+  setEvening: (id: number, twice = false) => request<EveningData>('POST', `evenings/${id}/set`, { twice }, 60_000),
   /** Nothing where the wall is as the asker has it. */
   wall: (id: number, have: string) => request<Wall | undefined>('GET', `evenings/${id}/wall${queryOf({ have })}`),
   eveningPaperOf: (id: number, page: string) => `/api/evenings/${id}/paper${queryOf({ page })}`,
   parts: (id: number) => request<PartCheck>('GET', `evenings/${id}/parts`),
   keepPart: (id: number, what: KeepPart) => request<PartCheck>('PUT', `evenings/${id}/parts`, what),
   moveSitting: (attempt: number, move: Move) => request<AttemptSummary>('POST', `attempts/${attempt}/moves`, move),
-  moveAll: (assignment: number, move: Move) => request<Moved>('POST', `assignments/${assignment}/moves`, move),
+  /** Opening tries every seat first. */
+  moveAll: (assignment: number, move: Move) => request<Moved>('POST', `assignments/${assignment}/moves`, move, 60_000),
+  takeSettingBack: (assignment: number) => request<void>('DELETE', `assignments/${assignment}`),
   record: (assignment: number) => request<RecordLine[]>('GET', `assignments/${assignment}/record`),
   clock: (attempt: number, have: string) =>
     request<Clock | undefined>('GET', `attempts/${attempt}/clock${queryOf({ have })}`),
@@ -354,6 +360,10 @@ export const api = {
   lateSteps: (attempt: number) => request<LateStep[]>('GET', `attempts/${attempt}/late-steps`),
   settleStep: (attempt: number, step: number, accepted: boolean) =>
     request<LateStep[]>('PUT', `attempts/${attempt}/late-steps/${step}`, { accepted }),
+  lateActs: (attempt: number) => request<LateAct[]>('GET', `attempts/${attempt}/late-acts`),
+  lateActOf: (attempt: number, id: number) => `/api/attempts/${attempt}/late-acts/${id}`,
+  settleAct: (attempt: number, id: number, accepted: boolean) =>
+    request<LateAct[]>('PUT', `attempts/${attempt}/late-acts/${id}`, { accepted }),
   asBuilt: (attempt: number) => request<AsBuilt>('GET', `attempts/${attempt}/as-built`),
   keepAsBuilt: (
     attempt: number,
@@ -367,6 +377,11 @@ export const api = {
   takeReleaseBack: (assignment: number) => request<Assignment>('DELETE', `assignments/${assignment}/release`),
   markSheetOf: (assignment: number, as: 'pdf' | 'csv', attempt = '') =>
     `/api/assignments/${assignment}/mark-sheet${queryOf({ as, attempt })}`,
+  markTable: () => request<MarkTable>('GET', 'mark-table'),
+  keepMarkTable: (what: KeepMarkTable) => request<MarkTable>('PUT', 'mark-table', what),
+  /** Address of the marks of a class over a term, as one table. */
+  termTableOf: (classroom: number, from = '', to = '') =>
+    `/api/classrooms/${classroom}/mark-table${queryOf({ from, to })}`,
   markGrid: (classroom: number) => request<MarkGrid>('GET', `mark-grid${queryOf({ classroom: String(classroom) })}`),
   markings: () => request<MarkingData[]>('GET', 'markings'),
   addMarking: (marking: MarkingFile) => request<MarkingData>('POST', 'markings', { marking: JSON.stringify(marking) }),
@@ -381,7 +396,7 @@ export const api = {
   tryTask: (what: TaskDraft, seats: number, row: number) =>
     search(() => request<TaskTrial>('POST', 'task-trials', { ...sent(what), seats, row }, 60_000)),
   attackTask: (what: TaskDraft) => search(() => request<TaskAttack>('POST', 'task-attacks', sent(what), 120_000)),
-  setTask: (id: number, what: { classroom: number; trainees: number[]; row: number }) =>
+  setTask: (id: number, what: { classroom: number; trainees: number[]; row: number; twice?: boolean }) =>
     request<Assignment>('POST', `tasks/${id}/assignments`, what, 60_000),
   marks: (assignment: number) => request<GradedAttempt[]>('GET', `assignments/${assignment}/marks`, undefined, 60_000),
   release: (assignment: number) => request<Assignment>('POST', `assignments/${assignment}/release`),
@@ -389,10 +404,12 @@ export const api = {
   observe: (attempt: number, observed: Record<string, boolean>, isSecond = false) =>
     request<GradedAttempt>('PUT', `attempts/${attempt}/observations`, { observed, isSecond }),
   findingReport: (attempt: number) => request<FindingReport>('GET', `attempts/${attempt}/finding`),
-  debrief: (attempt: number) => request<Debrief>('GET', `attempts/${attempt}/debrief`),
+  debrief: (attempt: number, tried = '') =>
+    request<Debrief>('GET', `attempts/${attempt}/debrief${queryOf({ try: tried })}`),
   questions: (attempt: number) => request<QuestionSheet>('GET', `attempts/${attempt}/questions`),
-  answer: (attempt: number, question: number, answer: readonly number[]) =>
-    request<void>('PUT', `attempts/${attempt}/answers`, { question, answer }),
+  /** An object where it came after the end, and waits for the instructor. */
+  answer: (attempt: number, question: number, answer: readonly number[], at: string | null) =>
+    request<object | undefined>('PUT', `attempts/${attempt}/answers`, { question, answer, at }),
   help: (attempt: number) => request<HelpData>('GET', `attempts/${attempt}/help`),
   test: (attempt: number, one: string, other: string, down: readonly string[]) =>
     request<TesterReading>('GET', `attempts/${attempt}/test${queryOf({ one, other, down: down.join() })}`),
@@ -447,16 +464,17 @@ export const api = {
   readAhead: (attempt: number, instrument: string, one: string) =>
     request<ReadingsAhead>('GET', `attempts/${attempt}/proof/ahead${queryOf({ with: instrument, one })}`),
   beginProof: (attempt: number, isOn: boolean) => request<ProofData>('POST', `attempts/${attempt}/proof`, { isOn }),
-  doAct: (attempt: number, key: string, act: ProofAct) =>
-    request<ProofData>('POST', `attempts/${attempt}/proof/acts`, { key, act }, 8_000),
+  doAct: (attempt: number, key: string, act: ProofAct, at: string) =>
+    request<ProofData>('POST', `attempts/${attempt}/proof/acts`, { key, act, at }, 8_000),
   testSheet: (attempt: number) => request<TestSheet>('GET', `attempts/${attempt}/proof/sheet`),
   walk: (attempt: number) => search(() => request<WalkData>('GET', `attempts/${attempt}/proof/walk`)),
   testSheetPaper: (attempt: number) => `/api/attempts/${attempt}/proof/paper`,
-  verdict: (attempt: number, edition = '') =>
-    request<VerdictData>('GET', `attempts/${attempt}/verdict${queryOf({ edition })}`),
-  path: (attempt: number, lamp: string, state: number, isBack = false) =>
+  /** @param  tried  which of the tries; empty: the newest */
+  verdict: (attempt: number, edition = '', tried = '') =>
+    request<VerdictData>('GET', `attempts/${attempt}/verdict${queryOf({ edition, try: tried })}`),
+  path: (attempt: number, lamp: string, state: number, isBack = false, tried = '') =>
     request<PathData>(
       'GET',
-      `attempts/${attempt}/path${queryOf({ lamp, state: String(state), back: isBack ? '1' : '' })}`,
+      `attempts/${attempt}/path${queryOf({ lamp, state: String(state), back: isBack ? '1' : '', try: tried })}`,
     ),
 }

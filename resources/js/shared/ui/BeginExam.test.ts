@@ -7,7 +7,15 @@ const shown = (minutes: number | null) =>
   mount(BeginExam, {
     props: {
       attempt: 4,
-      exam: { title: 'Evening exam', brief: 'Wire it.', positions: ['Work box by box.'], minutes },
+      exam: {
+        title: 'Evening exam',
+        brief: 'Wire it.',
+        positions: ['Work box by box.'],
+        minutes,
+        kind: 'predict',
+        ends: 5,
+        triesAllowed: 2,
+      },
     },
     global: { stubs: { RouterLink: RouterLinkStub, TopBar: true } },
   })
@@ -15,8 +23,9 @@ const shown = (minutes: number | null) =>
 afterEach(() => vi.restoreAllMocks())
 
 it('says before the clock runs what will be asked and for how long', () => {
-  expect(shown(15).text()).toContain('You have 15 minutes from when you begin.')
-  expect(shown(null).text()).toContain('There is no time limit.')
+  const cover = shown(15).get('[data-test=cover]').text()
+  for (const fact of ['What does the light do?', '5 questions', '15 minutes', 'Tries2']) expect(cover).toContain(fact)
+  expect(shown(null).text()).toContain('no limit')
   expect(shown(15).text()).toContain('Work box by box.')
 })
 

@@ -1,14 +1,36 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { api } from '@/shared/api/client'
+import { kindName, toDo } from '@/shared/api/taskKinds'
 import TopBar from './TopBar.vue'
 import { useSending } from './useSending'
 
 const props = defineProps<{
   attempt: number
-  exam: { title: string; brief: string; positions: readonly string[]; minutes: number | null; state?: string }
+  exam: {
+    title: string
+    brief: string
+    positions: readonly string[]
+    minutes: number | null
+    kind: string | null
+    ends: number
+    triesAllowed: number | null
+    state?: string
+  }
 }>()
 const emit = defineEmits<{ begun: [] }>()
 const { busy, refusal, send } = useSending()
+/** What one lets oneself in for, before the clock runs. */
+const facts = computed(() => {
+  const { kind, ends, minutes, triesAllowed } = props.exam
+  const tries = triesAllowed ?? 1
+  return [
+    ['Task', kindName(kind)],
+    ['To do', toDo(kind, ends)],
+    ['Time', minutes ? `${minutes} minutes` : 'no limit'],
+    ['Tries', tries === 1 ? 'one' : String(tries)],
+  ]
+})
 
 async function begin() {
   await send(async () => {
@@ -26,9 +48,15 @@ async function begin() {
       <h2 class="mb-3 text-2xl font-bold">{{ exam.title }}</h2>
       <p v-if="exam.brief" class="mb-3 text-lg">{{ exam.brief }}</p>
       <p v-for="position in exam.positions" :key="position" class="mb-2 text-lg">{{ position }}</p>
-      <p class="my-5 border-l-4 border-ink pl-4">
-        {{ exam.minutes ? `You have ${exam.minutes} minutes from when you begin.` : 'There is no time limit.' }} Until
-        it is handed in, your other boards are closed.
+      <dl class="my-5 grid grid-cols-[auto_1fr] gap-x-6 gap-y-1 border-y border-line py-4 text-lg" data-test="cover">
+        <template v-for="[name, value] in facts" :key="name">
+          <dt class="text-soft">{{ name }}</dt>
+          <dd class="font-bold">{{ value }}</dd>
+        </template>
+      </dl>
+      <p class="mb-5">
+        {{ exam.minutes ? 'The clock runs from when you begin.' : '' }} Until you hand it in, your other boards are
+        closed.
       </p>
       <p v-if="refusal" role="alert" class="mb-3">{{ refusal }}</p>
       <p v-if="exam.state === 'held'" role="status" class="mb-3 font-bold" data-test="held">

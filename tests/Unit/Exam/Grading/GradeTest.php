@@ -51,9 +51,12 @@ function earned(Zwindle\Exam\Grading\Grade $grade): array
 
 it('gives a right wiring everything', function (string $slug) {
     $scheme = new GradingScheme('all', 100, 70, behaviour: 50, safety: 30, order: 10, rules: ['line-unmarked' => 10]);
-    $grade = (new Grader($scheme))->ofWiring(judged(planned($slug)->wiring));
+    $grade = (new Grader($scheme, inOrder: 1.0))->ofWiring(judged(planned($slug)->wiring));
+    $unordered = (new Grader($scheme))->ofWiring(judged(planned($slug)->wiring));
 
-    expect($grade->got())->toBe(100.0)->and($grade->passes())->toBeTrue()->and($grade->isOpen())->toBeFalse();
+    expect($grade->got())->toBe(100.0)->and($grade->passes())->toBeTrue()->and($grade->isOpen())->toBeFalse()
+        // An order that is not judged carries no points, and the pass mark keeps its share.
+        ->and([$unordered->got(), $unordered->total, $unordered->passMark, $unordered->passes()])->toBe([90.0, 90, 63, true]);
 })->with(['propagation-house', 'seed-store', 'boat-store', 'towpath-workshop', 'packing-barn']);
 
 // Trade-facts 3: exchanging common and a traveler at one switch lights the lamp in one position of four.

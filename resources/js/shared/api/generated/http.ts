@@ -112,6 +112,18 @@ export interface SetAsideStep {
   receivedAt: string
 }
 export interface BenchData {
+  /**
+   * Ends placed, questions answered or faults named.
+   */
+  placed: number
+  /**
+   * Ends to place, questions asked or faults to find.
+   */
+  ends: number
+  /**
+   * Hand-ins that the task allows; null where there is no task.
+   */
+  triesAllowed: number | null
   id: number
   title: string
   /**
@@ -293,6 +305,12 @@ export interface AskedQuestion {
   answer: number[]
 }
 export interface QuestionSheet {
+  /**
+   * Questions asked.
+   */
+  ends: number
+  triesAllowed: number
+  state: SittingState
   id: number
   title: string
   brief: string
@@ -894,6 +912,10 @@ export interface GradeData {
   } | null
 }
 export interface GradedAttempt {
+  /**
+   * Student number, to instructors.
+   */
+  number: string | null
   attempt: number
   seat: number | null
   trainee: User
@@ -2177,6 +2199,7 @@ export interface GridTask {
   mode: string
 }
 export interface GridPerson {
+  number: string | null
   id: number
   name: string
   cells: GridCell[]

@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api } from '@/shared/api/client'
+import type { KeepMarkTable, MarkTable } from '@/shared/api/generated/http'
+import { inTurn } from '@/shared/api/inTurn'
+import LoadState from '@/shared/ui/LoadState.vue'
+import TopBar from '@/shared/ui/TopBar.vue'
+import { useLoaded } from '@/shared/ui/useLoaded'
+
+/** How the table of marks is taken away: for the college's own program. Remembered, and the same for every class. */
+const { data, failure: loadFailure, load } = useLoaded(api.markTable)
+const failure = ref('')
+const isSaving = ref(false)
+const ask = inTurn()
+const chosen = computed(() => data.value?.columns ?? [])
+/** Those that are taken in their order, then the rest. */
+const rows = computed(() => {
+  const known = data.value?.known ?? []
+  const named = new Map(known.map((column) => [column.id, column.name]))
+  return [...chosen.value, ...known.map(({ id }) => id).filter((id) => !chosen.value.includes(id))].map((id) => ({
+    id,
+    name: named.get(id) ?? id,
+    isTaken: chosen.value.includes(id),
+  }))
+})
+const headings = computed(() => (data.value?.headings ?? {}) as Record<string, string | null>)
+
+async function change(what: Partial<KeepMarkTable>) {
+  if (!data.value) return
+  const { known, ...now } = data.value
+  const next = { ...now, ...what } as KeepMarkTable
+  data.value = { ...next, known } as MarkTable
+  isSaving.value = true
+  try {
+    await ask(() => api.keepMarkTable(next))
+    failure.value = ''
+  } catch (error) {
+    failure.value = (error as Error).message
+    await load()
+  }
+  isSaving.value = false
+}
+const take = (id: string, isTaken: boolean) =>
+  change({ columns: isTaken ? [...chosen.value, id] : chosen.value.filter((one) => one !== id) })
+function move(id: string, by: number) {
+  const columns = chosen.value.filter((one) => one !== id)
+  columns.splice(Math.max(0, chosen.value.indexOf(id) + by), 0, id)
+  void change({ columns })
+}
+const call = (id: string, name: string) => change({ headings: { ...headings.value, [id]: name.trim() || null } })
+
+const KEYS = { number: 'Student number', 'sign-in': 'Sign-in name', name: 'Name' } as const
+const SEPARATORS = { comma: 'Comma', semicolon: 'Semicolon', tab: 'Tab' } as const
+const DECIMALS = { point: '12.5', comma: '12,5' } as const
+const choices = computed(() => [
+  { field: 'key' as const, name: 'A row is known by', says: 'It comes first in every row.', of: KEYS },
+  { field: 'separator' as const, name: 'Between the cells', says: '', of: SEPARATORS },
+  { field: 'decimal' as const, name: 'Half points are written', says: '', of: DECIMALS },
+])
+</script>
+
+<template>
+  <div class="screen">
+    <TopBar title="Table of marks" :crumb="{ to: '/marks', name: 'Marks' }">
+      <span class="text-soft" role="status">{{ isSaving ? 'saving' : 'saved' }}</span>
+    </TopBar>
+    <LoadState v-if="!data" :failure="loadFailure" what="The table" @again="load" />
+    <main v-else class="panes grid-cols-[minmax(0,60fr)_minmax(18rem,40fr)]">
+      <section class="min-h-0 overflow-auto p-6" aria-label="Columns">
+        <p v-if="failure" role="alert" class="mb-3 border-l-3 border-ink pl-3">{{ failure }}</p>
+        <table class="w-full border-collapse text-left">
+          <caption class="pb-2 text-left text-soft">
+            Tick the columns you want, in the order you want them.
+          </caption>
+          <thead>
+            <tr class="border-b border-soft">
+              <th scope="col" class="py-1 pr-3">Column</th>
+              <th scope="col" class="pr-3">Heading in the file</th>
+              <th scope="col"><span class="sr-only">Order</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in rows" :key="row.id" class="border-b border-line" :data-column="row.id">
+              <th scope="row" class="pr-3 font-normal">
+                <label class="flex min-h-11 items-center gap-3"
+                  ><input
+                    type="checkbox"
+                    class="h-5 w-5 accent-violet"
+                    :checked="row.isTaken"
+                    :disabled="row.isTaken && chosen.length === 1"
+                    @change="take(row.id, ($event.target as HTMLInputElement).checked)"
+                  />{{ row.name }}</label
+                >
+              </th>
+              <td class="pr-3">
+                <input
+                  v-if="row.isTaken && row.id !== 'lines'"
+                  class="field min-h-9"
+                  maxlength="60"
+                  :placeholder="row.name"
+                  :aria-label="`Heading of ${row.name}`"
+                  :value="headings[row.id] ?? ''"
+                  @change="call(row.id, ($event.target as HTMLInputElement).value)"
+                />
+                <span v-else-if="row.isTaken" class="text-soft">one column for each line</span>
+              </td>
+              <td class="text-right whitespace-nowrap">
+                <template v-if="row.isTaken">
+                  <button
+                    type="button"
+                    class="btn min-h-9 px-3"
+                    :aria-label="`${row.name} further left`"
+                    :disabled="chosen[0] === row.id"
+                    @click="move(row.id, -1)"
+                  >
+                    ▴
+                  </button>
+                  <button
+                    type="button"
+                    class="btn min-h-9 px-3"
+                    :aria-label="`${row.name} further right`"
+                    :disabled="chosen.at(-1) === row.id"
+                    @click="move(row.id, 1)"
+                  >
+                    ▾
+                  </button>
+                </template>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section class="min-h-0 overflow-auto border-l border-line p-6" aria-label="The file">
+        <fieldset v-for="choice in choices" :key="choice.field" class="mb-6" :data-choice="choice.field">
+          <legend class="mb-1 font-bold">{{ choice.name }}</legend>
+          <div class="flex flex-wrap">
+            <button
+              v-for="(name, id) in choice.of"
+              :key="id"
+              type="button"
+              class="btn min-h-11 px-4"
+              :class="data[choice.field] === id ? 'border-violet bg-wash' : ''"
+              :aria-pressed="data[choice.field] === id"
+              @click="change({ [choice.field]: id })"
+            >
+              {{ name }}
+            </button>
+          </div>
+          <p v-if="choice.says" class="mt-1 text-sm text-soft">{{ choice.says }}</p>
+        </fieldset>
+        <p class="text-soft">
+          Take the file from <RouterLink to="/marks" class="underline">the marks of one task</RouterLink>, or from
+          <RouterLink to="/mark-grid" class="underline">class and tasks</RouterLink> for a whole term.
+        </p>
+      </section>
+    </main>
+  </div>
+</template>
