@@ -6,7 +6,8 @@ export default defineConfig({
   plugins: [vue()],
   resolve: { alias: { '@': fileURLToPath(new URL('./resources/js', import.meta.url)) } },
   test: {
-    environment: 'happy-dom',
+    // A test that needs a page says so in its first line: `// @vitest-environment happy-dom`.
+    environment: 'node',
     include: ['resources/js/**/*.test.ts'],
     setupFiles: ['resources/js/practices.setup.ts'],
   },

@@ -5,4 +5,4 @@ declare(strict_types=1);
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
-pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature', 'Outside/FuzzTest.php');
+pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature', 'Rehearsal', 'Outside/FuzzTest.php');

@@ -30,6 +30,24 @@ final readonly class WiringAsSteps
         );
     }
 
+    /**
+     * The same on a board that is not bare: what stands there comes off first, box by box.
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function over(Wiring $standing, Wiring $wiring): array
+    {
+        $places = PlaceMap::of($standing);
+        $off = [];
+        foreach ([...array_merge(...array_column($standing->joints, 'points'), ...[[]]), ...$standing->caps] as $point) {
+            $off[$standing->points[$point]->enclosure][] = $places->placeOf($point);
+        }
+        $take = fn (array $held) => ['do' => 'take', 'points' => $held];
+        $bare = fn (string $end) => ['do' => 'mark', 'points' => [$end], 'as' => null];
+
+        return [...array_map($take, array_values($off)), ...array_map($bare, array_keys($standing->marks)), ...self::of($wiring)];
+    }
+
     /** @return list<array<string, mixed>> one gathering, or a landing for each conductor */
     public function joint(Joint $joint): array
     {

@@ -1,5 +1,5 @@
 import { type Browser, expect, type Page, test } from '@playwright/test'
-import { end, handIn, kept, openBench, setBoard, signIn, Taps } from './support'
+import { end, goTo, handIn, kept, openBench, setBoard, signIn, Taps } from './support'
 
 test('goes on working while the server is away, says what it owes, and sends it', async ({
   page,
@@ -143,7 +143,7 @@ test('a full disk is told in words, at the bench and where a task is set, and no
 
   const instructor = await page.context().browser()!.newPage({ baseURL })
   await signIn(instructor, 'marit')
-  await instructor.goto('/task/1')
+  await goTo(instructor, '/task/{board Propagation house}')
   await instructor.route('**/api/tasks', (route) =>
     route.request().method() === 'POST' ? route.fulfill(full) : route.continue(),
   )

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { addBoard, complaints, expectNoSeriousFault, signIn } from './support'
+import { addBoard, complaints, expectNoSeriousFault, goTo, numbered, signIn } from './support'
 
 /** Counts the taps, drags and keys that a board takes. */
 class Hand {
@@ -236,7 +236,7 @@ test("a pattern opens with the planner's result, is prepared, and comes out on p
   await page.getByRole('link', { name: 'Plans' }).click()
   await expect(page.locator('[data-plan="0"]')).toContainText('feed-through')
 
-  await page.goto('/plans/6')
+  await goTo(page, '/plans/{board Seed store}')
   await page.getByRole('link', { name: 'Prepare' }).click()
   const prepare = page.locator('[data-test=prepare]')
   const threeWays = prepare.locator('tr', { hasText: 'three-way' })
@@ -253,7 +253,7 @@ test("a pattern opens with the planner's result, is prepared, and comes out on p
   await expect(prepare.locator('[data-test=total]')).toContainText('$69.80')
   const download = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Materials', exact: true }).click()
-  expect((await download).suggestedFilename()).toBe('materials.csv')
+  expect((await download).suggestedFilename()).toBe('Seed store, two doors, materials.csv')
   await expectNoSeriousFault(page)
   for (const [tab, words] of [
     ['Cut list', 'ft'],
@@ -285,7 +285,7 @@ test("a pattern opens with the planner's result, is prepared, and comes out on p
     expect(pdf).toMatch(new RegExp(`/MediaBox \\[0 0 ${width}`))
   }
   const [file] = await Promise.all([page.waitForEvent('download'), page.locator('[data-test=pdf]').click()])
-  expect(file.suggestedFilename()).toBe('zwindle.pdf')
+  expect(file.suggestedFilename()).toMatch(/^Seed store, two doors, .+\.pdf$/)
   await page.getByLabel('Answer key, box by box').uncheck()
   await expect(page.locator('[data-page=key]')).toHaveCount(0)
   expect(heard).toEqual([])
@@ -417,7 +417,7 @@ test('the feed is dragged to another box, and the light moved', async ({ page })
 test('what stands is taken down, and planned from', async ({ page }) => {
   const heard = complaints(page)
   await signIn(page, 'marit')
-  await page.goto('/plans/1')
+  await goTo(page, '/plans/{board Propagation house}')
   await page.getByRole('link', { name: 'As found' }).click()
   const lands = (point: string) => page.locator(`[data-row="${point}"] select`).first()
   await page.locator('[data-box=B1]').click()
@@ -435,7 +435,9 @@ test('what stands is taken down, and planned from', async ({ page }) => {
   await page.locator('[data-box=B1]').click()
   await expect(lands('W1.black@B1')).toHaveValue('S1.t1')
 
-  const wiring = await page.request.get('/api/board-files/1/plans/0/file?as=wiring')
+  const wiring = await page.request.get(
+    await numbered(page, '/api/board-files/{board Propagation house}/plans/0/file?as=wiring'),
+  )
   await page
     .locator('[data-test=wiring-file]')
     .setInputFiles({ name: 'right.wiring.json', mimeType: 'application/json', buffer: await wiring.body() })

@@ -3,6 +3,7 @@ import {
   complaints,
   end,
   expectNoSeriousFault,
+  goTo,
   handIn,
   kept,
   landing,
@@ -259,17 +260,17 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
 
 test('the wall asks seldom, is told nothing while nothing is new, and is right after a sleep', async ({ page }) => {
   await signIn(page, 'marit')
-  await page.goto('/evening/1')
+  await goTo(page, '/evening/{evening Fifteen}')
   await expect(page.locator('[data-station]').first()).toBeVisible()
   const set = page.getByRole('button', { name: 'Set this exam' })
   if (await set.isVisible()) {
     await set.click()
-    await page.waitForURL('/wall/1')
+    await page.waitForURL(/\/wall\//)
   }
   // The page's own clock is stopped: what is asked hangs on it, not on how fast the machine is.
   await page.clock.install()
   const first = page.waitForResponse(/\/wall/)
-  await page.goto('/wall/1')
+  await goTo(page, '/wall/{evening Fifteen}')
   expect((await first).status()).toBe(200)
   await page.clock.pauseAt(Date.now() + 1000)
   let asked = 0

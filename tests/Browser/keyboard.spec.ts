@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { complaints, handIn, kept, openBench, setBoard, signIn } from './support'
+import { complaints, goTo, handIn, kept, openBench, setBoard, signIn } from './support'
 
 /** Goes on by Tab until what is wanted has the focus. */
 async function tabTo(page: Page, selector: string) {
@@ -32,7 +32,7 @@ test('a three-way is wired by keyboard alone, box by box', async ({ page, playwr
 test('a task is set and its marks are released by keyboard alone', async ({ page }) => {
   const heard = complaints(page)
   await signIn(page, 'marit')
-  await page.goto('/task/2')
+  await goTo(page, '/task/{board Tool locker}')
   await expect(page.locator('[data-test=preview]')).toBeVisible()
   await tabTo(page, '[data-test=title]')
   await page.keyboard.press('Control+a')

@@ -48,6 +48,23 @@ export async function setBoard(
   return attempts[0]!.id
 }
 
+/** Where what a path names in braces is listed: a board without more, `set` for a board that was set, `evening`, `own` for one's own work. */
+const LISTS = { board: 'board-files', set: 'assignments', evening: 'evenings', own: 'attempts' } as const
+
+/** A path with numbers in it: `/plans/{board Packing barn}` with that of the first whose title begins so. */
+export async function numbered(page: Page, path: string): Promise<string> {
+  const named = /\{(\w+) ([^}]+)\}/.exec(path)
+  if (!named) return path
+  const [braces, list, title] = named as unknown as [string, keyof typeof LISTS, string]
+  const answer = await page.request.get(`/api/${LISTS[list]}`)
+  const found = ((await answer.json()) as { id: number; title?: string; board?: { title: string } }[]).find((one) =>
+    (one.title ?? one.board?.title)?.startsWith(title),
+  )
+  return path.replace(braces, String(found!.id))
+}
+
+export const goTo = async (page: Page, path: string) => page.goto(await numbered(page, path))
+
 /** Puts a board file into the library of whoever is signed in, and returns its number. */
 export async function addBoard(page: Page, board: object): Promise<number> {
   const answer = await post(page.request, '/api/board-files', board)

@@ -78,16 +78,17 @@ final class SearchGate
      */
     public static function bounded(Closure $work, ?Closure $isPutOff = null): mixed
     {
-        $from = $looked = hrtime(true);
+        $watch = app(Stopwatch::class);
+        $looked = 0.0;
 
-        return TimeLimit::within(function () use ($from, &$looked, $isPutOff): bool {
-            $now = hrtime(true);
-            if ($isPutOff !== null && $now - $looked > self::LOOK_AROUND_MS * 1e6) {
+        return TimeLimit::within(function () use ($watch, &$looked, $isPutOff): bool {
+            $now = $watch->ms();
+            if ($isPutOff !== null && $now - $looked > self::LOOK_AROUND_MS) {
                 $looked = $now;
                 $isPutOff();
             }
 
-            return $now - $from > self::MOST_MS * 1e6;
+            return $now > self::MOST_MS;
         }, $work);
     }
 
@@ -102,8 +103,8 @@ final class SearchGate
     /** @param  Closure(): bool  $tryIt */
     private function wait(Closure $tryIt, ?Closure $giveUp = null): void
     {
-        for ($from = hrtime(true); ! $tryIt(); usleep(20_000)) {
-            if (hrtime(true) - $from > self::WAIT_MS * 1e6) {
+        for ($watch = app(Stopwatch::class); ! $tryIt(); usleep(20_000)) {
+            if ($watch->ms() > self::WAIT_MS) {
                 $giveUp === null ? null : $giveUp();
                 throw SearchPutOff::busy();
             }

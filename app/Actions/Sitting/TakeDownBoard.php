@@ -21,7 +21,7 @@ use Zwindle\Format\Read\WiringReader;
 use Zwindle\Plan\Planner;
 
 /**
- * Writes down what stands on a real board as the steps of its attempt, from bare: it is judged and marked like any other. Of two
+ * Writes down what stands on a real board as the steps of its attempt, from how it was given: it is judged and marked like any other. Of two
  * instructors who write at once the later sheet counts; both stay on record.
  */
 final class TakeDownBoard
@@ -59,7 +59,8 @@ final class TakeDownBoard
                 throw MoveRefused::of(SittingMove::Close, $state, $attempt->trainee->name);
             }
             $attempt->bare_from = $attempt->head;
-            foreach (WiringAsSteps::of($wiring) as $step) {
+            // Boxes that others have done stand from the start: the sheet says what stands in them now.
+            foreach (WiringAsSteps::over($attempt->startingBench()->wiring(), $wiring) as $step) {
                 $attempt->steps()->create([
                     'device' => self::DEVICE, 'number' => ++$attempt->head, 'sequence' => $attempt->head, 'json' => $step,
                     'made_at' => now(), 'received_at' => now(),

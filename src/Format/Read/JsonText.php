@@ -82,7 +82,8 @@ final class JsonText
         }
         $formatter = new ErrorFormatter;
         $formatter->formatFlat($error, function (ValidationError $part) use ($formatter, $problems): void {
-            if ($part->subErrors() === []) {
+            $part = $part->subErrors() === [] ? SchemaFault::told($part) : null;
+            if ($part !== null) {
                 $problems->add(self::pointer($part), ProblemCode::NotAsSchema, [
                     'detail' => $formatter->formatErrorMessage($part),
                     ...SchemaFault::params($part),

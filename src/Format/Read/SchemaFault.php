@@ -11,6 +11,29 @@ final class SchemaFault
 {
     private const MOST_OF_A_VALUE = 40;
 
+    /**
+     * The error as it should be told: the validator takes every field for unknown as soon as one beside it has a fault.
+     *
+     * @return ValidationError|null null where nothing is unknown after all
+     */
+    public static function told(ValidationError $error): ?ValidationError
+    {
+        $schema = (array) $error->schema()->info()->data();
+        if ($error->keyword() !== 'additionalProperties' || ($schema['additionalProperties'] ?? true) !== false) {
+            return $error;
+        }
+        $found = array_keys(get_object_vars((object) $error->data()->value()));
+        $unknown = array_values(array_diff($found, array_keys((array) ($schema['properties'] ?? []))));
+
+        return $unknown === [] ? null : new ValidationError(
+            $error->keyword(),
+            $error->schema(),
+            $error->data(),
+            $error->message(),
+            ['properties' => $unknown],
+        );
+    }
+
     /** @return array<string, string> `keyword` of the schema, the `field`, its `value` if it is short, and what the keyword asks for */
     public static function params(ValidationError $error): array
     {

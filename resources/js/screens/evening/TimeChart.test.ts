@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it } from 'vitest'
 import type { EveningPlan, KeepEvening, SittingPlan } from '@/shared/api/generated/http'

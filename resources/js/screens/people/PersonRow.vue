@@ -50,7 +50,7 @@ onMounted(() => {
     <td class="pr-3">
       <span class="inline-flex items-center gap-1"
         ><input
-          class="field min-h-9 w-20"
+          class="field min-h-9 w-16 sm:w-20"
           type="number"
           min="0"
           max="200"
@@ -63,7 +63,7 @@ onMounted(() => {
     </td>
     <td class="pr-3">
       <input
-        class="code min-h-11 w-36 rounded-md bg-transparent hover:underline"
+        class="code min-h-11 w-18 rounded-md sm:w-36 bg-transparent hover:underline"
         :aria-label="`Student number of ${trainee.name}`"
         :value="trainee.number ?? ''"
         maxlength="40"

@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type EffectScope, effectScope } from 'vue'
@@ -47,6 +48,26 @@ afterEach(() => {
   localStorage.clear()
   vi.useRealTimers()
   vi.restoreAllMocks()
+})
+
+/** What the rehearsal of the server sends: made by this screen, so that the two cannot drift. */
+it('sends what tests/Corpus/task-screen.json says, kind by kind', async () => {
+  const sent: Record<string, unknown> = {}
+  vi.spyOn(api, 'addTask').mockImplementation(async (what) => {
+    sent[what.task.kind] = what.task
+    return kept(9, 1)
+  })
+  vi.spyOn(api, 'keepTask').mockImplementation(async (_id, _base, what) => {
+    sent[what.task.kind] = what.task
+    return kept(9, 1)
+  })
+  const made = await opened()
+  for (const kind of ['wire', 'finish', 'fault', 'predict', 'trace', 'names', 'parts'] as const) {
+    made.task.kind = kind
+    await flushPromises()
+    await made.save()
+  }
+  await expect(JSON.stringify(sent, null, 2) + '\n').toMatchFileSnapshot('../../../../tests/Corpus/task-screen.json')
 })
 
 describe('a task that is made', () => {

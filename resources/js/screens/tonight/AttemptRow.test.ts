@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { mount, RouterLinkStub } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import type { AttemptSummary } from '@/shared/api/generated/http'

@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import 'fake-indexeddb/auto'
 import { expect, it } from 'vitest'
 import { deviceName, randomName } from './device'

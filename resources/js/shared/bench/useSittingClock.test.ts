@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { effectScope } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { api } from '@/shared/api/client'

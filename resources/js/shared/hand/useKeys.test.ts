@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, type EffectScope, ref } from 'vue'
 import type { Enclosure, TrayItem } from '@/shared/api/generated/http'

@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { afterEach, expect, it, vi } from 'vitest'
 import { api } from '@/shared/api/client'

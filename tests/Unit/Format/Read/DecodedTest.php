@@ -62,3 +62,12 @@ it('does not take what is no object at all', function (array $given) {
     expect(TaskReader::read($given, pathLight(), $problems))->toBeNull()
         ->and($problems->any())->toBeTrue();
 })->with(['a list' => [['a', 'b']], 'nothing' => [[]]]);
+
+it('names the field that is wrong, and no field beside it', function () {
+    $problems = new Problems;
+    $json = [...BARE_TASK, 'rules' => ['box-overfilled' => 'note'], 'mood' => 'bright'];
+
+    expect(TaskReader::read($json, pathLight(), $problems))->toBeNull();
+    $told = array_map(fn (Problem $one) => $one->params['keyword'].': '.($one->params['properties'] ?? $one->pointer), $problems->all());
+    expect($told)->toEqualCanonicalizing(['enum: /rules/box-overfilled', 'additionalProperties: mood']);
+});
