@@ -17,6 +17,7 @@ use Zwindle\Bench\StepLog;
 use Zwindle\Board\Board;
 use Zwindle\Exam\Sitting\SittingState;
 use Zwindle\Exam\Task\Task as CoreTask;
+use Zwindle\Exam\Vary\Surface;
 
 /**
  * One trainee's work on one assignment.
@@ -284,6 +285,12 @@ final class Attempt extends Model
     public function board(): Board
     {
         return $this->board_json === null ? $this->assignment->boardFile->board() : (new ReadBoard)->execute($this->board_json);
+    }
+
+    /** Whether it is wired in wood and copper, and not on a screen. */
+    public function isOnWall(): bool
+    {
+        return $this->is_on_board || $this->task()?->surface === Surface::Wall;
     }
 
     /** What is asked; null for a board that was set without a task. */

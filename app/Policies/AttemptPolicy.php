@@ -11,7 +11,6 @@ use App\Models\User;
 use Illuminate\Auth\Access\Response;
 use Zwindle\Exam\Task\ProvingNeed;
 use Zwindle\Exam\Task\TaskKind;
-use Zwindle\Exam\Vary\Surface;
 
 final class AttemptPolicy
 {
@@ -131,10 +130,9 @@ final class AttemptPolicy
     /** On a real board: whoever has wired it, while it is open to them, or teaches the class. */
     public function lookForFaults(User $user, Attempt $attempt): Response
     {
-        $isOnWall = $attempt->is_on_board || $attempt->task()?->surface === Surface::Wall;
         $mayView = $this->view($user, $attempt);
 
-        return $mayView->allowed() && (! $isOnWall || $attempt->isToBegin($user)) ? Response::denyAsNotFound() : $mayView;
+        return $mayView->allowed() && (! $attempt->isOnWall() || $attempt->isToBegin($user)) ? Response::denyAsNotFound() : $mayView;
     }
 
     /** What may be wrong: not to whoever is marked for it, before the mark is out. */

@@ -39,6 +39,7 @@ final class AsBuiltShape
             'state' => $attempt->sittingState()->value,
             'dueAt' => $attempt->dueAt()?->toIso8601ZuluString('millisecond'),
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
+            'isOnWall' => $attempt->isOnWall(),
             'boxes' => $shape->boxes(AsFoundSheet::of($attempt->stepLog()->bench()->wiring())),
             'marks' => $shape->marks(),
             'observations' => self::observations($attempt),

@@ -40,12 +40,28 @@ final class RecordShape
     {
         return match (true) {
             $value === null => '',
-            is_array($value) => implode(', ', array_map(
-                fn ($key, $part) => is_array($part) ? self::plain($part) : (is_int($key) ? '' : "$key ").json_encode($part),
-                array_keys($value),
-                $value,
-            )),
+            is_array($value) => implode(', ', array_filter(array_map(self::part(...), array_keys($value), $value), fn ($one) => $one !== '')),
             default => is_string($value) ? $value : (string) json_encode($value),
+        };
+    }
+
+    /** What was kept of a change, as it is said: "0 points", "open". */
+    private static function part(int|string $key, mixed $part): string
+    {
+        $said = is_bool($part) ? 'sitting.recorded.'.($part ? '' : 'not-').$key : "sitting.recorded.$key";
+        $value = match (true) {
+            is_array($part) => self::plain($part),
+            is_string($part) && Lang::has("sitting.recorded.of-$key.$part") => __("sitting.recorded.of-$key.$part"),
+            is_string($part) => $part,
+            default => (string) json_encode($part),
+        };
+
+        return match (true) {
+            $part === null, is_array($part) && $part === [] => '',
+            is_int($key), is_array($part) => $value,
+            Lang::has($said) => __($said, ['value' => $value]),
+            is_bool($part) => $key.($part ? ': yes' : ': no'),
+            default => "$key $value",
         };
     }
 }

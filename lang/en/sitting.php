@@ -67,6 +67,19 @@ return [
         'fault-found' => 'fault found on the board',
         'as-built' => 'board taken down at the station',
     ],
+    // What a change was from and to, by what is kept of it.
+    'recorded' => [
+        'state' => ':value', 'line' => ':value', 'points' => ':value points', 'steps' => ':value steps', 'seats' => ':value seats',
+        'minutes' => ':value min', 'title' => ':value', 'tries' => 'tries :value', 'sittings' => ':value sittings', 'number' => 'no. :value',
+        'note' => ':value', 'verdict' => ':value', 'version' => 'version :value',
+        'held' => 'not open yet', 'not-held' => 'open', 'closed' => 'closed', 'not-closed' => 'not closed', 'ok' => 'good', 'not-ok' => 'bad',
+        'of-line' => ['total' => 'the whole mark'],
+        'of-state' => [
+            'held' => 'not open yet', 'waiting' => 'not begun', 'running' => 'at work', 'paused' => 'paused', 'handed-in' => 'handed in',
+            'withdrawn' => 'withdrawn',
+        ],
+        'of-verdict' => ['pass' => 'passed', 'remarks' => 'passed with remarks', 'fail' => 'not passed'],
+    ],
     'late' => [
         'answer' => 'Question :number: :answer',
         'photograph' => 'Photograph of :box',

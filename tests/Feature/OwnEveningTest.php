@@ -102,7 +102,7 @@ it('starts those alone whose seat is open or who are marked as here, says who wa
     [$first, $second] = [$work[$sits['T1'][0]['person']], $work[$sits['T2'][0]['person']]];
     $behind = collect($work)->first(fn (Attempt $one) => ! in_array($one->id, [$first->id, $second->id], true));
     foreach ([$first, $behind] as $seated) {
-        $this->actingAs($seated->trainee)->getJson("api/attempts/$seated->id/clock")->assertOk();
+        $this->actingAs($seated->trainee)->getJson("api/attempts/$seated->id")->assertOk();
     }
     $start = fn () => $this->actingAs($exam->instructor)->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'start'])->assertOk();
     $told = $start()->assertJsonPath('moved', 1)->json('waits');

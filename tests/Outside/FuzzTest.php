@@ -11,6 +11,7 @@ use Symfony\Component\Console\Output\BufferedOutput;
 use Symfony\Component\Process\Process;
 use Tests\Support\Files;
 use Tests\Support\MutatedFile;
+use Tests\Support\Share;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Fill\FillCount;
@@ -43,7 +44,7 @@ function readAndJudge(string $boardText, string $wiringText): string
     return $result->verdict->value;
 }
 
-it('reads, judges or refuses a thousand spoilt files without a notice', function () {
+it('reads, judges or refuses spoilt files without a notice', function () {
     set_error_handler(fn (
         int $level,
         string $message,
@@ -54,7 +55,7 @@ it('reads, judges or refuses a thousand spoilt files without a notice', function
     $pairs = array_values(Files::everyWiring());
     $became = [];
     try {
-        for ($i = 0; $i < 1000; $i++) {
+        foreach (Share::of(1000, least: 300) as $i) {
             [$board, $wiring] = $pairs[$i % count($pairs)];
             $which = $i % 3;
             $outcome = readAndJudge(
@@ -67,8 +68,9 @@ it('reads, judges or refuses a thousand spoilt files without a notice', function
         restore_error_handler();
     }
 
-    expect($became['refused'] ?? 0)->toBeGreaterThan(200)
-        ->and(($became['fail'] ?? 0) + ($became['remarks'] ?? 0) + ($became['pass'] ?? 0))->toBeGreaterThan(100);
+    $judged = ($became['fail'] ?? 0) + ($became['remarks'] ?? 0) + ($became['pass'] ?? 0);
+    // Some of each: the spoiling is neither too little nor too much.
+    expect($became['refused'] ?? 0)->toBeGreaterThan(array_sum($became) / 5)->and($judged)->toBeGreaterThan(array_sum($became) / 10);
 });
 
 it('exits with 0, 1 or 2 and never shows a trace', function () {
@@ -78,7 +80,7 @@ it('exits with 0, 1 or 2 and never shows a trace', function () {
     mkdir($folder);
     $statuses = [];
     foreach (['zwindle:check', 'zwindle:spice', 'zwindle:fill', 'zwindle:figures', 'zwindle:meter'] as $c => $command) {
-        for ($i = 0; $i < 8; $i++) {
+        foreach (Share::of(8, least: 3, seconds: 1.0) as $i) {
             [$board, $wiring] = $pairs[($c * 31 + $i * 7) % count($pairs)];
             file_put_contents("$folder/board.json", $i % 2 === 0 ? $spoiler->of(Files::text($board)) : Files::text($board));
             file_put_contents("$folder/wiring.json", $spoiler->of(Files::text($wiring)));

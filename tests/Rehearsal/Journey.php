@@ -137,16 +137,17 @@ final class Journey
             return ! $isRefused;
         }
         $stations = $this->chance->number(1, 3);
+        $retests = $this->chance->is(40) ? [$this->people[0]['id']] : [];
         $draft = [
             'classroom' => $this->classroom['id'], 'task' => $task, 'title' => "Evening $this->seed", 'startsAt' => null,
-            'minutes' => $this->task['minutes'] ?? 15, 'changeover' => 2, 'variants' => 1,
+            'minutes' => $this->task['minutes'] ?? 15, 'changeover' => 2, 'variants' => $retests === [] ? 1 : 2,
             'stations' => array_map(fn (int $i) => [
                 'id' => "T$i", 'label' => "Bench $i", 'x' => 20 * $i, 'y' => 30, 'nextTo' => [],
                 // Real boards are wired; what is answered or searched for is on a screen.
                 'surface' => in_array($this->kind, ['wire', 'finish'], true) ? $this->chance->one(['screen', 'screen', 'board']) : 'screen',
             ], range(1, $stations)),
             'people' => array_map(fn (array $one) => ['trainee' => $one['id'], 'extraPercent' => $this->chance->one([0, 25]), 'notBefore' => $this->chance->one([0, 0, 5])], $this->people),
-            'retests' => $this->chance->is(40) ? [$this->people[0]['id']] : [], 'breaks' => [], 'fixed' => [],
+            'retests' => $retests, 'breaks' => [], 'fixed' => [],
         ];
         $this->evening = $this->post('api/evenings', $draft, 201)['id'];
         $answer = $this->ask('POST', "api/evenings/$this->evening/set");
@@ -185,6 +186,8 @@ final class Journey
     private function start(array $attempts): void
     {
         if ($this->how === 'evening') {
+            // Who has opened a seat and gone away again is not there.
+            $this->test->travel(2)->minutes();
             $here = $this->chance->some($attempts, 60);
             foreach ($here as $attempt) {
                 $this->as($attempt->trainee)->get("api/attempts/$attempt->id/clock");
@@ -211,7 +214,7 @@ final class Journey
     {
         $how = $this->chance->one(['right', 'right', 'wrong', 'half', 'bare']);
         $work = new SeatWork($this->chance, $attempt, $how);
-        $this->worked[$attempt->id] = $how;
+        $this->worked[$attempt->id] = $how === 'wrong' && ! $work->canBeWrong() ? 'half' : $how;
         $uri = "api/attempts/$attempt->id";
         match (true) {
             $this->page() === '/questions' => array_map(

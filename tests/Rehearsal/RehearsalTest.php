@@ -21,7 +21,7 @@ function rehearsals(): iterable
     $count = (int) (getenv('REHEARSE_COUNT') ?: count(KINDS) * count(WAYS));
     for ($i = 0; $i < $count; $i++) {
         $seed = $first + $i;
-        [$kind, $way] = [KINDS[$i % count(KINDS)], WAYS[intdiv($i, count(KINDS)) % count(WAYS)]];
+        [$kind, $way] = [KINDS[($seed - 1) % count(KINDS)], WAYS[intdiv($seed - 1, count(KINDS)) % count(WAYS)]];
         yield "$seed: $kind, $way" => [$seed, $kind, $way];
     }
 }

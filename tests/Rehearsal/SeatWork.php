@@ -14,6 +14,7 @@ use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Exam\Task\Question;
 use Zwindle\Exam\Task\QuestionKind;
+use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Plan\Planner;
 use Zwindle\Repair\Mistake\Mistakes;
 
@@ -57,6 +58,14 @@ final readonly class SeatWork
         $sheet = AsFoundSheet::of(Wiring::of($wiring->board, $joints, [], $wiring->marks));
 
         return ['lands' => (object) $sheet->lands, 'marks' => (object) $sheet->marks];
+    }
+
+    /** Whether a wrong answer is among the options of each question: any switch at all serves alone on a board of one. */
+    public function canBeWrong(): bool
+    {
+        $parts = $this->attempt->assignment->kind() === TaskKind::Parts ? (new AskQuestions)->of($this->attempt) : [];
+
+        return array_filter($parts, fn (Question $one) => array_diff($one->options, $one->right) === []) === [];
     }
 
     /** @return list<array{question: int, answer: list<int>}> */

@@ -18,6 +18,14 @@ final class Presence
 
     private const MOST_A_MINUTE = 20;
 
+    /** A seat that its trainee opens is heard from at once. */
+    public function opened(Attempt $attempt, ?User $who): void
+    {
+        if ($who?->id === $attempt->trainee_id) {
+            $this->seen($attempt);
+        }
+    }
+
     public function seen(Attempt $attempt): void
     {
         Cache::put(self::key($attempt->id), now()->getTimestamp(), self::KEPT_SECONDS);

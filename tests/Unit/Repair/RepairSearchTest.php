@@ -7,6 +7,7 @@ use Tests\Support\Build;
 use Tests\Support\Chain;
 use Tests\Support\Files;
 use Tests\Support\RandomWiring;
+use Tests\Support\Share;
 use Tests\Support\UsualMistakes;
 use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Board\Wiring\Wiring;
@@ -99,7 +100,7 @@ it('never needs more moves back than were made', function (string $board, string
 it('finds as few moves as trying all of them, up to three moves and four switches', function (Wiring $right, int $seed, int $tries) {
     $random = new RandomWiring($seed);
     $counts = [];
-    for ($i = 0; $i < $tries; $i++) {
+    foreach (Share::of($tries, least: $tries) as $i) {
         [$spoilt, $made] = $random->moved($right, 3);
         $result = Checker::check($spoilt);
         if ($result->verdict !== Verdict::Fail) {

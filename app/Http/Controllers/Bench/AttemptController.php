@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Bench;
 
 use App\Actions\Bench\HandInOverdue;
 use App\Actions\Sitting\ExamGate;
+use App\Actions\Sitting\Presence;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Bench\BenchResource;
 use App\Http\Resources\Classes\AttemptSummaryResource;
@@ -32,10 +33,11 @@ final class AttemptController extends Controller
         return AttemptSummaryResource::collection($work->get()->each(fn (Attempt $attempt) => $attempt->setRelation('holding', $holding)));
     }
 
-    public function show(Attempt $attempt, HandInOverdue $overdue): BenchResource
+    public function show(Request $request, Attempt $attempt, HandInOverdue $overdue, Presence $presence): BenchResource
     {
         $this->authorize('view', $attempt);
         $overdue->execute($attempt);
+        $presence->opened($attempt, $request->user());
 
         return BenchResource::make($attempt->load(['assignment.boardFile', 'trainee', 'steps' => fn ($steps) => $steps->orderBy('id')]));
     }

@@ -6,20 +6,23 @@ namespace App\Http\Controllers\Bench;
 
 use App\Actions\Bench\HandInOverdue;
 use App\Actions\Bench\KeepAnswers;
+use App\Actions\Sitting\Presence;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\KeepAnswersRequest;
 use App\Http\Resources\Bench\QuestionsResource;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use stdClass;
 
 final class QuestionController extends Controller
 {
-    public function show(Attempt $attempt, HandInOverdue $overdue): QuestionsResource
+    public function show(Request $request, Attempt $attempt, HandInOverdue $overdue, Presence $presence): QuestionsResource
     {
         $this->authorize('view', $attempt);
         $overdue->execute($attempt);
+        $presence->opened($attempt, $request->user());
 
         return QuestionsResource::make($attempt->load(['assignment.boardFile', 'trainee']));
     }

@@ -85,7 +85,7 @@ const choices = computed(() => [
                 <label class="flex min-h-11 items-center gap-3"
                   ><input
                     type="checkbox"
-                    class="h-5 w-5 accent-violet"
+                    class="h-5 w-5 shrink-0 accent-violet"
                     :checked="row.isTaken"
                     :disabled="row.isTaken && chosen.length === 1"
                     @change="take(row.id, ($event.target as HTMLInputElement).checked)"

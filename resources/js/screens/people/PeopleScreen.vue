@@ -168,7 +168,7 @@ const classItems = computed(() => {
           <thead>
             <tr class="border-b border-soft">
               <th scope="col" class="py-1 pr-3">Name</th>
-              <th scope="col" class="pr-3">Signs in as</th>
+              <th scope="col" class="hidden pr-3 sm:table-cell">Signs in as</th>
               <th scope="col" class="pr-3">Extra time</th>
               <th scope="col" class="pr-3">Student number</th>
               <th scope="col"><span class="sr-only">More</span></th>

@@ -45,8 +45,9 @@ onMounted(() => {
         maxlength="60"
         @change="rename"
       />
+      <span class="block pb-1 text-sm font-normal text-soft sm:hidden">{{ trainee.username }}</span>
     </th>
-    <td class="pr-3">{{ trainee.username }}</td>
+    <td class="hidden pr-3 sm:table-cell">{{ trainee.username }}</td>
     <td class="pr-3">
       <span class="inline-flex items-center gap-1"
         ><input

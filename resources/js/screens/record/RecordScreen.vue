@@ -26,20 +26,26 @@ const time = (at: string) => new Date(at).toLocaleString()
               v-for="head in ['when', 'who', 'what', 'whose work', 'from', 'to', 'why']"
               :key="head"
               scope="col"
-              class="py-1 pr-4"
+              class="py-1 pr-4 max-md:hidden"
             >
               {{ head }}
             </th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="(line, i) in data" :key="i" class="border-b border-line align-top">
-            <td class="py-1 pr-4 whitespace-nowrap">{{ time(line.at) }}</td>
+          <tr
+            v-for="(line, i) in data"
+            :key="i"
+            class="border-b border-line align-top max-md:flex max-md:flex-wrap max-md:py-1"
+          >
+            <td class="pr-4 whitespace-nowrap md:py-1">{{ time(line.at) }}</td>
             <td class="pr-4">{{ line.who || 'the clock' }}</td>
             <td class="pr-4 font-bold">{{ line.what }}</td>
             <td class="pr-4">{{ line.trainee }}</td>
             <td class="pr-4 break-words">{{ line.from }}</td>
-            <td class="pr-4 break-words">{{ line.to }}</td>
+            <td class="pr-4 break-words">
+              <span v-if="line.to" class="md:hidden" aria-hidden="true">→ </span>{{ line.to }}
+            </td>
             <td>{{ line.why }}</td>
           </tr>
         </tbody>

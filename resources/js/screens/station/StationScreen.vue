@@ -163,7 +163,7 @@ async function observe(now: Record<string, boolean>) {
           </button>
           <FoundRows v-if="box" :box="box" :marks="sheet.marks" @write="write" />
         </template>
-        <PhotoStrip v-if="box" :key="box.id" :attempt="attempt" :box="box.id" :label="box.label" />
+        <PhotoStrip v-if="box && sheet.isOnWall" :key="box.id" :attempt="attempt" :box="box.id" :label="box.label" />
         <button
           type="button"
           class="btn-main mt-5 min-h-14 w-full"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Support\Files;
 use Tests\Support\RandomWiring;
+use Tests\Support\Share;
 use Zwindle\Bench\Bench;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
@@ -112,7 +113,7 @@ it('marks whatever was thrown together, and the same twice', function () {
     $random = new RandomWiring(seed: 77);
     foreach (['propagation-house', 'packing-barn', 'boat-store', 'three-sheds'] as $slug) {
         $right = Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/right.wiring.json");
-        for ($i = 0; $i < 12; $i++) {
+        foreach (Share::of(12, least: 4, seconds: 1.0) as $i) {
             $wiring = $i % 2 === 0 ? $random->spoil($right) : $random->throwTogether($right->board);
             $grade = gradeOf($wiring);
             soundness($grade);

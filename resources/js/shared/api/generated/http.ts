@@ -2222,6 +2222,7 @@ export interface AsBuilt {
   state: SittingState
   dueAt: string | null
   serverTime: string
+  isOnWall: boolean
   boxes: AsFoundBox[]
   marks: {
     id: string
