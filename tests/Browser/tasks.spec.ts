@@ -124,7 +124,7 @@ for (const practice of ['na', 'gb'] as const) {
 
     await trainee.goto(`/verdict/${attempt}`)
     await trainee.getByRole('tab', { name: 'Mark' }).click()
-    await expect(trainee.locator('[data-test=mark]')).toContainText('of 90')
+    await expect(trainee.locator('[data-test=mark]')).toContainText('of 85')
     await trainee.getByRole('tab', { name: 'Debrief' }).click()
     await expect(trainee.locator('[data-test=debrief]')).toContainText('Three questions from your own board')
     await trainee.locator('[data-test=what-if] summary').first().click()
