@@ -274,6 +274,11 @@ await picture('wall', {
     await page.getByRole('button', { name: 'Set this exam' }).click()
     await page.waitForURL(/wall/)
     await page.getByRole('button', { name: 'Open the exam' }).click()
+    for (const name of ['Imara Dunlow', 'Odalys Wrenfield']) {
+      await page.locator('[data-station]', { hasText: name }).first().click()
+      await page.getByRole('button', { name: 'Mark as here' }).click()
+      await page.getByRole('button', { name: 'Close this pane' }).click()
+    }
     await page.getByRole('button', { name: 'Start all clocks' }).click()
     await page
       .locator('[data-station]', { hasText: /1[48]:/ })

@@ -40,7 +40,10 @@ final class RecordShape
     {
         return match (true) {
             $value === null => '',
-            is_array($value) => implode(', ', array_filter(array_map(self::part(...), array_keys($value), $value), fn ($one) => $one !== '')),
+            is_array($value) => implode(', ', array_filter(
+                array_map(self::part(...), array_keys($value), $value),
+                fn (string $one) => $one !== '',
+            )),
             default => is_string($value) ? $value : (string) json_encode($value),
         };
     }

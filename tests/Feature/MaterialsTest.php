@@ -57,7 +57,7 @@ it('gives each list as a table to download', function (string $table, string $he
     $answer = $this->actingAs(People::user('instructor'))->get("api/board-files/$file->id/plans/0/materials?csv=$table")->assertOk();
 
     expect($answer->getContent())->toStartWith("\u{FEFF}$head\r\n")
-        ->and($answer->headers->get('Content-Disposition'))->toContain("$table.csv");
+        ->and($answer->headers->get('Content-Disposition'))->toContain(rawurlencode(__("paper.file.$table")).'.csv');
 })->with([
     ['materials', '"kind","what","amount","cost","short"'],
     ['schedule', '"box","cable","conductor","carries","lands on","mark"'],

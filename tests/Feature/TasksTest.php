@@ -190,7 +190,7 @@ it('asks the eye nothing about a screen, and passes by the same share of what is
     $mark = $this->actingAs($exam->instructor)->getJson("api/assignments/{$exam->assignment->id}/marks")->json('0.mark');
 
     expect($mark['isOpen'])->toBeFalse()->and(array_column($mark['lines'], 'part'))->not->toContain('workmanship')
-        ->and($mark['got'])->toEqual($mark['total'])->and($mark['total'])->toBe(90);
+        ->and($mark['got'])->toEqual($mark['total'])->and($mark['total'])->toBe(85);
 });
 
 it('marks line by line, waits for the eye, and shows the trainee when it is released', function () {
@@ -202,20 +202,20 @@ it('marks line by line, waits for the eye, and shows the trainee when it is rele
     $mark = $this->getJson("api/assignments/{$exam->assignment->id}/marks")->assertOk()->json('0.mark');
     $lines = array_column($mark['lines'], 'got', 'what');
 
-    expect($mark['got'])->toEqual(90)
+    expect($mark['got'])->toEqual(85)
         ->and($mark['isOpen'])->toBeTrue()
         ->and($lines['tug'])->toBeNull()
         ->and($lines['line-unmarked'])->toEqual(5);
     $observed = $this->putJson("api/attempts/$id/observations", ['observed' => ['tug' => true, 'copper' => false]])
         ->assertOk()
         ->json('mark');
-    expect($observed['got'])->toEqual(95)->and($observed['isOpen'])->toBeFalse()->and($observed['passes'])->toBeTrue();
+    expect($observed['got'])->toEqual(90)->and($observed['isOpen'])->toBeFalse()->and($observed['passes'])->toBeTrue();
     $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/mark")->assertForbidden();
     $this->actingAs($exam->trainees[0])->putJson("api/attempts/$id/observations", ['observed' => ['tug' => true]])->assertNotFound();
     $this->actingAs($exam->trainees[0])->postJson("api/assignments/{$exam->assignment->id}/release")->assertNotFound();
     $this->actingAs(People::user('instructor'))->getJson("api/assignments/{$exam->assignment->id}/marks")->assertNotFound();
     $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertSuccessful();
-    $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/mark")->assertOk()->assertJsonPath('mark.got', 95);
+    $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/mark")->assertOk()->assertJsonPath('mark.got', 90);
     $this->getJson("api/attempts/$id/verdict")->assertOk();
     $this->actingAs($exam->trainees[1])->getJson("api/attempts/$id/mark")->assertNotFound();
 });

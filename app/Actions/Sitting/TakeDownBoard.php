@@ -21,8 +21,8 @@ use Zwindle\Format\Read\WiringReader;
 use Zwindle\Plan\Planner;
 
 /**
- * Writes down what stands on a real board as the steps of its attempt, from how it was given: it is judged and marked like any other. Of two
- * instructors who write at once the later sheet counts; both stay on record.
+ * Writes down what stands on a real board as the steps of its attempt, from how it was given: it is judged and marked like any other.
+ * Of two instructors who write at once the later sheet counts; both stay on record.
  */
 final class TakeDownBoard
 {
