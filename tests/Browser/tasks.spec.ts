@@ -79,7 +79,9 @@ for (const practice of ['na', 'gb'] as const) {
     await expect(trainee.getByRole('listitem').filter({ hasText: title })).toContainText('EXAM')
     // Before it is begun the brief is there, and nothing of the board.
     await trainee.getByRole('listitem').filter({ hasText: title }).getByRole('link', { name: 'Open the board' }).click()
-    await expect(trainee.locator('[data-test=to-begin]')).toContainText(/20 ends to place.*15 minutes/)
+    await expect(trainee.locator('[data-test=to-begin]')).toContainText(
+      practice === 'na' ? /20 ends to place.*15 minutes/ : /28 ends to place.*15 minutes/,
+    )
     await expect(trainee.locator('[data-place], [data-wall-box]')).toHaveCount(0)
     await expectNoSeriousFault(trainee)
     await trainee.getByRole('button', { name: 'Begin', exact: true }).click()
