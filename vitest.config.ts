@@ -8,6 +8,8 @@ export default defineConfig({
   test: {
     // A test that needs a page says so in its first line: `// @vitest-environment happy-dom`.
     environment: 'node',
+    // Loading everything anew for each file takes longer than all the tests: what a test changes it puts back.
+    isolate: false,
     include: ['resources/js/**/*.test.ts'],
     setupFiles: ['resources/js/practices.setup.ts'],
   },

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { expectNoSeriousFault, goTo, setBoard, signIn } from './support'
+import { comeIn, expectNoSeriousFault, goTo, setBoard, signIn } from './support'
 
 const INSTRUCTOR = [
   '/tonight',
@@ -102,7 +102,7 @@ test('the bench shows board and box in turn on a phone, and its verdict reflows'
 
 test('axe finds no serious fault on a dark screen, nor zoomed in', async ({ page }) => {
   test.setTimeout(120_000)
-  await signIn(page, 'marit')
+  await comeIn(page, 'marit')
   await page.getByRole('button', { name: /Marit Halloway/ }).click()
   await page.getByRole('menuitem', { name: 'Dark screen' }).click()
   await expect(page.locator('html')).toHaveClass(/night/)

@@ -1,5 +1,5 @@
 import { type Browser, expect, type Page, test } from '@playwright/test'
-import { complaints, expectNoSeriousFault, signIn } from './support'
+import { comeIn, complaints, expectNoSeriousFault, signIn } from './support'
 
 const CASES = [
   { region: 'American', board: 1, kind: 'lamp-blown', symptom: 'does not come on at all' },
@@ -25,7 +25,7 @@ async function setAndOpen(
   await page.waitForURL(/tonight/)
 
   const trainee = await (await browser.newContext({ viewport: { width: 1024, height: 768 } })).newPage()
-  await signIn(trainee, 'quill')
+  await comeIn(trainee, 'quill')
   await trainee
     .getByRole('listitem')
     .filter({ hasText: title })

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { complaints, expectNoSeriousFault, goTo, setBoard, signIn } from './support'
+import { comeIn, complaints, expectNoSeriousFault, goTo, setBoard, signIn } from './support'
 
 /** An instructor whose evening is empty yet: invited by another, signed in with the password of the slip. */
 async function newInstructor(page: Page, name: string) {
@@ -185,7 +185,7 @@ test('a trainee wires it again, and the earlier try stays listed', async ({ page
 
 test('one frame: every place by its bar, by keys and by its address', async ({ page }) => {
   const heard = complaints(page)
-  await signIn(page, 'marit')
+  await comeIn(page, 'marit')
   await expect(page).toHaveTitle('Tonight · Zwindle')
   for (const room of ['Boards', 'Tasks', 'People', 'Marks', 'Tonight']) {
     await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: room }).click()
@@ -295,7 +295,9 @@ test('as found: a right board in 2 gestures, a crossed common in 4, and a sheet 
   await tap(page.locator('[data-box=B2]'))
   gestures++
   const common = page.locator('[data-row="W3.black@B2"] select').first()
-  const place = await page.locator('[data-row="W2.red@B2"] select').first().inputValue()
+  const traveler = page.locator('[data-row="W2.red@B2"] select').first()
+  await expect(traveler).not.toHaveValue('')
+  const place = await traveler.inputValue()
   await common.selectOption(place)
   expect(gestures).toBe(4)
   await expect(page.getByText('the two changed places')).toBeVisible()

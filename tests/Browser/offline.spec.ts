@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { setBoard, signIn } from './support'
+import { comeIn, setBoard } from './support'
 
 test.use({ serviceWorkers: 'allow' })
 
@@ -10,7 +10,7 @@ test('a reload of the bench without a server shows the bench, and nothing else i
   baseURL,
 }) => {
   const attempt = await setBoard(playwright, baseURL!, 'Tool locker')
-  await signIn(page, 'quill')
+  await comeIn(page, 'quill')
   await page.evaluate(() => navigator.serviceWorker.ready)
   // The first page after it is in charge is the first one that it keeps.
   await page.reload()

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { complaints, expectNoSeriousFault, signIn } from './support'
+import { comeIn, complaints, expectNoSeriousFault, signIn } from './support'
 
 /** An instructor's own try of a board, wired as planned, under test. */
 async function prove(page: Page, boardFile: number): Promise<string> {
@@ -214,7 +214,7 @@ test('show: conductors one by one, the room is asked before the light answers', 
 
 test('drills: a device found by readings, a feed with a ghost, questions on a phone', async ({ page }) => {
   const heard = complaints(page)
-  await signIn(page, 'quill')
+  await comeIn(page, 'quill')
   await page.getByRole('link', { name: 'Drills' }).click()
   await page.locator('[data-drill=device]').click()
   await page.waitForURL(/drill\/\d+/)

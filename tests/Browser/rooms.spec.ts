@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs'
 import { expect, type Page, test } from '@playwright/test'
-import { complaints, expectNoSeriousFault, goTo, openBench, setBoard, signIn } from './support'
+import { comeIn, complaints, expectNoSeriousFault, goTo, openBench, setBoard, signIn } from './support'
 
 test('the verdict shows table, pinned findings and the path for chosen positions', async ({ page }) => {
   const heard = complaints(page)
-  await signIn(page, 'bertil')
+  await comeIn(page, 'bertil')
   await page
     .getByRole('listitem')
     .filter({ hasText: 'Propagation house' })
@@ -35,7 +35,7 @@ test('the verdict shows table, pinned findings and the path for chosen positions
 })
 
 async function seeVerdict(page: Page, who: string, board: string) {
-  await signIn(page, who)
+  await comeIn(page, who)
   await page.getByRole('listitem').filter({ hasText: board }).getByRole('link', { name: 'See the verdict' }).click()
   await expect(page.locator('[data-test=headline]')).toBeVisible()
 }
@@ -220,7 +220,7 @@ test("a trainee who asks for another's board is told that nothing hangs there", 
 })
 
 test('the instructor sets a board, and sees who has handed in and the board as it stands', async ({ page }) => {
-  await signIn(page, 'marit')
+  await comeIn(page, 'marit')
   await page.getByRole('button', { name: /Propagation house.*3\/5/ }).click()
   await expect(page.getByRole('row', { name: /Bertil Osk/ })).toContainText(
     'common and a traveler are exchanged at Far bench',

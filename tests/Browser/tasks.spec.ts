@@ -1,5 +1,5 @@
 import { type Browser, expect, type Page, test } from '@playwright/test'
-import { complaints, expectNoSeriousFault, goTo, signIn } from './support'
+import { comeIn, complaints, expectNoSeriousFault, goTo, signIn } from './support'
 
 /** Boards of the demo: one to wire and one to ask about. */
 const BOARDS = {
@@ -25,7 +25,7 @@ async function setTask(page: Page, board: string, kind: string, title: string, m
 
 async function asTrainee(browser: Browser, name = 'quill') {
   const page = await (await browser.newContext()).newPage()
-  await signIn(page, name)
+  await comeIn(page, name)
   return page
 }
 

@@ -23,6 +23,9 @@ use Zwindle\Repair\Repair;
 use Zwindle\Repair\RepairSearch;
 use Zwindle\Repair\ReversedLamps;
 
+// Not for every save.
+pest()->group('long');
+
 /** @return list<list<Move>> */
 function repairsOf(Wiring $wiring): array
 {

@@ -23,6 +23,9 @@ use Zwindle\Plan\Planner;
 use Zwindle\Repair\Mistake\Mistakes;
 use Zwindle\Repair\Mistake\OddButRight;
 
+// Not for every save.
+pest()->group('long');
+
 /** @return array<string, array{string}> every board of the demo and every pattern */
 function markedBoards(): array
 {
@@ -36,7 +39,9 @@ function markedBoards(): array
 
 function house(): GradingScheme
 {
-    return GradingSchemeReader::read(Files::text('database/markings/wiring.marking.json'), new Problems)
+    static $house = null;
+
+    return $house ??= GradingSchemeReader::read(Files::text('database/markings/wiring.marking.json'), new Problems)
         ?? throw new RuntimeException('no house marking');
 }
 
@@ -46,9 +51,8 @@ function judgedOf(Wiring $wiring): Result
 }
 
 /** By the house's marking with every observation seen, so that nothing waits for the eye. */
-function gradeOf(Wiring $wiring, int $stood = 0): Grade
+function gradeOf(Result $judged, int $stood = 0): Grade
 {
-    $judged = judgedOf($wiring);
     $seen = array_fill_keys(array_map(fn ($one) => $one->id, house()->workmanship), true);
 
     return (new Grader(house(), MistakeDistance::of($judged), $seen, 1.0, 10.0, $stood))->ofWiring($judged);
@@ -68,16 +72,16 @@ function soundness(Grade $grade): void
 
 it('gives everything to a right wiring and less to every usual mistake, in half points that add up', function (string $board) {
     $right = Planner::plan(Files::board($board))->plans[0]->wiring;
-    $whole = gradeOf($right);
+    $whole = gradeOf(judgedOf($right));
     soundness($whole);
     expect($whole->got())->toEqual($whole->total)->and($whole->passes())->toBeTrue();
     $free = [];
     foreach (Mistakes::ofHandOn($right) as $mistake) {
-        $grade = gradeOf($mistake->madeOn($right));
+        $judged = judgedOf($mistake->madeOn($right));
+        $grade = gradeOf($judged);
         soundness($grade);
-        $verdict = judgedOf($mistake->madeOn($right))->verdict;
         // A failing board never earns all, and never passes.
-        expect($verdict === Verdict::Fail && ($grade->got() >= $whole->got() || $grade->passes()))->toBeFalse($mistake->id());
+        expect($judged->verdict === Verdict::Fail && ($grade->got() >= $whole->got() || $grade->passes()))->toBeFalse($mistake->id());
         $free = $grade->got() >= $whole->got() ? [...$free, $mistake->kind->value] : $free;
     }
 
@@ -91,7 +95,7 @@ it('gives everything to a right wiring and less to every usual mistake, in half 
 it('takes nothing from a right wiring that looks odd', function (string $board) {
     $right = Planner::plan(Files::board($board))->plans[0]->wiring;
     foreach (OddButRight::on($right) as $odd) {
-        $grade = gradeOf($odd->wiring);
+        $grade = gradeOf(judgedOf($odd->wiring));
 
         expect($grade->got())->toEqual($grade->total, $odd->change->value)->and($grade->passes())->toBeTrue();
     }
@@ -99,7 +103,7 @@ it('takes nothing from a right wiring that looks odd', function (string $board) 
 
 it('gives a bare board nothing but what the eye and the clock give', function (string $board) {
     $bare = Bench::bare(Planner::plan(Files::board($board))->plans[0]->wiring->board)->wiring();
-    $grade = gradeOf($bare);
+    $grade = gradeOf(judgedOf($bare));
     soundness($grade);
     $earned = array_filter(
         $grade->lines,
@@ -115,9 +119,9 @@ it('marks whatever was thrown together, and the same twice', function () {
         $right = Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/right.wiring.json");
         foreach (Share::of(12, least: 4, seconds: 1.0) as $i) {
             $wiring = $i % 2 === 0 ? $random->spoil($right) : $random->throwTogether($right->board);
-            $grade = gradeOf($wiring);
+            $grade = gradeOf(judgedOf($wiring));
             soundness($grade);
-            expect(gradeOf($wiring)->got())->toEqual($grade->got());
+            expect(gradeOf(judgedOf($wiring))->got())->toEqual($grade->got());
         }
     }
 });
@@ -132,9 +136,9 @@ it('counts from what stood already', function () {
     ));
 
     expect($stood)->toBeGreaterThan(3)
-        ->and($kept(gradeOf($half, $stood)))->toEqual(0)
-        ->and($kept(gradeOf($half)))->toBeGreaterThan(0)
-        ->and($kept(gradeOf($right, $stood)))->toEqual($kept(gradeOf($right)))
+        ->and($kept(gradeOf(judgedOf($half), $stood)))->toEqual(0)
+        ->and($kept(gradeOf(judgedOf($half))))->toBeGreaterThan(0)
+        ->and($kept(gradeOf(judgedOf($right), $stood)))->toEqual($kept(gradeOf(judgedOf($right))))
         // What was taken off again earns no less than nothing.
-        ->and($kept(gradeOf(Wiring::bare($right->board), $stood)))->toEqual(0);
+        ->and($kept(gradeOf(judgedOf(Wiring::bare($right->board)), $stood)))->toEqual(0);
 });

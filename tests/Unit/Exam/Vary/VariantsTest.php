@@ -151,7 +151,7 @@ it('lays out a chain of twelve switches without trying every order of ten that a
             '+',
             array_map(fn (int $i) => "S$i na-switch-".(in_array($i, [1, 12], true) ? '3way' : '4way'), range(1, 12)),
         ));
-});
+})->group('long');
 
 it('varies on a wall only what can be moved there: cords and tags, never a part or a cable', function () {
     $movable = array_values(array_filter(VariedAspects::cases(), Surface::Wall->allows(...)));
