@@ -169,12 +169,13 @@ for (const practice of ['na', 'gb'] as const) {
   test(`questions are set, answered, marked and told (${practice})`, async ({ page, browser }) => {
     test.setTimeout(400_000)
     await signIn(page, 'marit')
+    const trainee = await asTrainee(browser, 'tamsin')
     for (const kind of ANSWERED) {
       const title = `Questions ${practice} ${kind}`
       await setTask(page, BOARDS[practice].asked, kind, title, async () => {
         if (kind !== 'parts') await page.locator('[data-test=questions]').fill('2')
       })
-      const trainee = await asTrainee(browser, 'tamsin')
+      await trainee.goto('/')
       await openTask(trainee, title)
       await trainee.waitForURL(/\/answers\/\d+$/)
       const attempt = trainee.url().split('/').pop()
@@ -208,8 +209,8 @@ for (const practice of ['na', 'gb'] as const) {
       await release(page, title)
       await trainee.goto(`/verdict/${attempt}`)
       await expect(trainee.locator('[data-test=mark]')).toContainText('answers are right')
-      await trainee.context().close()
     }
+    await trainee.context().close()
   })
 }
 

@@ -10,6 +10,7 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Exam;
 use Tests\Support\FaultHunt;
+use Tests\Support\Files;
 use Tests\Support\People;
 use Zwindle\Bench\WiringAsSteps;
 
@@ -188,6 +189,24 @@ it('finds in a trial whatever setting it would refuse', function (array $task, s
         'Nothing is written down of this board yet. Fill in its as-found sheet first, or choose the boxes that are wired.',
     ],
 ]);
+
+it('refuses rules that fail whatever is wired, in the trial and at setting, and takes them as a remark', function () {
+    $exam = ownTask();
+    $chain = json_decode(Files::text('database/demo/propagation-house/board.json'));
+    $chain->enclosures[1]->box = 'device-3x2x1.5';
+    $id = $this->actingAs($exam->instructor)->postJson('api/board-files', (array) $chain)->assertCreated()->json('id');
+    $body = fn (string $weight) => [
+        'boardFile' => $id, 'marking' => Exam::marking('wiring')->id, 'task' => Exam::json(['rules' => ['box-overfilled' => $weight]]),
+    ];
+    $refusals = fn (string $weight) => $this->postJson('api/task-trials', [...$body($weight), 'seats' => 2, 'row' => 6])->assertOk()->json('refusals');
+    $task = $this->postJson('api/tasks', $body('fault'))->assertCreated()->json('id');
+    $people = ['classroom' => $exam->classroom->id, 'trainees' => [$exam->trainees[0]->id]];
+
+    expect($refusals('remark'))->toBe([])
+        ->and($refusals('fault'))->toHaveCount(1)
+        ->and($refusals('fault')[0])->toStartWith('With these rules every wiring of this board fails, the right one too.')->toContain('in³')
+        ->and($this->postJson("api/tasks/$task/assignments", $people)->assertUnprocessable()->json('message'))->toBe($refusals('fault')[0]);
+});
 
 it('sets a task once, or says plainly that it would be twice, and takes a setting back until somebody has begun', function () {
     $exam = ownTask();

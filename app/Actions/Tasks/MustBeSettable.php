@@ -7,13 +7,16 @@ namespace App\Actions\Tasks;
 use App\Actions\Bench\StartWiring;
 use App\Actions\Boards\KeptPlans;
 use App\Actions\Find\PlaceFaults;
+use App\Wording\Headline;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Exam\Task\NoWayToPass;
 use Zwindle\Exam\Task\Questions;
 use Zwindle\Exam\Task\Task;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Vary\Dice;
+use Zwindle\Plan\Plan;
 
 /** What setting a task refuses, asked wherever one is set or tried: in one place, so that a trial finds all of it. */
 final readonly class MustBeSettable
@@ -33,6 +36,7 @@ final readonly class MustBeSettable
         foreach (self::different($boards) as $board) {
             $this->start->execute($task, $board, $sheet);
             $this->mustAskSomething($task, $board);
+            $this->mustBePassable($task, $board);
         }
         $task->kind !== TaskKind::Fault || $this->faults->deal($task, $boards);
     }
@@ -46,6 +50,19 @@ final readonly class MustBeSettable
         if ((new Questions($plan, new Dice("$task->seed/questions/1")))->of($task) === []) {
             throw ValidationException::withMessages(['task' => __('messages.no-questions')]);
         }
+    }
+
+    private function mustBePassable(Task $task, Board $board): void
+    {
+        $best = $task->kind->isWired() ? $this->plans->best($board)?->wiring : null;
+        if ($best === null || NoWayToPass::among($task->rules, [$best]) === null) {
+            return;
+        }
+        $plans = array_map(fn (Plan $plan) => $plan->wiring, $this->plans->all($board)->plans);
+        $fails = NoWayToPass::among($task->rules, [$best, ...$plans]);
+        $fails === null || throw ValidationException::withMessages([
+            'task' => __('messages.no-way-to-pass', ['why' => (new Headline($fails))->sentence()]),
+        ]);
     }
 
     /**
