@@ -11,6 +11,6 @@ export default defineConfig({
     // Loading everything anew for each file takes longer than all the tests: what a test changes it puts back.
     isolate: false,
     include: ['resources/js/**/*.test.ts'],
-    setupFiles: ['resources/js/practices.setup.ts'],
+    setupFiles: ['resources/js/practices.setup.ts', 'resources/js/putBack.setup.ts'],
   },
 })
