@@ -63,7 +63,7 @@ return [
     'after-hand-in' => 'It is handed in: nothing was changed.',
     'late' => 'Time is up: this was not saved.',
     'no-plan-to-set' => 'This board cannot be wired as it is; look at its plans.',
-    'no-way-to-pass' => 'With these rules every wiring of this board fails, the right one too. “:why” Change the board, or let that be a remark.',
+    'no-way-to-pass' => 'With these rules nobody can pass on this board. :why Change the board, or make that a remark.',
     'nothing-as-found' => 'Nothing is written down of this board yet. Fill in its as-found sheet first, or choose the boxes that are wired.',
     'no-seat-paper' => 'Sheets for the seats are printed of a task that is wired; questions are answered on the screen.',
     'no-page' => 'Choose at least one page.',

@@ -7,16 +7,16 @@ namespace App\Actions\Tasks;
 use App\Actions\Bench\StartWiring;
 use App\Actions\Boards\KeptPlans;
 use App\Actions\Find\PlaceFaults;
-use App\Wording\Headline;
+use App\Wording\FindingSentence;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Exam\Task\NoWayToPass;
 use Zwindle\Exam\Task\Questions;
 use Zwindle\Exam\Task\Task;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Vary\Dice;
-use Zwindle\Plan\Plan;
 
 /** What setting a task refuses, asked wherever one is set or tried: in one place, so that a trial finds all of it. */
 final readonly class MustBeSettable
@@ -54,15 +54,15 @@ final readonly class MustBeSettable
 
     private function mustBePassable(Task $task, Board $board): void
     {
-        $best = $task->kind->isWired() ? $this->plans->best($board)?->wiring : null;
-        if ($best === null || NoWayToPass::among($task->rules, [$best]) === null) {
+        $best = $task->kind->isWired() ? $this->plans->best($board) : null;
+        if ($best === null || $task->rules->judge($best->result)->verdict !== Verdict::Fail) {
             return;
         }
-        $plans = array_map(fn (Plan $plan) => $plan->wiring, $this->plans->all($board)->plans);
-        $fails = NoWayToPass::among($task->rules, [$best, ...$plans]);
-        $fails === null || throw ValidationException::withMessages([
-            'task' => __('messages.no-way-to-pass', ['why' => (new Headline($fails))->sentence()]),
-        ]);
+        $all = $this->plans->all($board);
+        $fails = NoWayToPass::on($task->rules, $all);
+        $fails === [] || throw ValidationException::withMessages(['task' => __('messages.no-way-to-pass', [
+            'why' => implode(' ', array_map((new FindingSentence($all->plans[0]->result))->of(...), $fails)),
+        ])]);
     }
 
     /**
