@@ -9,6 +9,7 @@ use Zwindle\Check\Result;
 use Zwindle\Format\Write\CheckArray;
 use Zwindle\Format\Write\MovesArray;
 use Zwindle\Repair\RepairSearch;
+use Zwindle\Repair\Tidy\Tidying;
 
 /** A check's result in the shape of the contract, with its sentences. */
 final class CheckShape
@@ -23,7 +24,9 @@ final class CheckShape
         }
 
         $smallest = RepairSearch::of($result);
-        $array['repairs'] = MovesArray::of($smallest);
+        $array['repairs'] = MovesArray::ofRepairs($smallest->repairs);
+        $array['alsoRepairs'] = MovesArray::ofRepairs($smallest->also);
+        $array['tidy'] = array_map(fn (array $moves) => ['moves' => MovesArray::of($moves)], Tidying::of($result));
 
         return $smallest->reason === null ? $array : [...$array, 'repairsReason' => $smallest->reason->value];
     }

@@ -23,7 +23,7 @@ final readonly class NearestPlanShape
     public function json(): array
     {
         $wiring = $this->result->evidence->wiring;
-        $nearest = NearestPlan::to($wiring, edition: $this->result->evidence->edition);
+        $nearest = NearestPlan::of($this->result);
         if ($nearest === null) {
             return ['headline' => null, 'changes' => [], 'standing' => []];
         }

@@ -40,6 +40,7 @@ return [
         'earth-unsleeved' => 'a bare CPC not sleeved',
         'white-single-as-line' => 'a white single used as a line',
         'flex-reversed' => 'a pendant\'s flex the wrong way round',
+        'rose-blocks-exchanged' => 'permanent line and switched live in each other\'s blocks of a rose',
         'rcd-absent' => 'no RCD',
         'breaker-too-large' => 'a breaker too large',
         'rocker-inverted' => 'a switch used one-way is wired on COM and L2',

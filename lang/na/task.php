@@ -38,6 +38,7 @@ return [
         'scheme-not-accepted-everywhere' => 'commons tied together',
         'white-single-as-line' => 'a white single used as a hot',
         'flex-reversed' => 'a pendant the wrong way round',
+        'rose-blocks-exchanged' => 'a rose with hot and switch leg in each other\'s blocks',
         'rcd-absent' => 'no GFCI',
         'breaker-too-large' => 'a breaker too large for the conductors',
         'rocker-inverted' => 'a switch is on when it is up',

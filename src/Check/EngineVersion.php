@@ -12,8 +12,8 @@ namespace Zwindle\Check;
 final class EngineVersion
 {
     /** Counts up when a wiring may get other findings, another severity or another verdict than before. */
-    public const RULES = 2;
+    public const RULES = 3;
 
     /** Counts up when repairs, plans, distances or marks may come out otherwise by the same rules. */
-    public const ENGINE = 2;
+    public const ENGINE = 3;
 }

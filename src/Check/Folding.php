@@ -30,6 +30,8 @@ final readonly class Folding
         'separate-return' => ['polarity-switching', 'neutral-earth-contact', 'earth-as-live', 'neutral-switched'],
         'leads-reversed' => [...self::SHORTS, 'polarity-switching', 'neutral-switched', 'open-neutral'],
         'flex-reversed' => [...self::SHORTS, 'polarity-switching', 'neutral-switched', 'open-neutral'],
+        'outlet-reversed' => ['polarity-switching', 'neutral-switched'],
+        'rose-polarity' => [...self::SHORTS, 'polarity-switching'],
         'house-layout' => ['common-on-traveller', 'four-way-pair-split', 'wrong-device'],
     ];
 
@@ -40,6 +42,8 @@ final readonly class Folding
         'end-not-capped' => ['conductor-open', 'earth-missing', 'open-neutral'],
         'wrong-lamp' => ['wrong-lamp'],
         'conductor-open' => ['conductor-open'],
+        'outlet-reversed' => ['outlet-reversed'],
+        'rose-polarity' => ['rose-polarity'],
     ];
 
     /** What a symptom may follow from, the likeliest first. */
@@ -111,6 +115,7 @@ final readonly class Folding
         $code = $finding->code->value;
 
         return $this->firstNamed($finding, self::NAMED_CAUSES[$code] ?? [])
+            ?? $this->roseOf($finding)
             ?? $this->sameReversal($finding)
             ?? $this->firstAtOnePlace($finding, $index, self::CAUSES_AT_ONE_PLACE[$code] ?? [])
             ?? $this->sideEffectOf($finding, $index)
@@ -146,6 +151,28 @@ final readonly class Folding
                 if ($mayBe && array_intersect($this->netsOf($finding), $this->netsOf($candidate)) !== []) {
                     return $other;
                 }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Blocks of a rose that were exchanged there turn round the flex or the holder that hangs in it, and what it feeds; where the
+     * exchange was made further up, the rose follows from what that did.
+     */
+    private function roseOf(Finding $finding): ?int
+    {
+        $isOwnLamp = isset($finding->params['lamp'], $finding->params['enclosure']);
+        if ($finding->code === FindingCode::RosePolarity) {
+            return $finding->params['made'] === 'here' ? null : $this->firstNamed($finding, ['neutral-switched']);
+        }
+        foreach ($isOwnLamp || $finding->code === FindingCode::NeutralSwitched ? $this->findings : [] as $index => $rose) {
+            $isHere = $rose->code === FindingCode::RosePolarity && $rose->params['made'] === 'here';
+            if ($isHere && ($isOwnLamp
+                ? $rose->params['enclosure'] === $finding->params['enclosure']
+                : array_intersect($this->netsOf($rose), $this->netsOf($finding)) !== [])) {
+                return $index;
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair;
 
+use WeakMap;
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;
 use Zwindle\Board\Wiring\Joint;
@@ -12,6 +13,8 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Result;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Search\Arrangement;
@@ -36,13 +39,16 @@ use Zwindle\Repair\Nearest\TiedSwitches;
  *
  * Of plans that pass the nearest is taken; one with a remark of a dispute only where none passes.
  */
-final readonly class NearestPlan
+final class NearestPlan
 {
     /** Up to so many switches every arrangement is looked at, with more those nearest to what stands. */
     private const SMALL = 5;
 
     /** Arrangements that are followed up, the nearest first. */
     private const MOST_FOLLOWED = 12;
+
+    /** @var WeakMap<Evidence, array{self|null}>|null */
+    private static ?WeakMap $known = null;
 
     /**
      * @param  Wiring  $start  what it was looked for from, on the board with every cable chosen
@@ -51,12 +57,27 @@ final readonly class NearestPlan
      * @param  list<int>  $kept  joints of the plan that stand already
      */
     private function __construct(
-        public Wiring $start,
-        public Plan $plan,
-        public array $moves,
-        public array $unmarked,
-        public array $kept,
+        public readonly Wiring $start,
+        public readonly Plan $plan,
+        public readonly array $moves,
+        public readonly array $unmarked,
+        public readonly array $kept,
     ) {
+    }
+
+    /**
+     * The one that lies nearest to a wiring that was checked, worked out once for each check.
+     *
+     * @return self|null as of `to`
+     */
+    public static function of(Result $result): ?self
+    {
+        self::$known ??= new WeakMap;
+        if (! isset(self::$known[$result->evidence])) {
+            self::$known[$result->evidence] = [self::to($result->evidence->wiring, edition: $result->evidence->edition)];
+        }
+
+        return self::$known[$result->evidence][0];
     }
 
     /**
@@ -224,6 +245,12 @@ final readonly class NearestPlan
     private static function rank(self $found): array
     {
         return [Planner::isDisputed($found->plan->result) ? 1 : 0, count($found->moves) + count($found->unmarked), -count($found->kept)];
+    }
+
+    /** @return list<Move> the marks that come off among them */
+    public function allMoves(): array
+    {
+        return [...$this->moves, ...array_map(Move::unmark(...), $this->unmarked)];
     }
 
     /** @return list<string> points that leave the joint they are in */

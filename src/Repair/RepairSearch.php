@@ -11,6 +11,7 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
 use Zwindle\Plan\Search\Arrangement;
 use Zwindle\Plan\Search\Chains;
@@ -26,6 +27,7 @@ use Zwindle\Repair\Nearest\NearestTarget;
 use Zwindle\Repair\Nearest\NetVotes;
 use Zwindle\Repair\Nearest\StandingWiring;
 use Zwindle\Repair\Nearest\TiedSwitches;
+use Zwindle\Repair\Tidy\BetterRepairs;
 
 /**
  * The fewest moves after which a wiring no longer fails.
@@ -36,6 +38,12 @@ use Zwindle\Repair\Nearest\TiedSwitches;
 final class RepairSearch
 {
     public const MOST_REPAIRS = 10;
+
+    /** Longer ones that end better. */
+    private const MOST_LONGER = 2;
+
+    /** Checks that are made for these. */
+    private const MOST_BETTER = 150;
 
     /** Repairs among which those that undo usual mistakes are looked for. */
     private const MOST_NAMED = 24;
@@ -85,7 +93,7 @@ final class RepairSearch
     private static function workedOut(Result $result): SmallestRepairs
     {
         if (! $result->failsByItself()) {
-            return new SmallestRepairs([], null);
+            return new SmallestRepairs([], [], null);
         }
         $weight = $result->evidence->table->count() * (1 + intdiv(count($result->evidence->board->cables), self::CABLES));
         $repairs = new self($result->evidence->wiring, max(self::LEAST_CHECKS, intdiv(self::MOST_STATES, $weight)));
@@ -93,14 +101,47 @@ final class RepairSearch
             TimeLimit::isUp() ? null : $repairs->search($parts);
         }
         $repairs->reverse();
-        $found = $repairs->repairs();
+        $ranked = RankedRepairs::of($repairs->wiring, $repairs->smallest(), $result->evidence->edition);
+        $also = [];
+        if ($ranked->bestVerdict() === Verdict::Remarks) {
+            [$ranked, $also] = $repairs->withBetter($result, $ranked);
+        }
+        $found = $ranked->all();
         $reason = match (true) {
             $found !== [] => null,
             $repairs->checksLeft <= 0 || TimeLimit::isUp() => NoRepair::NotFinished,
             default => $repairs->hasTargets ? NoRepair::NoneFound : NoRepair::NoTarget,
         };
 
-        return new SmallestRepairs(array_slice($found, 0, self::MOST_REPAIRS), $reason);
+        return new SmallestRepairs(array_slice($found, 0, self::MOST_REPAIRS), array_slice($also, 0, self::MOST_LONGER), $reason);
+    }
+
+    /**
+     * Those as short that end better are among the shortest; the longer ones are told beside them.
+     *
+     * @return array{RankedRepairs, list<Repair>}
+     */
+    private function withBetter(Result $result, RankedRepairs $ranked): array
+    {
+        $shortest = array_map(fn (Repair $repair) => $repair->moves, $ranked->all());
+        $edition = $result->evidence->edition;
+        $longer = [];
+        foreach ($shortest === [] ? [] : BetterRepairs::than($result, $shortest, self::MOST_BETTER) as $moves) {
+            $moves = MovesInTurn::said($this->wiring, $moves);
+            if (count($moves) === $this->fewest && $moves !== []) {
+                $this->keep($moves);
+            } elseif ($moves !== []) {
+                $longer[count($moves)][self::keyOf($moves)] = $moves;
+            }
+        }
+        $ranked = RankedRepairs::of($this->wiring, $this->smallest(), $edition);
+        ksort($longer);
+        $also = $ranked->bestVerdict() === Verdict::Pass ? [] : array_map(
+            fn (array $alike) => RankedRepairs::of($this->wiring, array_values($alike), $edition)->all(),
+            array_values($longer),
+        );
+
+        return [$ranked, array_merge(...$also, ...[[]])];
     }
 
     /**
@@ -131,38 +172,12 @@ final class RepairSearch
             ?? '';
     }
 
-    /**
-     * The smallest: those first that leave no lead or flex reversed, then those that undo usual mistakes, one rather than two, in
-     * fewer boxes, colour with colour. None is told that reverses one itself where another does not.
-     *
-     * @return list<Repair>
-     */
-    private function repairs(): array
+    /** @return list<non-empty-list<Move>> */
+    private function smallest(): array
     {
         $smallest = array_values(array_filter($this->found, fn (array $moves) => count($moves) === $this->fewest));
-        $before = ReversedLamps::in($this->wiring);
-        $remedies = [];
-        foreach (array_slice($smallest, -self::MOST_NAMED) as $moves) {
-            $after = Mover::make($this->wiring, $moves);
-            $reversed = ReversedLamps::in($after);
-            $remedy = new Repair($moves, Causes::of($after, $this->wiring));
-            $boxes = count(array_unique(array_map($this->boxOf(...), $moves)));
-            $remedies[] = [
-                'makes' => count(array_diff($reversed, $before)),
-                'rank' => [count($reversed), self::rank($remedy), $boxes, Naturalness::mixedColours($after)],
-                'remedy' => $remedy,
-            ];
-        }
-        $fewestMade = min([PHP_INT_MAX, ...array_column($remedies, 'makes')]);
-        $remedies = array_values(array_filter($remedies, fn (array $one) => $one['makes'] === $fewestMade));
-        usort($remedies, fn (array $one, array $other) => $one['rank'] <=> $other['rank']);
 
-        return array_column($remedies, 'remedy');
-    }
-
-    private static function rank(Repair $remedy): int
-    {
-        return $remedy->undoes === [] ? PHP_INT_MAX : count($remedy->undoes);
+        return array_slice($smallest, -self::MOST_NAMED);
     }
 
     private function search(PartChange $parts): void
@@ -175,18 +190,18 @@ final class RepairSearch
         }
         $graph = new RunGraph($board);
         $standing = new StandingWiring($wiring);
-        $mayTurnFlex = ReversedLamps::in($wiring) !== [];
+        $turned = WrongWayRound::in($wiring);
         $aims = [];
         foreach ($this->arrangements($board, $graph) as $arrangement) {
             $ways = NetVotes::waysOf($standing, $board, $graph, $arrangement);
-            [$target, $distance] = NearestTarget::at($standing, $board, $arrangement, $ways, thorough: false, mayTurnFlex: $mayTurnFlex);
+            [$target, $distance] = NearestTarget::at($standing, $board, $arrangement, $ways, thorough: false, turned: $turned);
             $aims[] = ['distance' => $distance, 'target' => $target, 'arrangement' => $arrangement];
         }
         $this->hasTargets = $this->hasTargets || $aims !== [];
         usort($aims, fn (array $one, array $other) => $one['distance'] <=> $other['distance']);
         foreach (array_slice($aims, 0, self::MOST_THOROUGH) as $i => ['arrangement' => $arrangement]) {
             $ways = NetVotes::waysOf($standing, $board, $graph, $arrangement);
-            [$target, $distance] = NearestTarget::at($standing, $board, $arrangement, $ways, thorough: true, mayTurnFlex: $mayTurnFlex);
+            [$target, $distance] = NearestTarget::at($standing, $board, $arrangement, $ways, thorough: true, turned: $turned);
             $aims[$i] = ['distance' => $distance, 'target' => $target, 'arrangement' => $arrangement];
         }
         foreach (array_slice($aims, 0, self::MOST_TARGETS) as ['target' => $target, 'distance' => $distance]) {
@@ -235,9 +250,16 @@ final class RepairSearch
             return;
         }
         $this->fewest = min($this->fewest, count($moves));
+        $this->found[self::keyOf($moves)] ??= $moves;
+    }
+
+    /** @param  list<Move>  $moves */
+    private static function keyOf(array $moves): string
+    {
         $keys = array_map(fn (Move $move) => $move->key(), $moves);
         sort($keys);
-        $this->found[implode('; ', $keys)] ??= $moves;
+
+        return implode('; ', $keys);
     }
 
     /**

@@ -8,7 +8,7 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
-use Zwindle\Repair\ReversedLamps;
+use Zwindle\Repair\WrongWayRound;
 
 /** The fewest moves that mend a small wiring, found by trying all of them: every point to every place of its box. */
 final class BlindRepair
@@ -29,7 +29,7 @@ final class BlindRepair
                     }
                     $seen[$key] = true;
                     // A flex that stands right is never turned: the repair that leaves it is told, though it may be longer.
-                    if (! Checker::fails($made) && array_diff(ReversedLamps::in($made), ReversedLamps::in($wiring)) === []) {
+                    if (! Checker::fails($made) && array_diff(WrongWayRound::in($made), WrongWayRound::in($wiring)) === []) {
                         return $count;
                     }
                     if ($count < $most) {

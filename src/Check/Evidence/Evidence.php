@@ -110,6 +110,14 @@ final readonly class Evidence
         return $reversed;
     }
 
+    /** Whether every light does what its switches ask, nothing trips, and what is to stay live does. */
+    public function allWorks(): bool
+    {
+        return ! $this->table->everTrips()
+            && array_filter($this->controls, fn (ControlView $view) => ! $view->behaves) === []
+            && AlwaysOn::lacking($this) === [];
+    }
+
     public function netOfCore(Core $core): int
     {
         return $this->nets->at($core->ends()[0]);

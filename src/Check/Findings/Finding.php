@@ -37,6 +37,12 @@ final readonly class Finding
         return new self($this->code, $at, $this->params, $this->control, $this->reference, $this->causedBy, $this->weighed);
     }
 
+    /** @param  array<string, string|int>  $params  laid over its own */
+    public function with(array $params): self
+    {
+        return new self($this->code, $this->at, [...$this->params, ...$params], $this->control, $this->reference, $this->causedBy, $this->weighed);
+    }
+
     public function causedBy(?int $index): self
     {
         return new self($this->code, $this->at, $this->params, $this->control, $this->reference, $index, $this->weighed);

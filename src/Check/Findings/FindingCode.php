@@ -24,6 +24,8 @@ enum FindingCode: string
     case OpenNeutral = 'open-neutral';
     case ConductorOpen = 'conductor-open';
     case LeadsReversed = 'leads-reversed';
+    case RosePolarity = 'rose-polarity';
+    case OutletReversed = 'outlet-reversed';
     case NeverLights = 'never-lights';
     case AlwaysLit = 'always-lit';
     case Dim = 'dim';
@@ -45,6 +47,7 @@ enum FindingCode: string
     case EarthUnsleeved = 'earth-unsleeved';
     case EndNotCapped = 'end-not-capped';
     case FlexReversed = 'flex-reversed';
+    case RoseBlocksExchanged = 'rose-blocks-exchanged';
     case SchemeNotAcceptedEverywhere = 'scheme-not-accepted-everywhere';
     case RockerInverted = 'rocker-inverted';
     case RcdAbsent = 'rcd-absent';
@@ -59,7 +62,8 @@ enum FindingCode: string
             self::EarthAsLive, self::NeutralEarthContact, self::LiveEndExposed, self::EarthMissing => Severity::Danger,
             self::LineUnmarked, self::FalseMark, self::NeutralColour, self::ReturnOnWhite, self::NeutralAbsentAtSwitch,
             self::SeparateReturn, self::BoxOverfilled, self::CrowdedTerminal, self::ConnectorOverfilled, self::EarthUnsleeved,
-            self::EndNotCapped, self::FlexReversed, self::WhiteSingleAsLine, self::SchemeNotAcceptedEverywhere => Severity::Remark,
+            self::EndNotCapped, self::FlexReversed, self::RoseBlocksExchanged, self::WhiteSingleAsLine,
+            self::SchemeNotAcceptedEverywhere => Severity::Remark,
             self::RockerInverted, self::RcdAbsent, self::BreakerTooLarge, self::ParallelPath, self::HouseLayout => Severity::Note,
             default => Severity::Fault,
         };

@@ -37,6 +37,15 @@ final readonly class CommonOnTraveller implements Rule
     private static function findingAt(ControlView $view, string $switch, int $control): ?Finding
     {
         $commons = $view->contacts($switch, TerminalDuty::Common);
+        $tied = self::throwOnOtherCommon($view, $switch);
+        if ($tied !== []) {
+            return new Finding(
+                FindingCode::CommonOnTraveller,
+                [...array_keys($commons), ...$tied],
+                ['device' => $switch, 'shape' => 'link'],
+                $control,
+            );
+        }
         $feeds = [$view->lineNet(), ...$view->switchedNets()];
         $fed = array_keys(array_filter($view->contacts($switch, TerminalDuty::Throw), fn (int $net) => in_array($net, $feeds, true)));
         $onTraveller = array_keys(array_filter($commons, fn (int $net) => $view->isTraveller($net, $switch)));
@@ -55,5 +64,24 @@ final readonly class CommonOnTraveller implements Rule
             ['device' => $switch, 'shape' => $shape],
             $control,
         );
+    }
+
+    /**
+     * Where the other end has line and switched line on its throws, as in a common-link: the throw here that is tied to its common
+     * is the one exchanged with the common.
+     *
+     * @return list<string>
+     */
+    private static function throwOnOtherCommon(ControlView $view, string $switch): array
+    {
+        foreach (array_diff($view->switchesOf(SwitchFunction::ThreeWay), [$switch]) as $other) {
+            $commons = $view->contacts($other, TerminalDuty::Common);
+            $isOnIt = fn (int $net) => in_array($net, $commons, true);
+            if ($view->hasLinkThrows($other) && array_filter($view->contacts($switch, TerminalDuty::Common), $isOnIt) === []) {
+                return array_keys(array_filter($view->contacts($switch, TerminalDuty::Throw), $isOnIt));
+            }
+        }
+
+        return [];
     }
 }

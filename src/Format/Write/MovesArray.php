@@ -7,18 +7,29 @@ namespace Zwindle\Format\Write;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Repair;
-use Zwindle\Repair\SmallestRepairs;
 
 /** Repairs in the shape of the contract. */
 final class MovesArray
 {
-    /** @return list<array{moves: list<array<string, string|null>>, undoes: list<string>}> */
-    public static function of(SmallestRepairs $smallest): array
+    /**
+     * @param  list<Repair>  $repairs
+     * @return list<array{moves: list<array<string, string|null>>, undoes: list<string>}>
+     */
+    public static function ofRepairs(array $repairs): array
     {
         return array_map(fn (Repair $remedy) => [
-            'moves' => array_map(self::move(...), $remedy->moves),
+            'moves' => self::of($remedy->moves),
             'undoes' => array_map(fn (Mistake $mistake) => $mistake->id(), $remedy->undoes),
-        ], $smallest->repairs);
+        ], $repairs);
+    }
+
+    /**
+     * @param  list<Move>  $moves
+     * @return list<array<string, string|null>>
+     */
+    public static function of(array $moves): array
+    {
+        return array_map(self::move(...), $moves);
     }
 
     /** @return array<string, string|null> */
@@ -26,7 +37,7 @@ final class MovesArray
     {
         return match (true) {
             $move->device !== null => ['device' => $move->device, 'fit' => $move->fit],
-            $move->mark !== null => ['point' => $move->point, 'mark' => $move->mark->value],
+            $move->isOfMark() => ['point' => $move->point, 'mark' => $move->mark?->value],
             default => ['point' => $move->point, 'from' => $move->from, 'to' => $move->to],
         };
     }

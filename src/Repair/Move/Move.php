@@ -6,7 +6,7 @@ namespace Zwindle\Repair\Move;
 
 use Zwindle\Board\Wiring\MarkedAs;
 
-/** One move: a point from where it is to another place, a part exchanged, or a mark added. */
+/** One move: a point from where it is to another place, a part exchanged, or a mark added or taken off. */
 final readonly class Move
 {
     public const CAP = 'cap';
@@ -20,6 +20,7 @@ final readonly class Move
         public ?string $device = null,
         public ?string $fit = null,
         public ?MarkedAs $mark = null,
+        public bool $isUnmarking = false,
     ) {
     }
 
@@ -42,8 +43,21 @@ final readonly class Move
         return new self($end, mark: $as);
     }
 
+    public static function unmark(string $end): self
+    {
+        return new self($end, isUnmarking: true);
+    }
+
+    /** Whether it leaves everything where it is, and changes what an end is marked as. */
+    public function isOfMark(): bool
+    {
+        return $this->mark !== null || $this->isUnmarking;
+    }
+
     public function key(): string
     {
-        return "$this->point $this->from $this->to $this->device $this->fit {$this->mark?->value}";
+        $mark = $this->isUnmarking ? 'no mark' : $this->mark?->value;
+
+        return "$this->point $this->from $this->to $this->device $this->fit $mark";
     }
 }

@@ -6,6 +6,7 @@ namespace Zwindle\Repair\Move;
 
 use Zwindle\Board\Wiring\JoinedBy;
 use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
 
@@ -27,14 +28,7 @@ final class Mover
         foreach ($moves as $move) {
             $wiring = match (true) {
                 $move->device !== null => self::fit($wiring, $move),
-                $move->mark !== null => Wiring::of(
-                    $wiring->board,
-                    $wiring->joints,
-                    $wiring->caps,
-                    [...$wiring->marks, (string) $move->point => $move->mark],
-                    $wiring->fitted,
-                    $wiring->labels,
-                ),
+                $move->isOfMark() => self::mark($wiring, (string) $move->point, $move->mark),
                 default => self::movePoint($wiring, $move),
             };
         }
@@ -53,6 +47,13 @@ final class Mover
         } catch (MoveNotPossible) {
             return null;
         }
+    }
+
+    private static function mark(Wiring $wiring, string $end, ?MarkedAs $as): Wiring
+    {
+        $marks = array_diff_key($wiring->marks, [$end => true]) + ($as === null ? [] : [$end => $as]);
+
+        return Wiring::of($wiring->board, $wiring->joints, $wiring->caps, $marks, $wiring->fitted, $wiring->labels);
     }
 
     private static function fit(Wiring $wiring, Move $move): Wiring

@@ -32,8 +32,11 @@ final class MovesInTurn
     /** Null where it would change nothing. */
     private static function one(Wiring $wiring, Move $move): ?Move
     {
-        if ($move->point === null || $move->mark !== null) {
+        if ($move->point === null) {
             return $move;
+        }
+        if ($move->isOfMark()) {
+            return $wiring->markOn($move->point) === $move->mark ? null : $move;
         }
         $joint = $wiring->jointAt($move->point);
         $to = (string) $move->to;

@@ -19,8 +19,8 @@ final class DeviceWays
     /** @var array<string, string> terminal or lead → key of its strand */
     private array $terminals = [];
 
-    /** @param  bool  $mayTurnFlex  whether the flex of a pendant may be the wrong way round: only where it stands so already */
-    private function __construct(private readonly Board $board, Arrangement $arrangement, private readonly bool $mayTurnFlex)
+    /** @param  list<string>  $turned  pendants and roses that may be the wrong way round: those that are so already */
+    private function __construct(private readonly Board $board, Arrangement $arrangement, private readonly array $turned)
     {
         foreach ($arrangement->strands as $strand) {
             foreach ($strand->points as $point) {
@@ -29,10 +29,13 @@ final class DeviceWays
         }
     }
 
-    /** @return array<string, non-empty-list<array<string, string|null>>> device → ways: each of its terminals → key of its strand */
-    public static function of(Board $board, Arrangement $arrangement, bool $mayTurnFlex): array
+    /**
+     * @param  list<string>  $turned  pendants and roses that may be the wrong way round
+     * @return array<string, non-empty-list<array<string, string|null>>> device → ways: each of its terminals → key of its strand
+     */
+    public static function of(Board $board, Arrangement $arrangement, array $turned): array
     {
-        $ways = new self($board, $arrangement, $mayTurnFlex);
+        $ways = new self($board, $arrangement, $turned);
 
         return array_map($ways->ways(...), $board->devices);
     }
@@ -50,14 +53,17 @@ final class DeviceWays
         $ways = match (true) {
             $device->is(DeviceKind::Switch) && count($own) === 2 => self::oneContact($device, array_values($own)),
             ! $device->is(DeviceKind::Rose) => $this->alike($device, $own),
-            in_array($device->id, $this->board->alwaysOn, true) => [$own],
-            default => self::blocks(array_keys($none), $this->strandsOfRose($device)),
+            default => self::blocks($this->strandsOfRose($device), array_keys($own)),
         };
 
         return array_map(fn (array $way) => [...$none, ...$way], $ways);
     }
 
-    /** @return list<string> the strands that may stand on its blocks */
+    /**
+     * What may be in each block of a rose: permanent line, switched line, neutral, as they are printed.
+     *
+     * @return array<string, list<string>> block → keys of strands
+     */
     private function strandsOfRose(Device $rose): array
     {
         $here = array_filter(
@@ -65,33 +71,43 @@ final class DeviceWays
             fn (string $point) => $this->board->devices[DevicePoint::deviceOf($point)]->enclosure === $rose->enclosure,
             ARRAY_FILTER_USE_KEY,
         );
-        $switched = array_filter($here, fn (string $key) => str_starts_with($key, 'switched'));
+        $switched = array_values(array_unique(array_filter($here, fn (string $key) => str_starts_with($key, 'switched'))));
+        $isTurned = in_array($rose->id, $this->turned, true);
+        $blocks = [];
+        foreach ($rose->model->terminals as $block) {
+            $keys = match ($block->duty) {
+                TerminalDuty::Hot => ['line', ...($isTurned ? $switched : [])],
+                TerminalDuty::SwitchedBlock => [...$switched, ...($isTurned ? ['line'] : [])],
+                TerminalDuty::Neutral => ['neutral'],
+                default => null,
+            };
+            $blocks += $keys === null ? [] : [DevicePoint::id($rose->id, $block->name) => $keys];
+        }
 
-        // In the order of the blocks: loop, switched, neutral.
-        return array_values(array_unique(['line', ...array_values($switched), 'neutral']));
+        return $blocks;
     }
 
     /**
-     * Every way to use a rose's blocks, as they are printed first: what is printed on them is no rule, and any may be left free.
+     * Every way to use a rose's blocks; any may be left free that nothing asks to be live.
      *
-     * @param  list<string>  $blocks
-     * @param  list<string>  $keys
+     * @param  array<string, list<string>>  $blocks
+     * @param  list<string>  $asked  blocks that must not be free
      * @return non-empty-list<array<string, string>>
      */
-    private static function blocks(array $blocks, array $keys): array
+    private static function blocks(array $blocks, array $asked): array
     {
-        $block = array_shift($blocks);
-        if ($block === null) {
-            return [[]];
-        }
-        $ways = [];
-        foreach ($keys as $key) {
-            foreach (self::blocks($blocks, array_values(array_diff($keys, [$key]))) as $rest) {
-                $ways[] = [$block => $key, ...$rest];
+        $ways = [[]];
+        foreach ($blocks as $block => $keys) {
+            $more = [];
+            foreach ($ways as $way) {
+                foreach (array_diff($keys, $way) as $key) {
+                    $more[] = [...$way, $block => $key];
+                }
             }
+            $ways = in_array($block, $asked, true) ? $more : [...$more, ...$ways];
         }
 
-        return [...$ways, ...self::blocks($blocks, $keys)];
+        return $ways === [] ? [[]] : $ways;
     }
 
     /**
@@ -155,7 +171,7 @@ final class DeviceWays
         ) !== [];
         $isFlex = array_filter($sides, fn (Terminal $side) => $side->isFlex) !== [];
 
-        return ! $isMarked && (! $isFlex || $this->mayTurnFlex);
+        return ! $isMarked && (! $isFlex || in_array($lamp->id, $this->turned, true));
     }
 
     /**

@@ -28,15 +28,18 @@ final class NearestTarget
     /** @var array<string, list<int>> enclosure → numbers of the runs that come to it */
     private array $runsIn = [];
 
-    /** @param  list<RunWays>  $runs */
+    /**
+     * @param  list<RunWays>  $runs
+     * @param  list<string>  $turned
+     */
     private function __construct(
         private readonly StandingWiring $standing,
         Board $board,
         Arrangement $arrangement,
         private readonly array $runs,
-        bool $mayTurnFlex,
+        array $turned,
     ) {
-        $devices = DeviceWays::of($board, $arrangement, $mayTurnFlex);
+        $devices = DeviceWays::of($board, $arrangement, $turned);
         foreach ($standing->pointsIn as $enclosure => $points) {
             $base = [];
             foreach ($points as $point) {
@@ -51,7 +54,7 @@ final class NearestTarget
 
     /**
      * @param  list<RunWays>  $runs  the ways of each run, the likeliest first
-     * @param  bool  $mayTurnFlex  whether a pendant's flex may be left the wrong way round
+     * @param  list<string>  $turned  pendants and roses that may be left the wrong way round
      * @param  bool  $thorough  whether two changes at once are tried where one alone brings nothing
      * @return array{Target, int} the target, and the moves to it
      */
@@ -61,9 +64,9 @@ final class NearestTarget
         Arrangement $arrangement,
         array $runs,
         bool $thorough,
-        bool $mayTurnFlex = false,
+        array $turned = [],
     ): array {
-        $aim = new self($standing, $board, $arrangement, $runs, $mayTurnFlex);
+        $aim = new self($standing, $board, $arrangement, $runs, $turned);
         for ($pass = 0; $pass < self::MOST_PASSES; $pass++) {
             $before = $aim->taken;
             foreach (array_keys($runs) as $run) {

@@ -13,8 +13,8 @@ use Zwindle\Repair\RepairSearch;
  * What the corpus is judged to be, version by version. Where a digest changes, judgements that are kept no longer come out as they
  * were: the version counts up, and its digest is added here.
  */
-const RULES_DIGESTS = [2 => '450cc2be2c9101df9cbaea09978ec634'];
-const ENGINE_DIGESTS = [2 => '57172ea407edecba4189dbd00c0bfff8'];
+const RULES_DIGESTS = [3 => '5b65436f605c47806705dbc9e69a15b8'];
+const ENGINE_DIGESTS = [3 => '1f63f1e7fd4429a832b5008338956a85'];
 
 it('counts the rules up when anything of the corpus is judged otherwise', function () {
     $judged = [];

@@ -153,6 +153,8 @@ it('has the severities of the contract', function () {
     ])
         ->and($by['fault'])->toEqualCanonicalizing([
             'leads-reversed',
+            'rose-polarity',
+            'outlet-reversed',
             'never-lights',
             'always-lit',
             'switch-no-effect',
@@ -177,6 +179,7 @@ it('has the severities of the contract', function () {
             'scheme-not-accepted-everywhere',
             'white-single-as-line',
             'flex-reversed',
+            'rose-blocks-exchanged',
         ])
         ->and($by['note'])->toEqualCanonicalizing(['rocker-inverted', 'rcd-absent', 'breaker-too-large', 'parallel-path', 'house-layout']);
 });

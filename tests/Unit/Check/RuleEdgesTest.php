@@ -57,7 +57,7 @@ it('blames the switch with its link off the common, not the one that is right', 
     );
     $wrong = Build::exchange($right, 'S2.com', 'S2.l1');
 
-    expect(placesOf(FindingCode::CommonOnTraveller, $wrong))->toBe([['S2.com', 'S2.l2']]);
+    expect(placesOf(FindingCode::CommonOnTraveller, $wrong))->toBe([['S2.com', 'S2.l1']]);
 });
 
 it('lets marks on a spare core be', function () {

@@ -105,7 +105,7 @@ it('lets every remark be raised or left out, and every habit be taken either way
     expect(array_map(
         fn ($code) => $code->value,
         RulesInForce::remarks(),
-    ))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(19);
+    ))->toContain('return-on-white', 'line-unmarked', 'separate-return')->toHaveCount(20);
     foreach (Practice::all() as $practice) {
         foreach (Dispute::in($practice) as $dispute) {
             expect(count($dispute->positions($practice)))->toBeGreaterThan(1);

@@ -7,25 +7,26 @@ namespace Zwindle\Repair;
 use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Check\Evidence\ExchangedBlocks;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Scheme\Role;
 use Zwindle\Circuit\Scheme\Roles;
 use Zwindle\Circuit\Solve\Survey;
 
 /**
- * Lamps of which a lead or a flex conductor stands the wrong way round: the one for the neutral on the line side,
- * or its fellow on the neutral.
+ * Parts that work and are the wrong way round: a lamp with a lead or a flex conductor on the other side, the one for the neutral
+ * on the line side or its fellow on the neutral; a rose with permanent and switched line in each other's blocks.
  */
-final class ReversedLamps
+final class WrongWayRound
 {
-    /** @return list<string> ids of lamps */
+    /** @return list<string> ids of lamps and roses */
     public static function in(Wiring $wiring): array
     {
         $marked = array_filter(
             $wiring->board->devicesOf(DeviceKind::Lamp),
             fn ($lamp) => array_filter($wiring->modelOf($lamp)->lampSides(), fn ($side) => $side->isForNeutral) !== [],
         );
-        if ($marked === []) {
+        if ($marked === [] && $wiring->board->devicesOf(DeviceKind::Rose) === []) {
             return [];
         }
         $roles = Roles::of(new Survey(Circuit::of($wiring)));
@@ -40,6 +41,6 @@ final class ReversedLamps
             }
         }
 
-        return array_map(strval(...), array_keys($reversed));
+        return array_map(strval(...), array_keys([...$reversed, ...ExchangedBlocks::in($wiring->board, $roles)]));
     }
 }
