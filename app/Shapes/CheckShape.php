@@ -9,7 +9,7 @@ use Zwindle\Check\Result;
 use Zwindle\Format\Write\CheckArray;
 use Zwindle\Format\Write\MovesArray;
 use Zwindle\Repair\RepairSearch;
-use Zwindle\Repair\Tidy\Tidying;
+use Zwindle\Repair\Tidying;
 
 /** A check's result in the shape of the contract, with its sentences. */
 final class CheckShape

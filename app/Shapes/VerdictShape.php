@@ -13,7 +13,6 @@ use App\Wording\Words;
 use Illuminate\Support\Str;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\WiringAsSteps;
-use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Evidence\ExpectedLamp;
 use Zwindle\Check\Findings\Finding;
@@ -22,7 +21,9 @@ use Zwindle\Check\Result;
 use Zwindle\Format\Write\DiagramArray;
 use Zwindle\Format\Write\LayerArray;
 use Zwindle\Repair\Move\Mover;
+use Zwindle\Repair\Repair;
 use Zwindle\Repair\RepairSearch;
+use Zwindle\Repair\Tidying;
 use Zwindle\Schematic\Diagram;
 
 /** A verdict as it is told: one sentence, the states, the findings where they are, what puts it right. */
@@ -96,17 +97,44 @@ final readonly class VerdictShape
     }
 
     /**
-     * The first of the smallest repairs, with the board as it stands after each of its moves.
+     * The first of the smallest repairs, or what tidies up, and longer repairs that end in a better verdict.
      *
-     * @return array{moves: list<array<string, mixed>>, after: array<string, mixed>|null, undoes: string, reason: string|null}
+     * @return array<string, mixed>
      */
     private function repair(): array
     {
         $smallest = RepairSearch::of($this->shown);
-        $wiring = $this->shown->evidence->wiring;
-        $moves = $smallest->repairs[0]->moves ?? [];
+        $words = Words::of($this->shown->evidence->wiring);
+        $tidy = Tidying::of($this->shown)[0] ?? null;
+        $first = match (true) {
+            isset($smallest->repairs[0]) => $this->way('repair', $smallest->repairs[0]),
+            $tidy !== null => $this->way($this->shown->verdict === Verdict::Fail ? 'insisted' : 'tidy', new Repair($tidy, [])),
+            default => ['title' => '', 'note' => '', 'moves' => [], 'after' => null, 'undoes' => ''],
+        };
 
         return [
+            ...$first,
+            'also' => array_map(fn (Repair $repair) => $this->way('better', $repair), $smallest->also),
+            'reason' => match (true) {
+                $smallest->reason !== null => $words->say("plan.no-repair.{$smallest->reason->value}"),
+                $this->shown->verdict === Verdict::Fail && $first['moves'] === [] => $words->say('verdict.insisted'),
+                default => null,
+            },
+        ];
+    }
+
+    /** @return array{title: string, note: string, moves: list<array<string, mixed>>, after: array<string, mixed>, undoes: string} */
+    private function way(string $kind, Repair $repair): array
+    {
+        $wiring = $this->shown->evidence->wiring;
+        $words = Words::of($wiring);
+        $moves = $repair->moves;
+        $after = Checker::check(Mover::make($wiring, $moves), $this->shown->evidence->edition);
+        $isClean = $after->verdict === Verdict::Pass;
+
+        return [
+            'title' => $words->count("plan.$kind", count($moves)),
+            'note' => $isClean ? '' : $words->say("plan.$kind-leaves"),
             'moves' => array_map(
                 fn (array $move, int $i) => [
                     ...$move,
@@ -115,13 +143,8 @@ final readonly class VerdictShape
                 MovesShape::all($moves, $wiring),
                 array_keys($moves),
             ),
-            'after' => $moves === [] ? null : $this->after(Mover::make($wiring, $moves)),
-            'undoes' => (new MistakeSentence(Words::of($wiring)))->all($smallest->repairs[0]->undoes ?? []),
-            'reason' => match (true) {
-                $smallest->reason !== null => Words::of($wiring)->say("plan.no-repair.{$smallest->reason->value}"),
-                $this->shown->verdict === Verdict::Fail && $moves === [] => Words::of($wiring)->say('verdict.insisted'),
-                default => null,
-            },
+            'after' => $this->after($after),
+            'undoes' => (new MistakeSentence($words))->all($repair->undoes),
         ];
     }
 
@@ -130,9 +153,8 @@ final readonly class VerdictShape
      *
      * @return array{verdict: string, lamps: list<array{id: string, states: string}>, trips: string}
      */
-    private function after(Wiring $wiring): array
+    private function after(Result $result): array
     {
-        $result = Checker::check($wiring, $this->shown->evidence->edition);
         $table = $result->evidence->table;
 
         return [

@@ -12,6 +12,8 @@ use Zwindle\Check\Result;
 /** A finding in the trade English of the board: the place and the reason. */
 final readonly class FindingSentence
 {
+    private const MOST_OF_FOLLOW_UP = 2;
+
     private Words $words;
 
     public function __construct(private Result $result)
@@ -36,7 +38,13 @@ final readonly class FindingSentence
     public function params(Finding $finding): array
     {
         $given = $finding->params;
-        $params = ['at' => $this->places($finding), 'box' => $this->boxes($finding), 'spot' => $this->words->spots($finding->at)];
+        // What follows from something else names two places and counts the rest.
+        $most = $finding->causedBy === null ? null : self::MOST_OF_FOLLOW_UP;
+        $params = [
+            'at' => $this->places($finding, $most),
+            'box' => $this->boxes($finding),
+            'spot' => $this->words->spots($finding->at, $most),
+        ];
         foreach ($given as $name => $value) {
             $params[$name] = match ($name) {
                 'lamp', 'device' => $this->words->device((string) $value),
@@ -48,6 +56,9 @@ final readonly class FindingSentence
                 'asked', 'found' => $value === '' ? $this->words->say('findings.no-scheme') : $this->words->say("parts.scheme.$value"),
                 default => $value,
             };
+        }
+        if (isset($given['role'])) {
+            $params['as'] = $given['role'] === '' ? $params['role'] : $this->words->say("parts.role-as.{$given['role']}");
         }
         if (isset($given['state'])) {
             $params['trips'] = $this->trips((int) $given['state']);
@@ -62,11 +73,11 @@ final readonly class FindingSentence
         return in_array($finding->code, [FindingCode::EndNotCapped, FindingCode::EarthUnsleeved, FindingCode::ConductorOpen], true);
     }
 
-    private function places(Finding $finding): string
+    private function places(Finding $finding, ?int $most): string
     {
-        return self::isCounted($finding)
-            ? $this->words->list(array_map($this->words->shortPlace(...), $finding->at))
-            : $this->words->places($finding->at);
+        $name = self::isCounted($finding) ? $this->words->shortPlace(...) : $this->words->place(...);
+
+        return $this->words->list(array_map($name, $finding->at), $most);
     }
 
     private function boxes(Finding $finding): string

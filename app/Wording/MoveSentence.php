@@ -25,6 +25,7 @@ final readonly class MoveSentence
                 'device' => $this->words->device($move->device),
                 'model' => $this->words->switchKind($this->wiring->board->devices[$move->device]->model->function->value ?? ''),
             ]),
+            $move->isUnmarking => $this->unmark((string) $move->point),
             $move->mark !== null => $this->words->say('plan.mark', [
                 'box' => $this->words->box($this->boxOf($move)),
                 'end' => $this->words->coded((string) $move->point),

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Support\Facades\Lang;
+use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Check\Evidence\Evidence;
 
 /** How the controls of a board are wired, by the name of the region, and who disputes it and why. */
 final readonly class SchemeSentence
 {
+    private const OF_WHITE = ['line-out-on-white', 'return-on-white'];
+
     private Words $words;
 
     public function __construct(private Evidence $evidence)
@@ -38,8 +41,23 @@ final readonly class SchemeSentence
 
     private function note(string $of): string
     {
-        $key = "parts.scheme-note.$of";
+        $key = "parts.scheme-note.$of".($this->isUnmarked() && in_array($of, self::OF_WHITE, true) ? '-unmarked' : '');
 
         return $of !== '' && Lang::has($key, $this->evidence->board->practice->words) ? $this->words->say($key) : '';
+    }
+
+    /** Whether some white carries line or switched line without tape: then nothing is said of a re-identified one. */
+    private function isUnmarked(): bool
+    {
+        foreach ($this->evidence->cores() as $core) {
+            $isWhite = $this->evidence->board->cables[$core->cable]->type->colours?->isNeutrals($core->colour) === true;
+            $isTaped = fn (string $end) => $this->evidence->wiring->markOn($end) === MarkedAs::Line;
+            $isOnLineSide = $this->evidence->roles->isOnLineSide($core->ends()[0]);
+            if ($isWhite && $isOnLineSide && array_filter($core->ends(), $isTaped) !== $core->ends()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -175,9 +175,12 @@ final readonly class Words
      * Places box by box, the box first: `Far bench, the common screw and the red of W2`. What is not in a box stands alone.
      *
      * @param  list<string>  $ids
+     * @param  int|null  $most  places that are named, the rest counted; all if null
      */
-    public function spots(array $ids): string
+    public function spots(array $ids, ?int $most = null): string
     {
+        $rest = $most === null ? 0 : max(0, count($ids) - $most);
+        $ids = $rest === 0 ? $ids : array_slice($ids, 0, $most);
         $byBox = [];
         foreach ($ids as $id) {
             $byBox[$this->enclosureOf($id)][] = $this->point($id) === null ? '' : $this->inItsBox($id);
@@ -189,7 +192,7 @@ final readonly class Words
             $spots[] = $named === [] ? $label : "$label, ".$this->list($named);
         }
 
-        return implode('; ', $spots);
+        return implode('; ', $spots).($rest === 0 ? '' : ' '.$this->count('parts.and-more', $rest));
     }
 
     /** A point under the name of its box: a terminal says what it looks like, and whose it is only where the box holds several parts. */
@@ -237,9 +240,16 @@ final readonly class Words
         return '';
     }
 
-    /** @param  list<string>  $items */
-    public function list(array $items): string
+    /**
+     * @param  list<string>  $items
+     * @param  int|null  $most  that are named, the rest counted; all if null
+     */
+    public function list(array $items, ?int $most = null): string
     {
+        $rest = $most === null ? 0 : max(0, count($items) - $most);
+        if ($rest > 0) {
+            return implode(', ', array_slice($items, 0, $most)).' '.$this->count('parts.and-more', $rest);
+        }
         $last = array_pop($items);
 
         return $items === [] ? (string) $last : $this->say('parts.and', ['first' => implode(', ', $items), 'last' => (string) $last]);

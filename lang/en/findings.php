@@ -21,7 +21,7 @@ return [
     'trips-always' => 'The breaker trips in every position.',
     'trips-sometimes' => 'The breaker trips with :positions.',
     'no-scheme' => 'no named scheme',
-    'current' => 'current',
+    'current' => 'a current-carrying conductor',
     'up' => ':switch up',
     'down' => ':switch down',
 ];

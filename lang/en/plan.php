@@ -9,6 +9,13 @@ return [
     'move-off-free' => ':box: cap :point.',
     'fit' => 'put a :model in place of :device.',
     'repair' => '{1} One move puts it right|[2,*] :count moves put it right',
+    'repair-leaves' => 'It works then. Remarks are left.',
+    'better' => '{1} Better: one move, and no remark is left|[2,*] Better: :count moves, and no remark is left',
+    'better-leaves' => 'It works then. Remarks are left.',
+    'tidy' => '{1} It works. One move tidies it up|[2,*] It works. :count moves tidy it up',
+    'insisted' => '{1} It works, but this task counts a remark as a fault. One move clears it|[2,*] It works, but this task counts a remark as a fault. :count moves clear it',
+    'insisted-leaves' => 'What is left then, no move removes: the board itself would have to change.',
+    'tidy-leaves' => 'What is left then, no move removes: the board itself would have to change.',
     'no-repair' => [
         'no-target' => 'No repair: this board cannot be wired with its own parts and cables.',
         'none-found' => 'No repair was found that only moves conductors and exchanges parts.',

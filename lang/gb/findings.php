@@ -6,7 +6,7 @@ return [
     'neutral-earth-contact' => ':spot: neutral and earth are joined beyond the supply. Load current returns by the earths, and an RCD trips.',
     'polarity-switching' => ':spot: the end switches choose between line and neutral at both sides of the lamp. Forbidden: the holder can be live with the lamp off.',
     'shell-live' => 'The screw shell of :lamp is on the line side: the line belongs on the centre contact. An E14 or E27 holder to BS EN 60238 guards its shell, and there it is a bad habit; in an older one a hand changing the lamp can touch it.',
-    'earth-as-live' => ':spot: a bare or green-and-yellow conductor carries current (:role). It protects and does nothing else.',
+    'earth-as-live' => ':spot: a CPC is used as :as. A CPC is for fault current only.',
     'earth-missing' => [
         'open' => ':spot: no path to the earth of the supply.',
         'on-current' => ':spot: earthed by a conductor that carries current, not by a CPC.',
@@ -16,7 +16,10 @@ return [
     'always-lit' => [
         'on-line' => ':spot: :lamp never goes out. It is on the permanent line, not on the switched live.',
     ],
-    'line-unmarked' => ':spot: used as :role, and the colour says otherwise. Sleeve it brown at each end.',
+    'line-unmarked' => [
+        'plain' => ':spot: used as :as but not sleeved. Sleeve it brown at each end.',
+        'return' => ':spot: used as :as but not sleeved. Sleeve it brown at each end.',
+    ],
     'false-mark' => ':spot: sleeved as :mark, but it is :role.',
     'neutral-colour' => ':spot: the neutral runs on a core that is not blue (black in the old colours). Sleeve it blue at each end.',
     'return-on-white' => ':spot: the switched live comes back on white.',

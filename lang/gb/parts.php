@@ -87,6 +87,7 @@ return [
             'earth' => 'earth lead',
         ],
     ],
+    'role-as' => ['line' => 'line', 'switched-line' => 'switched live', 'traveller' => 'a strapper', 'neutral' => 'neutral', 'earth' => 'earth'],
     'scheme' => [
         'single' => 'one-way switch',
         'feed-through' => 'line through the chain of switches',
@@ -95,6 +96,8 @@ return [
         'common-link' => 'common-link two-way',
     ],
     'scheme-note' => [
+        'line-out-on-white-unmarked' => '',
+        'return-on-white-unmarked' => '',
         'dead-end' => 'Feed and switched live meet in one box; the chain runs out from it and comes back.',
         'light-fed' => 'The feed is looped in at the light.',
         'line-out-on-white' => '',

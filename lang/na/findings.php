@@ -6,7 +6,7 @@ return [
     'neutral-earth-contact' => ':spot: neutral and ground are joined beyond the supply. Load current returns by the grounds, and a GFCI trips.',
     'polarity-switching' => ':spot: the end switches choose between hot and neutral at both sides of the lamp. Forbidden: the holder can be live with the lamp off.',
     'shell-live' => 'The screw shell of :lamp is on the hot side. A hand changing the lamp can touch it: the hot belongs on the center contact.',
-    'earth-as-live' => ':spot: a bare, green or green-and-yellow conductor carries current (:role). It protects and does nothing else.',
+    'earth-as-live' => ':spot: a ground is used as :as. A ground is for fault current only.',
     'earth-missing' => [
         'open' => ':spot: no path to the ground of the supply.',
         'on-current' => ':spot: grounded by a conductor that carries current, not by a ground.',
@@ -16,7 +16,10 @@ return [
     'always-lit' => [
         'on-line' => ':spot: :lamp never goes out. It is on the hot, not on the switch leg.',
     ],
-    'line-unmarked' => ':spot: used as :role, and the color says otherwise. Tape it at each end.',
+    'line-unmarked' => [
+        'plain' => ':spot: used as :as but not re-identified. Tape it at each end.',
+        'return' => ':spot: the white brings the :role back from the switch. Swap it with the black at both ends: the white takes the hot out, re-identified, and the black brings the :role back.',
+    ],
     'false-mark' => ':spot: taped as :mark, but it is :role.',
     'neutral-colour' => ':spot: the neutral is neither white nor gray.',
     'return-on-white' => 'The switch leg comes back on a re-identified white: :at. 200.7(C)(1) says in so many words that the white is not to be the return from the switch; many inspectors pass it all the same. Send the hot out on the white and bring it back on the black or red.',

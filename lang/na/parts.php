@@ -74,6 +74,7 @@ return [
             'earth' => 'ground screw',
         ],
     ],
+    'role-as' => ['line' => 'a hot', 'switched-line' => 'a switch leg', 'traveller' => 'a traveler', 'neutral' => 'a neutral', 'earth' => 'a ground'],
     'scheme' => [
         'single' => 'single-pole switch',
         'feed-through' => 'feed-through',
@@ -86,6 +87,8 @@ return [
         'light-fed' => 'The feed comes to the light first.',
         'line-out-on-white' => 'The re-identified white takes the hot out and the black brings the switch leg back: this keeps to 200.7(C).',
         'return-on-white' => 'The re-identified white brings the switch leg back. 200.7(C)(1) forbids the white as the return in so many words; many inspectors pass it, since it works.',
+        'line-out-on-white-unmarked' => 'The white takes the hot out and the black brings the switch leg back: right, once the white is re-identified at both ends, 200.7(C).',
+        'return-on-white-unmarked' => 'The white brings the switch leg back. The code does not allow the white as the return from a switch: swap it with the black.',
         'common-link' => 'Many North American inspectors refuse it, because a traveler screw holds the hot; others pass it, since it works. In Britain it is the usual extension.',
         'polarity-switching' => 'Forbidden everywhere, 404.2(A) and (B): the holder can be live while the lamp is off, and the shell with it.',
     ],

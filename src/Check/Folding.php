@@ -207,6 +207,10 @@ final readonly class Folding
                 'earth-as-live',
                 'neutral-switched',
             ]),
+            // An earth left off at its own end leaves what it was for without one.
+            $finding->code === FindingCode::EndNotCapped && ($finding->params['of'] ?? '') === 'earths' => $this->earthMissingIn(
+                (string) $finding->params['enclosure'],
+            ),
             $finding->code === FindingCode::WrongLamp => $this->sameSwitchBefore($finding, $index),
             $finding->code === FindingCode::ConductorOpen => $this->lampOnTheLine(),
             // An earth exchanged with a conductor puts current on one and the other earths on the conductor.
@@ -215,6 +219,18 @@ final readonly class Folding
             $finding->code === FindingCode::SeparateReturn => $this->sameBefore($finding, $index),
             default => null,
         };
+    }
+
+    private function earthMissingIn(string $enclosure): ?int
+    {
+        foreach ($this->findings as $index => $candidate) {
+            $boxes = explode(' ', (string) ($candidate->params['enclosures'] ?? ''));
+            if ($candidate->code === FindingCode::EarthMissing && in_array($enclosure, $boxes, true)) {
+                return $index;
+            }
+        }
+
+        return null;
     }
 
     /** One switch that reaches other lights is one mistake, however many they are. */

@@ -10,7 +10,6 @@ use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
-use Zwindle\Repair\Tidy\RemarkCount;
 
 /**
  * Repairs of one wiring in the order in which they are told: those first that end in the best verdict, then those that leave

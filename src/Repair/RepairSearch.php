@@ -27,7 +27,6 @@ use Zwindle\Repair\Nearest\NearestTarget;
 use Zwindle\Repair\Nearest\NetVotes;
 use Zwindle\Repair\Nearest\StandingWiring;
 use Zwindle\Repair\Nearest\TiedSwitches;
-use Zwindle\Repair\Tidy\BetterRepairs;
 
 /**
  * The fewest moves after which a wiring no longer fails.

@@ -22,7 +22,7 @@ it('exits 0 on a pass, 0 on remarks, 1 on a failure', function (array $files, in
 it('prints JSON in the shape of the contract', function () use ($demo) {
     $json = json_decode(Artisan::run(['zwindle:check', ...$demo('propagation-house', 'crossed'), '--json'])->getOutput(), true);
 
-    expect(array_keys($json))->toBe(['verdict', 'scheme', 'schemes', 'variants', 'states', 'findings', 'repairs'])
+    expect(array_keys($json))->toBe(['verdict', 'scheme', 'schemes', 'variants', 'states', 'findings', 'repairs', 'alsoRepairs', 'tidy'])
         ->and($json['states'])->toHaveCount(4)
         ->and($json['states'][0])->toBe(['switches' => ['S1' => 'up', 'S2' => 'up'], 'lamps' => ['LA' => 'off'], 'trip' => null])
         ->and(array_keys($json['findings'][0]))->toBe(['code', 'severity', 'at', 'reference', 'message'])

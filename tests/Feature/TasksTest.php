@@ -279,7 +279,7 @@ it('raises a remark to a fault where the task insists, on every screen that spea
     string $verdict,
     array $severities,
     string $headline,
-    ?string $repair,
+    string $repair,
 ) {
     $exam = new Exam('database/demo/seed-store/board.json', ['rules' => (object) $rules]);
     $id = $exam->attempt()->id;
@@ -294,22 +294,22 @@ it('raises a remark to a fault where the task insists, on every screen that spea
     expect([$attempt->verdict, $shown['verdict']])->toBe([$verdict, $verdict])
         ->and(array_column($shown['findings'], 'severity', 'code'))->toBe($severities)
         ->and($shown['headline'])->toStartWith($headline)->toBe($attempt->headline)
-        ->and($shown['repair']['reason'])->toBe($repair)
+        ->and($shown['repair']['title'])->toBe($repair)
         ->and($shown['changes']['verdictThen'])->toBe($verdict);
     $debrief = $this->getJson("api/attempts/$id/debrief")->assertOk()->json('mistakes');
-    expect(str_contains(implode(' ', $debrief), 'used as hot, and the color says otherwise'))->toBe($verdict === 'fail');
+    expect(str_contains(implode(' ', $debrief), 'used as a hot but not re-identified'))->toBe($verdict === 'fail');
     // By another edition the task insists on the same.
     expect($this->getJson("api/attempts/$id/verdict?edition=NEC-2017")->assertOk()->json('verdict'))->toBe($verdict);
 })->with([
-    'as it is' => [[], 'remarks', ['line-unmarked' => 'remark'], 'It works in every position. One remark', null],
+    'as it is' => [[], 'remarks', ['line-unmarked' => 'remark'], 'It works in every position. One remark', 'It works. 2 moves tidy it up'],
     'a fault' => [
         ['line-unmarked' => 'fault'],
         'fail',
         ['line-unmarked' => 'fault'],
         'Works, but not as asked: Store door, the white of W1',
-        'No conductor has to move: this task counts a remark as a fault. What is wrong says which.',
+        'It works, but this task counts a remark as a fault. 2 moves clear it',
     ],
-    'left out' => [['line-unmarked' => 'off'], 'pass', [], 'Right.', null],
+    'left out' => [['line-unmarked' => 'off'], 'pass', [], 'Right.', ''],
 ]);
 
 it('begins a board to finish with what others did, which cannot be undone', function () {

@@ -168,7 +168,7 @@ it('gives the smallest repair in words and places', function () {
         ->and($json['after'])->toBe(['verdict' => 'pass', 'lamps' => [['id' => 'LA', 'states' => '1001']], 'trips' => '----'])
         ->and($this->actingAs($right->trainee)->getJson(
             "api/attempts/{$right->attempt->id}/verdict",
-        )->json('repair'))->toBe(['moves' => [], 'after' => null, 'undoes' => '', 'reason' => null])
+        )->json('repair'))->toBe(['title' => '', 'note' => '', 'moves' => [], 'after' => null, 'undoes' => '', 'also' => [], 'reason' => null])
         ->and($json['undoes'])->toBe('common and a traveler exchanged at the switch at Far bench (common screw, second traveler screw)');
 });
 

@@ -16,7 +16,10 @@ use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\Severity;
 use Zwindle\Check\Result;
 use Zwindle\Format\Write\DiagramText;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\RepairSearch;
+use Zwindle\Repair\Tidying;
 use Zwindle\Schematic\Diagram;
 
 /** A check as a page of text: one sentence, the truth table, the findings with their consequences under them. */
@@ -104,24 +107,38 @@ final readonly class CheckPage
     private function printRepair(OutputStyle $output): void
     {
         $smallest = RepairSearch::of($this->result);
-        $moves = $smallest->repairs[0]->moves ?? [];
         if ($smallest->reason !== null) {
             $output->writeln(self::plain($this->words->say("plan.no-repair.{$smallest->reason->value}")));
         }
-        if ($moves !== []) {
-            $sentences = new MoveSentence($this->result->evidence->wiring);
-            $output->writeln('<options=bold>'.self::plain($this->words->count('plan.repair', count($moves))).'</>');
-            foreach ($moves as $i => $move) {
-                $output->writeln(self::plain(sprintf('%3d. %s', $i + 1, $sentences->of($move))));
-            }
-            if ($smallest->repairs[0]->undoes !== []) {
-                $output->writeln(self::plain($this->words->say(
-                    'mistakes.undoes',
-                    ['what' => (new MistakeSentence($this->words))->all($smallest->repairs[0]->undoes)],
-                )));
-            }
-            $output->newLine();
+        foreach (array_slice($smallest->repairs, 0, 1) as $repair) {
+            $this->printMoves($output, 'repair', $repair->moves, $repair->undoes);
         }
+        foreach ($smallest->also as $repair) {
+            $this->printMoves($output, 'better', $repair->moves, $repair->undoes);
+        }
+        foreach (array_slice(Tidying::of($this->result), 0, 1) as $moves) {
+            $this->printMoves($output, 'tidy', $moves, []);
+        }
+    }
+
+    /**
+     * @param  list<Move>  $moves
+     * @param  list<Mistake>  $undoes
+     */
+    private function printMoves(OutputStyle $output, string $kind, array $moves, array $undoes): void
+    {
+        $sentences = new MoveSentence($this->result->evidence->wiring);
+        $output->writeln('<options=bold>'.self::plain($this->words->count("plan.$kind", count($moves))).'</>');
+        foreach ($moves as $i => $move) {
+            $output->writeln(self::plain(sprintf('%3d. %s', $i + 1, $sentences->of($move))));
+        }
+        if ($undoes !== []) {
+            $output->writeln(self::plain($this->words->say(
+                'mistakes.undoes',
+                ['what' => (new MistakeSentence($this->words))->all($undoes)],
+            )));
+        }
+        $output->newLine();
     }
 
     private function printFinding(OutputStyle $output, Finding $finding, string $lead): void

@@ -15,6 +15,7 @@ use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Net\Nets;
 use Zwindle\Circuit\Scheme\ControlView;
+use Zwindle\Circuit\Scheme\Role;
 use Zwindle\Circuit\Scheme\Roles;
 use Zwindle\Circuit\Scheme\SchemeFinder;
 use Zwindle\Circuit\Scheme\SchemeName;
@@ -89,6 +90,18 @@ final readonly class Evidence
         $type = $this->board->cables[$core->cable]->type;
 
         return $type->isSingle && ! $this->board->practice->sleevesAnyCore && $type->colours?->isNeutrals($core->colour) === true;
+    }
+
+    /** A white core of a cable that brings the switched line back from the switch (North America); a spare one returns nothing. */
+    public function isWhiteReturn(Core $core): bool
+    {
+        $type = $this->board->cables[$core->cable]->type;
+
+        return ! $this->board->practice->sleevesAnyCore
+            && ! $type->isSingle
+            && $type->colours?->isNeutrals($core->colour) === true
+            && $this->roles->at($core->ends()[0]) === [Role::SwitchedLine]
+            && array_filter($core->ends(), fn (string $end) => $this->wiring->jointAt($end) === null) === [];
     }
 
     /**

@@ -40,7 +40,9 @@ final readonly class Finding
     /** @param  array<string, string|int>  $params  laid over its own */
     public function with(array $params): self
     {
-        return new self($this->code, $this->at, [...$this->params, ...$params], $this->control, $this->reference, $this->causedBy, $this->weighed);
+        $laid = [...$this->params, ...$params];
+
+        return new self($this->code, $this->at, $laid, $this->control, $this->reference, $this->causedBy, $this->weighed);
     }
 
     public function causedBy(?int $index): self

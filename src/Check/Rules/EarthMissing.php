@@ -22,7 +22,10 @@ final readonly class EarthMissing implements Rule
             }
         }
         foreach ($byNet as $net => $points) {
-            yield new Finding(FindingCode::EarthMissing, $points, ['shape' => $evidence->hasCurrentTerminal($net) ? 'on-current' : 'open']);
+            yield new Finding(FindingCode::EarthMissing, $points, [
+                'shape' => $evidence->hasCurrentTerminal($net) ? 'on-current' : 'open',
+                'enclosures' => implode(' ', array_unique(array_map(fn (string $id) => $evidence->point($id)->enclosure, $points))),
+            ]);
         }
     }
 }

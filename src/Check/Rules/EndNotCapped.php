@@ -22,7 +22,12 @@ final readonly class EndNotCapped implements Rule
             }
         }
         foreach ($byEnclosure as $enclosure => $ends) {
-            yield new Finding(FindingCode::EndNotCapped, $ends, ['enclosure' => (string) $enclosure, 'count' => count($ends)]);
+            $isOfEarths = array_filter($ends, fn (string $end) => ! ($evidence->point($end)->core?->colour->isEarths() ?? false)) === [];
+            yield new Finding(FindingCode::EndNotCapped, $ends, [
+                'enclosure' => (string) $enclosure,
+                'count' => count($ends),
+                'of' => $isOfEarths ? 'earths' : 'conductors',
+            ]);
         }
     }
 }

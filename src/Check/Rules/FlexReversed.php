@@ -20,7 +20,10 @@ final readonly class FlexReversed implements Rule
     {
         foreach ($evidence->reversedAtLamps() as [$lamp, $terminal]) {
             if ($terminal->isFlex) {
-                yield new Finding(FindingCode::FlexReversed, [DevicePoint::id($lamp->id, $terminal->name)], ['lamp' => $lamp->id, 'enclosure' => $lamp->enclosure]);
+                yield new Finding(FindingCode::FlexReversed, [DevicePoint::id($lamp->id, $terminal->name)], [
+                    'lamp' => $lamp->id,
+                    'enclosure' => $lamp->enclosure,
+                ]);
             }
         }
     }

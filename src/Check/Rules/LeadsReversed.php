@@ -20,7 +20,10 @@ final readonly class LeadsReversed implements Rule
     {
         foreach ($evidence->reversedAtLamps() as [$lamp, $terminal]) {
             if (! $terminal->isFlex) {
-                yield new Finding(FindingCode::LeadsReversed, [DevicePoint::id($lamp->id, $terminal->name)], ['lamp' => $lamp->id, 'enclosure' => $lamp->enclosure]);
+                yield new Finding(FindingCode::LeadsReversed, [DevicePoint::id($lamp->id, $terminal->name)], [
+                    'lamp' => $lamp->id,
+                    'enclosure' => $lamp->enclosure,
+                ]);
             }
         }
     }

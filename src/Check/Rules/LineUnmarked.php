@@ -29,7 +29,10 @@ final readonly class LineUnmarked implements Rule
             }
             $unmarked = array_values(array_filter($core->ends(), fn (string $end) => $evidence->wiring->markOn($end) !== MarkedAs::Line));
             if ($unmarked !== []) {
-                yield new Finding(FindingCode::LineUnmarked, $unmarked, ['role' => $evidence->roles->ofNet($net)[0]->value]);
+                yield new Finding(FindingCode::LineUnmarked, $unmarked, [
+                    'role' => $evidence->roles->ofNet($net)[0]->value,
+                    'shape' => $evidence->isWhiteReturn($core) ? 'return' : 'plain',
+                ]);
             }
         }
     }

@@ -30,11 +30,12 @@ final readonly class RosePolarity implements Rule
                 $point = DevicePoint::id($rose->id, $block->name);
                 $isNeutral = $evidence->roles->has($point, Role::Neutral);
                 $isOnLineSide = $evidence->roles->isOnLineSide($point);
+                $isLineBlock = in_array($block->duty, [TerminalDuty::Hot, TerminalDuty::SwitchedBlock], true);
                 match (true) {
                     // Where line and neutral meet, no block is to blame.
                     $isNeutral && $isOnLineSide => null,
                     $block->duty === TerminalDuty::Neutral && $isOnLineSide => $lineInNeutral[] = $point,
-                    in_array($block->duty, [TerminalDuty::Hot, TerminalDuty::SwitchedBlock], true) && $isNeutral => $neutralInLine[] = $point,
+                    $isLineBlock && $isNeutral => $neutralInLine[] = $point,
                     default => null,
                 };
             }

@@ -20,7 +20,10 @@ final readonly class ShellLive implements Rule
         foreach ($evidence->board->devicesOf(DeviceKind::Lamp) as $lamp) {
             foreach ($evidence->wiring->modelOf($lamp)->lampSides() as $side => $terminal) {
                 if ($terminal->duty === TerminalDuty::LampShell && $evidence->survey->lamps[$lamp->id]->onLineSide[$side]) {
-                    yield new Finding(FindingCode::ShellLive, [DevicePoint::id($lamp->id, $terminal->name)], ['lamp' => $lamp->id, 'enclosure' => $lamp->enclosure]);
+                    yield new Finding(FindingCode::ShellLive, [DevicePoint::id($lamp->id, $terminal->name)], [
+                        'lamp' => $lamp->id,
+                        'enclosure' => $lamp->enclosure,
+                    ]);
                 }
             }
         }

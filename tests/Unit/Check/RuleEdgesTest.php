@@ -116,3 +116,27 @@ it('judges unmarked line by the colours of the cable', function (string $type, a
     'old two-core' => ['gb-old-1.5-te', ['red', 'black'], ['black']],
     'old three-core' => ['gb-old-1.0-3ce', ['red', 'yellow', 'blue'], ['yellow', 'blue']],
 ]);
+
+it('tells a bare conductor that is off as one mistake', function (string $slug, string $end) {
+    $right = Files::wiring("database/demo/$slug/board.json", "database/demo/$slug/right.wiring.json");
+    $causes = array_filter(Checker::check(hanging($right, $end))->causes(), fn (Finding $finding) => $finding->severity()->value !== 'note');
+
+    expect(array_map(fn (Finding $finding) => $finding->code, array_values($causes)))->toBe([FindingCode::EarthMissing]);
+})->with([['propagation-house', 'W3.bare@B2'], ['propagation-house', 'W3.bare@L1'], ['boat-store', 'W2.bare@K1']]);
+
+it('finds a rose right whose loop block is empty, that passes on, or whose loop block feeds the next room', function (string $board, string $file) {
+    $codes = array_map(fn (Finding $finding) => $finding->code, Checker::check(Files::wiring($board, $file))->findings);
+
+    expect($codes)->not->toContain(FindingCode::RosePolarity)->not->toContain(FindingCode::RoseBlocksExchanged);
+})->with(fn () => array_filter(Files::rightWirings(), fn (array $pair) => str_contains(Files::text($pair[0]), 'gb-rose')));
+
+it('blames a rose for what was exchanged there, and the supply for what was exchanged at the supply', function () {
+    $right = Files::wiring('database/demo/boat-store/board.json', 'database/demo/boat-store/right.wiring.json');
+    $causesOf = fn (array $exchange) => array_values(array_unique(array_map(
+        fn (Finding $finding) => $finding->code->value,
+        array_filter(Checker::check(Build::renamed($right, $exchange))->causes(), fn (Finding $finding) => $finding->severity()->fails()),
+    )));
+
+    expect($causesOf(['W1.blue@R1' => 'W1.brown@R1', 'W1.brown@R1' => 'W1.blue@R1']))->toBe(['rose-polarity'])
+        ->and($causesOf(['W1.blue@SRC' => 'W1.brown@SRC', 'W1.brown@SRC' => 'W1.blue@SRC']))->toBe(['neutral-switched']);
+});

@@ -10,7 +10,7 @@ use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
-use Zwindle\Repair\Tidy\Tidying;
+use Zwindle\Repair\Tidying;
 
 function rightOf(string $slug): Wiring
 {

@@ -24,6 +24,7 @@ const props = defineProps<{
 defineEmits<{ show: [box: string] }>()
 const tab = defineModel<number>('tab', { required: true })
 const move = defineModel<number>('move', { required: true })
+const way = defineModel<number>('way', { required: true })
 
 const tabs = computed(() => [
   'What is wrong',
@@ -57,7 +58,7 @@ const tabs = computed(() => [
         </p>
         <SetAsideSteps :steps="setAside" />
       </TabPanel>
-      <TabPanel :tabindex="-1"><RepairSteps v-model="move" :repair="verdict.repair" /></TabPanel>
+      <TabPanel :tabindex="-1"><RepairSteps v-model="move" v-model:way="way" :repair="verdict.repair" /></TabPanel>
       <TabPanel :tabindex="-1"
         ><NearestPlanSteps :nearest="verdict.nearest" @show="(box) => $emit('show', box)"
       /></TabPanel>

@@ -26,6 +26,7 @@ import SchemeNote from './SchemeNote.vue'
 import TriesList from './TriesList.vue'
 import TruthTable from './TruthTable.vue'
 import { useEdition } from './useEdition'
+import { waysOf } from './repairWays'
 import { usePins } from './usePins'
 import VerdictNotes from './VerdictNotes.vue'
 import WireAgain from './WireAgain.vue'
@@ -71,18 +72,20 @@ const notes = useOpenLeaf('notes', ['wrong', 'repair', 'nearest', 'mark', 'debri
 const move = ref(-1)
 const PUT_IT_RIGHT = 1
 const NEAREST_PLAN = 2
+/** Which of the ways to put it right is stepped through. */
+const way = ref(0)
+const repair = computed(() => (verdict.value ? waysOf(verdict.value.repair)[way.value] : undefined))
 const isRepairing = computed(() => notes.value === PUT_IT_RIGHT && move.value >= 0)
-const pointed = computed(() => new Set(isRepairing.value ? verdict.value?.repair.moves[move.value]?.places : []))
+const pointed = computed(() => new Set(isRepairing.value ? repair.value?.moves[move.value]?.places : []))
 /** With the moves made that come before the one that is shown. */
 const repaired = computed(() => {
-  const made = verdict.value?.repair.moves[move.value - 1]
+  const made = repair.value?.moves[move.value - 1]
   return isRepairing.value && made ? standingAfter(made.standing) : standing.value
 })
 /** After the last move the board is seen to work: its own table, its own lamps. */
-const after = computed(() => {
-  const repair = verdict.value?.repair
-  return isRepairing.value && repair && move.value >= repair.moves.length ? (repair.after ?? null) : null
-})
+const after = computed(() =>
+  isRepairing.value && repair.value && move.value >= repair.value.moves.length ? repair.value.after : null,
+)
 const shown = computed(() => {
   if (!verdict.value || !after.value) return verdict.value
   const statesOf = new Map(after.value.lamps.map(({ id, states }) => [id, states]))
@@ -106,11 +109,12 @@ const traceOf = (lamp: string, wanted: number, isBack: boolean) =>
   api.path(props.attempt, lamp, wanted, isBack, tried.value)
 const nearest = computed(() => standingAfter(verdict.value?.nearest.standing ?? []))
 watch(move, (chosen) => {
-  const box = verdict.value?.repair.moves[chosen]?.box
+  const box = repair.value?.moves[chosen]?.box
   if (box) showBox(box)
 })
 // Another edition may have another repair.
-watch(verdict, () => (move.value = -1))
+watch(verdict, () => (way.value = 0))
+watch([verdict, way], () => (move.value = -1))
 
 function showBox(id: string) {
   openBox.value = id
@@ -204,6 +208,7 @@ function showBox(id: string) {
         <VerdictNotes
           v-model:tab="notes"
           v-model:move="move"
+          v-model:way="way"
           :verdict="verdict"
           :numbers="numbers"
           :label-of="labelOf"

@@ -311,7 +311,7 @@ describe('the repair', () => {
     standing: [],
   }))
   const shown = (repair: Record<string, unknown> = {}, modelValue = -1) =>
-    mount(RepairSteps, { props: { repair: { moves, undoes: '', reason: null, ...repair }, modelValue } })
+    mount(RepairSteps, { props: { repair: { moves, undoes: '', reason: null, ...repair }, modelValue, way: 0 } })
 
   it('is stepped through move by move, to the board put right', async () => {
     const wrapper = shown({ undoes: 'a pair split' })

@@ -1656,6 +1656,18 @@ export interface FigureBlock {
 }
 export interface RepairData {
   /**
+   * How many moves do what; not there in what was judged before it was told.
+   */
+  title?: string
+  /**
+   * What is left after them; empty where nothing is.
+   */
+  note?: string
+  /**
+   * Longer ones that end in a better verdict; not there in what was judged before they were told.
+   */
+  also?: RepairWay[]
+  /**
    * Each with the board as it stands after it.
    */
   moves: {
@@ -1683,6 +1695,43 @@ export interface RepairData {
    */
   undoes: string
   reason: string | null
+}
+export interface RepairWay {
+  /**
+   * How many moves do what.
+   */
+  title: string
+  /**
+   * What is left after them; empty where nothing is.
+   */
+  note: string
+  /**
+   * Each with the board as it stands after it.
+   */
+  moves: {
+    text: string
+    box: string
+    /**
+     * Where it is and where it goes.
+     */
+    places: string[]
+    standing: Step[]
+  }[]
+  /**
+   * What the board does after the last move; not there in what was judged before it was told.
+   */
+  after: {
+    verdict: Verdict
+    lamps: {
+      id: string
+      states: string
+    }[]
+    trips: string
+  } | null
+  /**
+   * The usual mistakes that it takes back, in words.
+   */
+  undoes: string
 }
 /**
  * The plan that lies nearest to a wiring.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Repair\Tidy;
+namespace Zwindle\Repair;
 
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\Severity;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Repair\Tidy;
+namespace Zwindle\Repair;
 
 use WeakMap;
 use Zwindle\Board\Wiring\Wiring;
@@ -14,7 +14,6 @@ use Zwindle\Plan\Search\TimeLimit;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\Move\MovesInTurn;
-use Zwindle\Repair\NearestPlan;
 
 /**
  * The fewest moves after which a wiring that works has only those remarks left that no move removes.

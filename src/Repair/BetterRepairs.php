@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Repair\Tidy;
+namespace Zwindle\Repair;
 
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
@@ -13,7 +13,6 @@ use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\Mistakes;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
-use Zwindle\Repair\NearestPlan;
 
 /**
  * Repairs that end without a remark, where the shortest that were found end with one: a usual mistake taken back, the nearest plan,
