@@ -81,6 +81,7 @@ final readonly class DiagnosisShape
             MistakeKind::ContactDead => [['device' => (string) $mistake->fault?->device, 'fault' => 'contact-dead']],
             MistakeKind::ContactStuck => [['device' => (string) $mistake->fault?->device, 'fault' => 'contact-stuck']],
             MistakeKind::LampBlown => [['device' => (string) $mistake->fault?->device, 'fault' => 'blown']],
+            MistakeKind::PullChainOff => [['device' => (string) $mistake->fault?->device, 'fault' => 'pull-chain-off']],
             MistakeKind::LooseTerminal => [['point' => $mistake->at[0], 'fault' => 'loose']],
             default => [],
         };

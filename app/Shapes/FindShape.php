@@ -107,6 +107,8 @@ final readonly class FindShape
         foreach ($suspect->mistakes as $mistake) {
             $key = match (true) {
                 $mistake->kind === MistakeKind::LampBlown => 'lamp',
+                $mistake->kind === MistakeKind::PullChainOff => 'chain',
+                $mistake->kind === MistakeKind::Pinched => 'pinched',
                 $mistake->fault !== null => 'part',
                 $mistake->kind === MistakeKind::CoreOpen => 'run',
                 $mistake->kind === MistakeKind::LineUnmarked => 'mark',
@@ -118,10 +120,21 @@ final readonly class FindShape
             }
         }
         $sentence = new MoveSentence($suspect->look());
-        $moves = array_filter(Mending::of($suspect), fn (Move $move) => $move->from !== $move->to || $move->from === null);
+        $moves = array_filter(
+            $this->isPinched($suspect) ? [] : Mending::of($suspect),
+            fn (Move $move) => $move->from !== $move->to || $move->from === null,
+        );
         $moves = array_filter($moves, fn (Move $move) => $move->device === null || ! $this->isSamePart($suspect, $move));
 
         return [...array_map($sentence->of(...), array_values($moves)), ...$inside];
+    }
+
+    /** Then nothing is landed anywhere else. */
+    private function isPinched(Hypothesis $suspect): bool
+    {
+        $kinds = array_map(fn (Mistake $mistake) => $mistake->kind, array_values($suspect->mistakes));
+
+        return $kinds === [MistakeKind::Pinched];
     }
 
     private function isSamePart(Hypothesis $suspect, Move $move): bool

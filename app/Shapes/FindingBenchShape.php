@@ -71,7 +71,7 @@ final readonly class FindingBenchShape
             'kinds' => array_map(fn (MistakeKind $kind) => [
                 'id' => $kind->value,
                 'name' => $this->sentence->mistakeKind($kind),
-            ], MistakeKind::cases()),
+            ], MistakeKind::huntedIn($board->practice)),
             'boxes' => array_map(fn (Enclosure $box) => [
                 'id' => $box->id,
                 'name' => $this->words->box($box->id),

@@ -33,7 +33,7 @@ final class TaskWordsShape
         }
 
         $faults = [];
-        foreach (MistakeKind::cases() as $kind) {
+        foreach (MistakeKind::huntedIn($practice) as $kind) {
             $faults[$kind->value] = __("diagnosis.kind.$kind->value", [], $practice->words);
         }
 

@@ -21,6 +21,8 @@ return [
     'repair' => [
         'lamp' => ':place: put in a good lamp.',
         'part' => ':place: fit a good one.',
+        'chain' => ':place: pull its chain.',
+        'pinched' => ':place: lift it clear of the cover, renew what is damaged, and fit the cover without catching it.',
         'run' => ':place is open along its run: run a new one.',
         'tighten' => ':place: out, back under its screw, and tight.',
     ],
@@ -37,6 +39,7 @@ return [
         'trips' => '“It all went dark. Something has tripped, and I have not touched it.”',
         'flickers' => '“The light flickers.”',
         'nothing' => '“It works, but the inspector was not happy with it.”',
+        'inverted' => '“It works, but the switch is upside down: up is on.”',
         'sometimes' => '“Sometimes it works from here, sometimes it does not.”',
     ],
     'ask' => [
@@ -52,6 +55,7 @@ return [
         'lamps-in-series' => 'lights in series',
         'loose-terminal' => 'loose screw',
         'contact-dead' => 'dead contact',
+        'pinched-under-cover' => 'conductors pinched under a cover',
         'contact-stuck' => 'switch stuck in one position',
         'breaker-tripped' => 'breaker tripped, nothing else wrong',
     ],

@@ -101,6 +101,7 @@ final class FaultSet
 
     private static function canBePutIn(Mistake $mistake): bool
     {
-        return $mistake->kind === MistakeKind::LampBlown || ! $mistake->kind->isHidden();
+        // Nobody damages a conductor for an exercise.
+        return $mistake->kind === MistakeKind::LampBlown || (! $mistake->kind->isHidden() && $mistake->kind !== MistakeKind::Pinched);
     }
 }

@@ -119,7 +119,8 @@ final class Hypothesis
     public function isGood(string $device): bool
     {
         foreach ($this->mistakes as $mistake) {
-            if ($mistake->fault?->device === $device) {
+            // A lamp whose holder is off by its own chain is good.
+            if ($mistake->fault?->device === $device && $mistake->kind !== MistakeKind::PullChainOff) {
                 return false;
             }
         }

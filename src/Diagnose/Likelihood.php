@@ -16,22 +16,31 @@ use Zwindle\Repair\Mistake\MistakeKind;
 final readonly class Likelihood
 {
     private const PRIORS = [
-        'common-and-traveller-exchanged' => 20.0,
-        'pair-split' => 12.0,
-        'loose-terminal' => 10.0,
-        'lamp-on-permanent-line' => 8.0,
-        'neutral-open' => 8.0,
-        'lamp-blown' => 7.0,
-        'line-unmarked' => 6.0,
-        'look-alike-part' => 6.0,
+        'common-and-traveller-exchanged' => 18.0,
+        'pair-split' => 11.0,
+        'loose-terminal' => 9.0,
+        'lamp-on-permanent-line' => 7.0,
+        'neutral-open' => 7.0,
+        'lamp-blown' => 6.0,
+        'line-unmarked' => 5.0,
+        'look-alike-part' => 5.0,
         'line-and-neutral-exchanged' => 5.0,
-        'earth-off' => 5.0,
-        'neutral-switched' => 3.0,
-        'neutral-on-earth' => 3.0,
-        'core-open' => 3.0,
-        'lamps-in-series' => 2.0,
+        'earth-off' => 4.0,
+        'switched-line-with-neutrals' => 3.0,
+        'neutral-switched' => 2.5,
+        'neutral-on-earth' => 2.5,
+        'core-open' => 2.5,
+        'earth-tail-missing' => 2.0,
+        'lamps-in-series' => 1.5,
         'contact-dead' => 1.5,
+        'outlet-reversed' => 1.5,
+        'ground-on-live-screw' => 1.5,
+        'always-on-switched' => 1.0,
+        'line-on-metal' => 1.0,
+        'pinched-under-cover' => 1.0,
         'contact-stuck' => 0.5,
+        'rocker-inverted' => 0.5,
+        'pull-chain-off' => 0.5,
     ];
 
     /** Beside the hundred: found only where something is down, and not learned. */
@@ -61,19 +70,19 @@ final readonly class Likelihood
         $places = array_count_values(array_map(fn (Mistake $mistake) => $mistake->kind->value, $mistakes));
         $known = array_intersect_key($weights, self::PRIORS);
         $sum = array_sum(self::PRIORS) + array_sum($known);
-        $each = self::OF_SUPPLY;
+        $each = [];
         foreach (self::PRIORS as $kind => $prior) {
             $learned = ($prior + ($known[$kind] ?? 0.0)) / $sum * array_sum(self::PRIORS);
             $each[$kind] = max(self::LEAST_SHARE * $prior, $learned) / max(1, $places[$kind] ?? 1);
         }
-        $this->each = $each;
+        $this->each = [...self::OF_SUPPLY, ...$each];
     }
 
     public function of(Hypothesis $hypothesis): float
     {
         $likelihood = $hypothesis->mistakes === [] ? self::RIGHT : 1.0;
         foreach ($hypothesis->mistakes as $mistake) {
-            $likelihood *= $this->each[$mistake->kind->value] * ($this->atPlace[self::place($mistake)] ?? 1.0) / 100;
+            $likelihood *= ($this->each[$mistake->kind->value] ?? 0.0) * ($this->atPlace[self::place($mistake)] ?? 1.0) / 100;
         }
 
         return count($hypothesis->mistakes) > 1 ? $likelihood * self::PAIR : $likelihood;

@@ -14,7 +14,7 @@ use Zwindle\Repair\Move\Mover;
 /** The moves that take a mistake back, in the order in which they are made. */
 final class Mending
 {
-    /** @return list<Move> from the board as it looks; nothing for a core that is open along its run: no move mends a cable */
+    /** @return list<Move> from the board as it looks; nothing for a core that is open along its run, or for a chain: no move mends them */
     public static function of(Hypothesis $hypothesis): array
     {
         $moves = [];
@@ -38,6 +38,9 @@ final class Mending
     /** @return list<Move> */
     private static function ofOne(Wiring $right, Mistake $mistake): array
     {
+        if ($mistake->kind === MistakeKind::PullChainOff) {
+            return [];
+        }
         if ($mistake->fault !== null) {
             $device = $right->board->devices[$mistake->fault->device];
 

@@ -9,12 +9,15 @@ use Zwindle\Board\PointKind;
 use Zwindle\Catalogue\Devices\DeviceKind;
 
 /**
- * What tells the suspects apart best for what it costs: flips before anything is opened, a look into a box that is open already before
- * one into another, a probe (it needs power) after a look, a part taken out last.
+ * What tells the suspects apart best for what it costs and for the danger in it: flips before anything is opened, a good lamp tried
+ * before a cover is off, a look (dead) into a box that is open already before one into another, a switch taken out, and last a probe,
+ * for which somebody works live.
  */
 final readonly class NextTests
 {
-    private const COST = ['flip' => 0.4, 'look-open' => 1.0, 'look' => 1.1, 'probe-open' => 1.05, 'probe' => 1.15, 'part' => 1.3];
+    private const COST = [
+        'flip' => 0.4, 'lamp' => 0.8, 'look-open' => 1.0, 'look' => 1.1, 'part' => 1.3, 'probe-open' => 1.35, 'probe' => 1.5,
+    ];
 
     /** Of those that are likeliest: the rest say little. */
     private const MOST_SUSPECTS = 60;
@@ -101,7 +104,7 @@ final readonly class NextTests
         $tested = array_column($this->seen->parts, 'device');
         foreach ($wiring->board->devices as $device) {
             if (self::isPart($device) && ! in_array($device->id, $tested, true)) {
-                yield [NextTest::part($device->id), self::COST['part']];
+                yield [NextTest::part($device->id), self::COST[$device->is(DeviceKind::Lamp) ? 'lamp' : 'part']];
             }
         }
     }

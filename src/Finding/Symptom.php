@@ -6,6 +6,8 @@ namespace Zwindle\Finding;
 
 use Zwindle\Circuit\Solve\TruthTable;
 use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Mistake\MistakeKind;
 
 /** What a customer notices of a fault: what the light does, and no cause. */
 enum Symptom: string
@@ -17,6 +19,8 @@ enum Symptom: string
     case Never = 'never';
     case Always = 'always';
     case Sometimes = 'sometimes';
+    /** It works, and the switch is on the other way round than people expect. */
+    case Inverted = 'inverted';
     /** Nothing that flipping shows: it is found by looking, before somebody gets hurt. */
     case Nothing = 'nothing';
 
@@ -29,12 +33,20 @@ enum Symptom: string
         return match (true) {
             $table->everTrips(), $fault->isOfSupply() => self::Trips,
             self::isSame($table, $right) => self::Nothing,
+            self::isInverted($fault) => self::Inverted,
             $fault->isLooseSomewhere() && ! self::isSame($table, $fault->withContact()->table()) => self::Flickers,
             str_contains($lamps, 'd') => self::Dim,
             ! str_contains($lamps, '1') => self::Never,
             ! str_contains($lamps, '0') => self::Always,
             default => self::Sometimes,
         };
+    }
+
+    private static function isInverted(Hypothesis $fault): bool
+    {
+        $kinds = array_map(fn (Mistake $mistake) => $mistake->kind, array_values($fault->mistakes));
+
+        return $kinds === [MistakeKind::RockerInverted];
     }
 
     private static function isSame(TruthTable $one, TruthTable $other): bool

@@ -17,7 +17,7 @@ use Zwindle\Catalogue\Practices\Practice;
  *
  * @phpstan-type TerminalJson array{name: string, duty: string, takes: int|null, isLead?: bool, isForNeutral?: bool, isFlex?: bool}
  * @phpstan-type DeviceJson array{kind: string, function?: string, lamp?: string, terminals: list<TerminalJson>,
- *     up?: list<array{string, string}>, down?: list<array{string, string}>}
+ *     up?: list<array{string, string}>, down?: list<array{string, string}>, hasPullChain?: bool}
  */
 final class DeviceCatalogue
 {
@@ -76,6 +76,7 @@ final class DeviceCatalogue
                 isset($device['lamp']) ? LampFitting::from($device['lamp']) : null,
                 $device['up'] ?? [],
                 $device['down'] ?? [],
+                $device['hasPullChain'] ?? false,
             );
         }
 

@@ -20,6 +20,7 @@ final readonly class DeviceModel
         public ?LampFitting $fitting = null,
         public array $closedUp = [],
         public array $closedDown = [],
+        public bool $hasPullChain = false,
     ) {
     }
 

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair\Mistake;
 
+use Zwindle\Catalogue\Devices\DeviceCatalogue;
+use Zwindle\Catalogue\Devices\DeviceModel;
+use Zwindle\Catalogue\Practices\Practice;
+
 /**
  * The usual mistakes, and the faults of parts that look like them: one catalogue for diagnosis and teaching.
  *
@@ -24,6 +28,21 @@ enum MistakeKind: string
     case LampsInSeries = 'lamps-in-series';
     case LineUnmarked = 'line-unmarked';
     case LooseTerminal = 'loose-terminal';
+    /** The return from the switch in the neutral block, or spliced with the neutrals: it trips when it is on. */
+    case SwitchedWithNeutrals = 'switched-line-with-neutrals';
+    case GroundOnLiveScrew = 'ground-on-live-screw';
+    case LineOnMetal = 'line-on-metal';
+    /** Two conductors caught under a cover: who takes it off sees that they meet. */
+    case Pinched = 'pinched-under-cover';
+    /** The tail between the splice of the earths and a device or a box. */
+    case EarthTailMissing = 'earth-tail-missing';
+    case OutletReversed = 'outlet-reversed';
+    /** What is to stay on, put on the switched line. */
+    case AlwaysOnSwitched = 'always-on-switched';
+    /** A British two-way used one-way on COM and L2: on when it is up. */
+    case RockerInverted = 'rocker-inverted';
+    /** A North American lampholder whose own pull chain is off. */
+    case PullChainOff = 'pull-chain-off';
     case ContactDead = 'contact-dead';
     case ContactStuck = 'contact-stuck';
     case LampBlown = 'lamp-blown';
@@ -37,7 +56,30 @@ enum MistakeKind: string
             || $this === self::ContactDead
             || $this === self::ContactStuck
             || $this === self::LampBlown
+            || $this === self::PullChainOff
             || $this->isOfSupply();
+    }
+
+    /** Whether it can be on boards of a practice at all. */
+    public function isIn(Practice $practice): bool
+    {
+        return match ($this) {
+            self::OutletReversed, self::RockerInverted => $practice->knows($this->value),
+            self::PullChainOff => array_filter(DeviceCatalogue::of($practice), fn (DeviceModel $model) => $model->hasPullChain) !== [],
+            default => true,
+        };
+    }
+
+    /** @return list<self> what may be put into a board that is looked through, and named there */
+    public static function huntedIn(Practice $practice): array
+    {
+        return array_values(array_filter(self::cases(), fn (self $kind) => $kind->isHunted() && $kind->isIn($practice)));
+    }
+
+    /** Whether it is put in where a board on the screen is looked through: a chain is pulled, and nothing is to be found. */
+    public function isHunted(): bool
+    {
+        return $this !== self::PullChainOff;
     }
 
     /** Whether it is put right at the supply, and no hand goes into a box for it. */
@@ -52,6 +94,7 @@ enum MistakeKind: string
         return $this === self::CommonExchanged
             || $this === self::PairSplit
             || $this === self::LineNeutralExchanged
-            || $this === self::NeutralSwitched;
+            || $this === self::NeutralSwitched
+            || $this === self::OutletReversed;
     }
 }

@@ -45,6 +45,11 @@ final class Mistakes
             ...$mistakes->atLamps(),
             ...$mistakes->atCores(),
             ...$mistakes->onPermanentLine(),
+            ...$mistakes->atSupply(),
+            ...(new TrippingMistakes($right, $mistakes->circuit))->all(),
+            ...(new OutletMistakes($right, $mistakes->circuit))->all(),
+            ...$mistakes->earthTails(),
+            ...$mistakes->rockers(),
             ...$mistakes->unmarked(),
         ];
 
@@ -72,13 +77,15 @@ final class Mistakes
     /** @return list<Mistake> */
     public static function on(Wiring $right): array
     {
-        return [...self::ofHandOn($right), ...self::ofParts($right)];
+        return [...self::ofHandOn($right), ...(new TrippingMistakes($right, Circuit::of($right)))->pinched(), ...self::ofParts($right)];
     }
 
     /** @return list<Mistake> and what may be wrong with the supply alone: what is put in where a board on the screen is looked through */
     public static function toBeFoundOn(Wiring $right): array
     {
-        return [...self::on($right), Mistake::breakerTripped($right->board->supply()->id)];
+        $hunted = array_filter(self::on($right), fn (Mistake $mistake) => $mistake->kind->isHunted());
+
+        return [...array_values($hunted), Mistake::breakerTripped($right->board->supply()->id)];
     }
 
     /** @return list<Mistake> */
@@ -96,6 +103,9 @@ final class Mistakes
         }
         foreach ($right->board->devicesOf(DeviceKind::Lamp) as $lamp) {
             $made[] = Mistake::ofPart(MistakeKind::LampBlown, PartFault::blown($lamp->id));
+            if ($right->modelOf($lamp)->hasPullChain) {
+                $made[] = Mistake::ofPart(MistakeKind::PullChainOff, PartFault::blown($lamp->id));
+            }
         }
 
         return $made;
@@ -130,6 +140,70 @@ final class Mistakes
                 foreach (DeviceCatalogue::switchesOf($this->right->board->practice, SwitchFunction::TwoPole) as $lookAlike) {
                     $made[] = Mistake::ofHand(MistakeKind::LookAlikePart, [$switch->id], [Move::fit($switch->id, $lookAlike->id)]);
                 }
+            }
+        }
+
+        return $made;
+    }
+
+    /** @return list<Mistake> line and neutral of a cable exchanged where it leaves the supply */
+    private function atSupply(): array
+    {
+        $made = [];
+        $box = $this->right->board->supply()->enclosure;
+        foreach ($this->right->board->cablesIn($box) as $cable) {
+            $ends = [];
+            foreach ($cable->cores as $core) {
+                $end = $core->endIn($box);
+                $ends[$this->right->jointAt($end) === null ? -1 : $this->circuit->nets->at($end)] ??= $end;
+            }
+            [$line, $neutral] = [$ends[$this->circuit->lineNet] ?? null, $ends[$this->circuit->neutralNet] ?? null];
+            if ($line !== null && $neutral !== null) {
+                array_push($made, ...$this->exchangedEnds(MistakeKind::LineNeutralExchanged, $line, $neutral));
+            }
+        }
+
+        return $made;
+    }
+
+    /** @return list<Mistake> the tail left out between the earths of a box and a device, or the box itself */
+    private function earthTails(): array
+    {
+        $made = [];
+        foreach ($this->right->board->requirements->earths ? $this->right->points : [] as $point) {
+            $joint = $point->isEarthing() ? $this->right->jointAt($point->id) : null;
+            if ($joint !== null && $joint->by->isConnector() && $this->circuit->nets->at($point->id) === $this->circuit->earthNet) {
+                $from = $this->neighbour($point->id);
+                $made[] = Mistake::ofHand(
+                    MistakeKind::EarthTailMissing,
+                    [$point->id, $from],
+                    [Move::of($point->id, $from, Move::CAP)],
+                );
+            }
+        }
+
+        return $made;
+    }
+
+    /** @return list<Mistake> where a practice says so: a two-way that is the only switch of its light, on with the rocker up */
+    private function rockers(): array
+    {
+        $made = [];
+        foreach ($this->right->board->practice->knows('rocker-inverted') ? $this->right->board->controls : [] as $control) {
+            $switch = count($control->switches) === 1 ? $this->right->board->devices[$control->switches[0]] : null;
+            if ($switch === null || $this->right->modelOf($switch)->function !== SwitchFunction::ThreeWay) {
+                continue;
+            }
+            [$used, $free] = array_map(
+                fn (array $contact) => DevicePoint::id($switch->id, $contact[1]),
+                [$this->right->modelOf($switch)->closedDown[0], $this->right->modelOf($switch)->closedUp[0]],
+            );
+            $joint = $this->right->jointAt($used);
+            if ($joint !== null && ! $joint->by->isConnector() && $this->right->jointAt($free) === null) {
+                $made[] = Mistake::ofHand(MistakeKind::RockerInverted, [$used, $free], array_map(
+                    fn (string $end) => Move::of($end, $used, $free),
+                    array_values(array_diff($joint->points, [$used])),
+                ));
             }
         }
 

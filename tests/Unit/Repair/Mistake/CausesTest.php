@@ -7,6 +7,7 @@ use Tests\Support\Files;
 use Tests\Support\UsualMistakes;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Survey;
@@ -16,6 +17,7 @@ use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 use Zwindle\Repair\Mistake\Mistakes;
 use Zwindle\Repair\Mistake\PartFault;
+use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\RepairSearch;
 
 it('makes no mistake that is none', function (string $board, string $file) {
@@ -29,6 +31,8 @@ it('makes no mistake that is none', function (string $board, string $file) {
         if ($mistake->fault === null && $verdict === Verdict::Pass && ! in_array($mistake->kind, [
             MistakeKind::LineNeutralExchanged,
             MistakeKind::NeutralSwitched,
+            // On when up is a note, and the complaint of whoever lives there.
+            MistakeKind::RockerInverted,
         ], true)) {
             $harmless[] = $mistake->id();
         }
@@ -37,10 +41,21 @@ it('makes no mistake that is none', function (string $board, string $file) {
     expect(array_unique($ids))->toBe($ids)->and($mistakes)->not->toBe([])->and($harmless)->toBe([]);
 })->with(Files::rightWirings());
 
+/** A receptacle that is to stay on beside the last switch, where the switch leg is in the same box. */
+function receptacleBesideSwitchLeg(): Wiring
+{
+    $array = json_decode(Files::text('tests/Corpus/right/receptacle-spliced-through/board.json'), true);
+    $array['devices'] = array_map(fn (array $device) => $device['id'] === 'RC' ? [...$device, 'in' => 'B2'] : $device, $array['devices']);
+    $array['cables'][1]['type'] = 'na-14-4';
+
+    return Planner::plan(Build::board($array))->plans[0]->wiring;
+}
+
 it('knows every kind of the catalogue on the boards of the library', function () {
     $kinds = [];
-    foreach (Files::rightWirings() as [$board, $file]) {
-        foreach (Mistakes::toBeFoundOn(Files::wiring($board, $file)) as $mistake) {
+    $rights = [...array_map(fn (array $pair) => Files::wiring(...$pair), Files::rightWirings()), receptacleBesideSwitchLeg()];
+    foreach ($rights as $right) {
+        foreach ([...Mistakes::on($right), ...Mistakes::toBeFoundOn($right)] as $mistake) {
             $kinds[$mistake->kind->value] = true;
         }
     }
@@ -155,3 +170,23 @@ it('fails whatever the verdict fails, and nothing else', function (string $board
         expect(Checker::fails($wiring))->toBe(Checker::check($wiring)->verdict === Verdict::Fail);
     }
 })->with(Files::rightWirings());
+
+it('takes back what was put on the switch leg, and a receptacle reversed', function (MistakeKind $kind, FindingCode $told) {
+    $right = receptacleBesideSwitchLeg();
+    $mistake = array_values(array_filter(Mistakes::ofHandOn($right), fn (Mistake $one) => $one->kind === $kind))[0];
+    $result = Checker::check($mistake->madeOn($right));
+    $first = RepairSearch::of($result)->repairs[0];
+
+    expect(array_map(fn ($finding) => $finding->code, $result->causes()))->toBe([$told])
+        ->and(array_map(fn (Mistake $one) => $one->id(), $first->undoes))->toBe([$mistake->id()])
+        ->and(Checker::check(Mover::make($result->evidence->wiring, $first->moves))->verdict)->toBe(Checker::check($right)->verdict);
+})->with([[MistakeKind::AlwaysOnSwitched, FindingCode::NotAlwaysOn], [MistakeKind::OutletReversed, FindingCode::OutletReversed]]);
+
+it('trips the breaker with what trips it, always or when something is on', function (MistakeKind $kind, string $board) {
+    $right = Planner::plan(Files::board($board))->plans[0]->wiring;
+    $made = array_filter(Mistakes::on($right), fn (Mistake $one) => $one->kind === $kind);
+    $holding = array_filter($made, fn (Mistake $one) => ! Checker::check($one->madeOn($right))->evidence->table->everTrips());
+
+    expect($made)->not->toBe([])->and(array_map(fn (Mistake $one) => $one->id(), $holding))->toBe([]);
+})->with([MistakeKind::SwitchedWithNeutrals, MistakeKind::GroundOnLiveScrew, MistakeKind::LineOnMetal, MistakeKind::Pinched])
+    ->with(['database/demo/propagation-house/board.json', 'database/demo/boat-store/board.json']);

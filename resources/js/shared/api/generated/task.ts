@@ -49,6 +49,14 @@ export interface TaskFile {
     | 'contact-dead'
     | 'contact-stuck'
     | 'lamp-blown'
+    | 'switched-line-with-neutrals'
+    | 'ground-on-live-screw'
+    | 'line-on-metal'
+    | 'pinched-under-cover'
+    | 'earth-tail-missing'
+    | 'outlet-reversed'
+    | 'always-on-switched'
+    | 'rocker-inverted'
     | 'breaker-tripped'
   )[]
 }
