@@ -30,8 +30,16 @@ final readonly class MistakeSentence
             'second' => $this->words->place($mistake->at[1] ?? $mistake->at[0]),
             'screw' => $this->words->terminalOf($mistake->at[0]),
             'other' => $this->words->terminalOf($mistake->at[1] ?? ''),
+            'onward' => $this->onward($mistake),
             'position' => $this->words->say('mistakes.position.'.($stuckUp === false ? 'down' : 'up')),
         ]);
+    }
+
+    private function onward(Mistake $mistake): string
+    {
+        $beyond = $mistake->kind === MistakeKind::OnwardForgotten ? $this->words->beyondOf($mistake->at[0]) : null;
+
+        return $beyond === null ? '' : $this->words->box($beyond);
     }
 
     /** @param  list<Mistake>  $mistakes */

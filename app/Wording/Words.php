@@ -159,6 +159,12 @@ final readonly class Words
         return $this->point($id)->device ?? (isset($this->board->devices[$id]) ? $id : null);
     }
 
+    /** The place beyond the board that the cable of an end goes on to. */
+    public function beyondOf(string $end): ?string
+    {
+        return $this->point($end)?->core?->beyond;
+    }
+
     /** The enclosure of a point or a device; an enclosure's own id. */
     public function enclosureOf(string $id): string
     {
@@ -282,6 +288,6 @@ final readonly class Words
 
     private function point(string $id): ?Point
     {
-        return $this->points[$id] ?? null;
+        return $this->points[$id] ?? $this->board->beyond($id);
     }
 }

@@ -13,7 +13,9 @@ return [
     'switch-no-effect' => ':device never changes :lamp.',
     'partial-control' => ':device changes :lamp in some positions of the other switches but not in all.',
     'wrong-lamp' => ':lamp answers to :device, which belongs to another light.',
-    'not-always-on' => ':spot: :device should stay live whatever the switches do, and does not.',
+    'not-always-on' => [
+        'device' => ':spot: :device should stay live whatever the switches do, and does not.',
+    ],
     'scheme-not-as-asked' => 'The task asks for ":asked"; this works as ":found".',
     'end-not-capped' => '{1} :box: one end neither joined nor capped, :at.|[2,*] :box: :count ends neither joined nor capped, :at.',
     'connector-overfilled' => ':box: a connector with :ports ports holds :count conductors, :at.',

@@ -5,6 +5,7 @@ return [
         'core-open' => ':first open along its run',
         'neutral-open' => ':first off: the neutral is open',
         'neutral-switched' => ':first and :second exchanged: the switch is in the neutral',
+        'onward-forgotten' => 'the cable on to :onward left off',
         'lamps-in-series' => ':first taken from :second: lights in series',
         'loose-terminal' => ':first loose at :second',
         'contact-dead' => 'a dead contact in :device (:screw to :other)',

@@ -19,6 +19,7 @@ return [
         'always-on-switched' => 'permanent load on the switched live',
         'rocker-inverted' => 'rocker upside down',
         'pull-chain-off' => 'cord switch off',
+        'onward-forgotten' => 'onward cable forgotten',
         'lamp-blown' => 'lamp blown',
     ],
     'all-dark' => 'All dark so far. Is the main switch on, and every MCB and the RCD up? Reset once; if it goes again, look for a short.',

@@ -37,6 +37,9 @@ return [
     'rcd-absent' => ':spot: no RCD. New and altered lighting circuits in dwellings have one of 30 mA.',
     'breaker-too-large' => 'The breaker of :breaker A is too large here.',
     'flex-reversed' => 'The flex of :lamp is the wrong way round: its blue is on the switched live (:at). It lights; the next person goes by the colours.',
+    'not-always-on' => [
+        'onward' => ':spot: the cable on to :enclosure needs the permanent line on its brown (old red) and neutral on its blue (old black) in every switch position.',
+    ],
     'rose-polarity' => [
         'exchanged' => ':spot: neutral and line are in each other\'s blocks of the rose. The light may work, but the polarity is wrong: move the cables, not the flex.',
         'line-in-neutral' => ':spot: the neutral block of the rose has a line conductor in it. Whoever works here next takes that block for neutral.',

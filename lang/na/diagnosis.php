@@ -19,6 +19,7 @@ return [
         'always-on-switched' => 'always-on load on the switch leg',
         'rocker-inverted' => 'switch on when up',
         'pull-chain-off' => 'pull chain off',
+        'onward-forgotten' => 'cable going on forgotten',
         'lamp-blown' => 'lamp burned out',
     ],
     'all-dark' => 'All dark so far. Is the cord in, and the breaker on? Reset it once; if it trips again, look for a short.',

@@ -37,6 +37,9 @@ return [
     'rcd-absent' => ':spot: no GFCI.',
     'breaker-too-large' => 'A breaker of :breaker A protects :awg AWG conductors here; they may have :most A at most.',
     'flex-reversed' => ':spot: the pendant of :lamp is the wrong way round.',
+    'not-always-on' => [
+        'onward' => ':spot: the cable on to :enclosure needs hot on its black and neutral on its white in every switch position.',
+    ],
     'rose-polarity' => [
         'exchanged' => ':spot: neutral and hot are in each other\'s blocks of the rose.',
         'line-in-neutral' => ':spot: the neutral block of the rose has a hot in it.',

@@ -17,6 +17,9 @@ final readonly class Board
 
     public const MOST_CABLES = 200;
 
+    /** @var array<string, Cable> */
+    public array $cables;
+
     /** @var array<string, Point> by id, with the parts that the board names */
     private array $ownPoints;
 
@@ -33,12 +36,13 @@ final readonly class Board
         public CodeEdition $edition,
         public array $enclosures,
         public array $devices,
-        public array $cables,
+        array $cables,
         public array $controls,
         public array $alwaysOn,
         public Requirements $requirements,
         public ?Wall $wall,
     ) {
+        $this->cables = array_map(fn (Cable $cable) => $cable->goingOnTo($this->beyondOf($cable)), $cables);
         $this->ownPoints = $this->pointsWith([]);
     }
 
@@ -67,6 +71,23 @@ final readonly class Board
         $board->mustHoldTogether();
 
         return $board;
+    }
+
+    /** @return list<Cable> those that go on to a place beyond the board */
+    public function onwardCables(): array
+    {
+        return array_values(array_filter($this->cables, fn (Cable $cable) => $cable->beyond !== null));
+    }
+
+    private function beyondOf(Cable $cable): ?string
+    {
+        foreach ([$cable->from, $cable->to] as $end) {
+            if (($this->enclosures[$end] ?? null)?->kind === EnclosureKind::Onward) {
+                return $end;
+            }
+        }
+
+        return null;
     }
 
     public function supply(): Device
@@ -198,6 +219,20 @@ final readonly class Board
         return $at->terminal?->takes;
     }
 
+    /** The end of an onward core beyond the board: no point of the board, but a place that can be spoken of. */
+    public function beyond(string $id): ?Point
+    {
+        foreach ($this->onwardCables() as $cable) {
+            foreach ($cable->cores as $core) {
+                if ($core->endBeyond() === $id) {
+                    return Point::end($core, (string) $cable->beyond);
+                }
+            }
+        }
+
+        return null;
+    }
+
     /**
      * Every point of the board, with other parts fitted than the board names.
      *
@@ -252,6 +287,9 @@ final readonly class Board
     {
         $points = [];
         foreach ($this->enclosures as $enclosure) {
+            if ($enclosure->kind === EnclosureKind::Onward) {
+                continue;
+            }
             if ($enclosure->isMetal) {
                 $points[] = Point::enclosureEarth($enclosure);
             }

@@ -44,7 +44,7 @@ final class BoardWarnings
     private static function offTheWall(Board $board): array
     {
         $wall = $board->wall;
-        $isOff = fn (Enclosure $box) => $wall !== null && $box->at !== null && $box->kind !== EnclosureKind::Supply
+        $isOff = fn (Enclosure $box) => $wall !== null && $box->at !== null && $box->kind->isOnTheWall()
             && (min($box->at) < self::HALF_BOX_MM
                 || $box->at[0] > $wall->widthMm - self::HALF_BOX_MM
                 || $box->at[1] > $wall->heightMm - self::HALF_BOX_MM);

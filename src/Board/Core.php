@@ -6,7 +6,9 @@ namespace Zwindle\Board;
 
 use Zwindle\Catalogue\Practices\Colour;
 
-/** One conductor along a cable. */
+/**
+ * One conductor along a cable.
+ */
 final readonly class Core
 {
     public function __construct(
@@ -15,6 +17,7 @@ final readonly class Core
         public Colour $colour,
         public string $from,
         public string $to,
+        public ?string $beyond = null,
     ) {
     }
 
@@ -24,10 +27,20 @@ final readonly class Core
         return End::coreId($this->cable, $this->name);
     }
 
-    /** @return array{string, string} the points of its two ends */
+    /** @return non-empty-list<string> the points of its two ends; of a core that goes on beyond the board only the near one */
     public function ends(): array
     {
-        return [$this->endIn($this->from), $this->endIn($this->to)];
+        return match ($this->beyond) {
+            null => [$this->endIn($this->from), $this->endIn($this->to)],
+            $this->from => [$this->endIn($this->to)],
+            default => [$this->endIn($this->from)],
+        };
+    }
+
+    /** Its end in the place beyond the board, which is no point of the board: out of reach. */
+    public function endBeyond(): ?string
+    {
+        return $this->beyond === null ? null : $this->endIn($this->beyond);
     }
 
     public function endIn(string $enclosure): string

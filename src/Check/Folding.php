@@ -207,6 +207,9 @@ final readonly class Folding
                 'earth-as-live',
                 'neutral-switched',
             ]),
+            // A cable that goes on and was left off, or the wrong way round, is one mistake.
+            in_array($finding->code, [FindingCode::EarthMissing, FindingCode::LineUnmarked, FindingCode::NeutralColour], true)
+                && $this->onwardOf($finding) !== null => $this->onwardOf($finding),
             // An earth left off at its own end leaves what it was for without one.
             $finding->code === FindingCode::EndNotCapped && ($finding->params['of'] ?? '') === 'earths' => $this->earthMissingIn(
                 (string) $finding->params['enclosure'],
@@ -219,6 +222,18 @@ final readonly class Folding
             $finding->code === FindingCode::SeparateReturn => $this->sameBefore($finding, $index),
             default => null,
         };
+    }
+
+    private function onwardOf(Finding $finding): ?int
+    {
+        foreach ($this->findings as $index => $candidate) {
+            $ofCable = array_filter($finding->at, fn (string $end) => str_starts_with($end, ($candidate->params['cable'] ?? ' ').'.'));
+            if ($candidate->code === FindingCode::NotAlwaysOn && count($candidate->at) > 1 && count($ofCable) === count($finding->at)) {
+                return $index;
+            }
+        }
+
+        return null;
     }
 
     private function earthMissingIn(string $enclosure): ?int

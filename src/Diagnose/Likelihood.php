@@ -22,8 +22,8 @@ final readonly class Likelihood
         'lamp-on-permanent-line' => 7.0,
         'neutral-open' => 7.0,
         'lamp-blown' => 6.0,
-        'line-unmarked' => 5.0,
-        'look-alike-part' => 5.0,
+        'line-unmarked' => 4.5,
+        'look-alike-part' => 4.5,
         'line-and-neutral-exchanged' => 5.0,
         'earth-off' => 4.0,
         'switched-line-with-neutrals' => 3.0,
@@ -39,6 +39,7 @@ final readonly class Likelihood
         'line-on-metal' => 1.0,
         'pinched-under-cover' => 1.0,
         'contact-stuck' => 0.5,
+        'onward-forgotten' => 1.0,
         'rocker-inverted' => 0.5,
         'pull-chain-off' => 0.5,
     ];

@@ -271,7 +271,8 @@ final class RepairSearch
     {
         $made = Mover::tryToMake($this->wiring, $moves);
         foreach ($made === null ? [] : Checker::check($made)->findings as $finding) {
-            foreach ($finding->code === FindingCode::LiveEndExposed ? $finding->at : [] as $end) {
+            $within = array_filter($finding->at, fn (string $end) => isset($made->points[$end]));
+            foreach ($finding->code === FindingCode::LiveEndExposed ? $within : [] as $end) {
                 $moves[] = Move::of($end, Move::LOOSE, Move::CAP);
             }
         }

@@ -128,7 +128,7 @@ it('says in words what a schema has against a file', function (array $change, st
     'another kind of box' => [
         ['enclosures' => [0 => ['kind' => 'biscuit-tin']]],
         '/enclosures/0/kind',
-        '"biscuit-tin" is none of these: supply, switch-box, light-box, ceiling-rose, junction-box.',
+        '"biscuit-tin" is none of these: supply, switch-box, light-box, ceiling-rose, junction-box, onward.',
     ],
     'a number for a title' => [['title' => 5], '/title', 'This must be a text, and is a whole number.'],
     'no title' => [['title' => ''], '/title', 'This must not be empty.'],

@@ -47,7 +47,7 @@ final class UsualMistakes
         }
         foreach ($right->board->cables as $cable) {
             foreach ($cable->cores as $core) {
-                $end = $core->ends()[1];
+                $end = $core->ends()[1] ?? $core->ends()[0];
                 if ($right->jointAt($end) !== null) {
                     $made["$end off and capped"] = Build::without($right, $end);
                 }
@@ -55,7 +55,7 @@ final class UsualMistakes
         }
 
         foreach ($right->board->cables as $cable) {
-            $cores = array_values($cable->cores);
+            $cores = $cable->beyond === null ? array_values($cable->cores) : [];
             foreach ([[0, 1], [1, 2]] as [$i, $j]) {
                 if (
                     isset($cores[$i], $cores[$j])

@@ -9,9 +9,25 @@ use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\TerminalDuty;
 
-/** Devices that should stay live whatever the switches do, and where they do not. */
+/** Devices and onward cables that should stay live whatever the switches do, and where they do not. */
 final class AlwaysOn
 {
+    /** @return array<string, non-empty-list<string>> place beyond the board → near ends of its cable that lack line or neutral */
+    public static function lackingBeyond(Evidence $evidence): array
+    {
+        $lacking = [];
+        foreach ($evidence->board->onwardCables() as $cable) {
+            $wanted = [[$cable->lineCore(), $evidence->circuit->lineNet], [$cable->neutralCore(), $evidence->circuit->neutralNet]];
+            foreach ($wanted as [$core, $net]) {
+                if ($core !== null && ! $evidence->survey->areAlwaysOne($evidence->netOfCore($core), $net)) {
+                    $lacking[(string) $cable->beyond][] = $core->ends()[0];
+                }
+            }
+        }
+
+        return $lacking;
+    }
+
     /** @return array<string, non-empty-list<string>> device → its points without line or neutral in some state */
     public static function lacking(Evidence $evidence): array
     {

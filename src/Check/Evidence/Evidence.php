@@ -128,7 +128,8 @@ final readonly class Evidence
     {
         return ! $this->table->everTrips()
             && array_filter($this->controls, fn (ControlView $view) => ! $view->behaves) === []
-            && AlwaysOn::lacking($this) === [];
+            && AlwaysOn::lacking($this) === []
+            && AlwaysOn::lackingBeyond($this) === [];
     }
 
     public function netOfCore(Core $core): int

@@ -11,7 +11,6 @@ use Zwindle\Board\Core;
 use Zwindle\Board\Device;
 use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Enclosure;
-use Zwindle\Board\EnclosureKind;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Boxes\ConductorVolume;
 use Zwindle\Catalogue\Cables\CableType;
@@ -42,10 +41,10 @@ final readonly class FillCount
         }
     }
 
-    /** @return list<BoxFill> every enclosure but the supply */
+    /** @return list<BoxFill> every enclosure but the supply and places beyond the board */
     public function boxes(): array
     {
-        $boxes = array_filter($this->board->enclosures, fn (Enclosure $enclosure) => $enclosure->kind !== EnclosureKind::Supply);
+        $boxes = array_filter($this->board->enclosures, fn (Enclosure $enclosure) => $enclosure->kind->isOnTheWall());
 
         return array_values(array_map(fn (Enclosure $enclosure) => $this->of($enclosure), $boxes));
     }

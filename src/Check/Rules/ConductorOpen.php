@@ -28,7 +28,7 @@ final readonly class ConductorOpen implements Rule
         $byEnclosure = [];
         foreach ($evidence->cores() as $core) {
             $open = array_filter($core->ends(), fn (string $end) => $evidence->wiring->jointAt($end) === null);
-            if (count($open) === 1 && ! $core->colour->isEarths() && self::isOnLineSide($evidence, $core)) {
+            if (count($open) === 1 && $core->beyond === null && ! $core->colour->isEarths() && self::isOnLineSide($evidence, $core)) {
                 $end = array_values($open)[0];
                 $byEnclosure[$evidence->point($end)->enclosure][] = $end;
             }

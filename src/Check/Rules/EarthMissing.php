@@ -21,6 +21,13 @@ final readonly class EarthMissing implements Rule
                 $byNet[$net][] = $point->id;
             }
         }
+        foreach ($evidence->board->requirements->earths ? $evidence->board->onwardCables() : [] as $cable) {
+            foreach ($cable->cores as $core) {
+                if ($core->colour->isEarths() && $evidence->netOfCore($core) !== $evidence->circuit->earthNet) {
+                    $byNet[$evidence->netOfCore($core)][] = $core->ends()[0];
+                }
+            }
+        }
         foreach ($byNet as $net => $points) {
             yield new Finding(FindingCode::EarthMissing, $points, [
                 'shape' => $evidence->hasCurrentTerminal($net) ? 'on-current' : 'open',

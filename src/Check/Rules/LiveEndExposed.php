@@ -10,7 +10,7 @@ use Zwindle\Check\Evidence\Rule;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
 
-/** An end neither joined nor capped is live in some position of the switches. */
+/** An end neither joined nor capped is live in some position of the switches; so is a spare that goes on beyond the board. */
 final readonly class LiveEndExposed implements Rule
 {
     public function findingsIn(Evidence $evidence): iterable
@@ -18,6 +18,13 @@ final readonly class LiveEndExposed implements Rule
         foreach (LooseEnds::in($evidence) as $end) {
             if ($evidence->survey->nets[$evidence->nets->at($end)]->live) {
                 yield new Finding(FindingCode::LiveEndExposed, [$end]);
+            }
+        }
+        foreach ($evidence->board->onwardCables() as $cable) {
+            foreach ($cable->spares() as $core) {
+                if ($evidence->survey->nets[$evidence->netOfCore($core)]->live) {
+                    yield new Finding(FindingCode::LiveEndExposed, [(string) $core->endBeyond()]);
+                }
             }
         }
     }

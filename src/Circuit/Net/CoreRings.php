@@ -26,6 +26,9 @@ final class CoreRings
     private function __construct(Wiring $wiring, private readonly array $cores)
     {
         foreach ($cores as $number => $core) {
+            if ($core->beyond !== null) {
+                continue;
+            }
             [$one, $other] = array_map(fn (string $end) => $wiring->jointAt($end)->points[0] ?? $end, $core->ends());
             $this->ways[$one][] = [$number, $other];
             $this->ways[$other][] = [$number, $one];

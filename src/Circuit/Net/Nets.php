@@ -25,8 +25,8 @@ final readonly class Nets
         $sets = DisjointSets::of(count($number));
         foreach ($wiring->board->cables as $cable) {
             foreach ($cable->cores as $core) {
-                [$one, $other] = $core->ends();
-                $sets->join($number[$one], $number[$other]);
+                $ends = array_map(fn (string $end) => $number[$end], $core->ends());
+                $sets->join($ends[0], $ends[1] ?? $ends[0]);
             }
         }
         foreach ($wiring->joints as $joint) {

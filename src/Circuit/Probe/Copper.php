@@ -32,7 +32,7 @@ final readonly class Copper
             }
         }
         foreach ($wiring->board->cables as $cable) {
-            foreach ($cable->lengthM > 0 ? [] : $cable->cores as $core) {
+            foreach ($cable->lengthM > 0 || $cable->beyond !== null ? [] : $cable->cores as $core) {
                 $sets->join(...array_map(fn (string $end) => $number[$end], $core->ends()));
             }
         }
@@ -73,7 +73,7 @@ final readonly class Copper
     {
         $cores = [];
         foreach ($circuit->wiring->board->cables as $cable) {
-            foreach ($cable->lengthM > 0 ? $cable->cores : [] as $core) {
+            foreach ($cable->lengthM > 0 && $cable->beyond === null ? $cable->cores : [] as $core) {
                 [$one, $other] = $core->ends();
                 $ohm = $cable->lengthM * ConductorResistance::ohmPerM($cable->type, $core->colour);
                 $cores[] = [$nodes[$one], $nodes[$other], max(ResistorNet::NOTHING_OHM, $ohm)];

@@ -30,7 +30,9 @@ final readonly class CableBalance
     {
         $suspects = array_filter(
             $this->board->cables,
-            fn (Cable $cable) => ! $cable->type->isSingle && ($this->hasRunBeside($cable) || $this->mayEarthCarry($cable)),
+            fn (Cable $cable) => ! $cable->type->isSingle
+                && $cable->beyond === null
+                && ($this->hasRunBeside($cable) || $this->mayEarthCarry($cable)),
         );
         $flow = $suspects === [] ? null : new NetFlow($this->survey->circuit);
         $unbalanced = [];

@@ -29,7 +29,7 @@ final class LoadCurrents
     /** @var list<array{array{int, float}, array{int, float}}> per lamp: piece and count of its two sides */
     private array $lampSides;
 
-    /** @var list<array{array{int, float}, array{int, float}}> per receptacle: hot and neutral */
+    /** @var list<array{array{int, float}, array{int, float}}> per receptacle and onward cable: hot and neutral */
     private array $receptacles = [];
 
     private readonly int $linePiece;
@@ -64,6 +64,13 @@ final class LoadCurrents
                 $this->at(DevicePoint::id($receptacle->id, $hot->name)),
                 $this->at(DevicePoint::id($receptacle->id, $neutral->name)),
             ];
+        }
+        foreach ($wiring->board->onwardCables() as $cable) {
+            // What it feeds beyond the board draws as a receptacle would.
+            [$line, $neutral] = [$cable->lineCore(), $cable->neutralCore()];
+            if ($line !== null && $neutral !== null) {
+                $this->receptacles[] = [$this->at($line->ends()[0]), $this->at($neutral->ends()[0])];
+            }
         }
         $supply = $wiring->board->supply()->id;
         [$this->linePiece, $this->lineCount] = $this->at(DevicePoint::id($supply, 'line'));

@@ -52,7 +52,7 @@ final class NetFlow
         }
         $pieces = DisjointSets::of(count($number));
         foreach ($wiring->board->cables as $cable) {
-            foreach ($cable->cores as $core) {
+            foreach ($cable->beyond === null ? $cable->cores : [] as $core) {
                 [$from, $to] = array_map(fn (string $end) => $this->placeOf[$end], $core->ends());
                 $ohm = ConductorResistance::ohmPerM($cable->type, $core->colour) * ($cable->lengthM ?? self::UNKNOWN_LENGTH_M);
                 $this->cores[$core->id()] = [$from, $to, 1 / $ohm];

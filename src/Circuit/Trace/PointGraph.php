@@ -127,7 +127,7 @@ final readonly class PointGraph
     private function hopsOf(Wiring $wiring): iterable
     {
         foreach ($wiring->board->cables as $cable) {
-            foreach ($cable->cores as $core) {
+            foreach ($cable->beyond === null ? $cable->cores : [] as $core) {
                 yield new Hop(HopKind::Core, ...$core->ends());
             }
         }

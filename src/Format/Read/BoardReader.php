@@ -54,7 +54,7 @@ final class BoardReader
         $practice = Practice::from($json->practice);
         $edition = self::edition($json->code, $practice, $problems);
         self::refuseTwiceUsedIds($json, $problems);
-        $enclosures = self::enclosures($json);
+        $enclosures = self::enclosures($json, $problems);
         $parts = new BoardParts(
             $enclosures,
             self::devices($json, $practice, $enclosures, $problems),
@@ -111,10 +111,13 @@ final class BoardReader
      * @param  BoardJson  $json
      * @return array<string, Enclosure>
      */
-    private static function enclosures(object $json): array
+    private static function enclosures(object $json, Problems $problems): array
     {
         $enclosures = [];
-        foreach ($json->enclosures as $entry) {
+        foreach ($json->enclosures as $i => $entry) {
+            if ($entry->kind === 'onward' && isset($entry->material) + isset($entry->box) + isset($entry->volumeIn3) > 0) {
+                $problems->add("/enclosures/$i", ProblemCode::OnwardIsNoBox, ['id' => $entry->id]);
+            }
             $enclosures[$entry->id] = new Enclosure(
                 $entry->id,
                 EnclosureKind::from($entry->kind),

@@ -6,7 +6,9 @@ namespace Zwindle\Format\Read;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Cable;
+use Zwindle\Board\Core;
 use Zwindle\Board\Device;
+use Zwindle\Board\EnclosureKind;
 use Zwindle\Catalogue\Devices\DeviceKind;
 
 /** What makes of the parts that a file names a board that can be judged. */
@@ -19,6 +21,39 @@ final class BoardSense
         self::controls($board, $problems);
         self::alwaysOn($board, $problems);
         self::allConnected($board, $problems);
+        self::onward($board, $problems);
+    }
+
+    private static function onward(BoardParts $board, Problems $problems): void
+    {
+        foreach (array_values($board->enclosures) as $i => $place) {
+            if ($place->kind !== EnclosureKind::Onward) {
+                continue;
+            }
+            foreach (array_values($board->devices) as $j => $device) {
+                if ($device->enclosure === $place->id) {
+                    $problems->add("/devices/$j/in", ProblemCode::OnwardWithDevice, ['id' => $device->id, 'detail' => $place->id]);
+                }
+            }
+            $cables = array_filter(array_values($board->cables), fn (Cable $cable) => $cable->touches($place->id));
+            if (count($cables) !== 1) {
+                $problems->add("/enclosures/$i", ProblemCode::OnwardNotOneCable, ['id' => $place->id, 'count' => count($cables)]);
+            }
+            foreach ($cables as $j => $cable) {
+                if (! $cable->type->isUndecided() && ! self::mayGoOn($cable)) {
+                    $problems->add("/cables/$j/type", ProblemCode::OnwardCable, ['id' => $cable->id]);
+                }
+            }
+        }
+    }
+
+    /** Two cores and an earth, or where only white is neutral more of them with a white. */
+    private static function mayGoOn(Cable $cable): bool
+    {
+        $insulated = array_filter($cable->cores, fn (Core $core) => ! $core->colour->isEarths());
+        $hasAll = $cable->lineCore() !== null && $cable->neutralCore() !== null && count($insulated) < count($cable->cores);
+
+        return $hasAll && (count($insulated) === 2 || ($cable->type->practice?->sleevesAnyCore === false));
     }
 
     private static function oneSupply(BoardParts $board, Problems $problems): void

@@ -28,6 +28,10 @@ enum ProblemCode: string
     case ColourMissing = 'colour-missing';
     case ColourOfCable = 'colour-of-cable';
     case NotConnected = 'not-connected';
+    case OnwardIsNoBox = 'onward-is-no-box';
+    case OnwardWithDevice = 'onward-with-device';
+    case OnwardNotOneCable = 'onward-not-one-cable';
+    case OnwardCable = 'onward-cable';
     case NotALamp = 'not-a-lamp';
     case NotASwitch = 'not-a-switch';
     case TwiceControlled = 'twice-controlled';

@@ -9,6 +9,7 @@ use Zwindle\Board\Cable;
 use Zwindle\Board\Control;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
+use Zwindle\Board\EnclosureKind;
 use Zwindle\Board\Wall;
 
 /** A board in the shape of the board file. */
@@ -27,9 +28,11 @@ final class BoardArray
                 'id' => $enclosure->id,
                 'kind' => $enclosure->kind->value,
                 'label' => $enclosure->label,
-                'material' => $enclosure->isMetal ? 'metal' : 'plastic',
-                'box' => $enclosure->box?->id, 'volumeIn3' => $enclosure->volumeIn3, 'addedIn3' => $enclosure->addedIn3,
-                'clamps' => $enclosure->hasInternalClamps ? 'internal' : 'none', 'at' => $enclosure->at,
+                'material' => $enclosure->kind === EnclosureKind::Onward ? null : ($enclosure->isMetal ? 'metal' : 'plastic'),
+                'box' => $enclosure->box?->id, 'volumeIn3' => $enclosure->volumeIn3,
+                'addedIn3' => $enclosure->kind === EnclosureKind::Onward ? null : $enclosure->addedIn3,
+                'clamps' => $enclosure->kind === EnclosureKind::Onward ? null : ($enclosure->hasInternalClamps ? 'internal' : 'none'),
+                'at' => $enclosure->at,
             ], fn (mixed $value) => $value !== null), array_values($board->enclosures)),
             'devices' => array_map(fn (Device $device) => array_filter([
                 'id' => $device->id,

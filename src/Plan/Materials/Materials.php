@@ -31,7 +31,7 @@ final class Materials
             $materials->add(PartKind::Device, $wiring->modelOf($device)->id);
         }
         foreach ($wiring->board->enclosures as $box) {
-            if ($box->kind !== EnclosureKind::Supply && $box->kind !== EnclosureKind::CeilingRose) {
+            if ($box->kind->isOnTheWall() && $box->kind !== EnclosureKind::CeilingRose) {
                 $materials->add(PartKind::Box, $box->box->id ?? $box->kind->value.($box->isMetal ? ' metal' : ' plastic'));
             }
         }

@@ -6,7 +6,6 @@ namespace Zwindle\Plan\Prepare;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Enclosure;
-use Zwindle\Board\EnclosureKind;
 use Zwindle\Board\Wall;
 
 /** The places of the boxes on the board face, for the pencil and the tape. */
@@ -18,7 +17,7 @@ final class SettingOut
     /** @return list<SettingOutPlace> of the boxes that have a place, from the left and then from the top */
     public static function of(Board $board): array
     {
-        $placed = array_filter($board->enclosures, fn (Enclosure $box) => $box->at !== null && $box->kind !== EnclosureKind::Supply);
+        $placed = array_filter($board->enclosures, fn (Enclosure $box) => $box->at !== null && $box->kind->isOnTheWall());
         $places = array_map(fn (Enclosure $box) => self::place($box, $box->at ?? [0.0, 0.0], $board->wall), array_values($placed));
         usort(
             $places,

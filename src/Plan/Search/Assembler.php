@@ -6,6 +6,8 @@ namespace Zwindle\Plan\Search;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\DevicePoint;
+use Zwindle\Board\Enclosure;
+use Zwindle\Board\EnclosureKind;
 use Zwindle\Board\Point;
 use Zwindle\Board\PointKind;
 use Zwindle\Board\Wiring\JoinedBy;
@@ -46,7 +48,8 @@ final class Assembler
     public static function assemble(Board $board, array $strands, array $cores): Wiring
     {
         $assembler = new self($board, $cores);
-        foreach (array_keys($board->enclosures) as $enclosure) {
+        $boxes = array_filter($board->enclosures, fn (Enclosure $enclosure) => $enclosure->kind !== EnclosureKind::Onward);
+        foreach (array_keys($boxes) as $enclosure) {
             $assembler->earths((string) $enclosure);
             foreach ($strands as $strand) {
                 $assembler->strand((string) $enclosure, $strand);

@@ -8,6 +8,7 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Cable;
 use Zwindle\Board\Core;
 use Zwindle\Catalogue\Cables\CableType;
+use Zwindle\Catalogue\Practices\Colour;
 use Zwindle\Catalogue\Practices\ColourSystem;
 use Zwindle\Circuit\Scheme\Role;
 
@@ -156,6 +157,9 @@ final readonly class Palette
     private function cost(Role $role, Core $core, Run $run): ?int
     {
         $colours = $this->colours($core, $run);
+        if ($run->goesOn() && ! self::isMeantFor($role, $core, $colours)) {
+            return null;
+        }
         if ($role === Role::Neutral) {
             return $colours->isNeutrals($core->colour) ? 0 : ($this->sleevesAnyCore ? self::SLEEVED_NEUTRAL : null);
         }
@@ -167,6 +171,18 @@ final readonly class Palette
             $this->sleevesAnyCore => self::MARKED_WHERE_ANY_IS[$role->value] ?? 0,
             $role === Role::SwitchedLine && $isWhite => self::RETURN_ON_WHITE,
             default => self::MARKED[$role->value] ?? 0,
+        };
+    }
+
+    /** Beyond the board they go by the colours: the line on black, brown or the old red, the neutral on its own colour. */
+    private static function isMeantFor(Role $role, Core $core, ColourSystem $colours): bool
+    {
+        $lines = $colours->isNeutrals(Colour::Black) ? [Colour::Red] : [Colour::Black, Colour::Brown];
+
+        return match ($role) {
+            Role::Neutral => $colours->isNeutrals($core->colour),
+            Role::Line => in_array($core->colour, $lines, true),
+            default => false,
         };
     }
 

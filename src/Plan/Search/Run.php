@@ -34,6 +34,12 @@ final readonly class Run
         return $this->choices !== [];
     }
 
+    /** Whether it goes on to a place beyond the board. */
+    public function goesOn(): bool
+    {
+        return $this->cables[0]->beyond !== null;
+    }
+
     public function farFrom(string $enclosure): string
     {
         return $this->from === $enclosure ? $this->to : $this->from;

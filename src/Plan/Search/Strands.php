@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Plan\Search;
 
 use Zwindle\Board\Board;
+use Zwindle\Board\Cable;
 use Zwindle\Board\Device;
 use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
@@ -47,11 +48,13 @@ final class Strands
             $strands->lamps($chain->control);
         }
         $made = [];
+        $beyond = array_map(fn (Cable $cable) => (string) $cable->beyond, $board->onwardCables());
         foreach ($strands->points as $key => $points) {
             $enclosures = array_map(fn (string $point) => $board->devices[DevicePoint::deviceOf($point)]->enclosure, $points);
             $made[] = new Strand($key, $strands->roles[$key], $points, array_values(array_unique([
                 ...$enclosures,
                 ...($key === 'neutral' ? $neutralAt : []),
+                ...(in_array($key, ['line', 'neutral'], true) ? $beyond : []),
             ])));
         }
 

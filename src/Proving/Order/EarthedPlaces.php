@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zwindle\Proving\Order;
 
 use Zwindle\Board\Enclosure;
-use Zwindle\Board\EnclosureKind;
 
 /** Where a board has something to be earthed. */
 final readonly class EarthedPlaces
@@ -30,7 +29,7 @@ final readonly class EarthedPlaces
     public function boxesWithEarth(): array
     {
         $wiring = $this->roles->circuit->wiring;
-        $boxes = array_filter($wiring->board->enclosures, fn (Enclosure $box) => $box->kind !== EnclosureKind::Supply);
+        $boxes = array_filter($wiring->board->enclosures, fn (Enclosure $box) => $box->kind->isOnTheWall());
 
         return array_values(array_filter(
             array_map(fn (Enclosure $box) => $box->id, array_values($boxes)),

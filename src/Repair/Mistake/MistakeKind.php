@@ -39,6 +39,8 @@ enum MistakeKind: string
     case OutletReversed = 'outlet-reversed';
     /** What is to stay on, put on the switched line. */
     case AlwaysOnSwitched = 'always-on-switched';
+    /** A cable that goes on to another place, left off. */
+    case OnwardForgotten = 'onward-forgotten';
     /** A British two-way used one-way on COM and L2: on when it is up. */
     case RockerInverted = 'rocker-inverted';
     /** A North American lampholder whose own pull chain is off. */

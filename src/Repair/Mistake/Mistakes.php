@@ -259,7 +259,7 @@ final class Mistakes
         $made = [];
         foreach ($this->right->board->cables as $cable) {
             $ends = [];
-            foreach ($cable->cores as $core) {
+            foreach ($cable->beyond === null ? $cable->cores : [] as $core) {
                 [$near, $far] = $core->ends();
                 if ($this->right->jointAt($near) === null || $this->right->jointAt($far) === null) {
                     continue;
@@ -394,7 +394,7 @@ final class Mistakes
         $made = [];
         foreach ($hotJoint->points as $end) {
             $core = $this->right->points[$end]->core;
-            $far = $core === null ? null : ($core->ends()[0] === $end ? $core->ends()[1] : $core->ends()[0]);
+            $far = array_values(array_diff($core?->ends() ?? [], [$end]))[0] ?? null;
             $lampSides = [TerminalDuty::LampSide, TerminalDuty::LampShell];
             $feedsLamp = $far !== null && array_filter(
                 $this->right->jointAt($far)->points ?? [],

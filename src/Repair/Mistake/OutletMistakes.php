@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair\Mistake;
 
+use Zwindle\Board\Core;
 use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
@@ -11,7 +12,7 @@ use Zwindle\Catalogue\Devices\TerminalDuty;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Repair\Move\Move;
 
-/** Usual mistakes at what is to stay on: a receptacle reversed, and a hot of it taken from the switched line. */
+/** Usual mistakes at what is to stay on: a receptacle reversed, its hot on the switched line, a cable that goes on forgotten. */
 final readonly class OutletMistakes
 {
     public function __construct(private Wiring $right, private Circuit $circuit)
@@ -32,6 +33,24 @@ final readonly class OutletMistakes
                     ...($device->is(DeviceKind::Receptacle) ? $this->reversed($hot, $neutral) : []),
                     ...(in_array($device->id, $this->right->board->alwaysOn, true) ? $this->switched($hot) : []),
                 ];
+            }
+        }
+
+        return [...$made, ...$this->forgotten()];
+    }
+
+    /** @return list<Mistake> all conductors of a cable that goes on left off */
+    private function forgotten(): array
+    {
+        $made = [];
+        foreach ($this->right->board->onwardCables() as $cable) {
+            $ends = array_map(fn (Core $core) => $core->ends()[0], array_values($cable->cores));
+            $joined = array_values(array_filter($ends, fn (string $end) => $this->right->jointAt($end) !== null));
+            if ($joined !== []) {
+                $made[] = Mistake::ofHand(MistakeKind::OnwardForgotten, $joined, array_map(
+                    fn (string $end) => Move::of($end, (string) $this->neighbour($end), Move::CAP),
+                    $joined,
+                ));
             }
         }
 

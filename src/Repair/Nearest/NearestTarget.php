@@ -108,7 +108,8 @@ final class NearestTarget
     {
         $moves = 0;
         foreach ($enclosures as $enclosure) {
-            $moves += $this->boxes[$enclosure]->best($this->endsIn($enclosure, $instead))[0];
+            // Beyond the board there is no box.
+            $moves += isset($this->boxes[$enclosure]) ? $this->boxes[$enclosure]->best($this->endsIn($enclosure, $instead))[0] : 0;
         }
 
         return $moves;

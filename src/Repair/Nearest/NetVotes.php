@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Repair\Nearest;
 
 use Zwindle\Board\Board;
+use Zwindle\Board\Cable;
 use Zwindle\Board\DevicePoint;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Circuit\Net\Nets;
@@ -66,8 +67,11 @@ final class NetVotes
         $keys = array_map(fn (Strand $strand) => $strand->key, $this->arrangement->through($number));
         $ways = [];
         foreach (self::spreads(array_keys($run->coreChoices()[0]), $keys) as $spread) {
+            if ($run->goesOn() && ! self::isMeantSo($run->cables[0], $spread)) {
+                continue;
+            }
             $ways[] = $spread;
-            $ways = [...$ways, ...$this->withRiders($spread)];
+            $ways = [...$ways, ...($run->goesOn() ? [] : $this->withRiders($spread))];
             if (count($ways) > self::MOST_WAYS) {
                 break;
             }
@@ -76,6 +80,15 @@ final class NetVotes
         array_multisort($votes, SORT_DESC, array_keys($ways), SORT_ASC, $ways);
 
         return array_values($ways);
+    }
+
+    /** @param  array<string, string|null>  $spread */
+    private static function isMeantSo(Cable $cable, array $spread): bool
+    {
+        return array_filter($spread) === [
+            (string) $cable->lineCore()?->id() => 'line',
+            (string) $cable->neutralCore()?->id() => 'neutral',
+        ];
     }
 
     private function speak(string $point, string $key, int $weight): void

@@ -11,7 +11,6 @@ use Tests\Support\Hub;
 use Tests\Support\LinkedChain;
 use Tests\Support\RandomWiring;
 use Zwindle\Board\Board;
-use Zwindle\Board\EnclosureKind;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
@@ -202,7 +201,7 @@ it('gives a plan or a proved no wherever the feed comes in', function (string $p
     $array = json_decode(Files::text($path), true);
     $answers = [];
     foreach (Files::board($path)->enclosures as $enclosure) {
-        if ($enclosure->kind === EnclosureKind::Supply) {
+        if (! $enclosure->kind->isOnTheWall()) {
             continue;
         }
         $supply = Files::board($path)->supply()->enclosure;

@@ -30,7 +30,7 @@ export interface Board {
 }
 export interface Enclosure {
   id: Id
-  kind: 'supply' | 'switch-box' | 'light-box' | 'ceiling-rose' | 'junction-box'
+  kind: 'supply' | 'switch-box' | 'light-box' | 'ceiling-rose' | 'junction-box' | 'onward'
   label?: string
   material?: 'metal' | 'plastic'
   box?:

@@ -56,6 +56,7 @@ export interface TaskFile {
     | 'earth-tail-missing'
     | 'outlet-reversed'
     | 'always-on-switched'
+    | 'onward-forgotten'
     | 'rocker-inverted'
     | 'breaker-tripped'
   )[]
