@@ -277,6 +277,8 @@ final class BoardSvg
                     .($y + $arm),
                 0.4,
             );
+        } elseif ($box->kind === EnclosureKind::Onward) {
+            $this->svg->onward($x, $y, $width);
         } else {
             $this->svg->rect($x - $width / 2, $y - $height / 2, $width, $height, 0.5);
         }

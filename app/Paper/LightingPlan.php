@@ -8,6 +8,7 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Control;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
+use Zwindle\Board\EnclosureKind;
 use Zwindle\Catalogue\Devices\DeviceKind;
 
 /**
@@ -43,6 +44,9 @@ final class LightingPlan
     /** @var array<string, array{float, float}> device → its place on paper */
     private array $places = [];
 
+    /** @var array<string, array{float, float}> enclosure → its middle on the sheet */
+    private array $beyond = [];
+
     private function __construct(private readonly Board $board)
     {
         $this->svg = new Svg;
@@ -64,7 +68,7 @@ final class LightingPlan
             $this->symbol($device);
         }
         foreach ($this->board->enclosures as $box) {
-            $this->label($box);
+            $box->kind === EnclosureKind::Onward ? $this->onward($box) : $this->label($box);
         }
 
         return $this->svg->drawing($this->board->title, self::WIDTH, self::HEIGHT, self::WIDTH, self::HEIGHT);
@@ -84,6 +88,7 @@ final class LightingPlan
         );
         foreach ($spots as $box => [$x, $y]) {
             $at = [self::MARGIN + ($x - min($xs)) * $scale, self::MARGIN + ($y - min($ys)) * $scale];
+            $this->beyond[$box] = $at;
             $inIt = array_values(array_filter(
                 $this->board->devicesIn((string) $box),
                 fn (Device $device) => ! $device->is(DeviceKind::Rose),
@@ -178,6 +183,21 @@ final class LightingPlan
         $this->svg->path('M'.($x - 5).' '.($y + 2.6).'h10v-5.2z', 0.3, Svg::INK, Svg::INK);
     }
 
+    /** Where a cable goes on to something beyond the board. */
+    private function onward(Enclosure $place): void
+    {
+        [$x, $y] = $this->beyond[$place->id];
+        $this->svg->onward($x, $y, 8.0);
+        $this->name($place->label, $x, $y + 8.5);
+    }
+
+    private function name(string $label, float $x, float $y): void
+    {
+        $width = mb_strlen($label) * self::TEXT * 0.62;
+        $this->svg->backing($x - $width / 2, $y - self::TEXT, $width, self::TEXT * 1.3);
+        $this->svg->text($x, $y, $label, self::TEXT, 'middle');
+    }
+
     private function label(Enclosure $box): void
     {
         $places = array_filter(
@@ -186,9 +206,7 @@ final class LightingPlan
         if ($places !== []) {
             $x = array_sum(array_column($places, 0)) / count($places);
             $y = max(array_column($places, 1)) + 11.5;
-            $width = mb_strlen($box->label) * self::TEXT * 0.62;
-            $this->svg->backing($x - $width / 2, $y - self::TEXT, $width, self::TEXT * 1.3);
-            $this->svg->text($x, $y, $box->label, self::TEXT, 'middle');
+            $this->name($box->label, $x, $y);
         }
     }
 }

@@ -36,6 +36,18 @@ final class Svg
         $this->add('path', ['d' => $d, 'fill' => $fill, 'stroke' => $stroke, 'stroke-width' => $width, 'stroke-dasharray' => $dash]);
     }
 
+    /** An arrow: a cable goes on to a place beyond the board. */
+    public function onward(float $x, float $y, float $width): void
+    {
+        $unit = $width / 2;
+        $this->path(
+            'M'.($x - $unit).' '.($y - $unit * 0.35)."h{$unit}v".(-$unit * 0.45).'L'.($x + $unit)." $y"
+                .'L'.$x.' '.($y + $unit * 0.8).'v'.(-$unit * 0.45).'h'.(-$unit).'Z',
+            0.4,
+            fill: self::PAPER,
+        );
+    }
+
     public function rect(float $x, float $y, float $width, float $height, float $stroke, string $fill = self::PAPER): void
     {
         $this->add('rect', [

@@ -106,7 +106,7 @@ final readonly class PrepareShape
                     'holes' => $this->words->count('prepare.holes', $taken, ['room' => (string) $room]),
                 ];
             }
-            $dark = array_map($this->words->device(...), $blocks->darkWhenOpened);
+            $dark = array_map($this->words->place(...), $blocks->darkWhenOpened);
 
             return [
                 'rose' => $this->words->box($blocks->rose->enclosure),

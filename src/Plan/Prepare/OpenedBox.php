@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Plan\Prepare;
 
+use Zwindle\Board\Cable;
 use Zwindle\Board\Device;
 use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Joint;
@@ -18,7 +19,10 @@ use Zwindle\Plan\Plan;
 /** What still works with every joint of one box taken apart. */
 final class OpenedBox
 {
-    /** @return list<string> lamps that never light then, and receptacles and roses that never have line and neutral, outside that box */
+    /**
+     * @return list<string> lamps that never light then, and receptacles, roses and places beyond the board that never have line and
+     *     neutral, outside that box
+     */
     public static function darkWithout(Plan $plan, string $enclosure): array
     {
         $whole = $plan->wiring;
@@ -33,7 +37,21 @@ final class OpenedBox
             fn (Device $device) => $device->enclosure !== $enclosure && self::works($before, $device) && ! self::works($survey, $device),
         );
 
-        return array_keys($dark);
+        $beyond = array_filter($whole->board->onwardCables(), fn (Cable $cable) => ! self::isBeyondFed($survey, $cable));
+
+        return [...array_keys($dark), ...array_map(fn (Cable $cable) => (string) $cable->beyond, array_values($beyond))];
+    }
+
+    private static function isBeyondFed(Survey $survey, Cable $cable): bool
+    {
+        $circuit = $survey->circuit;
+        foreach ([[$cable->lineCore(), $circuit->lineNet], [$cable->neutralCore(), $circuit->neutralNet]] as [$core, $net]) {
+            if ($core === null || ! $survey->areAlwaysOne($circuit->nets->at($core->ends()[0]), $net)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private static function works(Survey $survey, Device $device): bool

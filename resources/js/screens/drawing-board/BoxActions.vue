@@ -29,6 +29,7 @@ const emit = defineEmits<{
 }>()
 
 const isOpen = ref(false)
+const isBeyond = computed(() => props.box.kind === 'onward')
 const isSupply = computed(() => props.box.kind === 'supply')
 const hasLight = computed(() =>
   devicesIn(props.board, props.box.id).some(({ model }) => props.data.kinds[model] === 'lamp'),
@@ -49,7 +50,7 @@ function takeLarger() {
       v-if="!isOpen"
       class="flex flex-wrap items-center gap-2 [&>button]:min-h-10 [&>button]:px-2.5 [&>button]:text-sm"
     >
-      <button type="button" class="btn px-3" @click="$emit('walk')">
+      <button v-if="!isBeyond" type="button" class="btn px-3" @click="$emit('walk')">
         Run a cable <span class="code text-violet" aria-hidden="true">W</span>
       </button>
       <button
@@ -66,7 +67,7 @@ function takeLarger() {
       <button v-if="isSupply" type="button" class="btn px-3" @click="$emit('feed')">
         Feed another box <span class="code text-violet" aria-hidden="true">F</span>
       </button>
-      <button v-else type="button" class="btn px-3" @click="$emit('fit')">
+      <button v-else-if="!isBeyond" type="button" class="btn px-3" @click="$emit('fit')">
         Add a device <span class="code text-violet" aria-hidden="true">H</span>
       </button>
       <button v-if="hasLight" type="button" class="btn px-3" @click="$emit('light')">
@@ -76,10 +77,12 @@ function takeLarger() {
         Line it up <span class="code text-violet" aria-hidden="true">L</span>
       </button>
       <template v-if="!isSupply">
-        <button type="button" class="btn px-3" @click="$emit('duplicate')">
-          Another like it <span class="code text-violet" aria-hidden="true">D</span>
-        </button>
-        <button type="button" class="btn px-3" @click="$emit('copy')">Copy</button>
+        <template v-if="!isBeyond">
+          <button type="button" class="btn px-3" @click="$emit('duplicate')">
+            Another like it <span class="code text-violet" aria-hidden="true">D</span>
+          </button>
+          <button type="button" class="btn px-3" @click="$emit('copy')">Copy</button>
+        </template>
         <button type="button" class="btn px-3" @click="$emit('remove')">Take it off</button>
       </template>
       <button type="button" class="btn px-3" data-test="details" @click="isOpen = true">What it is …</button>

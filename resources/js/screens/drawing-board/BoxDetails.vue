@@ -22,13 +22,13 @@ const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(
       name
       <input
         class="field w-48"
-        aria-label="Name of this box"
+        :aria-label="box.kind === 'onward' ? 'Where it goes on to' : 'Name of this box'"
         :value="box.label ?? box.id"
         maxlength="80"
         @change="alter({ label: valueOf($event) || box.id })"
       />
     </label>
-    <template v-if="box.kind !== 'supply'">
+    <template v-if="box.kind !== 'supply' && box.kind !== 'onward'">
       <label>
         of
         <select

@@ -187,6 +187,9 @@ async function keepAsCopy() {
         </p>
         <p v-else class="font-bold">
           {{ hand.said.value }}
+          <button v-if="mode.is === 'walk'" type="button" class="btn ml-3 px-3" data-test="go-on" @click="hand.goOn()">
+            On beyond the board <span class="code text-violet" aria-hidden="true">O</span>
+          </button>
           <button type="button" class="btn ml-3 px-3" @click="hand.rest('Put down.')">Stop</button>
         </p>
       </div>

@@ -2,6 +2,7 @@ import type { Board, WallPart, WayOut } from '@/shared/api/generated/http'
 import type { Spot } from '@/shared/board/layout/rects'
 import { withoutEmptyControls } from './controls'
 import { freeId, freeLabel, without } from './ids'
+import { cablesAt, cut } from './runs'
 
 export * from './controls'
 export * from './runs'
@@ -18,6 +19,7 @@ const BOX_PREFIXES: Record<Enclosure['kind'], string> = {
   'light-box': 'H',
   'ceiling-rose': 'H',
   'junction-box': 'J',
+  onward: 'O',
 }
 
 export const devicesIn = (board: Board, box: string): Device[] => board.devices.filter((device) => device.in === box)
@@ -140,11 +142,11 @@ export function moveLights(board: Board, from: string, to: string, kinds: Record
 /** Takes a box off the wall, with what hangs in it, its cables, and what its switches controlled. */
 export function remove(board: Board, id: string): Board {
   const gone = new Set(devicesIn(board, id).map((device) => device.id))
+  const isolated = cablesAt(board, id).reduce((now, cable) => cut(now, cable.id), board)
   const rest = {
-    ...board,
-    enclosures: board.enclosures.filter((box) => box.id !== id) as Board['enclosures'],
+    ...isolated,
+    enclosures: isolated.enclosures.filter((box) => box.id !== id) as Board['enclosures'],
     devices: board.devices.filter((device) => device.in !== id) as Board['devices'],
-    cables: board.cables.filter(({ from, to }) => from !== id && to !== id),
   }
   return withoutDevices(rest, gone)
 }
@@ -169,7 +171,9 @@ export interface CopiedBox {
 
 export function copied(board: Board, id: string): CopiedBox | null {
   const box = board.enclosures.find((candidate) => candidate.id === id)
-  return box && box.kind !== 'supply' ? { practice: board.practice, box, devices: devicesIn(board, id) } : null
+  return box && box.kind !== 'supply' && box.kind !== 'onward'
+    ? { practice: board.practice, box, devices: devicesIn(board, id) }
+    : null
 }
 
 /** Hangs a copied box, with ids of its own and no cables. */

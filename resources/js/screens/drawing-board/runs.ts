@@ -1,5 +1,6 @@
 import type { Board } from '@/shared/api/generated/http'
-import { freeId, without } from './ids'
+import type { Spot } from '@/shared/board/layout/rects'
+import { freeId, freeLabel, without } from './ids'
 
 export const cablesAt = (board: Board, box: string) => board.cables.filter(({ from, to }) => from === box || to === box)
 
@@ -9,10 +10,24 @@ export function walk(board: Board, from: string, to: string): Board {
   return { ...board, cables: [...board.cables, { id: freeId(board, 'W'), type: 'any', from, to }] }
 }
 
-export const cut = (board: Board, cable: string): Board => ({
-  ...board,
-  cables: board.cables.filter(({ id }) => id !== cable),
-})
+/** Runs a cable from a box on to a place beyond the board, where it feeds something else. */
+export function goOn(board: Board, from: string, at: Spot, label: string): Board {
+  const id = freeId(board, 'O')
+  const place = { id, kind: 'onward', label: freeLabel(board, label), at: [...at] } as Board['enclosures'][number]
+  return walk({ ...board, enclosures: [...board.enclosures, place] as Board['enclosures'] }, from, id)
+}
+
+/** Takes a cable out; a place beyond the board goes with it. */
+export function cut(board: Board, cable: string): Board {
+  const gone = board.cables.find(({ id }) => id === cable)
+  const isLeft = ({ id, kind }: Board['enclosures'][number]) =>
+    kind !== 'onward' || (id !== gone?.from && id !== gone?.to)
+  return {
+    ...board,
+    enclosures: board.enclosures.filter(isLeft) as Board['enclosures'],
+    cables: board.cables.filter(({ id }) => id !== cable),
+  }
+}
 
 type Run = Board['cables'][number]
 

@@ -54,6 +54,7 @@ export function useWallKeys(
       const part = data.value?.parts[Number(key) - 1]
       return part && (() => hand.fit(part.model))
     }
+    if (now.is === 'walk' && key === 'o') return () => hand.goOn()
     if (now.is === 'rest' && key === 'b') return () => hand.begin({ is: 'board' })
     if (now.is === 'box') return boxKeys(now.id)[key]
     if (now.is !== 'cable') return undefined

@@ -19,6 +19,10 @@ export type Mode =
   | { is: 'light'; from: string }
 
 const BESIDE_MM = 300
+/** What a place beyond the board is called until it has a name. */
+const BEYOND = 'Next room'
+/** So near to its edge the wall ends. */
+const EDGE_MM = 80
 const COPIED_UNDER = 'zwindle-copied-box'
 
 const QUESTIONS: Partial<Record<Mode['is'], string>> = {
@@ -27,6 +31,10 @@ const QUESTIONS: Partial<Record<Mode['is'], string>> = {
   feed: 'Which box does the feed come into?',
   light: 'Into which box does the light go?',
   'line-up': 'With which box is it level or plumb?',
+}
+
+function isOffTheWall([x, y]: Spot, wall: Board['wall']): boolean {
+  return wall !== undefined && (Math.min(x, y) < EDGE_MM || x > wall.widthMm - EDGE_MM || y > wall.heightMm - EDGE_MM)
 }
 
 /** The box that was copied last, on this board or on another; null if there is none that can be read. */
@@ -49,11 +57,13 @@ export function useWallMode(
   const said = ref('')
   const kinds = computed(() => data.value?.kinds ?? {})
   const nameOf = (id: string) => board.value?.enclosures.find((box) => box.id === id)?.label ?? id
+  const isBeyond = (id: string) => board.value?.enclosures.find((box) => box.id === id)?.kind === 'onward'
   const lampsIn = (box: string) =>
     board.value ? drawing.devicesIn(board.value, box).filter(({ model }) => kinds.value[model] === 'lamp') : []
 
   const offered = computed(() => {
-    const ids = board.value?.enclosures.map(({ id }) => id) ?? []
+    // Beyond the board nothing is fed, hung or lined up.
+    const ids = board.value?.enclosures.filter(({ kind }) => kind !== 'onward').map(({ id }) => id) ?? []
     const now = mode.value
     if (now.is === 'walk' || now.is === 'light') return new Set(ids.filter((id) => id !== now.from))
     if (now.is === 'line-up') return new Set(ids.filter((id) => id !== now.id))
@@ -77,6 +87,7 @@ export function useWallMode(
 
   function tapWall(at: Spot) {
     const now = mode.value
+    if (now.is === 'walk' && isOffTheWall(at, board.value?.wall)) return goOn(at)
     if (now.is in QUESTIONS) return rest('Put down.')
     mode.value = { is: 'hang', at }
     said.value = ''
@@ -86,6 +97,10 @@ export function useWallMode(
     const now = mode.value
     if (now.is === 'walk') {
       if (now.from === id) return rest('Put down.')
+      if (isBeyond(id)) {
+        said.value = `${nameOf(id)} is beyond the board: one cable goes on to it.`
+        return
+      }
       if (now.came === id) return walkBack(id)
       change((was) => drawing.walk(was, now.from, id))
       mode.value = { is: 'walk', from: id, came: now.from }
@@ -111,6 +126,18 @@ export function useWallMode(
     }
   }
 
+  /** The cable in hand goes on to a place beyond the board; without a spot, beside the box that it leaves. */
+  function goOn(at?: Spot) {
+    const now = mode.value
+    if (now.is !== 'walk' || !board.value) return
+    const [x, y] = board.value.enclosures.find(({ id }) => id === now.from)?.at ?? [0, 0]
+    const before = new Set(board.value.enclosures.map(({ id }) => id))
+    change((was) => drawing.goOn(was, now.from, at ?? [x + BESIDE_MM, y + BESIDE_MM], BEYOND))
+    const fresh = board.value.enclosures.find(({ id }) => !before.has(id))
+    mode.value = fresh ? { is: 'box', id: fresh.id } : { is: 'rest' }
+    said.value = fresh ? `The cable goes on to ${fresh.label ?? fresh.id}. Name the place under “What it is”.` : ''
+  }
+
   /** Back to the box that one came from, to walk on from there; another cable beside the first is the cable's own affair. */
   function walkBack(id: string) {
     mode.value = { is: 'walk', from: id }
@@ -130,7 +157,8 @@ export function useWallMode(
   /** A box is let go where it was brought: the feed or a light on another box goes into that, anything else moves. */
   function drop(id: string, at: Spot, onto: string | null) {
     const kind = board.value?.enclosures.find((box) => box.id === id)?.kind
-    if (onto && kind === 'supply') feedInto(id, onto)
+    if (onto && isBeyond(onto)) change((was) => drawing.move(was, id, at))
+    else if (onto && kind === 'supply') feedInto(id, onto)
     else if (onto && lampsIn(id).length > 0) lightInto(id, onto)
     else change((was) => drawing.move(was, id, at))
   }
@@ -223,6 +251,7 @@ export function useWallMode(
       mode.value = next
       said.value = QUESTIONS[next.is] ?? ''
     },
+    goOn,
     hang,
     drop,
     hasLight: (box: string) => lampsIn(box).length > 0,

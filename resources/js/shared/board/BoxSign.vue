@@ -40,6 +40,16 @@ const RAYS = {
         />
       </g>
     </template>
+    <template v-else-if="kind === 'onward'">
+      <path
+        d="M-0.9 -0.34H0.1V-0.8L0.95 0L0.1 0.8V0.34H-0.9Z"
+        fill="var(--color-paper)"
+        :stroke="outline"
+        :stroke-width="outlineWidth"
+        data-box-shape
+        data-sign="onward"
+      />
+    </template>
     <template v-else>
       <rect
         x="-0.88"

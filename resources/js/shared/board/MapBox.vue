@@ -16,7 +16,11 @@ const props = defineProps<{
   lamp?: 'on' | 'dim' | 'off' | 'flickers'
   paddle?: string
 }>()
-defineEmits<{ open: [] }>()
+const emit = defineEmits<{ open: [] }>()
+
+/** A place beyond the board is out of reach: there is nothing to open. */
+const isBeyond = computed(() => props.box.kind === 'onward')
+const open = () => (isBeyond.value ? undefined : emit('open'))
 
 /** Half of what a finger needs, in pixels. */
 const TOUCH = 24
@@ -31,14 +35,18 @@ const holdsReceptacle = computed(() => props.box.devices.some(({ look }) => look
 
 <template>
   <g
-    role="button"
-    tabindex="0"
+    :role="isBeyond ? 'img' : 'button'"
+    :tabindex="isBeyond ? undefined : 0"
     class="board-box"
-    :aria-label="`Box ${box.label}${under ? `, ${under}` : ''}${selected ? ', open' : ''}`"
+    :aria-label="
+      isBeyond
+        ? `A cable goes on to ${box.label}`
+        : `Box ${box.label}${under ? `, ${under}` : ''}${selected ? ', open' : ''}`
+    "
     :data-map-box="box.id"
-    @click="$emit('open')"
-    @keydown.enter.prevent="$emit('open')"
-    @keydown.space.prevent="$emit('open')"
+    @click="open"
+    @keydown.enter.prevent="open"
+    @keydown.space.prevent="open"
   >
     <rect
       :x="shape.at[0] - Math.max(TOUCH, half)"
