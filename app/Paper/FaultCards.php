@@ -34,10 +34,17 @@ final readonly class FaultCards
         return Pdf::of('paper.fault-cards', [
             'title' => $board->title,
             'cards' => $this->cards(),
+            'cautions' => array_combine(
+                ['hands', 'neutral', 'live'],
+                array_map(fn (string $caution) => $this->words->say("caution.$caution"), ['hands', 'neutral', 'live']),
+            ),
         ], $board->practice, $board->title);
     }
 
-    /** @return list<array{seat: int, fault: string, putIn: list<string>, putRight: list<string>, symptom: string, looks: int}> */
+    /**
+     * @return list<array{seat: int, fault: string, putIn: list<string>, putRight: list<string>, symptom: string, looks: int,
+     *     note: string}>
+     */
     public function cards(): array
     {
         return array_map(fn (array $dealt, int $seat) => [
@@ -47,6 +54,11 @@ final readonly class FaultCards
             'putRight' => $this->putRight($dealt['fault']),
             'symptom' => FindingShape::symptom(Symptom::of($dealt['fault'])),
             'looks' => $dealt['looks'],
+            'note' => match (true) {
+                $dealt['fault']->isLooseSomewhere() => 'loose',
+                $dealt['fault']->table()->everTrips() => 'trips',
+                default => '',
+            },
         ], $faults = FaultSet::of($this->right, $this->seats, $this->seed), array_keys($faults));
     }
 

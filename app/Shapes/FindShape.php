@@ -54,6 +54,7 @@ final readonly class FindShape
         );
 
         return [
+            'practice' => $board->practice->id,
             'switches' => $named(DeviceKind::Switch),
             'lamps' => $named(DeviceKind::Lamp),
             'walk' => FlipWalk::of($this->circuit->switches),
@@ -70,7 +71,11 @@ final readonly class FindShape
     private function told(): array
     {
         return [
-            'first' => $this->seen->isAllDark() ? $this->words->say('diagnosis.all-dark') : '',
+            'first' => match (true) {
+                $this->seen->isAllDark() => $this->words->say('diagnosis.all-dark'),
+                $this->seen->everTripped() => $this->words->say('diagnosis.halve'),
+                default => '',
+            },
             'fits' => $this->diagnosis->fits,
             'mayBeRight' => $this->diagnosis->mayBeRight,
             'suspects' => array_map($this->suspect(...), array_slice($this->diagnosis->suspects, 0, self::MOST)),

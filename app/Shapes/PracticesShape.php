@@ -11,7 +11,8 @@ final class PracticesShape
 {
     /**
      * @return list<array{id: string, name: string, short: string, imperial: bool, reckonsBoxFill: bool, gridMm: float,
-     *     earths: string, leakageBreaker: string, orders: array{boxByBox: string, farthestFirst: string}}>
+     *     earths: string, leakageBreaker: string,
+     *     cautions: array{hands: string, live: string, neutral: string}, orders: array{boxByBox: string, farthestFirst: string}}>
      */
     public static function all(): array
     {
@@ -24,6 +25,11 @@ final class PracticesShape
             'gridMm' => $practice->gridMm,
             'earths' => __('wall-parts.earths', [], $practice->words),
             'leakageBreaker' => __('wall-parts.leakage-breaker', [], $practice->words),
+            'cautions' => [
+                'hands' => __('caution.hands', [], $practice->words),
+                'live' => __('caution.live', [], $practice->words),
+                'neutral' => __('caution.neutral', [], $practice->words),
+            ],
             'orders' => [
                 'boxByBox' => __('plan.order.box-by-box', [], $practice->words),
                 'farthestFirst' => __('plan.order.farthest-first', [], $practice->words),

@@ -17,6 +17,7 @@ use Zwindle\Plan\Prepare\FoldOrder;
 use Zwindle\Plan\Prepare\FoldStep;
 use Zwindle\Plan\Prepare\LampReadings;
 use Zwindle\Plan\Prepare\LookAlike;
+use Zwindle\Plan\Prepare\OpenedBox;
 use Zwindle\Plan\Prepare\RoseBlocks;
 use Zwindle\Plan\Prepare\SettingOut;
 use Zwindle\Plan\Prepare\SettingOutPlace;
@@ -42,6 +43,7 @@ final readonly class PrepareShape
             'fold' => $this->fold(),
             'spares' => $this->spares(),
             'roses' => $this->roses(),
+            'onward' => $this->onward(),
             'lookAlikes' => $this->lookAlikes(),
             'readings' => $this->readings(),
         ];
@@ -116,6 +118,25 @@ final readonly class PrepareShape
                     : $this->words->say('prepare.dark', ['what' => $this->words->list($dark)]),
             ];
         }, RoseBlocks::of($this->plan));
+    }
+
+    /** @return list<string> what goes dark beyond the board, and what to check there afterwards */
+    public function onward(): array
+    {
+        $sentences = [];
+        foreach ($this->plan->wiring->board->onwardCables() as $cable) {
+            $boxes = array_filter(
+                array_map(strval(...), array_keys($this->plan->wiring->board->enclosures)),
+                fn (string $box) => in_array($cable->beyond, OpenedBox::darkWithout($this->plan, $box), true),
+            );
+            $sentences[] = $this->words->say('prepare.onward', [
+                'boxes' => $this->words->list(array_map($this->words->box(...), array_values($boxes))),
+                'place' => $this->words->box((string) $cable->beyond),
+                'cable' => $cable->id,
+            ]);
+        }
+
+        return $sentences;
     }
 
     /** @return list<string> */

@@ -29,7 +29,7 @@ return [
     'card' => [
         'blown' => ':place: put in a lamp that is burned out.',
         'good-lamp' => ':place: put in a good lamp.',
-        'loosen' => ':place: back its screw off until it no longer touches, the conductor still under it.',
+        'loosen' => ':place: back its screw off half a turn, the conductor still under it.',
         'tighten' => ':place: out, back under its screw, and tight.',
     ],
     'symptom' => [

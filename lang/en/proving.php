@@ -40,7 +40,7 @@ return [
         'turn-on' => ':part on.',
         'turn-off' => ':part off.',
         'lock' => ':part locked off.',
-        'unlock' => 'Lock off :part.',
+        'unlock' => 'Lock removed from :part.',
         'tag' => ':part tagged.',
         'untag' => 'Tag off :part.',
         'flip' => ':part :position.',

@@ -22,7 +22,8 @@ return [
         'onward-forgotten' => 'onward cable forgotten',
         'lamp-blown' => 'lamp blown',
     ],
-    'all-dark' => 'All dark so far. Is the main switch on, and every MCB and the RCD up? Reset once; if it goes again, look for a short.',
+    'all-dark' => 'All dark so far. Is the main switch on, and every MCB and the RCD up? Reset once. If it goes again, leave it off and look for the short, dead. A dead light: try a lamp that you know is good before any live probe.',
+    'halve' => 'It trips: leave it off, and do not reset it again and again. Dead, part the circuit at a point in the middle and test each half, line to neutral and line to earth, lamps out. The short is in the half that reads close to zero; halve that one again.',
     'taped' => 'sleeve on :ends',
     'bare' => 'no sleeve on :ends',
     'repair' => [

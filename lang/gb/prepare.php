@@ -18,6 +18,7 @@ return [
     'polarity-neutral' => 'Polarity, dead: neutral at the supply to the neutral side of :lamp',
     'dead-line-neutral' => 'Isolated, locked off and disconnected: line to neutral at the supply',
     'dead-line-earth' => 'Isolated, locked off and disconnected: line to earth at the supply',
+    'onward' => 'Opening :boxes also disconnects :place (:cable goes on there). When the supply is on again, check downstream: permanent line, neutral and CPC at :place.',
     'live' => 'Only then energise: :lamp',
     'ohm' => ':ohm Ω',
     'r1r2' => 'R1+R2 at :lamp, cold',

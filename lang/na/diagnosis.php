@@ -22,7 +22,8 @@ return [
         'onward-forgotten' => 'cable going on forgotten',
         'lamp-blown' => 'lamp burned out',
     ],
-    'all-dark' => 'All dark so far. Is the cord in, and the breaker on? Reset it once; if it trips again, look for a short.',
+    'all-dark' => 'All dark so far. Is the cord in, and the breaker on? Reset it once. If it trips again, leave it off and look for a short, dead.',
+    'halve' => 'It trips: leave it off, and do not reset it again and again. Dead, take the circuit apart at a box in the middle and ohm out each half, hot to neutral and hot to ground, lamps out. The short is in the half that reads close to zero; halve that one again.',
     'taped' => 'tape on :ends',
     'bare' => 'no tape on :ends',
     'repair' => [

@@ -18,6 +18,7 @@ return [
     'polarity-neutral' => 'Polarity, dead: neutral at the cord to the neutral side of :lamp',
     'dead-line-neutral' => 'Supply off, locked and disconnected: hot to neutral at the cord',
     'dead-line-earth' => 'Supply off, locked and disconnected: hot to ground at the cord',
+    'onward' => 'Opening :boxes also disconnects :place (:cable goes on there). When the supply is on again, check downstream: hot on the black, neutral on the white and the ground at :place.',
     'live' => 'Only then energize: :lamp',
     'ohm' => ':ohm Ω (cold lamp)',
 ];

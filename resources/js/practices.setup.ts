@@ -2,6 +2,7 @@
 import { learnPractices } from '@/shared/practices'
 
 const orders = { boxByBox: 'Box by box', farthestFirst: 'Farthest first' }
+const cautions = { hands: 'Turn off, lock, prove dead.', live: 'Live: probes only.', neutral: 'It may be shared.' }
 learnPractices([
   {
     id: 'na',
@@ -12,6 +13,7 @@ learnPractices([
     gridMm: 50.8,
     earths: 'grounds',
     leakageBreaker: 'GFCI',
+    cautions,
     orders,
   },
   {
@@ -23,6 +25,7 @@ learnPractices([
     gridMm: 50,
     earths: 'earths',
     leakageBreaker: 'RCD',
+    cautions,
     orders,
   },
 ])

@@ -41,4 +41,10 @@ final readonly class Seen
 
         return count($this->states) > 1 && $lit === [];
     }
+
+    /** Whether something was seen to trip. */
+    public function everTripped(): bool
+    {
+        return array_filter($this->states, fn (SeenState $told) => ! in_array($told->trip, [null, 'none'], true)) !== [];
+    }
 }

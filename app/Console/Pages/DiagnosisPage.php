@@ -43,6 +43,10 @@ final readonly class DiagnosisPage
         if ($this->diagnosis->next !== []) {
             $output->writeln(__('diagnosis.next').' '.implode('; ', array_map($this->next(...), $this->diagnosis->next)));
         }
+        $words = new Words($this->board);
+        foreach (['hands', 'live', 'neutral'] as $caution) {
+            $output->writeln($words->say("caution.$caution"));
+        }
     }
 
     private function next(NextTest $test): string

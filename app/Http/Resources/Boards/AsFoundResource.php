@@ -19,6 +19,11 @@ final class AsFoundResource extends JsonResource
         ['file' => $file, 'sheet' => $sheet] = $this->resource;
         $words = new AsFoundShape($file->board());
 
-        return ['title' => $file->title, 'boxes' => $words->boxes($sheet), 'marks' => $words->marks()];
+        return [
+            'title' => $file->title,
+            'practice' => $file->board()->practice->id,
+            'boxes' => $words->boxes($sheet),
+            'marks' => $words->marks(),
+        ];
     }
 }

@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import { useInAddress } from '@/shared/frame/useInAddress'
 import SavingState from '@/shared/outbox/SavingState.vue'
+import CautionNote from '@/shared/ui/CautionNote.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import RowMenu from '@/shared/ui/RowMenu.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
@@ -91,10 +92,9 @@ async function take(event: Event) {
         </button>
       </nav>
       <section class="min-h-0 overflow-auto p-4" :aria-label="box.label" tabindex="0">
-        <p class="mb-3 flex gap-2 text-sm">
-          <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />Isolate, lock off, prove dead.
-          Write down what lands where before anything comes off.
-        </p>
+        <CautionNote class="mb-3" :practice="sheet.practice" :of="['hands', 'neutral']"
+          >Write down what lands where before anything comes off.</CautionNote
+        >
         <p v-if="found.said.value" role="status" class="mb-2 border-l-3 border-violet pl-3">{{ found.said.value }}</p>
         <SpokenRows
           v-if="isSpoken"

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import { paintOf } from '@/shared/board/conductor'
 import { useSession } from '@/shared/stores/session'
+import CautionNote from '@/shared/ui/CautionNote.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { type Answer, useFinding } from './useFinding'
@@ -92,7 +93,10 @@ function again() {
       </p>
 
       <section v-if="!find.isWhole.value && lamp" aria-label="Flip and tap" data-test="flip-and-tap">
-        <p class="mb-2 text-lg font-bold">Set the switches like this, then tap what the light does.</p>
+        <CautionNote class="mb-2" :practice="find.data.value.practice" :of="['live']" />
+        <p class="mb-2 text-lg font-bold">
+          Covers on. Set the switches like this, hands clear, then tap what the light does.
+        </p>
         <div class="mb-3 flex flex-wrap gap-2">
           <button
             v-for="item in find.data.value.switches"
@@ -132,14 +136,11 @@ function again() {
         :aria-busy="find.isAsking.value"
         data-test="look-next"
       >
-        <p class="mb-1 flex items-center gap-2 text-sm">
-          <span class="hazard h-5 w-5 shrink-0 border border-ink" aria-hidden="true" />
-          {{
-            next.kind === 'probe'
-              ? 'Live: probes only, fingers behind the guards.'
-              : 'Isolate, lock off, prove dead first.'
-          }}
-        </p>
+        <CautionNote
+          class="mb-2"
+          :practice="find.data.value.practice"
+          :of="next.kind === 'probe' ? ['live'] : ['hands', 'neutral']"
+        />
         <p class="mb-3 text-xl font-bold">{{ next.text }}</p>
         <div v-if="next.kind === 'look'" class="flex flex-col gap-2">
           <button
@@ -184,6 +185,7 @@ function again() {
         <h2 class="text-xl font-bold">
           {{ only.length === 1 ? 'It is this' : 'It is one of these; the same looks tell no more' }}
         </h2>
+        <CautionNote class="mt-2" :practice="find.data.value.practice" :of="['hands', 'neutral']" />
         <div v-for="suspect in only" :key="suspect.text" class="mt-2">
           <p class="text-lg">{{ suspect.text }}</p>
           <ol class="list-inside list-decimal">

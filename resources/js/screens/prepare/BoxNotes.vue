@@ -23,6 +23,10 @@ defineProps<{ data: MaterialsData }>()
         <DataTable caption="Holes taken" :columns="['block', 'holes taken']" :rows="rose.blocks.map(Object.values)" />
         <p class="mt-2">{{ rose.dark }}</p>
       </section>
+      <section v-if="data.onward.length > 0" aria-label="Beyond the board" data-test="onward">
+        <h3 class="mb-1 text-lg font-bold">Beyond the board</h3>
+        <p v-for="sentence in data.onward" :key="sentence" class="mb-2">{{ sentence }}</p>
+      </section>
       <section aria-label="Spare ends">
         <h3 class="mb-1 text-lg font-bold">Ends to cap</h3>
         <p v-if="data.spares.length === 0" class="text-soft">Every conductor end is used.</p>

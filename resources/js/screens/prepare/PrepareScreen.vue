@@ -2,6 +2,7 @@
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import { api } from '@/shared/api/client'
 import { useOpenLeaf } from '@/shared/frame/useOpenLeaf'
+import CautionNote from '@/shared/ui/CautionNote.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TabHeads from '@/shared/ui/TabHeads.vue'
@@ -98,11 +99,9 @@ const FILES = { board: 'Board', wiring: 'Wiring', spice: 'SPICE', svg: 'SVG draw
           </TabPanel>
           <TabPanel :tabindex="-1"><BoxNotes :data="data" /></TabPanel>
           <TabPanel :tabindex="-1">
-            <p class="mb-3 flex gap-2 border-2 border-ink p-2">
-              <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />Worked out, not measured.
-              Prove your tester on a known live source, prove dead, prove the tester again. Ohms are read with the
-              supply off and disconnected.
-            </p>
+            <CautionNote class="mb-3 border-2 border-ink p-2" :practice="data.practice" :of="['hands', 'live']"
+              >These are worked out, not measured; ohms are read with the supply off and disconnected.</CautionNote
+            >
             <DataTable
               caption="Readings to expect"
               :columns="['between', 'with', 'the meter should read']"

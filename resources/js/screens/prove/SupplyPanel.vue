@@ -89,10 +89,10 @@ const isBreaker = computed(() => chosen.value.startsWith('breaker'))
         data-test="lock"
         @click="emit('act', part.isLocked ? 'unlock' : 'lock', part.id)"
       >
-        {{ part.isLocked ? 'Lock off' : 'Lock on' }}
+        {{ part.isLocked ? 'Remove lock' : 'Lock off' }}
       </button>
       <button type="button" class="btn" data-test="tag" @click="emit('act', part.isTagged ? 'untag' : 'tag', part.id)">
-        {{ part.isTagged ? 'Tag off' : 'Tag on' }}
+        {{ part.isTagged ? 'Remove tag' : 'Tag it' }}
       </button>
       <button
         v-if="isBreaker"

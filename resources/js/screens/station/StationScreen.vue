@@ -6,6 +6,7 @@ import type { AsBuilt, GradedAttempt } from '@/shared/api/generated/http'
 import MarkLines from '@/shared/marks/MarkLines.vue'
 import { withChange } from '@/shared/as-found/withChange'
 import { useInAddress } from '@/shared/frame/useInAddress'
+import CautionNote from '@/shared/ui/CautionNote.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import FoundRows from '@/shared/as-found/FoundRows.vue'
@@ -108,10 +109,7 @@ async function observe(now: Record<string, boolean>) {
         </button>
       </template>
       <template v-else-if="isAtWork">
-        <p class="mb-3 flex gap-2 text-sm">
-          <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />Isolate, lock off, prove dead
-          before a box is opened.
-        </p>
+        <CautionNote class="mb-3" :practice="sheet.practice" />
         <div class="mb-4 flex flex-wrap items-center gap-2">
           <button
             type="button"

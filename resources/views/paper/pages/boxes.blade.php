@@ -7,6 +7,7 @@
 @include('paper.table', ['columns' => __('paper.columns.rose'), 'rows' => $rose['blocks']])
 <p>{{ $rose['dark'] }}</p>
 @endforeach
+@foreach ($prepare['onward'] as $sentence)<p>{{ $sentence }}</p>@endforeach
 <h2>{{ __('paper.spares') }}</h2>
 @if ($prepare['spares'] === [])<p>{{ __('paper.no-spares') }}</p>@else
 @include('paper.table', ['columns' => __('paper.columns.spares'), 'rows' => $prepare['spares']])

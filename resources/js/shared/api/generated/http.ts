@@ -646,6 +646,7 @@ export interface AsFoundBox {
 }
 export interface AsFoundSheet {
   title: string
+  practice: 'na' | 'gb'
   boxes: AsFoundBox[]
   marks: {
     id: string
@@ -1266,6 +1267,7 @@ export interface FindNamed {
   label: string
 }
 export interface FindData {
+  practice: 'na' | 'gb'
   switches: FindNamed[]
   lamps: FindNamed[]
   /**
@@ -1467,6 +1469,14 @@ export interface PracticeLook {
   gridMm: number
   earths: string
   leakageBreaker: string
+  /**
+   * Said wherever a hand goes to a real board.
+   */
+  cautions: {
+    hands: string
+    live: string
+    neutral: string
+  }
   orders: {
     boxByBox: string
     farthestFirst: string
@@ -1852,6 +1862,10 @@ export interface MaterialsData {
     box: string
     ends: string
   }[]
+  /**
+   * Of each place beyond the board: what opening a box does to it, and what to check there afterwards.
+   */
+  onward: string[]
   roses: {
     rose: string
     blocks: {
