@@ -178,6 +178,7 @@ final readonly class MaterialsShape
             ]),
             PartKind::Cap => __('materials.cap'),
             PartKind::Mark => $this->words->say("materials-words.mark.$part->what"),
+            PartKind::Entry => $this->words->say('materials-words.entry'),
             PartKind::Support => $this->words->say('materials-words.support'),
         };
     }

@@ -7,6 +7,7 @@ namespace App\Shapes;
 use App\Wording\Lengths;
 use App\Wording\Words;
 use Zwindle\Catalogue\Loads\LightingLoad;
+use Zwindle\Catalogue\Loads\ReckonedLamp;
 use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Check\Figures\LampFigures;
 use Zwindle\Circuit\Net\Circuit;
@@ -172,9 +173,30 @@ final readonly class PrepareShape
                 'with' => $this->positions($reading->dark),
                 'reading' => $this->words->say('prepare.volts-dark', ['volt' => self::volt($reading->darkV)]),
             ];
+            $live[] = [
+                'what' => $this->words->say('prepare.live-earth', ['lamp' => $this->words->device($reading->lamp)]),
+                'with' => $this->positions($reading->dark),
+                'reading' => $this->words->say('prepare.volts-earth', ['volt' => self::volt($reading->darkToEarthV)]),
+            ];
         }
 
-        return [...$dead, ...$live, ...$this->loops()];
+        return [...$dead, $this->filament(), ...$live, ...$this->loops()];
+    }
+
+    /** @return array{what: string, with: string, reading: string} of a lamp by itself: a filament cold and hot */
+    private function filament(): array
+    {
+        $practice = $this->plan->wiring->board->practice;
+        $reading = [
+            'cold' => number_format(ReckonedLamp::coldOhm($practice)),
+            'lit' => number_format(ReckonedLamp::hotOhm($practice)),
+        ];
+
+        return [
+            'what' => $this->words->say('prepare.filament'),
+            'with' => '',
+            'reading' => $this->words->say('prepare.filament-ohm', $reading),
+        ];
     }
 
     /**

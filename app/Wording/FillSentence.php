@@ -47,7 +47,10 @@ final readonly class FillSentence
             'box' => $smallest === null ? '' : StandardBoxName::of($smallest),
         ];
 
-        return $this->words->say($smallest === null ? 'fill.remedy-ring' : 'fill.remedy', $params);
+        return $this->words->say('fill.remedy'.match (true) {
+            $smallest === null => $box->takesRing() ? '-ring' : '-none',
+            default => $box->takesRing() ? '' : '-box',
+        }, $params);
     }
 
     /** Cubic inches, to two decimals, rounded up so that what is short is never hidden. */

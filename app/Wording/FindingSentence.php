@@ -14,6 +14,9 @@ final readonly class FindingSentence
 {
     private const MOST_OF_FOLLOW_UP = 2;
 
+    /** From then on 404.2(C) speaks of occupiable rooms too (memory). */
+    private const OCCUPIABLE_FROM = 2020;
+
     private Words $words;
 
     public function __construct(private Result $result)
@@ -40,7 +43,10 @@ final readonly class FindingSentence
         $given = $finding->params;
         // What follows from something else names two places and counts the rest.
         $most = $finding->causedBy === null ? null : self::MOST_OF_FOLLOW_UP;
+        $edition = $this->result->evidence->edition;
         $params = [
+            'section' => trim((string) preg_replace("/^$edition->standard/", '', (string) $edition->cite($finding->code->value))),
+            'rooms' => $this->words->say('findings.rooms-'.($edition->year < self::OCCUPIABLE_FROM ? 'habitable' : 'occupiable')),
             'at' => $this->places($finding, $most),
             'box' => $this->boxes($finding),
             'spot' => $this->words->spots($finding->at, $most),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Illuminate\Support\Facades\Lang;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\Step;
 use Zwindle\Board\Board;
@@ -28,6 +29,9 @@ use Zwindle\Repair\Mistake\MistakeKind;
 /** Supply, instruments, readings and tests in words. Places come as eyes name them. */
 final readonly class ProvingSentence
 {
+    /** Amendment 2 of the 18th edition: one test at the rated current (memory). */
+    private const RCD_ONCE_FROM = 2022;
+
     private Words $words;
 
     /**
@@ -166,7 +170,13 @@ final readonly class ProvingSentence
 
     public function item(SheetItem $item): string
     {
-        return $this->words->say("proving.sheet.$item->value");
+        $key = "proving.sheet.$item->value";
+        $edition = $this->words->edition();
+        $ofEdition = "$key-before-".self::RCD_ONCE_FROM;
+
+        return $edition->year < self::RCD_ONCE_FROM && Lang::has($ofEdition, $edition->practice->words, false)
+            ? $this->words->say($ofEdition)
+            : $this->words->say($key);
     }
 
     /** What of a line is still to be tested; nothing where all is. */

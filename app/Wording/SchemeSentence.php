@@ -43,7 +43,9 @@ final readonly class SchemeSentence
     {
         $key = "parts.scheme-note.$of".($this->isUnmarked() && in_array($of, self::OF_WHITE, true) ? '-unmarked' : '');
 
-        return $of !== '' && Lang::has($key, $this->evidence->board->practice->words) ? $this->words->say($key) : '';
+        return $of !== '' && Lang::has($key, $this->evidence->board->practice->words)
+            ? $this->words->say($key, ['section' => $this->section()])
+            : '';
     }
 
     /** Whether some white carries line or switched line without tape: then nothing is said of a re-identified one. */
@@ -59,5 +61,13 @@ final readonly class SchemeSentence
         }
 
         return false;
+    }
+
+    /** The section that speaks of a white as the return, in the edition that is gone by. */
+    private function section(): string
+    {
+        $edition = $this->evidence->edition;
+
+        return trim((string) preg_replace("/^$edition->standard/", '', (string) $edition->cite('return-on-white')));
     }
 }

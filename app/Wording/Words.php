@@ -6,6 +6,7 @@ namespace App\Wording;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Device;
+use Zwindle\Board\Mounting;
 use Zwindle\Board\Point;
 use Zwindle\Board\PointKind;
 use Zwindle\Board\Wiring\Wiring;
@@ -13,6 +14,7 @@ use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Catalogue\Devices\Landing;
 use Zwindle\Catalogue\Devices\LandingShape;
+use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Finding\NewPart;
 
 /** Places and parts of one board in the trade English of its practice. */
@@ -48,6 +50,12 @@ final readonly class Words
     public function count(string $key, int $count, array $params = []): string
     {
         return trans_choice($key, $count, $params, $this->board->practice->words);
+    }
+
+    /** What the board goes by. */
+    public function edition(): CodeEdition
+    {
+        return $this->board->edition;
     }
 
     public function box(string $enclosure): string
@@ -283,7 +291,31 @@ final readonly class Words
             ? $fitted
             : $own;
 
-        return $this->say("parts.terminal.$model->id.".$point->terminal?->name);
+        if ($point->isEarthing() && $model->kind === DeviceKind::Switch) {
+            $isMetal = $this->board->enclosures[$point->enclosure]->isMetal;
+
+            return $this->say('parts.switch-earth.'.($isMetal ? 'metal' : 'plastic'));
+        }
+
+        return $this->say("parts.terminal.$model->id.".$point->terminal?->name, ['print' => $this->printOn($point, $model)]);
+    }
+
+    /** What the face of a part prints at a terminal; of two that print the same, which of them. */
+    private function printOn(Point $point, DeviceModel $model): string
+    {
+        $device = $this->board->devices[(string) $point->device];
+        $own = isset($this->fitted[$device->id]) ? $device->fitted($model)->mounted(new Mounting) : $device;
+        $prints = [];
+        foreach ($own->face()->landings as $landing) {
+            $prints[$landing->terminal] = $landing->print;
+        }
+        $print = $prints[(string) $point->terminal?->name] ?? '';
+        $alike = array_keys($prints, $print, true);
+        $nth = array_search($point->terminal?->name, $alike, true);
+
+        return count($alike) === 2 && $nth !== false
+            ? $this->say("parts.nth-print.$nth", ['print' => $print])
+            : $print;
     }
 
     private function point(string $id): ?Point

@@ -20,13 +20,13 @@ return [
     'no-plan' => 'No right wiring was found for the board as it is now: look at the cables.',
     'colour' => ':at: the :role is on :after, where it was on :before.',
     'return-rule' => [
-        'na' => 'The rule that flips: in North America a white is never the return from a switch. Re-identified, it may only carry the hot down to it (NEC 200.7(C)); the return is black or red. In Britain the blue of a switch drop, sleeved brown, always is the return. :where',
+        'na' => 'The rule that flips: in North America a white is never the return from a switch. Re-identified, it may only carry the hot down to it (NEC 200.7(C)); the return is black or red. In Britain the blue of a switch drop, sleeved brown, is usually the return. :where',
         'gb' => 'The rule that flips: in Britain the blue of a switch drop, sleeved brown, always is the return, and the brown takes the line down. In North America a white is never the return from a switch: re-identified, it may only carry the hot down to it (NEC 200.7(C)). :where',
     ],
     'return-rule-at' => 'Here that is :cables.',
     'return-rule-nowhere' => 'This board has no cable that takes the line to a switch and brings it back.',
     'neutral-rule' => [
-        'na' => 'A neutral is brought to a switch location (NEC 404.2(C), from 2011; from 2014 one location is enough where several switches serve one light).',
+        'na' => 'A neutral is brought to a switch location (NEC 404.2(C), from 2011; from 2017 one location is enough where several switches serve one light).',
         'gb' => 'No neutral is asked for at a switch.',
     ],
     'earth-rule' => [

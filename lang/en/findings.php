@@ -22,6 +22,8 @@ return [
     'parallel-path' => ':spot: the current has two ways, they close a ring.',
     'trips-always' => 'The breaker trips in every position.',
     'trips-sometimes' => 'The breaker trips with :positions.',
+    'rooms-habitable' => 'habitable room',
+    'rooms-occupiable' => 'habitable or occupiable room',
     'no-scheme' => 'no named scheme',
     'current' => 'a current-carrying conductor',
     'up' => ':switch up',

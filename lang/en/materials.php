@@ -7,7 +7,7 @@ return [
     'unknown' => 'length unknown',
     'standard-box' => ['device' => ':size in device box, :depth in deep', 'octagon' => ':size in octagon box, :depth in deep', 'square' => ':size in square box, :depth in deep'],
     'cap' => 'cap for a spare end',
-    'kind' => ['device' => 'device', 'box' => 'box', 'cable' => 'cable', 'connector' => 'connector', 'cap' => 'cap', 'mark' => 'mark', 'support' => 'support'],
+    'kind' => ['device' => 'device', 'box' => 'box', 'cable' => 'cable', 'entry' => 'cable entry', 'connector' => 'connector', 'cap' => 'cap', 'mark' => 'mark', 'support' => 'support'],
     'box' => [
         'switch-box-metal' => 'metal box for a switch', 'switch-box-plastic' => 'plastic box for a switch',
         'light-box-metal' => 'metal box for a light', 'light-box-plastic' => 'plastic box for a light',

@@ -24,6 +24,7 @@ return [
     ],
     'supply' => 'the supply',
     'at' => 'the :what at :box',
+    'nth-print' => ['first :print', 'second :print'],
     'and-more' => 'and :count more',
     'and' => ':first and :last',
     'core' => 'the :colour of :cable (to :far)',

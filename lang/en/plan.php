@@ -1,7 +1,6 @@
 <?php
 
 return [
-    'land' => ':box: land :points on :on (:role).',
     'cap' => ':box: cap :end; it is spare.',
     'move' => ':box: move :point from :from to :to.',
     'move-free' => ':box: bring :point to :to.',

@@ -18,5 +18,8 @@ return [
     'insulation-least' => '1 MΩ at least',
     'volts-lit' => ':volt V, on',
     'volts-dark' => ':volt V, off',
+    'filament' => 'A 60 W filament lamp by itself, dead',
+    'filament-ohm' => 'about :cold Ω cold, a tenth to a fifteenth of the :lit Ω that it has when lit; an LED lamp gives no reliable reading',
+    'volts-earth' => ':volt V; full voltage here means that the neutral is switched',
     'open' => 'open',
 ];

@@ -8,5 +8,6 @@ return [
     ],
     'capped' => 'parked in a connector',
     'money' => '£',
+    'entry' => 'open grommet, 20 mm',
     'support' => 'cable clip',
 ];

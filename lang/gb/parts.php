@@ -55,10 +55,10 @@ return [
             'earth' => 'earth terminal',
         ],
         'gb-switch-2p' => [
-            'a1' => 'first terminal of pair A',
-            'a2' => 'second terminal of pair A',
-            'b1' => 'first terminal of pair B',
-            'b2' => 'second terminal of pair B',
+            'a1' => ':print terminal',
+            'a2' => ':print terminal',
+            'b1' => ':print terminal',
+            'b2' => ':print terminal',
             'earth' => 'earth terminal',
         ],
         'gb-rose' => [
@@ -87,6 +87,7 @@ return [
             'earth' => 'earth lead',
         ],
     ],
+    'switch-earth' => ['metal' => 'back-box earth terminal', 'plastic' => 'earth parking terminal'],
     'role-as' => ['line' => 'line', 'switched-line' => 'switched live', 'traveller' => 'a strapper', 'neutral' => 'neutral', 'earth' => 'earth'],
     'scheme' => [
         'single' => 'one-way switch',

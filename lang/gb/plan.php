@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'land' => ':box: connect :points in :on (:role).',
     'join' => ':box: join :points in a :connector (:role).',
     'mark' => ':box: sleeve :end as :as.',
     'unmark' => 'Take the sleeve off :points.',

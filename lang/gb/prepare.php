@@ -19,6 +19,7 @@ return [
     'dead-line-neutral' => 'Isolated, locked off and disconnected: line to neutral at the supply',
     'dead-line-earth' => 'Isolated, locked off and disconnected: line to earth at the supply',
     'onward' => 'Opening :boxes also disconnects :place (:cable goes on there). When the supply is on again, check downstream: permanent line, neutral and CPC at :place.',
+    'live-earth' => 'Energised, light off: line side of :lamp to earth',
     'live' => 'Only then energise: :lamp',
     'ohm' => ':ohm Ω',
     'r1r2' => 'R1+R2 at :lamp, cold',

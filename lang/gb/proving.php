@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'supply' => [
-        'main' => 'Main switch', 'residual' => 'RCD', 'decoys' => ['outlets' => 'Sockets, west wall'],
+        'main' => 'Main switch, double-pole', 'residual' => 'RCD', 'decoys' => ['outlets' => 'Sockets, west wall'],
     ],
     'instrument' => [
         'two-pole' => 'Two-pole voltage tester',
@@ -31,7 +31,7 @@ return [
     ],
     'why' => [
         'not-tagged' => 'No caution notice: nobody knows whose lock it is.',
-        'neutral-tied' => 'A breaker leaves the neutral tied to earth at the board: open the main switch for this one.',
+        'neutral-tied' => 'A single-pole breaker, or an RCBO that switches one pole, leaves the neutral tied to earth: open the double-pole main switch for this one.',
     ],
     'sheet' => [
         'r1r2' => 'R1+R2 at each light',
@@ -39,7 +39,8 @@ return [
         'no-short' => 'Nothing line to neutral or earth',
         'polarity' => 'Polarity: line to the switched side of each light',
         'loop' => 'Earth fault loop, Zs',
-        'residual' => 'RCD at 30 mA',
+        'residual' => 'RCD, a.c., once at its rated 30 mA',
+        'residual-before-2022' => 'RCD at 30 mA; this edition asks for ½, 1 and 5 times',
     ],
     'pair' => ['line-neutral' => 'line to neutral', 'line-earth' => 'line to earth', 'neutral-earth' => 'neutral to earth'],
     'left' => ['residual' => 'the RCD test'],

@@ -19,6 +19,8 @@ return [
     'fits' => 'fits',
     'does-not-fit' => 'does not fit',
     'unknown' => 'no volume known',
-    'remedy' => 'Smallest remedy: a ring or cover of :short in³ at least, or the box :box.',
-    'remedy-ring' => 'Smallest remedy: a ring or cover of :short in³ at least; no standard box is large enough.',
+    'remedy' => 'Smallest fix: a ring or raised cover of :short in³ at least, or the box :box.',
+    'remedy-box' => 'Smallest fix: the box :box.',
+    'remedy-ring' => 'Smallest fix: a ring or raised cover of :short in³ at least; no standard box is large enough.',
+    'remedy-none' => 'It is :short in³ short, and no standard box is large enough: take conductors elsewhere.',
 ];

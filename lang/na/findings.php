@@ -22,10 +22,10 @@ return [
     ],
     'false-mark' => ':spot: taped as :mark, but it is :role.',
     'neutral-colour' => ':spot: the neutral is neither white nor gray.',
-    'return-on-white' => 'The switch leg comes back on a re-identified white: :at. 200.7(C)(1) says in so many words that the white is not to be the return from the switch; many inspectors pass it all the same. Send the hot out on the white and bring it back on the black or red.',
+    'return-on-white' => 'The switch leg comes back on a re-identified white: :at. :section does not allow the white as the return from a switch; many inspectors pass it all the same. Send the hot out on the white and bring it back on the black or red.',
     'neutral-absent-at-switch' => [
-        'one-location' => 'No neutral at :at: this edition asks for one in at least one of the boxes that serve the light, in a bathroom, hallway, stairway or room for living in. It takes the floor to be in view of that switch. :spared',
-        'alone' => ':spot: no neutral in the box, the only switch of its light. This edition asks for none where several switches serve one light and its whole floor is in view of them. :spared',
+        'one-location' => 'No neutral at :at: this edition asks for one in at least one of the boxes that serve the light, in a bathroom, hallway, stairway or :rooms. This assumes the whole floor can be seen from that switch. :spared',
+        'alone' => ':spot: no neutral in the box, the only switch of its light. This edition asks for none where several switches serve one light and its whole floor is in view of them, nor in a room that is not habitable. :spared',
         'every-box' => ':spot: no neutral in the box. :spared',
     ],
     'separate-return' => 'In :cable the currents out and back do not cancel: part of the current comes back another way (:at). Keep hot and return in one cable.',

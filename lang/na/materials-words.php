@@ -8,5 +8,6 @@ return [
     ],
     'capped' => 'capped',
     'money' => '$',
+    'entry' => 'cable connector for a ½ in knockout',
     'support' => 'cable staple',
 ];

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'land' => ':box: land :points on :on (:role).',
     'join' => ':box: splice :points in a :connector (:role).',
     'mark' => ':box: tape :end as :as.',
     'unmark' => 'Take the tape off :points.',

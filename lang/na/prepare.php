@@ -19,6 +19,7 @@ return [
     'dead-line-neutral' => 'Supply off, locked and disconnected: hot to neutral at the cord',
     'dead-line-earth' => 'Supply off, locked and disconnected: hot to ground at the cord',
     'onward' => 'Opening :boxes also disconnects :place (:cable goes on there). When the supply is on again, check downstream: hot on the black, neutral on the white and the ground at :place.',
+    'live-earth' => 'Energized, light off: hot side of :lamp to ground',
     'live' => 'Only then energize: :lamp',
     'ohm' => ':ohm Ω (cold lamp)',
 ];

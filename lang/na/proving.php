@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'supply' => [
-        'main' => 'Disconnect', 'residual' => 'GFCI', 'decoys' => ['outlets' => 'Receptacles, west wall'],
+        'main' => 'Cord plug', 'residual' => 'GFCI', 'decoys' => ['outlets' => 'Receptacles, west wall'],
     ],
     'instrument' => [
         'two-pole' => 'Two-probe voltage tester',
@@ -36,7 +36,7 @@ return [
     ],
     'why' => [
         'not-tagged' => 'No tag: nobody knows whose lock it is.',
-        'neutral-tied' => 'A breaker leaves the neutral tied to ground at the panel: open the disconnect for this one.',
+        'neutral-tied' => 'A breaker or a disconnect leaves the neutral solid to ground: pull the plug for this one, or lift the neutral.',
     ],
     'sheet' => [
         'r1r2' => 'Hot out and ground back',

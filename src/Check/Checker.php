@@ -7,6 +7,7 @@ namespace Zwindle\Check;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Check\Evidence\Evidence;
+use Zwindle\Check\Evidence\Whereabouts;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Circuit\Net\Circuit;
 
@@ -20,7 +21,8 @@ final class Checker
         $findings = [];
         foreach (Rulebook::rules($wiring->board->practice) as $rule) {
             foreach ($rule->findingsIn($evidence) as $finding) {
-                $findings[] = $finding->restingOn($evidence->edition->cite($finding->code->value) ?? $finding->code->basis());
+                $section = $evidence->edition->cite($finding->code->value, Whereabouts::of($evidence, $finding));
+                $findings[] = $finding->restingOn($section ?? $finding->code->basis());
             }
         }
         $findings = Folding::fold($findings, $evidence->nets);

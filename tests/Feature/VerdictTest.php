@@ -133,7 +133,7 @@ it('names the schemes with their dispute, control by control', function (string 
     expect(array_column($json, 'id'))->toBe($schemes)->and($json[0]['note'])->toContain($note);
 })->with([
     'line out on the white' => ['seed-store', 'right', ['dead-end'], 'keeps to 200.7(C)'],
-    'return on the white' => ['seed-store', 'return-on-white', ['dead-end'], 'forbids the white as the return in so many words'],
+    'return on the white' => ['seed-store', 'return-on-white', ['dead-end'], '200.7(C)(1) does not allow the white as the return'],
     'three sheds alike' => ['three-sheds', 'right', ['light-fed'], 'looped in'],
     'one shed of three works alone' => ['three-sheds', 'fed-from-the-switched-block', ['light-fed', null], 'looped in'],
 ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Pages;
 
 use App\Wording\FillSentence;
+use App\Wording\StandardBoxName;
 use App\Wording\Words;
 use Illuminate\Console\OutputStyle;
 use Symfony\Component\Console\Formatter\OutputFormatter;
@@ -49,7 +50,7 @@ final readonly class FillPage
             ], [...$rows, ['', '', '', FillSentence::in3($box->usedIn3)]]);
             $remedy = $this->sentences->remedy($box);
             $output->writeln(self::plain($remedy === '' ? $this->words->say('fill.smallest', [
-                'box' => $box->smallestBox()->id ?? '—',
+                'box' => $box->smallestBox() === null ? '—' : StandardBoxName::of($box->smallestBox()),
             ]) : $remedy));
             foreach (OneMoreCable::into($box->enclosure, $this->board, $this->count) as $more) {
                 $output->writeln(self::plain($this->words->say('fill.one-more', [

@@ -20,6 +20,14 @@ final readonly class StandardBox
         'square-4.6875x1.25' => '25.5', 'square-4.6875x1.5' => '29.5', 'square-4.6875x2.125' => '42.0',
     ];
 
+    /** What every supply house has on the shelf (common practice). */
+    private const COMMON = [
+        'device-3x2x2.5', 'device-3x2x2.75', 'device-3x2x3.5', 'octagon-4x1.5', 'octagon-4x2.125', 'square-4x1.5', 'square-4x2.125',
+    ];
+
+    /** Boxes that take a ring or a raised cover; a device box is covered by its plate (common practice). */
+    private const WITH_RING = ['square', 'octagon'];
+
     /** @param  string  $volumeIn3  in decimals, exact */
     private function __construct(
         public string $id,
@@ -42,6 +50,16 @@ final readonly class StandardBox
         usort($boxes, fn (self $one, self $other) => [(float) $one->volumeIn3, $one->id] <=> [(float) $other->volumeIn3, $other->id]);
 
         return $boxes;
+    }
+
+    public function isCommon(): bool
+    {
+        return in_array($this->id, self::COMMON, true);
+    }
+
+    public function takesRing(): bool
+    {
+        return in_array($this->family(), self::WITH_RING, true);
     }
 
     /** Depth in inches: the last figure of its size. */

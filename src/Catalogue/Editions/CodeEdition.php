@@ -31,11 +31,13 @@ final readonly class CodeEdition
     /**
      * `NEC 404.2(C)`: the section that a finding rests on; null where this edition has none for it.
      *
+     * Some findings rest on another section where they are: `light` at a light box or a rose, `earth` at a protective conductor.
+     *
      * Every section is cited from memory of the published document: whoever shows one says so once.
      */
-    public function cite(string $finding): ?string
+    public function cite(string $finding, string $where = ''): ?string
     {
-        $section = $this->sections[$finding] ?? null;
+        $section = $this->sections["$finding $where"] ?? $this->sections[$finding] ?? null;
 
         return $section === null ? null : "$this->standard $section";
     }

@@ -56,19 +56,36 @@ final readonly class BoxFill
         return $this->fits() === true ? BigRational::zero() : $this->usedIn3->minus($this->volumeIn3);
     }
 
-    /** The smallest standard box of its kind that would do with the ring or cover it has; null if none is large enough. */
+    /**
+     * The smallest standard box of its kind that would do with the ring or cover it has, a common one before a rare one; null if none is
+     * large enough.
+     */
     public function smallestBox(): ?StandardBox
     {
         $usual = self::FAMILIES[$this->enclosure->kind->value] ?? [];
         $own = $this->enclosure->box === null ? $usual : [$this->enclosure->box->family()];
+        $all = StandardBox::all();
+        $common = array_values(array_filter($all, fn (StandardBox $box) => $box->isCommon()));
 
-        return $this->smallestOf($own) ?? $this->smallestOf($usual);
+        return $this->smallestOf($common, $own)
+            ?? $this->smallestOf($common, $usual)
+            ?? $this->smallestOf($all, $own)
+            ?? $this->smallestOf($all, $usual);
     }
 
-    /** @param  list<string>  $families  all if empty */
-    private function smallestOf(array $families): ?StandardBox
+    /** Whether a ring or a raised cover can be put on it; of a box of no standard size nobody knows. */
+    public function takesRing(): bool
     {
-        foreach (StandardBox::all() as $box) {
+        return $this->enclosure->box?->takesRing() ?? false;
+    }
+
+    /**
+     * @param  list<StandardBox>  $boxes  the smallest first
+     * @param  list<string>  $families  all if empty
+     */
+    private function smallestOf(array $boxes, array $families): ?StandardBox
+    {
+        foreach ($boxes as $box) {
             $volume = BigRational::of($box->volumeIn3)->plus($this->addedIn3());
             if (($families === [] || in_array($box->family(), $families, true)) && $volume->isGreaterThanOrEqualTo($this->usedIn3)) {
                 return $box;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Plan\Materials;
 
+use Zwindle\Board\Cable;
 use Zwindle\Board\EnclosureKind;
 use Zwindle\Plan\Plan;
 
@@ -33,6 +34,12 @@ final class Materials
         foreach ($wiring->board->enclosures as $box) {
             if ($box->kind->isOnTheWall() && $box->kind !== EnclosureKind::CeilingRose) {
                 $materials->add(PartKind::Box, $box->box->id ?? $box->kind->value.($box->isMetal ? ' metal' : ' plastic'));
+            }
+        }
+        foreach ($wiring->board->enclosures as $box) {
+            $cables = array_filter($wiring->board->cablesIn($box->id), fn (Cable $cable) => ! $cable->type->isSingle);
+            if ($box->isMetal && ! $box->hasInternalClamps && $box->kind->isOnTheWall()) {
+                $materials->add(PartKind::Entry, $wiring->board->practice->id, count($cables));
             }
         }
         foreach ($cuts as $cut) {

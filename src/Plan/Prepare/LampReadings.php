@@ -29,6 +29,7 @@ final readonly class LampReadings
         public ?float $litOhm,
         public ?float $darkOhm,
         public ?float $lineToEarthOhm,
+        public float $darkToEarthV,
     ) {
     }
 
@@ -58,6 +59,7 @@ final readonly class LampReadings
                 $meter->ohm($lit, DevicePoint::id($supply, 'line'), DevicePoint::id($supply, 'neutral')),
                 $meter->ohm($dark, DevicePoint::id($supply, 'line'), DevicePoint::id($supply, 'neutral')),
                 $meter->ohm($lit, DevicePoint::id($supply, 'line'), DevicePoint::id($supply, 'earth')),
+                $meter->volt($dark, $one, DevicePoint::id($supply, 'earth')),
             );
         }
 

@@ -104,13 +104,29 @@ final readonly class Palette
                 }
             }
             if ($found !== []) {
-                usort($found, fn (array $one, array $other) => $one['cost'] <=> $other['cost']);
+                $ranks = array_map(
+                    fn (array $way) => [$way['cost'], self::isCustomary($way['cores'], array_keys($cores)) ? 0 : 1],
+                    array_values($found),
+                );
+                array_multisort($ranks, array_keys($ranks), $found);
 
-                return $found;
+                return array_values($found);
             }
         }
 
         return [];
+    }
+
+    /**
+     * Whether the commons are tied by the middle core of three: black between the COMs with brown on L1 and grey on L2, of old cable
+     * the yellow (common practice).
+     *
+     * @param  array<string, string>  $placed  core → key of its strand
+     * @param  list<string>  $cores  in the order of the sheath
+     */
+    private static function isCustomary(array $placed, array $cores): bool
+    {
+        return str_starts_with($placed[$cores[1] ?? ''] ?? '', 'link');
     }
 
     /**

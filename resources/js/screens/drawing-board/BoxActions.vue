@@ -38,6 +38,8 @@ const switches = computed(() =>
   devicesIn(props.board, props.box.id).filter(({ model }) => props.data.kinds[model] === 'switch'),
 )
 
+const nameOf = (size: string) => props.data.boxes.find(({ id }) => id === size)?.text ?? 'larger one'
+
 function takeLarger() {
   const size = props.larger as typeof props.box.box
   emit('change', (now) => alter(now, props.box.id, { box: size }))
@@ -96,7 +98,7 @@ function takeLarger() {
         Electronic switch here?
       </button>
       <button v-if="larger" type="button" class="btn px-3" data-test="larger" @click="takeLarger">
-        Make it a {{ larger }}
+        Make it a {{ nameOf(larger) }}
       </button>
       <button type="button" class="btn px-3" @click="$emit('leave')">Done</button>
     </div>

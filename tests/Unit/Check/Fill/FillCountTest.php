@@ -163,13 +163,14 @@ it('knows the volumes of the published table', function (string $box, float $in3
     ['device-4x2.125x1.5', 10.3], ['device-4x2.125x1.875', 13.0], ['device-4x2.125x2.125', 14.5],
 ]);
 
-it('names the smallest box that would do, of its own shape first', function (array $cables, array $box, ?string $smallest) {
+it('names the smallest box that would do, a common one before a rare one, of its own shape first', function (array $cables, array $box, ?string $smallest) {
     expect(fillOf(boxBoard($cables, $box, ['na-switch-3way']))->smallestBox()?->id)->toBe($smallest);
 })->with([
-    '12.0 in a device box' => [['na-14-2'], ['box' => 'device-3x2x2'], 'device-3x2x2'],
+    '12.0 in a device box' => [['na-14-2'], ['box' => 'device-3x2x2'], 'device-3x2x2.5'],
     '16.0 in a device box' => [['na-14-2', 'na-14-3'], ['box' => 'device-3x2x2'], 'device-3x2x3.5'],
-    '18.0 with a ring of 3: the ring stays' => [['na-14-3', 'na-14-3'], ['box' => 'square-4x1.25', 'addedIn3' => 3], 'square-4x1.25'],
-    '22.0: no device box, so a square one' => [['na-14-4', 'na-14-4'], ['box' => 'device-3x2x3.5'], 'square-4.6875x1.25'],
+    '18.0 with a ring of 3: the ring stays' => [['na-14-3', 'na-14-3'], ['box' => 'square-4x1.25', 'addedIn3' => 3], 'square-4x1.5'],
+    '22.0: no device box, so a square one' => [['na-14-4', 'na-14-4'], ['box' => 'device-3x2x3.5'], 'square-4x2.125'],
+    'more than any square of four inches' => [array_fill(0, 5, 'na-14-3'), ['box' => 'square-4x1.25'], 'square-4.6875x2.125'],
     'more than any' => [array_fill(0, 12, 'na-14-3'), ['box' => 'square-4x1.25'], null],
 ]);
 
