@@ -77,8 +77,12 @@ final class RepairSearch
 
     private bool $hasTargets = false;
 
+    /** @var list<string> what is the wrong way round already */
+    private readonly array $turned;
+
     private function __construct(private readonly Wiring $wiring, private int $checksLeft)
     {
+        $this->turned = WrongWayRound::in($wiring);
     }
 
     /** Worked out once for each check: a page asks for it again and again. */
@@ -289,7 +293,8 @@ final class RepairSearch
 
         $made = Mover::tryToMake($this->wiring, $moves);
 
-        return $made !== null && ! Checker::fails($made);
+        // None is told that turns a flex, a lead or the blocks of a rose the wrong way round.
+        return $made !== null && ! Checker::fails($made) && array_diff(WrongWayRound::in($made), $this->turned) === [];
     }
 
     /**

@@ -16,13 +16,13 @@ use Zwindle\Check\Checker;
 use Zwindle\Plan\Planner;
 
 /** @return list<string> texts of a page that people read: what is a name of a part, a kind or a code is none */
-function textsIn(mixed $page, string $key = ''): array
+function textsIn(mixed $page): array
 {
-    if (is_string($page)) {
-        return str_contains($page, ' ') ? [$page] : [];
-    }
-
-    return array_merge(...array_map(textsIn(...), array_values((array) $page), array_map(strval(...), array_keys((array) $page))), ...[[]]);
+    return match (true) {
+        is_string($page) => str_contains($page, ' ') ? [$page] : [],
+        is_array($page) => array_merge(...array_map(textsIn(...), array_values($page)), ...[[]]),
+        default => [],
+    };
 }
 
 /** @return list<string> ids that no text may have in it */

@@ -10,6 +10,7 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Point;
 use Zwindle\Board\Wiring\JoinedBy;
 use Zwindle\Board\Wiring\Joint;
+use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Repair\Move\Move;
@@ -68,6 +69,71 @@ final class RandomWiring
         }
 
         return [$wiring, $moves];
+    }
+
+    /**
+     * A right wiring with one to three mistakes at a rose, at the supply, at a receptacle or a light, with marks or with whole cores.
+     */
+    public function withPolarityMixedUp(Wiring $right): Wiring
+    {
+        $wiring = $right;
+        for ($i = $this->random->getInt(1, 3); $i > 0; $i--) {
+            $wiring = match ($this->random->getInt(0, 3)) {
+                0 => $this->withMarkChanged($wiring),
+                1 => $this->withCoresExchanged($wiring),
+                default => $this->exchangedWithin($wiring),
+            };
+        }
+
+        return $wiring;
+    }
+
+    /** Two joints of a rose, the supply, a receptacle or a light exchange a conductor, a lead or a pigtail. */
+    private function exchangedWithin(Wiring $wiring): Wiring
+    {
+        $boxes = [];
+        foreach ($wiring->board->devices as $device) {
+            $isOne = preg_match('/supply|rose|receptacle|lamp|luminaire|batten|pendant/', $device->model->id) === 1;
+            $boxes = $isOne ? [...$boxes, $device->enclosure] : $boxes;
+        }
+        $box = $boxes[$this->random->getInt(0, count($boxes) - 1)];
+        $joints = array_values(array_filter($wiring->joints, fn (Joint $joint) => $joint->enclosure === $box));
+        if (count($joints) < 2) {
+            return $wiring;
+        }
+        [$one, $other] = array_slice($this->random->shuffleArray($joints), 0, 2);
+        $a = $one->points[$this->random->getInt(0, count($one->points) - 1)];
+        $b = $other->points[$this->random->getInt(0, count($other->points) - 1)];
+
+        return Build::renamed($wiring, [$a => $b, $b => $a]);
+    }
+
+    private function withCoresExchanged(Wiring $wiring): Wiring
+    {
+        $cables = array_values(array_filter($wiring->board->cables, fn ($cable) => count($cable->cores) > 2));
+        if ($cables === []) {
+            return $wiring;
+        }
+        $cores = $this->random->shuffleArray(array_values(array_filter(
+            $cables[$this->random->getInt(0, count($cables) - 1)]->cores,
+            fn ($core) => ! $core->colour->isEarths(),
+        )));
+        $renamed = [];
+        foreach ($cores[0]->ends() as $i => $end) {
+            $renamed += [$end => $cores[1]->ends()[$i], $cores[1]->ends()[$i] => $end];
+        }
+
+        return Build::renamed($wiring, $renamed);
+    }
+
+    private function withMarkChanged(Wiring $wiring): Wiring
+    {
+        $ends = array_values(array_filter($wiring->points, fn (Point $point) => $point->core !== null));
+        $end = $ends[$this->random->getInt(0, count($ends) - 1)]->id;
+        $as = [null, MarkedAs::Line, MarkedAs::Neutral, MarkedAs::Earth][$this->random->getInt(0, 3)];
+        $marks = array_diff_key($wiring->marks, [$end => true]) + ($as === null ? [] : [$end => $as]);
+
+        return Wiring::of($wiring->board, $wiring->joints, $wiring->caps, $marks, $wiring->fitted);
     }
 
     /** Every point of every box thrown into a few joints at random. */
