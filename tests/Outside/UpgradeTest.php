@@ -104,3 +104,26 @@ it('upgrades what the version before boards were proved has left, and finds it w
     }
     $this->getJson('api/drills')->assertOk();
 });
+
+/*
+ * tests/Fixtures/before-polarity.sqlite.gz is the database of the version before polarity at roses was judged: the demo class, and
+ * released exams at a rose, one with the cables of the neutral and the switched block exchanged, one right.
+ */
+it('leaves released marks as they were where polarity is judged since, and lists what would come out otherwise', function () {
+    file_put_contents($this->path, gzdecode((string) file_get_contents(base_path('tests/Fixtures/before-polarity.sqlite.gz'))));
+    DB::purge('sqlite');
+    $kept = fn () => json_encode(DB::table('judgements')->orderBy('id')->get(['id', 'attempt_id', 'verdict', 'headline', 'mark', 'rules']));
+    $shown = fn () => json_encode(DB::table('attempts')->orderBy('id')->get(['id', 'verdict', 'headline']));
+    [$marks, $verdicts] = [$kept(), $shown()];
+    expect(Artisan::call('migrate', ['--force' => true]))->toBe(0)->and(Artisan::call('zwindle:upgrade'))->toBe(0);
+    $told = Artisan::output();
+
+    expect($shown())->toBe($verdicts)->and($kept())->toBe($marks)->and(App\Care\DataCheck::faults())->toBe([])
+        ->and($told)->toContain('attempt 36: judged remarks by rules 2, which stands', 'it would be fail')
+        ->not->toContain('attempt 42: judged');
+    $attempt = Attempt::query()->findOrFail(36);
+    $this->actingAs(User::query()->findOrFail($attempt->trainee_id))
+        ->getJson('api/attempts/36/verdict')
+        ->assertOk()
+        ->assertJsonPath('verdict', $attempt->verdict);
+});

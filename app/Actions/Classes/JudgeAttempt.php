@@ -8,6 +8,7 @@ use App\Models\Attempt;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Check\Checker;
+use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
 use Zwindle\Exam\Task\RulesInForce;
 use Zwindle\Repair\Pinpoint;
@@ -18,6 +19,12 @@ final class JudgeAttempt
     public function execute(Attempt $attempt): Result
     {
         return Pinpoint::of(self::rules($attempt)->judge(Checker::check($attempt->stepLog()->bench()->wiring())));
+    }
+
+    /** The same without looking for what puts it right: where only the verdict is asked for. */
+    public function verdict(Attempt $attempt): Verdict
+    {
+        return self::rules($attempt)->judge(Checker::check($attempt->stepLog()->bench()->wiring()))->verdict;
     }
 
     /**

@@ -6,11 +6,14 @@ namespace App\Console\Commands;
 
 use App\Actions\Bench\CountProgress;
 use App\Actions\Classes\KeepJudgement;
+use App\Actions\Classes\OtherwiseByRules;
 use App\Care\SpoiltTasks;
 use App\Models\Attempt;
 use App\Models\Judgement;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+use Zwindle\Check\EngineVersion;
 
 /**
  * Judges what was handed in before judgements were kept, once; says which would come out otherwise by the rules of today. Mends what an
@@ -22,7 +25,7 @@ final class UpgradeCommand extends Command
 
     protected $description = 'Judge once what was handed in before judgements were kept';
 
-    public function handle(KeepJudgement $keep, CountProgress $count, SpoiltTasks $spoilt): int
+    public function handle(KeepJudgement $keep, CountProgress $count, SpoiltTasks $spoilt, OtherwiseByRules $otherwise): int
     {
         $mended = $spoilt->mend();
         $mended === [] || $this->line('An earlier version had spoilt these exams; they are mended, and what was handed in is judged:');
@@ -30,9 +33,17 @@ final class UpgradeCommand extends Command
         $open = Attempt::query()->where(fn (Builder $query) => $query->whereNull('ends')->orWhere(
             fn (Builder $handedIn) => $handedIn->whereNotNull('handed_in_at')->whereColumn('judged_try', '<', 'tries'),
         ))->pluck('id');
-        if ($open->isEmpty()) {
-            return self::SUCCESS;
+        if ($open->isNotEmpty()) {
+            $this->judged($open, $keep, $count);
         }
+        $this->listed($otherwise);
+
+        return self::SUCCESS;
+    }
+
+    /** @param  Collection<int, int>  $open */
+    private function judged(Collection $open, KeepJudgement $keep, CountProgress $count): void
+    {
         $this->line("Judging what was handed in before: {$open->count()} pieces of work.");
         $this->withProgressBar($open, function (int $id) use ($keep, $count): void {
             $attempt = Attempt::query()->with(['assignment.boardFile', 'appliedSteps'])->findOrFail($id);
@@ -45,8 +56,24 @@ final class UpgradeCommand extends Command
         });
         $this->newLine();
         $this->told();
+    }
 
-        return self::SUCCESS;
+    /** What earlier rules have judged stands; what would come out otherwise today is listed, and decided by whoever marked it. */
+    private function listed(OtherwiseByRules $otherwise): void
+    {
+        $count = $otherwise->count();
+        if ($count === 0) {
+            return;
+        }
+        $this->line("$count were judged by earlier rules. What they were judged to be stands.");
+        $differ = 0;
+        foreach ($otherwise->all() as ['attempt' => $id, 'was' => $was, 'now' => $now, 'rules' => $rules]) {
+            $differ++;
+            $this->line("  attempt $id: judged $was by rules $rules, which stands; by rules ".EngineVersion::RULES." it would be $now.");
+        }
+        $this->line($differ === 0
+            ? 'None of them would come out otherwise today.'
+            : "$differ would come out otherwise today: look at each on the Marks page, under Mark again.");
     }
 
     private function told(): void
