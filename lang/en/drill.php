@@ -10,7 +10,7 @@ return [
         'device' => 'Device and meter', 'feed' => 'Find the feed', 'drop' => 'Find the switch drop', 'lamp' => 'What does the light do?',
     ],
     'task' => [
-        'feed' => 'A full box, live, every end apart. Which cable is the feed?',
+        'feed' => 'A full box. Dead, every end was parked in a connector of its own or capped; then the supply went on. Which cable is the feed?',
         'lamp' => 'What does the light do with the switches like this?',
     ],
     'result' => [

@@ -20,7 +20,7 @@ return [
         'carries' => ':print, clipped direct: how many amperes may it carry?',
     ],
     'caution' => [
-        'feed' => 'Live work only with cause and by a competent person; BS 7671 and the law decide.',
+        'feed' => 'Park or cap every end, dead, before you energise. Live work only where it cannot reasonably be done dead, and by a competent person; BS 7671 and the law decide.',
         'drop' => 'Isolate, lock off, prove dead before you take a joint apart.',
     ],
 ];

@@ -20,7 +20,7 @@ return [
         'carries' => ':print: how large may its breaker be, in amperes?',
     ],
     'caution' => [
-        'feed' => 'Live work only with cause and with a licensed person beside you; the authority having jurisdiction decides.',
+        'feed' => 'Park or cap every end, dead, before you energize. Live work only where it cannot reasonably be done dead, with a licensed person beside you; the authority having jurisdiction decides.',
         'drop' => 'Disconnect, lock and tag, prove dead before you take a splice apart.',
     ],
 ];

@@ -125,8 +125,8 @@ test('by keyboard alone: a supply isolated, a reading taken, a switch flipped', 
   }
   await press(/Propagation house, path light, off/)
   await press('This one feeds the board')
-  await press('Lock on')
-  await press('Tag on')
+  await press('Lock off')
+  await press('Tag it')
   await press('Proving unit')
   await saved(page)
   await expect(step(page, 'tag')).toHaveAttribute('data-state', 'done')

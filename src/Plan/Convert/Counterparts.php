@@ -59,6 +59,12 @@ final readonly class Counterparts
         return $rest > 0 ? [$largest, $this->smallestWith($new, $rest)] : [$this->smallestWith($new, $type->insulatedCores())];
     }
 
+    /** What takes the place of a cable that goes on beyond the board: line, neutral and earth are all that is asked of it. */
+    public function ofOnward(CableType $type): CableType
+    {
+        return $type->isUndecided() ? $type : self::smallestWith($this->newCables(singles: false), 2);
+    }
+
     /** The two-core cable that could run in place of a new one with more cores; null where there is none to replace. */
     public function withTwoCores(CableType $type): ?CableType
     {

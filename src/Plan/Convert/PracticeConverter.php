@@ -122,7 +122,9 @@ final class PracticeConverter
     {
         $cables = [];
         foreach ($this->board->cables as $cable) {
-            $types = $this->counterparts->ofCable($cable->type);
+            $types = $cable->beyond === null
+                ? $this->counterparts->ofCable($cable->type)
+                : [$this->counterparts->ofOnward($cable->type)];
             $colour = $cable->colour === null ? null : $this->counterparts->ofSingle($cable->colour);
             foreach ($types as $i => $type) {
                 $id = $i === 0 ? $cable->id : $this->freeId($cable->id);

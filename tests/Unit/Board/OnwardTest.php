@@ -6,6 +6,7 @@ use Tests\Support\Build;
 use Tests\Support\RandomWiring;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Fill\BoxFill;
 use Zwindle\Check\Fill\FillCount;
@@ -14,13 +15,17 @@ use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Circuit\Net\Nets;
 use Zwindle\Diagnose\SeenReader;
+use Zwindle\Exam\Vary\Variants;
+use Zwindle\Exam\Vary\VariedAspects;
 use Zwindle\Format\Read\BoardReader;
 use Zwindle\Format\Read\ProblemCode;
 use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
 use Zwindle\Format\Write\BoardArray;
 use Zwindle\Format\Write\WiringArray;
+use Zwindle\Plan\Convert\PracticeConverter;
 use Zwindle\Plan\Planner;
+use Zwindle\Plan\Prepare\OpenedBox;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 use Zwindle\Repair\Mistake\Mistakes;
@@ -229,4 +234,27 @@ it('is looked at and probed nowhere beyond', function () {
 
     expect($seen)->toBeNull()->and(array_map(fn ($problem) => $problem->pointer, $problems->all()))
         ->toBe(['/looks/0/point', '/probes/0/point']);
+});
+
+it('is carried over to the other practice as one cable, and planned alive there', function (string $type) {
+    $carried = PracticeConverter::convert(Build::board(porchArray(['type' => $type])), Practice::from('gb'))->board;
+    $onward = $carried->onwardCables();
+
+    expect($onward)->toHaveCount(1)->and($onward[0]->type->id)->toBe('gb-1.5-te')
+        ->and(BoardReader::read(BoardArray::of($carried), new Problems))->not->toBeNull()
+        ->and(Planner::plan($carried)->plans[0]->result->verdict)->toBe(Verdict::Pass);
+})->with(['na-14-2', 'na-14-3', 'na-14-2-2']);
+
+it('is there on every seat of a task, under whatever ids', function () {
+    $board = porch()->board;
+    foreach ((new Variants($board, VariedAspects::cases()))->forSeats('monday', 6) as $variant) {
+        $plan = Planner::plan($variant->board)->plans[0] ?? null;
+        expect($variant->board->onwardCables())->toHaveCount(1)->and($plan?->result->verdict)->toBe(Verdict::Pass);
+    }
+});
+
+it('goes dark with the box that it leaves', function () {
+    $plan = Planner::plan(porch()->board)->plans[0];
+
+    expect(OpenedBox::darkWithout($plan, 'B1'))->toBe(['LA', 'HALL'])->and(OpenedBox::darkWithout($plan, 'L1'))->toBe([]);
 });
