@@ -31,14 +31,22 @@ final readonly class FaultCards
     {
         $board = $this->right->board;
 
-        return Pdf::of('paper.fault-cards', [
-            'title' => $board->title,
+        return Pdf::of('paper.fault-cards', $this->page(), $board->practice, $board->title);
+    }
+
+    /** @return array<string, mixed> what is printed */
+    public function page(): array
+    {
+        $cautions = ['hands', 'neutral', 'live'];
+
+        return [
+            'title' => $this->right->board->title,
             'cards' => $this->cards(),
             'cautions' => array_combine(
-                ['hands', 'neutral', 'live'],
-                array_map(fn (string $caution) => $this->words->say("caution.$caution"), ['hands', 'neutral', 'live']),
+                $cautions,
+                array_map(fn (string $caution) => $this->words->say("caution.$caution"), $cautions),
             ),
-        ], $board->practice, $board->title);
+        ];
     }
 
     /**

@@ -17,7 +17,7 @@ return [
     'shortage-white' => 'Run :cable has :has cores and needs :needs; a white single can be no line (:scheme).',
     'shortage' => 'Run :cable has :has insulated cores and needs :needs (:scheme).',
     'order' => [
-        'box-by-box' => 'Box by box, earths first',
+        'box-by-box' => 'Box by box, earths first (CPC to the box or to the plate first: either is right)',
         'farthest-first' => 'Farthest first, strappers last',
     ],
 ];

@@ -38,6 +38,7 @@ return [
         'earths' => 'CPC continuous to each point',
         'no-short' => 'Nothing line to neutral or earth',
         'polarity' => 'Polarity: line to the switched side of each light',
+        'downstream' => 'Downstream live again: line to neutral where the cable goes on',
         'loop' => 'Earth fault loop, Zs',
         'residual' => 'RCD, a.c., once at its rated 30 mA',
         'residual-before-2022' => 'RCD at 30 mA; this edition asks for ½, 1 and 5 times',

@@ -43,6 +43,7 @@ return [
         'earths' => 'Grounds continuous to each box',
         'no-short' => 'Nothing hot to neutral or ground',
         'polarity' => 'Hot to the center contact, through the switches',
+        'downstream' => 'Downstream live again: hot to neutral where the cable goes on',
         'loop' => 'Fault loop',
         'residual' => 'GFCI opens',
     ],

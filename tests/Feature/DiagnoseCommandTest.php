@@ -84,3 +84,25 @@ it('answers or refuses whatever it is given', function () {
 
     expect(array_diff(array_keys($statuses), [0, 1, 2]))->toBe([]);
 });
+
+it('says how a hand goes to a real board, and that a short is found dead', function (string $practice, string $board, array $state, string $halve) {
+    $seen = ['format' => 'zwindle-seen', 'version' => 1, 'board' => 'x', 'meant' => null, 'states' => [$state]];
+    $output = Artisan::run(['zwindle:diagnose', $board, Artisan::file((string) json_encode($seen))])->getOutput();
+    $caution = require base_path("lang/$practice/caution.php");
+
+    expect($output)->toContain($caution['hands'])->toContain($caution['neutral'])->toContain('cannot reasonably be done dead')
+        ->toContain($halve);
+})->with([
+    'North America' => [
+        'na',
+        'database/demo/propagation-house/board.json',
+        ['switches' => ['S1' => 'up', 'S2' => 'up'], 'lamps' => ['LA' => 'off'], 'trip' => 'breaker'],
+        'take the circuit apart at a box in the middle',
+    ],
+    'Britain' => [
+        'gb',
+        'database/demo/boat-store/board.json',
+        ['switches' => ['S1' => 'down'], 'lamps' => ['LA' => 'off'], 'trip' => 'breaker'],
+        'part the circuit at a point in the middle',
+    ],
+]);

@@ -8,6 +8,7 @@ use Tests\Support\Files;
 use Tests\Support\People;
 use Zwindle\Diagnose\FaultSet;
 use Zwindle\Diagnose\Hypothesis;
+use Zwindle\Plan\Planner;
 
 /** @return array<string, mixed> off, off, on, off on a three-way board; and more that was seen */
 function seenSoFar(array $more = []): array
@@ -148,4 +149,20 @@ it('prints the cards for an instructor alone', function () {
     expect($this->get("api/board-files/$file->id/fault-cards?seats=3&seed=a")->assertOk()->headers->get('Content-Type'))->toBe('application/pdf');
     $this->getJson("api/board-files/$file->id/fault-cards?seats=99")->assertUnprocessable();
     $this->actingAs(People::user('trainee'))->get("api/board-files/$file->id/fault-cards?seats=3")->assertNotFound();
+});
+
+it('says on every fault card how a hand goes in, and tells no trainee that a screw is loose', function () {
+    $right = Planner::plan(Files::board('database/demo/packing-barn/board.json'))->plans[0]->wiring;
+    $page = (new FaultCards($right, 40, 'wednesday'))->page();
+    $notes = array_column($page['cards'], 'note');
+    $html = view('paper.fault-cards', [...$page, 'practice' => $right->board->practice, 'style' => ''])->render();
+    $caution = require base_path('lang/na/caution.php');
+    $pages = explode('<div class="page">', $html);
+    $ofTrainees = array_filter($pages, fn (string $page) => str_contains($page, __('paper.fault-told')));
+    $telling = array_filter($ofTrainees, fn (string $page) => str_contains($page, __('paper.fault-loose')));
+
+    expect($notes)->toContain('loose')->toContain('')
+        ->and(substr_count($html, e($caution['hands'])))->toBeGreaterThanOrEqual(3 * 40)
+        ->and($html)->toContain(e(__('paper.fault-loose')))
+        ->and($ofTrainees)->toHaveCount(40)->and($telling)->toBe([]);
 });

@@ -48,7 +48,7 @@ final class DiagnoseCommand extends ReadsFilesCommand
             $diagnosis = Diagnosis::of($meant, $seen);
             $this->option('json')
                 ? $this->writeJson((new DiagnosisShape($diagnosis))->json())
-                : (new DiagnosisPage($board, $diagnosis))->print($this->getOutput());
+                : (new DiagnosisPage($board, $diagnosis, $seen->everTripped()))->print($this->getOutput());
 
             return $diagnosis->fits > 0 || $diagnosis->mayBeRight ? self::DONE : self::FAILED;
         });

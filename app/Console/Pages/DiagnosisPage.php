@@ -16,7 +16,7 @@ final readonly class DiagnosisPage
 {
     private const MOST = 12;
 
-    public function __construct(private Board $board, private Diagnosis $diagnosis)
+    public function __construct(private Board $board, private Diagnosis $diagnosis, private bool $hasTripped)
     {
     }
 
@@ -44,6 +44,7 @@ final readonly class DiagnosisPage
             $output->writeln(__('diagnosis.next').' '.implode('; ', array_map($this->next(...), $this->diagnosis->next)));
         }
         $words = new Words($this->board);
+        $this->hasTripped && $output->writeln($words->say('diagnosis.halve'));
         foreach (['hands', 'live', 'neutral'] as $caution) {
             $output->writeln($words->say("caution.$caution"));
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Proving\Order;
 
+use Zwindle\Board\Cable;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Instruments\InstrumentKind;
 use Zwindle\Catalogue\Instruments\Instruments;
@@ -34,6 +35,32 @@ final readonly class LiveTests
         $isEnough = $worst !== null && $worst->value >= 0.8 * $nominal;
 
         return new SheetLine(SheetItem::Voltage, $worst, array_keys($left), $left === [] ? $isEnough : null);
+    }
+
+    /** What goes on beyond the board is live again: line to neutral where its cable leaves. Null where none does. */
+    public function downstream(): ?SheetLine
+    {
+        $wiring = $this->roles->circuit->wiring;
+        $boxes = array_map(
+            fn (Cable $cable) => $cable->farFrom((string) $cable->beyond),
+            $wiring->board->onwardCables(),
+        );
+        if ($boxes === []) {
+            return null;
+        }
+        $read = [];
+        $worst = null;
+        foreach ($this->readings->touches(InstrumentKind::TwoPole, isLive: true) as [, $touch, $reading]) {
+            $box = $wiring->points[(string) $touch->one]->enclosure ?? '';
+            if (in_array($box, $boxes, true) && $reading->shown === Shown::Marks && $this->roles->isBetween($touch, 'line', 'neutral')) {
+                $read[$box] = true;
+                $worst = $worst === null || $reading->value < $worst->value ? $reading : $worst;
+            }
+        }
+        $left = array_values(array_diff($boxes, array_keys($read)));
+        $isEnough = $worst !== null && $worst->value >= 0.8 * $wiring->board->practice->nominalV;
+
+        return new SheetLine(SheetItem::Downstream, $worst, $left, $left === [] ? $isEnough : null);
     }
 
     public function loop(): ?SheetLine

@@ -18,6 +18,8 @@ enum SheetItem: string
     /** The line comes to the right side of each lamp, and by the switches. */
     case Polarity = 'polarity';
     case Voltage = 'voltage';
+    /** Line and neutral at the boxes from which a cable goes on beyond the board. */
+    case Downstream = 'downstream';
     case Loop = 'loop';
     /** The RCD or GFCI opens. */
     case Residual = 'residual';
@@ -27,6 +29,6 @@ enum SheetItem: string
     /** Whether it is done before the supply comes on. */
     public function isDead(): bool
     {
-        return ! in_array($this, [self::Voltage, self::Loop, self::Residual, self::Function], true);
+        return ! in_array($this, [self::Voltage, self::Downstream, self::Loop, self::Residual, self::Function], true);
     }
 }

@@ -70,6 +70,7 @@ final readonly class TestSheet
                 SheetItem::Insulation => $dead->insulation(),
                 SheetItem::Polarity => $dead->polarity(),
                 SheetItem::Voltage => $live->voltage(),
+                SheetItem::Downstream => $live->downstream(),
                 SheetItem::Loop => $live->loop(),
                 SheetItem::Residual => $live->residual(),
                 SheetItem::Function => $live->functions(),

@@ -233,3 +233,21 @@ it('has every reason and step said somewhere', function () {
     expect(array_map(fn (IsolationStep $step) => $step->value, IsolationStep::cases()))->toHaveCount(9)
         ->and(StepState::cases())->toHaveCount(3);
 });
+
+it('asks for line to neutral where a cable goes on, and is content once that is read live', function () {
+    $wiring = Files::wiring('tests/Corpus/right/on-to-the-hall/board.json', 'tests/Corpus/right/on-to-the-hall/right.wiring.json');
+    $round = (new TestRound($wiring))->isolate()->testDead()->testLive();
+    $downstream = fn () => array_values(array_filter(
+        sheetOf($round)->lines,
+        fn (SheetLine $line) => $line->item === SheetItem::Downstream,
+    ))[0];
+
+    expect($downstream()->left)->toBe(['B1'])->and($downstream()->isGood)->toBeNull();
+    $round->touch(InstrumentKind::TwoPole, 'W3.black@B1', 'W3.white@B1');
+    expect($downstream()->left)->toBe([])->and($downstream()->isGood)->toBeTrue()
+        // A board with nothing beyond it has no such line.
+        ->and(array_filter(
+            sheetOf((new TestRound(exampleOf('na-three-way')))->isolate())->lines,
+            fn (SheetLine $line) => $line->item === SheetItem::Downstream,
+        ))->toBe([]);
+});

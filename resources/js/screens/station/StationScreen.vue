@@ -109,7 +109,7 @@ async function observe(now: Record<string, boolean>) {
         </button>
       </template>
       <template v-else-if="isAtWork">
-        <CautionNote class="mb-3" :practice="sheet.practice" />
+        <CautionNote class="mb-3" :practice="sheet.practice" :of="['hands', 'neutral']" />
         <div class="mb-4 flex flex-wrap items-center gap-2">
           <button
             type="button"
