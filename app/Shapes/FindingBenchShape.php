@@ -85,7 +85,7 @@ final readonly class FindingBenchShape
                         'name' => $this->cableFrom($cable, $box),
                     ], $board->cablesIn($box->id)),
                 ],
-            ], array_values($board->enclosures)),
+            ], array_values($board->boxes())),
         ];
     }
 
@@ -108,7 +108,7 @@ final readonly class FindingBenchShape
                 'id' => $cable->id,
                 'box' => $box->id,
                 'name' => $this->cableFrom($cable, $box),
-            ], $board->cablesIn($box->id)), array_values($board->enclosures)), ...[[]]),
+            ], $board->cablesIn($box->id)), array_values($board->boxes())), ...[[]]),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace App\Shapes;
 
 use App\Wording\Lengths;
 use App\Wording\Words;
+use Zwindle\Board\Enclosure;
 use Zwindle\Catalogue\Loads\LightingLoad;
 use Zwindle\Catalogue\Loads\ReckonedLamp;
 use Zwindle\Check\Figures\BritishFigures;
@@ -127,11 +128,12 @@ final readonly class PrepareShape
         $sentences = [];
         foreach ($this->plan->wiring->board->onwardCables() as $cable) {
             $boxes = array_filter(
-                array_map(strval(...), array_keys($this->plan->wiring->board->enclosures)),
-                fn (string $box) => in_array($cable->beyond, OpenedBox::darkWithout($this->plan, $box), true),
+                $this->plan->wiring->board->enclosures,
+                fn (Enclosure $box) => $box->kind->isOnTheWall()
+                    && in_array($cable->beyond, OpenedBox::darkWithout($this->plan, $box->id), true),
             );
             $sentences[] = $this->words->say('prepare.onward', [
-                'boxes' => $this->words->list(array_map($this->words->box(...), array_values($boxes))),
+                'boxes' => $this->words->list(array_map(fn (Enclosure $box) => $box->label, array_values($boxes))),
                 'place' => $this->words->box((string) $cable->beyond),
                 'cable' => $cable->id,
             ]);

@@ -9,6 +9,7 @@ use Zwindle\Board\Cable;
 use Zwindle\Board\Core;
 use Zwindle\Board\Device;
 use Zwindle\Board\Enclosure;
+use Zwindle\Board\EnclosureKind;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Catalogue\Devices\Landing;
@@ -47,7 +48,8 @@ final class Look
     private static function enclosure(Board $board, Enclosure $enclosure, array $fitted): array
     {
         $ends = [];
-        foreach ($board->cablesIn($enclosure->id) as $cable) {
+        // Beyond the board there is nothing to take in hand.
+        foreach ($enclosure->kind === EnclosureKind::Onward ? [] : $board->cablesIn($enclosure->id) as $cable) {
             foreach ($cable->cores as $core) {
                 $ends[] = [
                     'id' => $core->endIn($enclosure->id),

@@ -73,6 +73,12 @@ final readonly class Board
         return $board;
     }
 
+    /** @return array<string, Enclosure> what can be opened: all but places beyond the board */
+    public function boxes(): array
+    {
+        return array_filter($this->enclosures, fn (Enclosure $enclosure) => $enclosure->kind !== EnclosureKind::Onward);
+    }
+
     /** @return list<Cable> those that go on to a place beyond the board */
     public function onwardCables(): array
     {

@@ -246,7 +246,7 @@ final class Measuring
     /** @return iterable<array{string, string}> what had tripped on again, a flip, a box that is shut, a point to be probed */
     private function open(): iterable
     {
-        foreach (array_diff(array_keys($this->truth->right->board->enclosures), $this->opened) as $box) {
+        foreach (array_diff(array_keys($this->truth->right->board->boxes()), $this->opened) as $box) {
             yield ['box', $box];
         }
         if ($this->isDown) {

@@ -74,7 +74,7 @@ final class OpenBoxSvg
     {
         $drawn = new self($plan);
         $spots = Spots::of($drawn->look['enclosures']);
-        $opened = array_filter($drawn->look['enclosures'], fn (array $box) => $box['kind'] !== 'supply');
+        $opened = array_filter($drawn->look['enclosures'], fn (array $box) => ! in_array($box['kind'], ['supply', 'onward'], true));
 
         return array_map(fn (array $box) => $drawn->drawn($box, $spots), array_values($opened));
     }

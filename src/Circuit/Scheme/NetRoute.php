@@ -22,7 +22,7 @@ final class NetRoute
             $enclosure = array_shift($next);
             foreach ($circuit->wiring->board->cablesIn($enclosure) as $cable) {
                 $far = $cable->farFrom($enclosure);
-                foreach ($cable->cores as $core) {
+                foreach ($cable->beyond === null ? $cable->cores : [] as $core) {
                     if ($circuit->nets->at($core->endIn($enclosure)) === $net && ! array_key_exists($far, $cameFrom)) {
                         $cameFrom[$far] = $enclosure;
                         $next[] = $far;

@@ -128,7 +128,7 @@ final readonly class Questions
             }
         }
         $lamps = array_map(fn (Device $lamp) => $lamp->enclosure, $this->board->devicesOf(DeviceKind::Lamp));
-        foreach ($this->board->enclosures as $box) {
+        foreach ($this->board->boxes() as $box) {
             $cables = array_map(fn ($cable) => $cable->id, $this->board->cablesIn($box->id));
             foreach ([[QuestionKind::FeedCable, [
                 $this->board->supply()->enclosure,

@@ -6,8 +6,6 @@ namespace Zwindle\Plan\Search;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\DevicePoint;
-use Zwindle\Board\Enclosure;
-use Zwindle\Board\EnclosureKind;
 use Zwindle\Board\Point;
 use Zwindle\Board\PointKind;
 use Zwindle\Board\Wiring\JoinedBy;
@@ -48,8 +46,7 @@ final class Assembler
     public static function assemble(Board $board, array $strands, array $cores): Wiring
     {
         $assembler = new self($board, $cores);
-        $boxes = array_filter($board->enclosures, fn (Enclosure $enclosure) => $enclosure->kind !== EnclosureKind::Onward);
-        foreach (array_keys($boxes) as $enclosure) {
+        foreach (array_keys($board->boxes()) as $enclosure) {
             $assembler->earths((string) $enclosure);
             foreach ($strands as $strand) {
                 $assembler->strand((string) $enclosure, $strand);
