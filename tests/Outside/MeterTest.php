@@ -51,6 +51,9 @@ function coldDeck(Wiring $wiring, Circuit $circuit, int $state, string $from, st
     $lines = ['* cold', 'VM m 0 DC 1', "RM m {$node[$from]} 1u", "RG {$node[$to]} 0 1u"];
     foreach ($wiring->board->cables as $cable) {
         foreach ($cable->cores as $core) {
+            if ($core->beyond !== null) {
+                continue;
+            }
             [$one, $other] = array_map(fn (string $end) => $node[$end], $core->ends());
             $ohm = $cable->lengthM === null ? '1u' : (string) ($cable->lengthM * ConductorResistance::ohmPerM($cable->type, $core->colour));
             $lines[] = "RC{$cable->id}$core->name $one $other $ohm";

@@ -33,6 +33,9 @@ final class SpiceCores
         foreach ($wiring->board->cables as $cable) {
             $sum = [];
             foreach ($cable->cores as $core) {
+                if ($core->beyond !== null) {
+                    continue;
+                }
                 [$from, $to] = array_map(fn (string $end) => $node[$end], $core->ends());
                 $ohm = self::OHM_PER_M * ($cable->lengthM ?? 1.0);
                 $lines[] = "R{$cable->id}_$core->name $from $to $ohm";

@@ -139,6 +139,9 @@ final readonly class SpiceRig
         }
         foreach ($board->cables as $cable) {
             foreach ($cable->cores as $core) {
+                if ($core->beyond !== null) {
+                    continue;
+                }
                 [$from, $to] = array_map(fn (string $end) => $this->node[$end], $core->ends());
                 $ohm = $cable->lengthM === null ? $short : $cable->lengthM * ConductorResistance::ohmPerM($cable->type, $core->colour);
                 $lines[] = "R{$cable->id}_$core->name $from $to $ohm";
