@@ -218,3 +218,27 @@ describe('the wall', () => {
     expect(wrongPlaces(null, [])).toEqual(new Set())
   })
 })
+
+describe('a cable that goes on beyond the board', () => {
+  const porch = hung(hanging(['sw-3']))
+  const box = porch.enclosures.at(-1)!.id
+  const onward = drawing.goOn(porch, box, [2400, 500], 'Hall')
+  const place = onward.enclosures.at(-1)!
+
+  it('is run to a place of its own, with no material and one cable', () => {
+    expect(place).toEqual({ id: 'O1', kind: 'onward', label: 'Hall', at: [2400, 500] })
+    expect(onward.cables.at(-1)).toMatchObject({ type: 'any', from: box, to: 'O1' })
+  })
+
+  it('takes its place with it when it is taken out, or when the box that it leaves is', () => {
+    expect(drawing.cut(onward, onward.cables.at(-1)!.id)).toEqual(porch)
+    expect(drawing.remove(onward, box).enclosures.map(({ kind }) => kind)).not.toContain('onward')
+    expect(drawing.remove(onward, 'O1').enclosures).toEqual(porch.enclosures)
+    expect(drawing.remove(onward, 'O1').cables).toEqual([])
+  })
+
+  it('is not copied', () => {
+    expect(drawing.copied(onward, 'O1')).toBeNull()
+    expect(drawing.copied(onward, box)).not.toBeNull()
+  })
+})
