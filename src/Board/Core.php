@@ -6,9 +6,7 @@ namespace Zwindle\Board;
 
 use Zwindle\Catalogue\Practices\Colour;
 
-/**
- * One conductor along a cable.
- */
+/** One conductor along a cable. */
 final readonly class Core
 {
     public function __construct(

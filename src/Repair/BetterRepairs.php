@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair;
 
-use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
-use Zwindle\Plan\Search\TimeLimit;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\Mistakes;
 use Zwindle\Repair\Move\Move;
@@ -26,7 +24,7 @@ final class BetterRepairs
     /** Short repairs after which is tidied up. */
     private const MOST_TIDIED = 3;
 
-    private function __construct(private readonly Result $result, private readonly int $most, private int $checksLeft)
+    private function __construct(private readonly Result $result, private readonly int $most, private readonly TriedMoves $tried)
     {
     }
 
@@ -37,7 +35,7 @@ final class BetterRepairs
      */
     public static function than(Result $result, array $shortest, int $checks): array
     {
-        $better = new self($result, count($shortest[0]) + self::LONGER, $checks);
+        $better = new self($result, count($shortest[0]) + self::LONGER, new TriedMoves($result, $checks));
 
         return [...$better->takenBack(), ...$better->towardsPlan(), ...$better->tidied($shortest)];
     }
@@ -68,10 +66,7 @@ final class BetterRepairs
         if ($moves === [] || ! $this->passes($moves)) {
             return [];
         }
-        foreach (array_keys($moves) as $i) {
-            $fewer = array_diff_key($moves, [$i => true]);
-            $moves = $fewer !== [] && $this->passes(array_values($fewer)) ? $fewer : $moves;
-        }
+        $moves = TriedMoves::cutDown($moves, array_map(fn (int $i) => [$i], array_keys($moves)), $this->passes(...));
 
         return count($moves) <= $this->most ? [array_values($moves)] : [];
     }
@@ -85,7 +80,8 @@ final class BetterRepairs
         $found = [];
         foreach (array_slice($shortest, 0, self::MOST_TIDIED) as $moves) {
             $made = Mover::make($this->result->evidence->wiring, $moves);
-            foreach ($this->checksLeft > 0 ? Tidying::of($this->check($made)) : [] as $more) {
+            $after = $this->tried->hasChecksLeft() ? Checker::check($made, $this->result->evidence->edition) : null;
+            foreach ($after === null ? [] : Tidying::of($after) as $more) {
                 $whole = [...$moves, ...$more];
                 if (count($whole) <= $this->most && $this->passes($whole)) {
                     $found[] = $whole;
@@ -99,16 +95,6 @@ final class BetterRepairs
     /** @param  list<Move>  $moves */
     private function passes(array $moves): bool
     {
-        if ($this->checksLeft-- <= 0 || TimeLimit::isUp()) {
-            return false;
-        }
-        $made = Mover::tryToMake($this->result->evidence->wiring, $moves);
-
-        return $made !== null && $this->check($made)->verdict === Verdict::Pass;
-    }
-
-    private function check(Wiring $wiring): Result
-    {
-        return Checker::check($wiring, $this->result->evidence->edition);
+        return $this->tried->after($moves)?->verdict === Verdict::Pass;
     }
 }

@@ -7,6 +7,7 @@ namespace Zwindle\Repair;
 use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\TerminalDuty;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Check\Result;
@@ -93,20 +94,29 @@ final readonly class Remedies
 
             return [...($cables === [] ? [] : [$cables]), $this->exchanged($block, $other)];
         }
-        $place = $this->wiring->points[$block];
-        $fellow = str_replace(
-            $place->terminal->name ?? '',
-            ['loop' => 'switched', 'switched' => 'loop'][$place->terminal->name ?? ''] ?? '',
-            $block,
-        );
+        $fellow = $this->fellowOf($block);
         $ends = array_values(array_diff($this->wiring->jointAt($block)->points ?? [], [$block]));
-        $isFree = isset($this->wiring->points[$fellow]) && $this->wiring->jointAt($fellow) === null;
-        $over = $isFree ? $this->allOver($block, $fellow) : [];
+        $over = $fellow !== null && $this->wiring->jointAt($fellow) === null ? $this->allOver($block, $fellow) : [];
 
         return [
             ...($over === [] ? [] : [$over]),
             [Move::of($block, $ends[0] ?? Move::CAP, Move::CAP)],
         ];
+    }
+
+    /** The switched block of a rose's loop block, and the other way round. */
+    private function fellowOf(string $block): ?string
+    {
+        $place = $this->wiring->points[$block];
+        $duties = array_diff([TerminalDuty::Hot->value, TerminalDuty::SwitchedBlock->value], [$place->terminal?->duty->value]);
+        $rose = $this->wiring->board->devices[(string) $place->device];
+        foreach (count($duties) === 1 ? $this->wiring->modelOf($rose)->terminals : [] as $terminal) {
+            if (in_array($terminal->duty->value, $duties, true)) {
+                return DevicePoint::id($rose->id, $terminal->name);
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Move> what is in one block brought to another */

@@ -6,13 +6,10 @@ namespace Zwindle\Repair;
 
 use WeakMap;
 use Zwindle\Board\Wiring\Wiring;
-use Zwindle\Check\Checker;
 use Zwindle\Check\Evidence\Evidence;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Result;
-use Zwindle\Plan\Search\TimeLimit;
 use Zwindle\Repair\Move\Move;
-use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\Move\MovesInTurn;
 
 /**
@@ -36,7 +33,7 @@ final class Tidying
     /** @var WeakMap<Evidence, list<non-empty-list<Move>>>|null */
     private static ?WeakMap $known = null;
 
-    private int $checksLeft;
+    private readonly TriedMoves $tried;
 
     private readonly Wiring $wiring;
 
@@ -46,7 +43,8 @@ final class Tidying
     {
         $this->wiring = $result->evidence->wiring;
         $this->left = $nearest === null ? null : RemarkCount::in($nearest->plan->result);
-        $this->checksLeft = max(self::LEAST_CHECKS, intdiv(self::MOST_STATES, $result->evidence->table->count()));
+        $checks = max(self::LEAST_CHECKS, intdiv(self::MOST_STATES, $result->evidence->table->count()));
+        $this->tried = new TriedMoves($result, $checks);
     }
 
     /**
@@ -133,10 +131,7 @@ final class Tidying
             return [];
         }
         foreach ([$this->byBox($moves), array_map(fn (int $i) => [$i], array_keys($moves))] as $groups) {
-            foreach ($groups as $group) {
-                $fewer = array_diff_key($moves, array_flip($group));
-                $moves = $fewer !== [] && count($fewer) < count($moves) && $this->isTidy(array_values($fewer)) ? $fewer : $moves;
-            }
+            $moves = TriedMoves::cutDown($moves, $groups, $this->isTidy(...));
         }
 
         return [array_values($moves)];
@@ -196,7 +191,7 @@ final class Tidying
         $moves = [];
         foreach ($this->removable() as $remark) {
             foreach ((new Remedies($this->result))->of($remark) as $remedy) {
-                $result = $this->after([...$moves, ...$remedy]);
+                $result = $this->tried->after([...$moves, ...$remedy]);
                 $count = $result === null || $result->failsByItself() ? null : RemarkCount::in($result);
                 if ($count !== null && $count->isWithin($now) && $count->total() < $now->total()) {
                     [$moves, $now] = [[...$moves, ...$remedy], $count];
@@ -211,22 +206,11 @@ final class Tidying
     /** @param  list<Move>  $moves */
     private function isTidy(array $moves): bool
     {
-        $result = $this->after($moves);
+        $result = $this->tried->after($moves);
 
         return $result !== null
             && $this->left !== null
             && ! $result->failsByItself()
             && RemarkCount::in($result)->isWithin($this->left);
-    }
-
-    /** @param  list<Move>  $moves */
-    private function after(array $moves): ?Result
-    {
-        if ($this->checksLeft-- <= 0 || TimeLimit::isUp()) {
-            return null;
-        }
-        $made = Mover::tryToMake($this->wiring, $moves);
-
-        return $made === null ? null : Checker::check($made, $this->result->evidence->edition);
     }
 }

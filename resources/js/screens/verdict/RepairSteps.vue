@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { RadioGroup, RadioGroupOption } from '@headlessui/vue'
 import { computed } from 'vue'
 import type { RepairData } from '@/shared/api/generated/http'
 import StepThrough from '@/shared/ui/StepThrough.vue'
@@ -19,21 +20,18 @@ const shown = computed(() => ways.value[way.value] ?? ways.value[0])
     <p v-if="repair.reason">{{ repair.reason }}</p>
     <p v-else-if="!shown">Nothing has to be put right.</p>
     <template v-else>
-      <div v-if="ways.length > 1" class="mb-2 grid gap-1" role="radiogroup" aria-label="Ways to put it right">
-        <button
-          v-for="(choice, i) in ways"
-          :key="i"
-          type="button"
-          role="radio"
-          class="btn px-3 text-left"
-          :aria-checked="i === way"
-          :class="i === way ? 'border-violet bg-wash font-bold' : ''"
-          data-test="repair-way"
-          @click="way = i"
-        >
-          <span aria-hidden="true">{{ i === way ? '●' : '○' }}</span> {{ choice.title }}
-        </button>
-      </div>
+      <RadioGroup v-if="ways.length > 1" v-model="way" class="mb-2 grid gap-1" aria-label="Ways to put it right">
+        <RadioGroupOption v-for="(choice, i) in ways" :key="i" v-slot="{ checked }" :value="i" as="template">
+          <button
+            type="button"
+            class="btn px-3 text-left"
+            :class="checked ? 'border-violet bg-wash font-bold' : ''"
+            data-test="repair-way"
+          >
+            <span aria-hidden="true">{{ checked ? '●' : '○' }}</span> {{ choice.title }}
+          </button>
+        </RadioGroupOption>
+      </RadioGroup>
       <h3 v-else class="font-bold">{{ shown.title }}</h3>
       <p v-if="shown.undoes">That takes back: {{ shown.undoes }}.</p>
       <p v-if="shown.note" class="text-soft">{{ shown.note }}</p>
