@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Care;
 
-use App\Actions\People\PersonalCode;
 use App\Models\User;
+use App\Services\PersonalCode;
 use Illuminate\Support\Facades\DB;
 
 /** All that is kept about a person; and blanking the person, not the mark. */

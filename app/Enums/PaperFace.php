@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Enums;
 
-use App\Paper\Layout\Letters;
 use Illuminate\Support\Facades\File;
 
 /** The faces of drawings on paper: the product's own, and one that has nearly every letter for what the own one lacks. */
@@ -12,11 +11,6 @@ enum PaperFace: string
 {
     case Own = 'Barlow Condensed';
     case StandIn = 'DejaVu Sans';
-
-    public static function forText(string $text): self
-    {
-        return Letters::areOwn($text) ? self::Own : self::StandIn;
-    }
 
     /** As a drawing names it. */
     public function family(): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Actions\Boards\ReadBoard;
+use App\Queries\Boards\ReadBoard;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -16,7 +16,7 @@ use Zwindle\Bench\Step as BenchStep;
 use Zwindle\Bench\StepLog;
 use Zwindle\Board\Board;
 use Zwindle\Exam\Sitting\SittingState;
-use Zwindle\Exam\Task\Task as CoreTask;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Vary\Surface;
 
 /**
@@ -62,7 +62,7 @@ use Zwindle\Exam\Vary\Surface;
  * @property-read Collection<int, PlacedFault> $placedFaults
  * @property-read Judgement|null $judgement
  * @property-read Collection<int, Judgement> $judgements
- * @property-read Collection<int, Step> $appliedSteps
+ * @property-read Collection<int, KeptStep> $appliedSteps
  */
 final class Attempt extends Model
 {
@@ -205,13 +205,13 @@ final class Attempt extends Model
         return $this->hasMany(Judgement::class);
     }
 
-    /** @return HasMany<Step, $this> */
+    /** @return HasMany<KeptStep, $this> */
     public function steps(): HasMany
     {
-        return $this->hasMany(Step::class);
+        return $this->hasMany(KeptStep::class);
     }
 
-    /** @return HasMany<Step, $this> */
+    /** @return HasMany<KeptStep, $this> */
     public function appliedSteps(): HasMany
     {
         $steps = $this->steps();
@@ -220,7 +220,7 @@ final class Attempt extends Model
         return $steps;
     }
 
-    /** @return Collection<int, Step> those of the try that is under way, or was the last */
+    /** @return Collection<int, KeptStep> those of the try that is under way, or was the last */
     public function countedSteps(): Collection
     {
         return $this->appliedSteps->where('sequence', '>', $this->bare_from)->where('sequence', '<=', $this->head)->values();
@@ -294,7 +294,7 @@ final class Attempt extends Model
     }
 
     /** What is asked; null for a board that was set without a task. */
-    public function task(): ?CoreTask
+    public function task(): ?TaskFile
     {
         return $this->assignment->task_json === null ? null : Task::read($this->assignment->task_json, $this->board());
     }
@@ -326,7 +326,7 @@ final class Attempt extends Model
 
     public function stepLog(): StepLog
     {
-        return StepLog::replay($this->board(), $this->countedSteps()->map(fn (Step $step) => $step->parsed()), $this->start());
+        return StepLog::replay($this->board(), $this->countedSteps()->map(fn (KeptStep $step) => $step->parsed()), $this->start());
     }
 
     /** The bench as it stood before the first step. */

@@ -9,17 +9,17 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Zwindle\Proving\BoardUnderTest;
 use Zwindle\Proving\LoggedAct;
-use Zwindle\Proving\Proof as CoreProof;
 
 /**
  * How one attempt's board stands under test. One that was begun afresh is kept with its end.
  *
- * @phpstan-import-type KeptProof from CoreProof
+ * @phpstan-import-type KeptBoard from BoardUnderTest
  *
  * @property int $id
  * @property int $attempt_id
- * @property KeptProof $state
+ * @property KeptBoard $state
  * @property int $acts_count
  * @property Carbon|null $ended_at
  * @property-read Attempt $attempt
@@ -48,9 +48,9 @@ final class Proof extends Model
         return $acts;
     }
 
-    public function asCore(): CoreProof
+    public function asCore(): BoardUnderTest
     {
-        return CoreProof::kept($this->state);
+        return BoardUnderTest::kept($this->state);
     }
 
     /** @return list<LoggedAct> */

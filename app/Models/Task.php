@@ -8,7 +8,7 @@ use App\Exceptions\InputRefused;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Zwindle\Board\Board;
-use Zwindle\Exam\Task\Task as CoreTask;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskReader;
 use Zwindle\Format\Read\Problems;
 
@@ -51,7 +51,7 @@ final class Task extends Model
     }
 
     /** @throws InputRefused with every problem of the file */
-    public static function read(string $json, Board $board): CoreTask
+    public static function read(string $json, Board $board): TaskFile
     {
         $problems = new Problems;
 

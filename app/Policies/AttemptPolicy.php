@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Actions\Proving\Proving;
-use App\Actions\Sitting\ExamGate;
 use App\Models\Attempt;
 use App\Models\User;
+use App\Queries\Proving\Proving;
+use App\Services\ExamGate;
 use Illuminate\Auth\Access\Response;
 use Zwindle\Exam\Task\ProvingNeed;
 use Zwindle\Exam\Task\TaskKind;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Actions\Sitting\ExamGate;
 use App\Models\Drill;
 use App\Models\User;
+use App\Services\ExamGate;
 use Illuminate\Auth\Access\Response;
 
 final class DrillPolicy

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Zwindle\Evening\Conflict;
-use Zwindle\Evening\Evening;
+use Zwindle\Evening\EveningDraft;
 use Zwindle\Evening\EveningPlan;
 use Zwindle\Evening\NoEvening;
 use Zwindle\Evening\Sitting;
@@ -13,7 +13,7 @@ use Zwindle\Evening\Sitting;
 /** What there is to say of an evening's plan. */
 final readonly class EveningSentence
 {
-    public function __construct(private Evening $evening)
+    public function __construct(private EveningDraft $evening)
     {
     }
 

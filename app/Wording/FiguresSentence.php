@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-use Zwindle\Catalogue\Loads\LightingLoad;
+use Zwindle\Catalogue\Devices\LightingLoad;
 use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Check\Figures\RunFigures;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Support\Str;
-use Zwindle\Repair\Diagnose\TellingTest;
-use Zwindle\Repair\Diagnose\TellingTestKind;
+use Zwindle\Diagnosis\Telling\TellingTest;
+use Zwindle\Diagnosis\Telling\TellingTestKind;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Mistake\MistakeKind;
 

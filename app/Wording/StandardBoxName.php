@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
-use Zwindle\Catalogue\Boxes\StandardBox;
+use Zwindle\Catalogue\Devices\StandardBox;
 
 /** A standard box as it is asked for over the counter: `4 in square box, 2⅛ in deep`. */
 final class StandardBoxName

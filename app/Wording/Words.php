@@ -15,7 +15,7 @@ use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Catalogue\Devices\Landing;
 use Zwindle\Catalogue\Devices\LandingShape;
 use Zwindle\Catalogue\Editions\CodeEdition;
-use Zwindle\Finding\NewPart;
+use Zwindle\Hunt\NewPart;
 
 /** Places and parts of one board in the trade English of its practice. */
 final readonly class Words

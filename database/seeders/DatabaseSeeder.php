@@ -6,7 +6,6 @@ namespace Database\Seeders;
 
 use App\Actions\Bench\HandIn;
 use App\Actions\Bench\KeepSteps;
-use App\Actions\Boards\ReadBoard;
 use App\Actions\Classes\SetAssignment;
 use App\Actions\Evenings\KeepEvening;
 use App\Actions\Tasks\KeepTask;
@@ -15,6 +14,7 @@ use App\Models\BoardFile;
 use App\Models\Classroom;
 use App\Models\Marking;
 use App\Models\User;
+use App\Queries\Boards\ReadBoard;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\File;

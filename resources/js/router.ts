@@ -32,8 +32,8 @@ export const router = createRouter({
       meta: { role: 'instructor' },
     },
     {
-      path: '/find/:boardFile(\\d+)',
-      component: () => import('./screens/find/FindScreen.vue'),
+      path: '/diagnosis/:boardFile(\\d+)',
+      component: () => import('./screens/diagnosis/DiagnosisScreen.vue'),
       props: (to) => ({ boardFile: Number(to.params.boardFile) }),
       meta: { role: 'instructor' },
     },
@@ -140,10 +140,13 @@ export const router = createRouter({
       props: (to) => ({ attempt: Number(to.params.attempt) }),
     },
     {
-      path: '/faults/:attempt(\\d+)',
-      component: () => import('./screens/find/FindScreen.vue'),
+      path: '/diagnosis/attempt/:attempt(\\d+)',
+      component: () => import('./screens/diagnosis/DiagnosisScreen.vue'),
       props: (to) => ({ attempt: Number(to.params.attempt) }),
     },
+    // Addresses that tabs of the release before have open.
+    { path: '/find/:boardFile(\\d+)', redirect: (to) => `/diagnosis/${String(to.params.boardFile)}` },
+    { path: '/faults/:attempt(\\d+)', redirect: (to) => `/diagnosis/attempt/${String(to.params.attempt)}` },
     { path: '/status', component: () => import('./screens/status/StatusScreen.vue'), meta: { role: 'instructor' } },
     { path: '/drills', component: () => import('./screens/drills/DrillsScreen.vue') },
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Board;
 
-use Zwindle\Catalogue\Boxes\StandardBox;
+use Zwindle\Catalogue\Devices\StandardBox;
 
 /** A box, a rose, a fitting or the supply point. */
 final readonly class Enclosure

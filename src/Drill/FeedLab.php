@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Drill;
 
 use Zwindle\Catalogue\Cables\CableType;
-use Zwindle\Catalogue\Instruments\Instruments;
+use Zwindle\Catalogue\Devices\Instruments;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Exam\Vary\Dice;
 

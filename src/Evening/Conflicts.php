@@ -11,7 +11,7 @@ final class Conflicts
      * @param  list<Sitting>  $sittings
      * @return list<Conflict>
      */
-    public static function in(array $sittings, Evening $evening): array
+    public static function in(array $sittings, EveningDraft $evening): array
     {
         $found = [];
         foreach ($sittings as $i => $sitting) {
@@ -29,7 +29,7 @@ final class Conflicts
     }
 
     /** @return list<ConflictRule> */
-    private static function brokenBy(Sitting $sitting, Evening $evening): array
+    private static function brokenBy(Sitting $sitting, EveningDraft $evening): array
     {
         $person = $evening->people[$sitting->person];
 
@@ -42,7 +42,7 @@ final class Conflicts
     }
 
     /** @return list<ConflictRule> */
-    private static function between(Sitting $one, Sitting $other, Evening $evening): array
+    private static function between(Sitting $one, Sitting $other, EveningDraft $evening): array
     {
         $isSamePerson = $one->person === $other->person;
         $isSameStation = $one->station === $other->station;
@@ -74,7 +74,7 @@ final class Conflicts
      * @param  list<Sitting>  $sittings
      * @return list<Conflict>
      */
-    private static function tooOften(array $sittings, Evening $evening): array
+    private static function tooOften(array $sittings, EveningDraft $evening): array
     {
         $found = [];
         foreach ($evening->people as $person) {

@@ -9,7 +9,7 @@ use Zwindle\Format\Read\ProblemCode;
 use Zwindle\Format\Read\Problems;
 
 /**
- * Text of an evening file → Evening, or every problem with its pointer.
+ * Text of an evening file → EveningDraft, or every problem with its pointer.
  *
  * @phpstan-type SittingJson object{person: string, station: string, from: int, to: int, variant: int, retest?: bool}
  * @phpstan-type EveningJson object{title: string, minutes: int, changeoverMinutes: int, variants: int, now?: int,
@@ -20,7 +20,7 @@ use Zwindle\Format\Read\Problems;
 final class EveningReader
 {
     /** @param  string|array<mixed>|object  $given  text of the file, or what it was decoded to */
-    public static function read(string|array|object $given, Problems $problems): ?Evening
+    public static function read(string|array|object $given, Problems $problems): ?EveningDraft
     {
         /** @var EveningJson|null $json */
         $json = JsonText::read($given, 'evening', $problems);
@@ -59,7 +59,7 @@ final class EveningReader
             return null;
         }
 
-        return new Evening(
+        return new EveningDraft(
             $json->title, $people, $stations, $json->minutes, $json->changeoverMinutes, $json->variants, $json->retests ?? [],
             array_map(fn (object $break) => new Pause($break->from, $break->to), $json->breaks ?? []),
             array_map(self::sitting(...), $json->fixed ?? []),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Proving;
 
 use Zwindle\Catalogue\Devices\DeviceKind;
-use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Catalogue\Devices\InstrumentKind;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\LampState;
 use Zwindle\Circuit\Solve\Trip;
@@ -29,7 +29,7 @@ final readonly class Hands
     {
     }
 
-    public function do(Proof $proof, Act $act): Outcome
+    public function do(BoardUnderTest $proof, Act $act): Outcome
     {
         $refusal = $this->refusal($proof, $act);
         $changed = $refusal === null ? $this->changed($proof, $act) : $proof;
@@ -39,7 +39,7 @@ final readonly class Hands
     }
 
     /** The same with open what would have opened by now: somebody has wired on, or it stands as it was found. */
-    public function settled(Proof $proof): Proof
+    public function settled(BoardUnderTest $proof): BoardUnderTest
     {
         $trip = $this->rig($proof)->tripsAs();
 
@@ -47,12 +47,12 @@ final readonly class Hands
     }
 
     /** How the board stands without anything being done. */
-    public function look(Proof $proof): Outcome
+    public function look(BoardUnderTest $proof): Outcome
     {
         return $this->outcome($proof, Act::of(ActKind::Lift), null, null);
     }
 
-    private function outcome(Proof $proof, Act $act, ?Trip $trip, ?ActRefusal $refusal): Outcome
+    private function outcome(BoardUnderTest $proof, Act $act, ?Trip $trip, ?ActRefusal $refusal): Outcome
     {
         [$proof, $reading, $opened] = $this->readHeld($proof);
         $isOnUnit = $act->kind === ActKind::Prove && $refusal === null;
@@ -75,8 +75,8 @@ final readonly class Hands
         );
     }
 
-    /** @return array{Proof, Reading|null, Trip|null} what the instrument in hand shows, and what that does to it and to the supply */
-    private function readHeld(Proof $proof): array
+    /** @return array{BoardUnderTest, Reading|null, Trip|null} what the instrument shows, and what that does to it and to the supply */
+    private function readHeld(BoardUnderTest $proof): array
     {
         if ($proof->held === null) {
             return [$proof, null, null];
@@ -97,7 +97,7 @@ final readonly class Hands
         };
     }
 
-    private function changed(Proof $proof, Act $act): Proof
+    private function changed(BoardUnderTest $proof, Act $act): BoardUnderTest
     {
         $supply = $proof->supply;
         $on = (string) $act->on;
@@ -122,7 +122,7 @@ final readonly class Hands
         };
     }
 
-    private function refusal(Proof $proof, Act $act): ?ActRefusal
+    private function refusal(BoardUnderTest $proof, Act $act): ?ActRefusal
     {
         $supply = $proof->supply;
         $on = (string) $act->on;
@@ -176,7 +176,7 @@ final readonly class Hands
         return count(array_unique($points)) === count($points) ? null : ActRefusal::SamePlace;
     }
 
-    private function rig(Proof $proof): Rig
+    private function rig(BoardUnderTest $proof): Rig
     {
         $link = $proof->link === null ? null : [
             $this->readsAt[$proof->link[0]] ?? $proof->link[0],

@@ -44,7 +44,7 @@ final readonly class LoggedAct
     ) {
     }
 
-    public static function of(Act $act, Proof $before, bool $wasLive, Outcome $outcome, int $head): self
+    public static function of(Act $act, BoardUnderTest $before, bool $wasLive, Outcome $outcome, int $head): self
     {
         $after = $outcome->after;
         $off = array_filter([Supply::MAIN, $after->supply->own], fn (string $part) => ! $after->supply->isOn($part));

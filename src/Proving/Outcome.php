@@ -17,7 +17,7 @@ final readonly class Outcome
      * @param  array<string, string>  $lamps  lamp → `on`, `dim` or `off` after it
      */
     public function __construct(
-        public Proof $after,
+        public BoardUnderTest $after,
         public ?Reading $reading,
         public ?Trip $trip,
         public bool $isLive,

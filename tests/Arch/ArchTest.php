@@ -6,7 +6,7 @@ use Tests\Support\Files;
 use Tests\Support\Rooms;
 use Tests\Support\RoomsPicture;
 
-const FACTS = ['Catalogue\Practices', 'Catalogue\Cables', 'Catalogue\Boxes', 'Catalogue\Devices', 'Catalogue\Editions', 'Catalogue\Loads', 'Catalogue\Instruments'];
+const FACTS = ['Catalogue\Practices', 'Catalogue\Cables', 'Catalogue\Devices', 'Catalogue\Editions'];
 
 const WALL = [...FACTS, 'Board', 'Board\Wiring'];
 
@@ -17,11 +17,8 @@ const WALL = [...FACTS, 'Board', 'Board\Wiring'];
 const ROOMS = [
     'Catalogue\Practices' => [],
     'Catalogue\Cables' => ['Catalogue\Practices'],
-    'Catalogue\Boxes' => [],
     'Catalogue\Devices' => ['Catalogue\Practices'],
     'Catalogue\Editions' => ['Catalogue\Practices'],
-    'Catalogue\Loads' => ['Catalogue\Practices'],
-    'Catalogue\Instruments' => [],
     'Board' => FACTS,
     'Board\Wiring' => [...FACTS, 'Board'],
     'Bench' => WALL,
@@ -45,7 +42,6 @@ const ROOMS = [
     'Plan\Convert' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Refusal'],
     'Repair\Move' => WALL,
     'Repair\Mistake' => [...WALL, 'Circuit\Net', 'Repair\Move'],
-    'Repair\Diagnose' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Mistake'],
     'Repair\Nearest' => [...WALL, 'Circuit\Net', 'Plan\Search', 'Repair\Move'],
     'Repair' => [
         ...WALL,
@@ -77,15 +73,16 @@ const ROOMS = [
         'Repair\Move',
         'Repair\Mistake',
     ],
+    'Diagnosis\Telling' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Mistake'],
+    'Diagnosis' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Diagnosis\Telling', 'Repair\Mistake', 'Repair\Move', 'Format\Read'],
     'Proving\Rig' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Circuit\Probe'],
     'Proving\Reading' => [...WALL, 'Proving\Rig'],
     'Proving' => [...WALL, 'Bench', 'Circuit\Net', 'Circuit\Solve', 'Proving\Rig', 'Proving\Reading'],
     'Proving\Order' => [...WALL, 'Circuit\Net', 'Proving', 'Proving\Reading'],
-    'Proving\Walk' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Diagnose', 'Repair\Mistake', 'Proving'],
-    'Proving\Room' => [...WALL, 'Circuit\Net', 'Circuit\Solve'],
-    'Diagnose' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Diagnose', 'Repair\Mistake', 'Repair\Move', 'Format\Read'],
-    'Finding' => [
-        ...WALL, 'Bench', 'Circuit\Net', 'Circuit\Solve', 'Check', 'Diagnose', 'Proving', 'Proving\Reading', 'Proving\Order',
+    'Proving\Walk' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Diagnosis\Telling', 'Repair\Mistake', 'Proving'],
+    'Proving\Misconceptions' => [...WALL, 'Circuit\Net', 'Circuit\Solve'],
+    'Hunt' => [
+        ...WALL, 'Bench', 'Circuit\Net', 'Circuit\Solve', 'Check', 'Diagnosis', 'Proving', 'Proving\Reading', 'Proving\Order',
         'Repair\Mistake', 'Repair\Move',
     ],
     'Evening' => ['Format\Read'],

@@ -101,5 +101,5 @@ it('seeds the demo with something to see on every screen', function () {
         ->and(
             App\Models\Attempt::whereNotNull('verdict')->distinct()->pluck('verdict')->sort()->values()->all(),
         )->toBe(['fail', 'pass', 'remarks'])
-        ->and(App\Models\Step::whereNotNull('set_aside')->count())->toBe(0);
+        ->and(App\Models\KeptStep::whereNotNull('set_aside')->count())->toBe(0);
 });

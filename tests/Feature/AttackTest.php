@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Paper\BoardSvg;
-use App\Shapes\CsvTable;
+use App\Paper\Drawn\BoardSvg;
+use App\Shapes\Classes\CsvTable;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Tests\Support\Exam;

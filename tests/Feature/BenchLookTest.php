@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Shapes\BenchShape;
+use App\Shapes\Bench\BenchShape;
 use Tests\Support\Files;
 use Zwindle\Bench\Look;
 

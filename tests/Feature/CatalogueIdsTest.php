@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use App\Shapes\PrepareShape;
-use App\Shapes\VerdictShape;
+use App\Shapes\Bench\VerdictShape;
+use App\Shapes\Boards\PrepareShape;
 use Tests\Support\Artisan;
 use Tests\Support\EveryBoard;
 use Tests\Support\RandomWiring;
 use Tests\Support\Share;
-use Zwindle\Catalogue\Boxes\StandardBox;
 use Zwindle\Catalogue\Cables\CableType;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
+use Zwindle\Catalogue\Devices\StandardBox;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Checker;
 use Zwindle\Plan\Planner;

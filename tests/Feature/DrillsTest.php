@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\Drills\DrillContent;
 use App\Models\Drill;
+use App\Queries\Drills\DrillContent;
 use Tests\Support\Exam;
 use Tests\Support\People;
 use Zwindle\Drill\BestWay;

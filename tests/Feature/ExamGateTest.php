@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Actions\Sitting\ExamGate;
 use App\Models\Attempt;
 use App\Models\Drill;
 use App\Models\LateAct;
 use App\Models\Photograph;
 use App\Models\Record;
+use App\Services\ExamGate;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Exam;
 use Tests\Support\People;
@@ -186,7 +186,7 @@ it('keeps what was done at a board under test before the end and sent after it',
     $send(null)->assertUnprocessable();
     $late = $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/late-acts")->assertJsonPath('0.kind', 'act')->json('0.id');
     $this->putJson("api/attempts/$attempt->id/late-acts/$late", ['accepted' => true])->assertOk();
-    expect(App\Actions\Proving\Proving::of($attempt->refresh())->finding->opened())->toBe(['B1']);
+    expect(App\Queries\Proving\Proving::of($attempt->refresh())->hunt->opened())->toBe(['B1']);
 });
 
 it('leaves photographs of an exam board as they were at the hand-in', function () {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Actions\Tasks\SetTask;
 use App\Models\Attempt;
-use App\Shapes\CsvTable;
+use App\Shapes\Classes\CsvTable;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Exam;
@@ -30,7 +30,7 @@ function askable(int $id): array
         "attempts/$id/proof/sheet",
         "attempts/$id/proof/walk",
         "attempts/$id/proof/ahead?with=two-pole&one=S1%231",
-        "attempts/$id/finding",
+        "attempts/$id/hunt",
     ];
 }
 
@@ -237,10 +237,10 @@ it('lets a device that signed in before sign in though others guess at its name'
 
 it('has a ceiling over all names together', function () {
     for ($i = 0; $i < 120; $i++) {
-        App\Actions\Pace\SignInPace::failed("name$i", "device$i", false);
+        App\Services\SignInPace::failed("name$i", "device$i", false);
     }
-    expect(App\Actions\Pace\SignInPace::wait('another', 'fresh', false))->toBeGreaterThan(0)
-        ->and(App\Actions\Pace\SignInPace::wait('another', 'fresh', true))->toBe(0);
+    expect(App\Services\SignInPace::wait('another', 'fresh', false))->toBeGreaterThan(0)
+        ->and(App\Services\SignInPace::wait('another', 'fresh', true))->toBe(0);
     Cache::flush();
 });
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Shapes\DebriefShape;
+use App\Shapes\Classes\DebriefShape;
 use App\Wording\Headline;
 use Tests\Support\Build;
 use Tests\Support\Files;

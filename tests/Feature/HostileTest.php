@@ -98,10 +98,10 @@ function takingRoutes(): array
         'POST api/board-files/{boardFile}/confirmed-mistakes' => $asInstructor([], fn () => [
             'kind' => 'earth-off', 'at' => ['W1.bare@B1'],
         ]),
-        'POST api/attempts/{attempt}/faults' => $asTrainee(['surface' => 'wall'], fn () => [
+        'POST api/attempts/{attempt}/diagnosis' => $asTrainee(['surface' => 'wall'], fn () => [
             'states' => [], 'looks' => [], 'probes' => [], 'parts' => [['device' => 'L1', 'good' => true]],
         ]),
-        'PUT api/attempts/{attempt}/faults' => $asTrainee(['surface' => 'wall'], fn () => ['kind' => 'lamp-blown', 'at' => ['L1']]),
+        'PUT api/attempts/{attempt}/diagnosis' => $asTrainee(['surface' => 'wall'], fn () => ['kind' => 'lamp-blown', 'at' => ['L1']]),
         'POST api/attempts/{attempt}/photographs' => $asTrainee(['surface' => 'wall'], fn () => [
             'box' => 'B1',
             'jpeg' => '/9j/2wBDAAEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQH/wAAL'

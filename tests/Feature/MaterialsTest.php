@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Shapes\CsvTable;
+use App\Shapes\Classes\CsvTable;
 use Tests\Support\People;
 
 it('lists materials, lengths to cut and labels in the units of the practice', function () {

@@ -9,8 +9,8 @@ use App\Models\Record;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Exam;
-use Tests\Support\FaultHunt;
 use Tests\Support\Files;
+use Tests\Support\HuntOnBoard;
 use Tests\Support\People;
 use Zwindle\Bench\WiringAsSteps;
 
@@ -328,7 +328,7 @@ it('does not let naming by trial pass, in the first try or the second', function
         foreach (range(1, 63) as $guess) {
             $name(['earth-off', 'lamp-blown', 'neutral-open'][$guess % 3]."|$box|");
         }
-        $name(FaultHunt::named($board, $fault));
+        $name(HuntOnBoard::named($board, $fault));
         $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
         $try === 1 && $this->postJson("api/attempts/$attempt->id/retry", ['from' => 'bare'])->assertNoContent();
     }
@@ -348,14 +348,14 @@ it('takes the safety points for hands in a board that was not proved dead, and t
     $this->actingAs($attempt->trainee);
     $board = $attempt->placedFault()->asCore($attempt->board());
     $fault = array_values($board->faults)[0];
-    FaultHunt::act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
+    HuntOnBoard::act($this, $attempt, ['kind' => 'turn-off', 'on' => 'main'])->assertOk();
     foreach (array_keys($board->right->board->enclosures) as $box) {
-        FaultHunt::act($this, $attempt, ['kind' => 'open-box', 'on' => $box])->assertOk();
+        HuntOnBoard::act($this, $attempt, ['kind' => 'open-box', 'on' => $box])->assertOk();
     }
     foreach (Tests\Support\HandRepairs::of($board) as $done) {
-        FaultHunt::act($this, $attempt, FaultHunt::sent($done, $board))->assertOk()->assertJsonPath('isRefused', false);
+        HuntOnBoard::act($this, $attempt, HuntOnBoard::sent($done, $board))->assertOk()->assertJsonPath('isRefused', false);
     }
-    FaultHunt::act($this, $attempt, ['kind' => 'name', 'on' => FaultHunt::named($board, $fault)])->assertOk();
+    HuntOnBoard::act($this, $attempt, ['kind' => 'name', 'on' => HuntOnBoard::named($board, $fault)])->assertOk();
     $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
     $mark = $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/mark")->assertOk()->json('mark');
 

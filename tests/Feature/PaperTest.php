@@ -5,13 +5,13 @@ declare(strict_types=1);
 use App\Enums\LabelSheet;
 use App\Enums\Page;
 use App\Enums\PaperFace;
-use App\Paper\BoardSvg;
-use App\Paper\DiagramSvg;
+use App\Paper\Boards\PlanPaper;
+use App\Paper\Drawn\BoardSvg;
+use App\Paper\Drawn\DiagramSvg;
 use App\Paper\Layout\Letters;
 use App\Paper\OpenBox\OpenBoxSvg;
-use App\Paper\PlanPaper;
-use App\Paper\Sheet;
-use App\Shapes\WiringSchedule;
+use App\Paper\Page\Sheet;
+use App\Shapes\Boards\WiringSchedule;
 use Symfony\Component\Process\Process;
 use Tests\Support\Build;
 use Tests\Support\Exam;
@@ -392,7 +392,7 @@ it('prints no sheets of questions, nor of a board without a task', function () {
 it('has memory enough for the sheets of a class, and takes none away', function (string $limit, string $after) {
     // In a process of its own: this one may hold more already than the lower limit.
     $script = 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();'
-        .'$pdf = App\Paper\Pdf::of("paper.table", ["columns" => ["a"], "rows" => [["b"]]], Zwindle\Catalogue\Practices\Practice::from(\'gb\'), "t");'
+        .'$pdf = App\Paper\Page\Pdf::of("paper.table", ["columns" => ["a"], "rows" => [["b"]]], Zwindle\Catalogue\Practices\Practice::from(\'gb\'), "t");'
         .'echo substr($pdf, 0, 4), " ", ini_get("memory_limit");';
     $process = new Process([PHP_BINARY, '-d', "memory_limit=$limit", '-r', $script], base_path());
 
@@ -401,7 +401,7 @@ it('has memory enough for the sheets of a class, and takes none away', function 
 
 it('draws a lighting plan with the symbols of the practice, and not a word of how it is wired', function (string $path, array $texts) {
     $board = Files::board($path);
-    $svg = App\Paper\LightingPlan::of($board)->file();
+    $svg = App\Paper\Boards\LightingPlan::of($board)->file();
 
     expect(array_values(array_filter(textsOf($svg), fn (string $text) => preg_match('/^(S|\d)$/', $text) === 1)))->toBe($texts)
         ->and($svg)->not->toContain('14/', 'traveler', 'hot')->and(substr_count($svg, '<circle'))->toBeGreaterThan(0);

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Actions\People\PersonalCode;
-use App\Actions\People\Roster;
 use App\Models\Classroom;
 use App\Models\Marking;
 use App\Models\User;
+use App\Queries\People\Roster;
+use App\Services\PersonalCode;
 use Illuminate\Support\Facades\Hash;
 use Tests\Support\People;
 
@@ -64,7 +64,7 @@ it('keeps the student number under whatever heading, and the whole name in any o
 ]);
 
 it('makes a short name to sign in with, in small letters and without commas', function (string $name, string $short) {
-    expect(App\Actions\People\PersonName::toSignIn($name))->toBe($short);
+    expect(App\Services\PersonName::toSignIn($name))->toBe($short);
 })->with([
     ['Odd Berg', 'odd berg'], ['Berg, Odd', 'berg odd'], ['María José Carmen de la Cruz Hernández', 'maría hernández'],
     ['Featherstonehaugh-Cholmondeley, Wolfeschlegelstein', 'featherston wolfeschleg'], ['李薇', '李薇'],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Attempt;
 use App\Models\Photograph;
-use App\Pictures\PlainJpeg;
+use App\Services\PlainJpeg;
 use Tests\Support\Exam;
 use Tests\Support\People;
 

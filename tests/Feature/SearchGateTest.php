@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\Boards\KeptPlans;
-use App\Actions\Pace\SearchGate;
-use App\Actions\Pace\Stopwatch;
 use App\Exceptions\SearchPutOff;
+use App\Services\KeptPlans;
+use App\Services\SearchGate;
+use App\Services\Stopwatch;
 use Illuminate\Support\Facades\Cache;
 use Tests\Support\Files;
 use Tests\Support\People;

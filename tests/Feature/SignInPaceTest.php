@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Pace\SignInPace;
+use App\Services\SignInPace;
 
 function failSignIns(int $times, string $name, string $device, bool $isKnownDevice = false): void
 {

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Actions\People\OneTimeCode;
-use App\Actions\People\OwnPassword;
 use App\Models\User;
+use App\Services\OneTimeCode;
+use App\Services\OwnPassword;
 use Tests\Support\People;
 
 it('makes the codes of RFC 6238', function (int $at, string $code) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Step;
+use App\Models\KeptStep;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\People;
 
@@ -16,7 +16,7 @@ it('keeps steps in their order with device, number and both times', function () 
     send($people, People::batch([People::land('W1.black@B1', 'S1#3'), People::land('W2.black@B1', 'S1#1')]))
         ->assertOk()->assertJson(['head' => 2, 'keptUpTo' => 2, 'setAside' => [], 'dueAt' => null]);
 
-    $step = Step::where('sequence', 2)->firstOrFail();
+    $step = KeptStep::where('sequence', 2)->firstOrFail();
     expect($step->device)->toBe('tablet-aa-11')
         ->and($step->number)->toBe(2)
         ->and($step->made_at)->not->toBeNull()
@@ -30,7 +30,7 @@ it('stores a step posted twice once', function () {
     send($people, $batch)->assertOk();
     send($people, $batch)->assertOk()->assertJson(['head' => 1, 'keptUpTo' => 1, 'setAside' => []]);
 
-    expect(Step::count())->toBe(1);
+    expect(KeptStep::count())->toBe(1);
 });
 
 it('takes a batch again of which it had stored a part', function () {
@@ -38,7 +38,7 @@ it('takes a batch again of which it had stored a part', function () {
     send($people, People::batch([People::land('W1.black@B1', 'S1#3')]))->assertOk();
     send($people, People::batch([People::land('W1.black@B1', 'S1#3'), People::land('W2.black@B1', 'S1#1')]))->assertJsonPath('head', 2);
 
-    expect(Step::count())->toBe(2);
+    expect(KeptStep::count())->toBe(2);
 });
 
 it('sets aside what comes after the hand-in, with device, number and times', function () {
@@ -90,7 +90,7 @@ it('refuses a hostile batch and stores nothing', function (array $change) {
     $people = new People;
     send($people, [...People::batch([People::land('W1.black@B1', 'S1#3')]), ...$change])->assertStatus(422);
 
-    expect(Step::count())->toBe(0);
+    expect(KeptStep::count())->toBe(0);
 })->with([
     'no device' => [['device' => '']],
     'a device with markup' => [['device' => '<script>x</script>']],

@@ -9,7 +9,7 @@ use Tests\Support\Build;
 use Tests\Support\Exam;
 use Tests\Support\Files;
 use Tests\Support\People;
-use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Check\Checker;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Plan\Planner;
@@ -352,7 +352,7 @@ it('marks what the trainee did of a board to finish, not what stood there', func
 it('begins with what was found when the task was set, whatever is written down of the board later', function () {
     $exam = new Exam;
     $right = Planner::plan($exam->task->boardFile->drawing())->plans[0]->wiring;
-    $found = AsFoundSheet::of(Zwindle\Board\Wiring\Wiring::of($right->board, array_slice($right->joints, 0, 3)));
+    $found = AsFound::of(Zwindle\Board\Wiring\Wiring::of($right->board, array_slice($right->joints, 0, 3)));
     Sheet::keep($exam->task->boardFile, $exam->instructor, 1, $found);
     $set = fn (array $change) => $this->actingAs($exam->instructor)->postJson(
         'api/tasks/'.$this->postJson('api/tasks', [
@@ -363,7 +363,7 @@ it('begins with what was found when the task was set, whatever is written down o
         ['classroom' => $exam->classroom->id, 'trainees' => array_column($exam->trainees, 'id')],
     );
     $assignment = $set([])->assertCreated()->json('id');
-    Sheet::keep($exam->task->boardFile, $exam->instructor, 1, new AsFoundSheet);
+    Sheet::keep($exam->task->boardFile, $exam->instructor, 1, new AsFound);
     $attempt = Attempt::query()->where(['assignment_id' => $assignment, 'seat' => 2])->firstOrFail();
 
     expect($attempt->stepLog()->bench()->wiring()->joints)->toHaveCount(3)
@@ -392,7 +392,7 @@ it('lets no layout differ from seat to seat where the board begins as it was fou
 it('takes answers by their place, judges them in the core, and keeps what was answered', function (TaskKind $kind, string $board) {
     $exam = new Exam($board, ['kind' => $kind->value, 'questions' => 3]);
     $attempt = $exam->begun();
-    $questions = (new App\Actions\Bench\AskQuestions)->of($attempt);
+    $questions = (new App\Queries\Bench\AskQuestions)->of($attempt);
     $this->actingAs($exam->trainees[0]);
     $shown = $this->getJson("api/attempts/$attempt->id/questions")->assertOk()->json();
     expect($shown['questions'])->toHaveCount(count($questions))->and(count($questions))->toBeGreaterThan(0);

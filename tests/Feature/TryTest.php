@@ -6,7 +6,7 @@ use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\BoardFile;
 use App\Models\Judgement;
-use App\Models\Step;
+use App\Models\KeptStep;
 use App\Models\User;
 use Tests\Support\Exam;
 use Tests\Support\Files;
@@ -43,7 +43,7 @@ it('lets an instructor wire any board, coached or as in an exam, and keeps nothi
     $this->actingAs(People::user('instructor'))->getJson("api/attempts/$id")->assertNotFound();
     $this->deleteJson("api/tries/$id")->assertNotFound();
     $this->actingAs($instructor)->deleteJson("api/tries/$id")->assertNoContent();
-    expect([Attempt::count(), Assignment::count(), Step::count(), Judgement::count()])->toBe([0, 0, 0, 0]);
+    expect([Attempt::count(), Assignment::count(), KeptStep::count(), Judgement::count()])->toBe([0, 0, 0, 0]);
 })->with(['coached', 'exam']);
 
 it('takes away what was tried before, and locks no exam', function () {

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Paper\Layout\BoxShape;
+use App\Paper\Layout\LaidRun;
 use App\Paper\Layout\Lanes;
-use App\Paper\Layout\Run;
 use App\Paper\Layout\Way;
 use App\Paper\Layout\Ways;
 use Tests\Support\Files;
@@ -14,7 +14,7 @@ it('lays runs on paper as the browser lays them', function (array $case) {
         fn (array $box) => new BoxShape($box['id'], (float) $box['at'][0], (float) $box['at'][1], $box['halfWidth'], $box['halfHeight']),
         $case['boxes'],
     );
-    $runs = array_map(fn (array $run) => new Run($run['id'], $run['from'], $run['to'], $run['width']), $case['runs']);
+    $runs = array_map(fn (array $run) => new LaidRun($run['id'], $run['from'], $run['to'], $run['width']), $case['runs']);
     $ways = Ways::of($runs, $boxes, new Lanes(...$case['lanes']));
 
     expect(array_map(fn (Way $way) => [$way->run->id, $way->points], $ways))->toEqual($case['ways']);

@@ -93,7 +93,7 @@ it('keeps both Englishes complete', function (string $file) {
 })->with(['bench', 'findings', 'parts', 'verdict', 'plan', 'meter', 'mistakes', 'materials-words']);
 
 it('asks for every standard box as over the counter, and for no two alike', function () {
-    $names = array_map(App\Wording\StandardBoxName::of(...), Zwindle\Catalogue\Boxes\StandardBox::all());
+    $names = array_map(App\Wording\StandardBoxName::of(...), Zwindle\Catalogue\Devices\StandardBox::all());
 
     expect($names)->toContain(
         '3 × 2 in device box, 3½ in deep',

@@ -6,10 +6,10 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Support\Files;
 use Tests\Support\Ngspice;
-use Zwindle\Diagnose\Diagnosis;
-use Zwindle\Diagnose\Hypothesis;
-use Zwindle\Diagnose\Seen;
-use Zwindle\Diagnose\SeenState;
+use Zwindle\Diagnosis\Diagnosis;
+use Zwindle\Diagnosis\Seen;
+use Zwindle\Diagnosis\SeenState;
+use Zwindle\Diagnosis\Suspect;
 use Zwindle\Format\Write\SpiceDeck;
 use Zwindle\Plan\Planner;
 use Zwindle\Repair\Mistake\Mistakes;
@@ -24,7 +24,7 @@ it('lists the true mistake when ngspice, and not the product, says what the lamp
         $plan = Planner::plan(Files::board(substr($path, strlen(Files::path('')))))->plans[0] ?? null;
         $mistakes = $plan === null ? [] : Mistakes::on($plan->wiring);
         foreach ($mistakes === [] ? [] : $random->pickArrayKeys($mistakes, min(5, count($mistakes))) as $i) {
-            $truth = new Hypothesis($plan->wiring, [$i => $mistakes[$i]]);
+            $truth = new Suspect($plan->wiring, [$i => $mistakes[$i]]);
             $turned = array_sum(array_filter($truth->reversible(), fn () => $random->getInt(0, 1) === 1));
             $truths[] = [$truth, (int) $turned];
         }
@@ -70,7 +70,7 @@ it('lists the true mistake when ngspice, and not the product, says what the lamp
     foreach ($truths as $k => [$truth]) {
         $found = Diagnosis::of([$truth->right], new Seen(null, [], $states[$k], [], [], []));
         $id = array_values($truth->mistakes)[0]->id();
-        $ids = array_map(fn (Hypothesis $one) => array_values($one->mistakes)[0]->id(), $found->suspects);
+        $ids = array_map(fn (Suspect $one) => array_values($one->mistakes)[0]->id(), $found->suspects);
         in_array($id, $ids, true) || $missed[] = "{$truth->right->board->title}: $id";
     }
 

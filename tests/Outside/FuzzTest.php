@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Console\Pages\CheckPage;
-use App\Shapes\CheckShape;
-use App\Shapes\FillShape;
+use App\Shapes\Bench\CheckShape;
+use App\Shapes\Boards\FillShape;
 use App\Wording\ProblemSentence;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\BufferedOutput;

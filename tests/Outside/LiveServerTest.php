@@ -94,7 +94,7 @@ it('takes nothing from a page that is not its own: a request without its token c
 });
 
 it('keeps every step once when a class saves at the same moment', function () {
-    // The long form, forty trainees with its times, is bench/saving.mjs.
+    // The long form, forty trainees with its times, is timings/saving.mjs.
     $server = new LiveServer(port: 8196);
     $server->signIn('marit');
     $boards = $server->ask('marit', 'GET', '/api/board-files')[1];

@@ -10,7 +10,7 @@ use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Exam\Grading\WhatIf;
 use Zwindle\Exam\Task\Question;
 use Zwindle\Exam\Task\Questions;
-use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
 use Zwindle\Exam\Vary\Dice;
@@ -40,7 +40,7 @@ function plannedPatterns(): array
 /** @return list<Question> */
 function asked(Plan $plan, TaskKind $kind): array
 {
-    return (new Questions($plan, new Dice('outside')))->of(new Task('t', $kind, TaskMode::Exam, questions: 20));
+    return (new Questions($plan, new Dice('outside')))->of(new TaskFile('t', $kind, TaskMode::Exam, questions: 20));
 }
 
 /** @param  array<string, string>  $positions */

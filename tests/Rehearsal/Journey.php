@@ -338,7 +338,7 @@ final class Journey
     private function seenBefore(): void
     {
         foreach ($this->how === 'practice' ? [] : $this->seats() as $attempt) {
-            foreach (['verdict', 'mark', 'debrief', 'finding', 'path?lamp=L1&state=0'] as $path) {
+            foreach (['verdict', 'mark', 'debrief', 'hunt', 'path?lamp=L1&state=0'] as $path) {
                 Assert::assertSame(403, $this->as($attempt->trainee)->ask('GET', "api/attempts/$attempt->id/$path")->status(), "$path before release");
             }
             $line = $this->lineOf($attempt);

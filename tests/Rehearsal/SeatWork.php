@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Rehearsal;
 
-use App\Actions\Bench\AskQuestions;
 use App\Models\Attempt;
-use Tests\Support\FaultHunt;
+use App\Queries\Bench\AskQuestions;
 use Tests\Support\HandRepairs;
+use Tests\Support\HuntOnBoard;
 use Zwindle\Bench\WiringAsSteps;
-use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Exam\Task\Question;
@@ -55,7 +55,7 @@ final readonly class SeatWork
         }
         $wiring = $this->wiring();
         $joints = $this->how === 'half' ? array_slice($wiring->joints, 0, intdiv(count($wiring->joints), 2)) : $wiring->joints;
-        $sheet = AsFoundSheet::of(Wiring::of($wiring->board, $joints, [], $wiring->marks));
+        $sheet = AsFound::of(Wiring::of($wiring->board, $joints, [], $wiring->marks));
 
         return ['lands' => (object) $sheet->lands, 'marks' => (object) $sheet->marks];
     }
@@ -110,10 +110,10 @@ final readonly class SeatWork
                 $acts[] = ['kind' => 'open-box', 'on' => $box];
             }
             foreach ($board->faults as $fault) {
-                $acts[] = ['kind' => 'name', 'on' => FaultHunt::named($board, $fault)];
+                $acts[] = ['kind' => 'name', 'on' => HuntOnBoard::named($board, $fault)];
             }
             foreach ($repairs as $repair) {
-                $acts[] = FaultHunt::sent($repair, $board);
+                $acts[] = HuntOnBoard::sent($repair, $board);
             }
             $acts[] = ['kind' => 'turn-on', 'on' => 'main'];
         } else {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Zwindle\Evening\Evening;
+use Zwindle\Evening\EveningDraft;
 use Zwindle\Evening\Pause;
 use Zwindle\Evening\Person;
 use Zwindle\Evening\Sitting;
@@ -14,9 +14,9 @@ use Zwindle\Evening\Station;
 final class Evenings
 {
     /** So many people who are alike at so many stations in a row. */
-    public static function plain(int $people, int $stations, int $variants = 4, int $minutes = 15, int $changeover = 3): Evening
+    public static function plain(int $people, int $stations, int $variants = 4, int $minutes = 15, int $changeover = 3): EveningDraft
     {
-        return new Evening('Practical', self::people($people), self::row($stations), $minutes, $changeover, $variants);
+        return new EveningDraft('Practical', self::people($people), self::row($stations), $minutes, $changeover, $variants);
     }
 
     /** @return array<string, Person> */
@@ -42,7 +42,7 @@ final class Evenings
     }
 
     /** Everything that can be asked for, by chance. */
-    public static function random(int $seed, int $mostSittings): Evening
+    public static function random(int $seed, int $mostSittings): EveningDraft
     {
         mt_srand($seed);
         $one = fn (array $of) => $of[mt_rand(0, count($of) - 1)];
@@ -68,7 +68,7 @@ final class Evenings
         $from = mt_rand(3, 40);
         $breaks = mt_rand(0, 1) === 1 ? [new Pause($from, $from + mt_rand(3, 15))] : [];
 
-        return new Evening('By chance', $people, $stations, mt_rand(4, 16), mt_rand(0, 4), $variants, $retests, $breaks);
+        return new EveningDraft('By chance', $people, $stations, mt_rand(4, 16), mt_rand(0, 4), $variants, $retests, $breaks);
     }
 
     /**
@@ -77,7 +77,7 @@ final class Evenings
      * @param  list<Sitting>  $sittings
      * @return list<string>
      */
-    public static function broken(array $sittings, Evening $evening): array
+    public static function broken(array $sittings, EveningDraft $evening): array
     {
         $broken = [];
         $of = [];
@@ -121,7 +121,7 @@ final class Evenings
     }
 
     /** The soonest end by trying every person, station, variant and minute, in every order: for very few sittings. */
-    public static function soonest(Evening $evening): int
+    public static function soonest(EveningDraft $evening): int
     {
         $left = array_map(fn (Person $person) => $evening->timesOf($person->id), $evening->people);
         for ($end = 0; ; $end++) {
@@ -135,7 +135,7 @@ final class Evenings
      * @param  array<string, int>  $left
      * @param  list<Sitting>  $sat
      */
-    private static function canEndBy(Evening $evening, array $left, array $sat, int $end, int $from): bool
+    private static function canEndBy(EveningDraft $evening, array $left, array $sat, int $end, int $from): bool
     {
         if (array_sum($left) === 0) {
             return true;
@@ -161,7 +161,7 @@ final class Evenings
     }
 
     /** @param  list<Sitting>  $sat */
-    private static function isAllowed(Sitting $new, array $sat, Evening $evening): bool
+    private static function isAllowed(Sitting $new, array $sat, EveningDraft $evening): bool
     {
         $faults = array_filter(
             self::broken([...$sat, $new], $evening),

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Console\Pages\CheckPage;
-use App\Shapes\CheckShape;
-use App\Shapes\DebriefShape;
-use App\Shapes\VerdictShape;
+use App\Shapes\Bench\CheckShape;
+use App\Shapes\Bench\VerdictShape;
+use App\Shapes\Classes\DebriefShape;
 use Illuminate\Console\OutputStyle;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\BufferedOutput;

@@ -8,10 +8,10 @@ use Zwindle\Bench\Bench;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\Step;
 use Zwindle\Board\Wiring\Wiring;
-use Zwindle\Diagnose\Hypothesis;
-use Zwindle\Diagnose\Mending;
-use Zwindle\Finding\FaultyBoard;
-use Zwindle\Finding\NewPart;
+use Zwindle\Diagnosis\Mending;
+use Zwindle\Diagnosis\Suspect;
+use Zwindle\Hunt\FaultyBoard;
+use Zwindle\Hunt\NewPart;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
 use Zwindle\Repair\Mistake\Mistake;
@@ -24,7 +24,7 @@ final class HandRepairs
     /** @return list<Act> */
     public static function of(FaultyBoard $board): array
     {
-        $look = $board->hypothesis->look();
+        $look = $board->suspect->look();
         $acts = [];
         foreach ($board->faults as $fault) {
             foreach (self::repair($board->right, $look, $fault) as $act) {
@@ -44,13 +44,13 @@ final class HandRepairs
 
             return yield Act::of(ActKind::Fit, $device->id.'|'.($right->modelOf($device)->function->value ?? NewPart::LAMP));
         }
-        if (Hypothesis::isLoose($fault)) {
+        if (Suspect::isLoose($fault)) {
             return yield Act::of(ActKind::Tighten, $fault->at[1]);
         }
         if ($fault->kind === MistakeKind::CoreOpen) {
             return yield Act::of(ActKind::NewRun, $right->points[$fault->at[0]]->core?->cable);
         }
-        foreach (Mending::of(new Hypothesis($right, [$fault])) as $move) {
+        foreach (Mending::of(new Suspect($right, [$fault])) as $move) {
             $act = self::moved($right, $look, $move);
             $look = $act->step === null ? $look : Bench::standing($look)->apply($act->step)->wiring();
             yield $act;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Zwindle\Board\Wiring\Wiring;
-use Zwindle\Diagnose\Diagnosis;
-use Zwindle\Diagnose\Hypothesis;
-use Zwindle\Diagnose\Mending;
-use Zwindle\Diagnose\NextTest;
-use Zwindle\Diagnose\Seen;
-use Zwindle\Diagnose\SeenState;
-use Zwindle\Diagnose\SingleMistakes;
+use Zwindle\Diagnosis\Diagnosis;
+use Zwindle\Diagnosis\Mending;
+use Zwindle\Diagnosis\NextTest;
+use Zwindle\Diagnosis\Seen;
+use Zwindle\Diagnosis\SeenState;
+use Zwindle\Diagnosis\SingleMistakes;
+use Zwindle\Diagnosis\Suspect;
 
 /** A spoiled board on a wall, with some switches hung the other way round: it answers what is asked of it. */
 final class StandingBoard
@@ -32,7 +32,7 @@ final class StandingBoard
      * @param  int  $turned  bits of the switches that hang the other way round
      * @param  bool  $tellsTape  whether a look tells what carries tape or sleeve
      */
-    public function __construct(private Hypothesis $truth, private int $turned, private bool $tellsTape = false)
+    public function __construct(private Suspect $truth, private int $turned, private bool $tellsTape = false)
     {
     }
 
@@ -108,8 +108,8 @@ final class StandingBoard
 
     public function isListed(Diagnosis $diagnosis): bool
     {
-        $ids = fn (Hypothesis $one): array => array_map(fn ($mistake) => $mistake->id(), array_values($one->mistakes));
+        $ids = fn (Suspect $one): array => array_map(fn ($mistake) => $mistake->id(), array_values($one->mistakes));
 
-        return array_filter($diagnosis->suspects, fn (Hypothesis $one) => $ids($one) === $ids($this->truth)) !== [];
+        return array_filter($diagnosis->suspects, fn (Suspect $one) => $ids($one) === $ids($this->truth)) !== [];
     }
 }

@@ -7,21 +7,21 @@ namespace Tests\Support;
 use Zwindle\Board\DevicePoint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
-use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Catalogue\Devices\InstrumentKind;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
+use Zwindle\Proving\BoardUnderTest;
 use Zwindle\Proving\Hands;
 use Zwindle\Proving\LoggedAct;
 use Zwindle\Proving\Outcome;
-use Zwindle\Proving\Proof;
 use Zwindle\Proving\Reading\Touch;
 use Zwindle\Proving\Rig\Supply;
 
 /** Somebody who tests a board: acts by name, what came of each, and the log of them. */
 final class TestRound
 {
-    public Proof $proof;
+    public BoardUnderTest $proof;
 
     /** @var list<LoggedAct> */
     public array $log = [];
@@ -37,7 +37,7 @@ final class TestRound
         $this->circuit = Circuit::of($wiring);
         $this->hands = new Hands($this->circuit, $mayEnergise);
         $opens = $wiring->board->practice->proving['residualOpensNeutral'];
-        $this->proof = Proof::begin($seed, $this->circuit->hasRcd, $opens, $isOn, $testerMayFail);
+        $this->proof = BoardUnderTest::begin($seed, $this->circuit->hasRcd, $opens, $isOn, $testerMayFail);
         $this->last = $this->hands->look($this->proof);
     }
 

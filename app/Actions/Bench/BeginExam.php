@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Actions\Sitting\ExamGate;
 use App\Models\Attempt;
+use App\Services\ExamGate;
 use Illuminate\Support\Facades\DB;
 
 /** Starts the clock of an exam and shows its board; a second beginning changes nothing. Practice starts with its first step. */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Classes\KeepJudgement;
-use App\Actions\Sitting\ExamGate;
 use App\Enums\JudgedAt;
 use App\Models\Attempt;
 use App\Models\Record;
+use App\Services\ExamGate;
 use Illuminate\Support\Facades\DB;
 
 /** Closes an attempt, judges it and keeps the judgement. A second hand-in changes nothing; an exam that may not begin is not handed in. */

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Actions\Sitting\ExamGate;
 use App\Actions\Sitting\KeepLateAct;
 use App\Models\Attempt;
 use App\Models\LateAct;
+use App\Queries\Bench\AskQuestions;
+use App\Services\ExamGate;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Actions\Sitting\ExamGate;
 use App\Models\Attempt;
-use App\Models\Step;
+use App\Models\KeptStep;
+use App\Queries\Bench\CountProgress;
+use App\Services\ExamGate;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -46,7 +47,7 @@ final class KeepSteps
                 throw ValidationException::withMessages(['steps' => __('messages.too-many-steps')]);
             }
             $refusal = ExamGate::refusal($attempt);
-            /** @var array<int, Step> $known by number */
+            /** @var array<int, KeptStep> $known by number */
             $known = $attempt->steps()
                 ->where('device', $device)
                 ->whereIn('number', array_column($batch, 'number'))
@@ -100,7 +101,7 @@ final class KeepSteps
 
         return $base < $attempt->bare_from
             ? null
-            : array_merge(...array_values($others->map(fn (Step $step) => self::touched($step->parsed()) ?? ['*'])->all()));
+            : array_merge(...array_values($others->map(fn (KeptStep $step) => self::touched($step->parsed()) ?? ['*'])->all()));
     }
 
     /** @return list<string>|null the places that a step touches; null for one that hangs on all before it */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Actions\Find\PlaceFaults;
+use App\Actions\Tasks\PlaceFaults;
 use App\Actions\Tasks\SetTask;
 use App\Models\AsFoundSheet;
 use App\Models\Assignment;
@@ -13,6 +13,8 @@ use App\Models\BoardFile;
 use App\Models\Marking;
 use App\Models\Task;
 use App\Models\User;
+use App\Queries\Bench\CountProgress;
+use App\Queries\Bench\StartWiring;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use LogicException;

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Actions\Find\PlaceFaults;
+use App\Actions\Tasks\PlaceFaults;
 use App\Models\Attempt;
 use App\Models\Proof;
+use App\Queries\Bench\CountProgress;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Task\TaskKind;

@@ -8,8 +8,9 @@ use App\Exceptions\InputRefused;
 use App\Models\AsFoundSheet;
 use App\Models\BoardFile;
 use App\Models\User;
+use App\Services\KeptPlans;
 use Illuminate\Support\Facades\DB;
-use Zwindle\Board\Wiring\AsFoundSheet as Sheet;
+use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
 
@@ -23,7 +24,7 @@ final readonly class KeepAsFound
     /**
      * @throws InputRefused with what is written down wrongly: a place in another box, a terminal that is not there
      */
-    public function fromSheet(BoardFile $file, User $instructor, int $number, Sheet $sheet): void
+    public function fromSheet(BoardFile $file, User $instructor, int $number, AsFound $sheet): void
     {
         $board = $file->board();
         $problems = new Problems;
@@ -36,7 +37,7 @@ final readonly class KeepAsFound
     {
         $problems = new Problems;
         $wiring = WiringReader::read($text, $file->board(), $problems) ?? throw InputRefused::file('wiring', $problems->all());
-        DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, $number, Sheet::of($wiring)));
+        DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, $number, AsFound::of($wiring)));
     }
 
     /**
@@ -47,6 +48,6 @@ final readonly class KeepAsFound
     public function fromPlan(BoardFile $file, User $instructor, int $number, int $plan): void
     {
         $wiring = $this->plans->one($file->board(), $plan)->wiring ?? throw InputRefused::option(__('as-found.no-such-plan'));
-        DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, $number, Sheet::of($wiring)));
+        DB::transaction(fn () => AsFoundSheet::keep($file, $instructor, $number, AsFound::of($wiring)));
     }
 }

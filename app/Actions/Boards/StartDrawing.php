@@ -6,6 +6,7 @@ namespace App\Actions\Boards;
 
 use App\Models\BoardFile;
 use App\Models\User;
+use App\Queries\Boards\Patterns;
 use Illuminate\Support\Facades\Lang;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
 use Zwindle\Catalogue\Editions\Editions;

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions\Classes;
 
-use App\Actions\Bench\AskQuestions;
-use App\Actions\Proving\Proving;
 use App\Models\Attempt;
-use App\Models\Step;
-use App\Shapes\DebriefShape;
-use App\Shapes\FindingShape;
-use App\Shapes\GradeShape;
-use App\Shapes\VerdictShape;
+use App\Models\KeptStep;
+use App\Queries\Bench\AskQuestions;
+use App\Queries\Classes\JudgeAttempt;
+use App\Queries\Classes\MarkingInForce;
+use App\Queries\Proving\Proving;
+use App\Shapes\Bench\VerdictShape;
+use App\Shapes\Classes\DebriefShape;
+use App\Shapes\Classes\GradeShape;
+use App\Shapes\Hunt\HuntShape;
 use App\Wording\Headline;
 use LogicException;
 use Zwindle\Check\Findings\Verdict;
@@ -21,7 +23,7 @@ use Zwindle\Exam\Grading\Grader;
 use Zwindle\Exam\Grading\MistakeDistance;
 use Zwindle\Exam\Grading\OrderOfWork;
 use Zwindle\Exam\Task\TaskKind;
-use Zwindle\Finding\Measuring;
+use Zwindle\Hunt\Measuring;
 use Zwindle\Plan\StepOrder;
 
 /** Everything that is told of an attempt when it is handed in: verdict, mark and debrief. Worked out, not kept. */
@@ -87,29 +89,29 @@ final readonly class JudgeHandedIn
     private function found(Attempt $attempt): array
     {
         $proving = Proving::of($attempt);
-        $finding = $proving->finding ?? throw new LogicException("Attempt $attempt->id has no fault to be found.");
-        $isolation = $finding->isolation($proving->roles(), $proving->state()->supply->own);
+        $hunt = $proving->hunt ?? throw new LogicException("Attempt $attempt->id has no fault to be found.");
+        $isolation = $hunt->isolation($proving->roles(), $proving->state()->supply->own);
         $log = $proving->log();
-        $path = Measuring::weigh($finding->placed, $proving->asFound(), $log);
+        $path = Measuring::weigh($hunt->placed, $proving->asFound(), $log);
         $scheme = MarkingInForce::of($attempt);
         $grade = $scheme === null ? null : (new Grader($scheme, minutes: self::minutes($attempt)))->ofFinding(
-            $finding->diagnosis(),
-            $finding->safety($isolation),
-            Measuring::share($finding->placed, $log, $path),
-            $finding->proof(),
-            $finding->wereHandsInUnproved($isolation),
+            $hunt->diagnosis(),
+            $hunt->safety($isolation),
+            Measuring::share($hunt->placed, $log, $path),
+            $hunt->proof(),
+            $hunt->wereHandsInUnproved($isolation),
         );
-        $all = count($finding->placed->faults);
+        $all = count($hunt->placed->faults);
 
         return [
-            'verdict' => ($finding->isDone() ? Verdict::Pass : Verdict::Fail)->value,
+            'verdict' => ($hunt->isDone() ? Verdict::Pass : Verdict::Fail)->value,
             'headline' => implode(' ', [
-                trans_choice('task.found', $all, ['found' => count($finding->found()), 'all' => $all]),
-                __($finding->board->isMended() ? 'task.board-right' : 'task.board-wrong'),
+                trans_choice('task.found', $all, ['found' => count($hunt->found()), 'all' => $all]),
+                __($hunt->board->isMended() ? 'task.board-right' : 'task.board-wrong'),
             ]),
             'page' => null,
             'mark' => $grade === null ? null : (new GradeShape($grade, $attempt->board()))->json(),
-            'debrief' => [...self::NO_DEBRIEF, 'finding' => (new FindingShape($proving, $finding))->json($path, $isolation)],
+            'debrief' => [...self::NO_DEBRIEF, 'hunt' => (new HuntShape($proving, $hunt))->json($path, $isolation)],
         ];
     }
 
@@ -157,6 +159,6 @@ final readonly class JudgeHandedIn
     /** @return list<\Zwindle\Bench\Step> */
     private static function steps(Attempt $attempt): array
     {
-        return array_values($attempt->countedSteps()->map(fn (Step $step) => $step->parsed())->all());
+        return array_values($attempt->countedSteps()->map(fn (KeptStep $step) => $step->parsed())->all());
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Classes;
 
-use App\Actions\Pace\SearchGate;
 use App\Enums\JudgedAt;
 use App\Models\Attempt;
 use App\Models\Judgement;
 use App\Models\Proof;
+use App\Queries\Classes\CountingJudgement;
+use App\Services\LogUnjudged;
+use App\Services\SearchGate;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 use Zwindle\Check\EngineVersion;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Classes;
 
-use App\Actions\Sitting\ExamGate;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\Record;
 use App\Models\User;
+use App\Services\ExamGate;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 

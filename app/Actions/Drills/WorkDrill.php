@@ -6,6 +6,7 @@ namespace App\Actions\Drills;
 
 use App\Models\Drill;
 use App\Models\User;
+use App\Queries\Drills\DrillContent;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;

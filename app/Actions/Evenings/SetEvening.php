@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Evenings;
 
 use App\Actions\Classes\SetAssignment;
-use App\Actions\Tasks\MustBeSettable;
 use App\Actions\Tasks\SetTask;
 use App\Models\AsFoundSheet;
 use App\Models\Assignment;
@@ -13,9 +12,10 @@ use App\Models\Evening;
 use App\Models\Record;
 use App\Models\Task;
 use App\Models\User;
+use App\Queries\Tasks\MustBeSettable;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Board\Board;
-use Zwindle\Exam\Task\Task as CoreTask;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Format\Read\JsonText;
 
 /**
@@ -75,7 +75,7 @@ final readonly class SetEvening
      * @param  list<SittingArray>  $sittings
      * @param  list<Board>  $boards  by variant
      */
-    private function follow(Assignment $assignment, Evening $evening, array $sittings, CoreTask $asked, array $boards): void
+    private function follow(Assignment $assignment, Evening $evening, array $sittings, TaskFile $asked, array $boards): void
     {
         $sheet = AsFoundSheet::of($evening->task->boardFile, $evening->task->instructor);
         $extra = array_column($evening->draft['people'], 'extraPercent', 'trainee');

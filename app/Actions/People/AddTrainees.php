@@ -6,6 +6,9 @@ namespace App\Actions\People;
 
 use App\Models\Classroom;
 use App\Models\User;
+use App\Queries\People\Roster;
+use App\Services\PersonalCode;
+use App\Services\PersonName;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;

@@ -7,6 +7,7 @@ namespace App\Actions\People;
 use App\Models\Attempt;
 use App\Models\Classroom;
 use App\Models\User;
+use App\Services\PersonName;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 

@@ -6,6 +6,7 @@ namespace App\Actions\People;
 
 use App\Models\Record;
 use App\Models\User;
+use App\Services\PersonalCode;
 use Illuminate\Support\Facades\DB;
 
 /** A new code for a trainee, on record; the old one opens nothing any more. */

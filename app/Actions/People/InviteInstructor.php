@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\People;
 
 use App\Models\User;
+use App\Services\PersonName;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 

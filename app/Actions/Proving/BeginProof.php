@@ -6,6 +6,8 @@ namespace App\Actions\Proving;
 
 use App\Models\Attempt;
 use App\Models\Proof;
+use App\Queries\Proving\Proving;
+use App\Queries\Proving\ShownProof;
 use Illuminate\Support\Facades\DB;
 
 /** The bench is cleared and the board stands as nobody had touched it. What was done before is kept and counts no more. */

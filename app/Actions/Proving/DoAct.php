@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Proving;
 
-use App\Actions\Bench\CountProgress;
-use App\Actions\Sitting\ExamGate;
 use App\Actions\Sitting\KeepLateAct;
 use App\Models\Attempt;
 use App\Models\LateAct;
 use App\Models\Proof;
+use App\Queries\Bench\CountProgress;
+use App\Queries\Proving\Proving;
+use App\Queries\Proving\ShownProof;
+use App\Services\ExamGate;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -17,10 +19,10 @@ use Zwindle\Bench\MalformedStep;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\Step;
 use Zwindle\Board\Wiring\Wiring;
-use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Catalogue\Devices\InstrumentKind;
 use Zwindle\Exam\Task\ProvingNeed;
-use Zwindle\Finding\Naming;
 use Zwindle\Format\Read\StepReader;
+use Zwindle\Hunt\Naming;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\LoggedAct;
@@ -91,7 +93,7 @@ final readonly class DoAct
             $proving->kept = self::keep($proving, $key, LoggedAct::of($done, $before, $wasLive, $outcome, $attempt->head), $outcome);
         }
 
-        if ($proving->finding !== null && $outcome->refusal === null) {
+        if ($proving->hunt !== null && $outcome->refusal === null) {
             // What is known of it has changed; where something was put right another board hangs there.
             $proving = Proving::of($attempt);
             if ($done->kind->isNaming() || $done->kind->isHandIn()) {
@@ -109,12 +111,12 @@ final readonly class DoAct
         if ($act->kind !== ActKind::OpenBox && ! $act->kind->isNaming() && ! $act->kind->isHandIn()) {
             return;
         }
-        $finding = $proving->finding;
+        $hunt = $proving->hunt;
         $wiring = $proving->circuit->wiring;
         $box = $act->kind->isNaming() ? Naming::read((string) $act->on)->box ?? '' : null;
         $why = match (true) {
-            $finding === null, $box !== null && ! isset($wiring->board->enclosures[$box]) => 'no-such-fault',
-            $act->kind->isHandIn() && ! $finding->canDo($act, self::boxesOf($act, $wiring)) => 'cannot-be-done',
+            $hunt === null, $box !== null && ! isset($wiring->board->enclosures[$box]) => 'no-such-fault',
+            $act->kind->isHandIn() && ! $hunt->canDo($act, self::boxesOf($act, $wiring)) => 'cannot-be-done',
             default => null,
         };
         $why === null || throw ValidationException::withMessages(['act' => __("proving.$why")]);

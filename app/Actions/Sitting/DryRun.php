@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Sitting;
 
-use App\Actions\Bench\BoardVisibility;
-use App\Actions\Bench\CountProgress;
 use App\Actions\Classes\JudgeHandedIn;
-use App\Actions\Classes\MarkingInForce;
 use App\Exceptions\SeatsWouldFail;
 use App\Models\Assignment;
 use App\Models\Attempt;
+use App\Queries\Bench\BoardVisibility;
+use App\Queries\Bench\CountProgress;
+use App\Queries\Classes\MarkingInForce;
 use Illuminate\Support\Facades\Log;
 use Throwable;
 use Zwindle\Exam\Grading\KeptGrade;

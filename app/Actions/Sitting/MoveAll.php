@@ -9,6 +9,7 @@ use App\Exceptions\SeatsWouldFail;
 use App\Models\Assignment;
 use App\Models\Record;
 use App\Models\User;
+use App\Queries\Sitting\WhoIsHere;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Sitting\SittingMove;
 

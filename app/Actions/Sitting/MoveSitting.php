@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Actions\Sitting;
 
 use App\Actions\Bench\HandInOverdue;
-use App\Actions\Classes\CountingJudgement;
 use App\Actions\Classes\KeepJudgement;
 use App\Enums\JudgedAt;
 use App\Exceptions\MoveRefused;
 use App\Models\Attempt;
 use App\Models\Record;
 use App\Models\User;
+use App\Queries\Classes\CountingJudgement;
+use App\Services\ExamGate;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Sitting\SittingMove;

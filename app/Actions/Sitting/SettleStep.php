@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Sitting;
 
-use App\Actions\Bench\CountProgress;
 use App\Actions\Classes\KeepJudgement;
 use App\Enums\JudgedAt;
 use App\Models\Attempt;
+use App\Models\KeptStep;
 use App\Models\Record;
-use App\Models\Step;
 use App\Models\StepDecision;
 use App\Models\User;
+use App\Queries\Bench\CountProgress;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Bench\StepDoesNotFit;
@@ -28,7 +28,7 @@ final readonly class SettleStep
     {
     }
 
-    public function execute(Attempt $attempt, Step $step, bool $accepted, User $who): void
+    public function execute(Attempt $attempt, KeptStep $step, bool $accepted, User $who): void
     {
         DB::transaction(function () use ($attempt, $step, $accepted, $who): void {
             $attempt->claim();
@@ -49,7 +49,7 @@ final readonly class SettleStep
         }
     }
 
-    private function append(Attempt $attempt, Step $step): void
+    private function append(Attempt $attempt, KeptStep $step): void
     {
         $log = $attempt->stepLog();
         try {

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Sitting;
 
-use App\Actions\Bench\CountProgress;
 use App\Exceptions\InputRefused;
 use App\Exceptions\MoveRefused;
 use App\Models\Attempt;
 use App\Models\Record;
 use App\Models\User;
+use App\Queries\Bench\CountProgress;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Bench\WiringAsSteps;
-use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Exam\Sitting\SittingMove;
 use Zwindle\Exam\Sitting\SittingState;
@@ -41,7 +41,7 @@ final class TakeDownBoard
     }
 
     /** @throws InputRefused with what is written down wrongly */
-    public function fromSheet(Attempt $attempt, AsFoundSheet $sheet, User $who): void
+    public function fromSheet(Attempt $attempt, AsFound $sheet, User $who): void
     {
         $board = $attempt->board();
         $problems = new Problems;

@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace App\Actions\Tasks;
 
-use App\Actions\Bench\CountProgress;
-use App\Actions\Bench\StartWiring;
 use App\Actions\Classes\SetAssignment;
-use App\Actions\Find\PlaceFaults;
 use App\Models\AsFoundSheet;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\Classroom;
 use App\Models\Marking;
 use App\Models\Task;
+use App\Queries\Bench\CountProgress;
+use App\Queries\Bench\StartWiring;
+use App\Queries\Tasks\MustBeSettable;
+use App\Queries\Tasks\SetTwice;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Zwindle\Board\Board;
-use Zwindle\Board\Wiring\AsFoundSheet as Sheet;
-use Zwindle\Exam\Task\Task as CoreTask;
+use Zwindle\Board\Wiring\AsFound;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
 use Zwindle\Exam\Vary\Dice;
@@ -81,7 +82,7 @@ final readonly class SetTask
      * Gives an attempt that was not begun its seat, its variant and what stands there already. A real board hangs as it is drawn,
      * with the names that its labels say.
      */
-    public function seat(Attempt $attempt, int $seat, CoreTask $asked, Board $board, Sheet $sheet, bool $isOnBoard = false): void
+    public function seat(Attempt $attempt, int $seat, TaskFile $asked, Board $board, AsFound $sheet, bool $isOnBoard = false): void
     {
         $attempt->update([
             'seat' => $seat,
@@ -93,7 +94,7 @@ final readonly class SetTask
     }
 
     /** @param  list<Attempt>  $seated  in the order of their seats */
-    public function place(CoreTask $asked, array $seated): void
+    public function place(TaskFile $asked, array $seated): void
     {
         $this->place->execute($asked, $seated);
         foreach ($asked->kind === TaskKind::Fault ? $seated : [] as $attempt) {
@@ -107,7 +108,7 @@ final readonly class SetTask
      *
      * @return array<string, mixed>
      */
-    public static function file(CoreTask $asked, Board $board): array
+    public static function file(TaskFile $asked, Board $board): array
     {
         $file = BoardArray::of($board);
 
@@ -124,7 +125,7 @@ final readonly class SetTask
     }
 
     /** @return list<Board> one a seat; all the same where nothing varies */
-    public static function boards(Board $drawn, CoreTask $asked, int $seats, int $rowLength): array
+    public static function boards(Board $drawn, TaskFile $asked, int $seats, int $rowLength): array
     {
         if ($asked->varying === []) {
             return array_fill(0, $seats, self::asDrawn($drawn));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Boards\ReadWiringFiles;
 use App\Console\Pages\CheckPage;
 use App\Console\Pages\JsonStream;
-use App\Shapes\CheckShape;
+use App\Queries\Boards\ReadWiringFiles;
+use App\Shapes\Bench\CheckShape;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;

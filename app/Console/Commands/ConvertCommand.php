@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Boards\ReadBoardFile;
 use App\Console\Pages\ConversionPage;
 use App\Exceptions\InputRefused;
-use App\Shapes\ConversionShape;
+use App\Queries\Boards\ReadBoardFile;
+use App\Shapes\Boards\ConversionShape;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Format\Write\BoardArray;

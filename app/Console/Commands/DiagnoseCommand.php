@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Boards\ReadBoardFile;
 use App\Console\Pages\DiagnosisPage;
 use App\Exceptions\InputRefused;
-use App\Shapes\DiagnosisShape;
+use App\Queries\Boards\ReadBoardFile;
+use App\Shapes\Diagnosis\DiagnosisShape;
 use App\Wording\RefusalSentence;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
-use Zwindle\Diagnose\Diagnosis;
-use Zwindle\Diagnose\Seen;
-use Zwindle\Diagnose\SeenReader;
+use Zwindle\Diagnosis\Diagnosis;
+use Zwindle\Diagnosis\Seen;
+use Zwindle\Diagnosis\SeenReader;
 use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;

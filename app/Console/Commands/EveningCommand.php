@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Boards\ReadBoardFile;
 use App\Console\Pages\EveningPage;
 use App\Exceptions\InputRefused;
-use App\Shapes\EveningShape;
+use App\Queries\Boards\ReadBoardFile;
+use App\Shapes\Evenings\EveningShape;
 use App\Wording\EveningSentence;
 use Zwindle\Evening\EveningReader;
 use Zwindle\Evening\NoEvening;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Boards\ReadWiringFiles;
 use App\Console\Pages\FiguresPage;
 use App\Exceptions\InputRefused;
-use App\Shapes\FiguresShape;
+use App\Queries\Boards\ReadWiringFiles;
+use App\Shapes\Boards\FiguresShape;
 use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Survey;

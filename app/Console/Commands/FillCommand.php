@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Boards\ReadBoardFile;
 use App\Console\Pages\FillPage;
 use App\Exceptions\InputRefused;
-use App\Shapes\FillShape;
+use App\Queries\Boards\ReadBoardFile;
+use App\Shapes\Boards\FillShape;
 use Zwindle\Check\Fill\FillCount;
 
 final class FillCommand extends ReadsFilesCommand

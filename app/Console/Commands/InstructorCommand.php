@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\People\OwnPassword;
-use App\Actions\People\PersonName;
 use App\Models\User;
+use App\Services\OwnPassword;
+use App\Services\PersonName;
 use Database\Seeders\HouseSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;

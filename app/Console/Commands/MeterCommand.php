@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Boards\ReadWiringFiles;
 use App\Console\Pages\MeterPage;
 use App\Exceptions\InputRefused;
-use App\Shapes\MeterShape;
+use App\Queries\Boards\ReadWiringFiles;
+use App\Shapes\Bench\MeterShape;
 use App\Wording\Words;
 use Zwindle\Circuit\Net\Circuit;
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Boards\ReadBoardFile;
 use App\Console\Pages\MistakesPage;
 use App\Exceptions\InputRefused;
-use App\Shapes\MistakesShape;
+use App\Queries\Boards\ReadBoardFile;
+use App\Shapes\Tasks\MistakesShape;
 use App\Wording\RefusalSentence;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Diagnosis\Telling\MistakesByTable;
 use Zwindle\Plan\Planner;
-use Zwindle\Repair\Diagnose\MistakesByTable;
 
 final class MistakesCommand extends ReadsFilesCommand
 {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Boards\ReadBoardFile;
 use App\Console\Pages\PlanPage;
 use App\Exceptions\InputRefused;
-use App\Shapes\PlanningShape;
+use App\Queries\Boards\ReadBoardFile;
+use App\Shapes\Boards\PlanningShape;
 use App\Wording\ExtensionNotes;
 use Zwindle\Board\Board;
 use Zwindle\Board\Requirements;

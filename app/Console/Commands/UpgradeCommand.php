@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Bench\CountProgress;
 use App\Actions\Classes\KeepJudgement;
-use App\Actions\Classes\OtherwiseByRules;
 use App\Care\SpoiltTasks;
 use App\Models\Attempt;
 use App\Models\Judgement;
+use App\Queries\Bench\CountProgress;
+use App\Queries\Classes\OtherwiseByRules;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;

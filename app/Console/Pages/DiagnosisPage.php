@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Pages;
 
-use App\Shapes\DiagnosisShape;
+use App\Shapes\Diagnosis\DiagnosisShape;
 use App\Wording\Words;
 use Symfony\Component\Console\Output\OutputInterface;
 use Zwindle\Board\Board;
-use Zwindle\Diagnose\Diagnosis;
-use Zwindle\Diagnose\NextTest;
+use Zwindle\Diagnosis\Diagnosis;
+use Zwindle\Diagnosis\NextTest;
 
 /** What fits what was seen, to be read. */
 final readonly class DiagnosisPage

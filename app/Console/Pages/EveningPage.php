@@ -7,14 +7,14 @@ namespace App\Console\Pages;
 use App\Wording\EveningSentence;
 use Illuminate\Console\OutputStyle;
 use Symfony\Component\Console\Formatter\OutputFormatter;
-use Zwindle\Evening\Evening;
+use Zwindle\Evening\EveningDraft;
 use Zwindle\Evening\EveningPlan;
 use Zwindle\Evening\Sitting;
 
 /** An evening's plan as a page of text. */
 final readonly class EveningPage
 {
-    public function __construct(private Evening $evening, private EveningPlan $plan)
+    public function __construct(private EveningDraft $evening, private EveningPlan $plan)
     {
     }
 

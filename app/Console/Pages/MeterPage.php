@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Pages;
 
-use App\Shapes\MeterShape;
+use App\Shapes\Bench\MeterShape;
 use App\Wording\Words;
 use Symfony\Component\Console\Formatter\OutputFormatter;
 

@@ -10,11 +10,11 @@ use Illuminate\Console\OutputStyle;
 use Illuminate\Support\Str;
 use Symfony\Component\Console\Formatter\OutputFormatter;
 use Zwindle\Check\Result;
-use Zwindle\Repair\Diagnose\FlipWalk;
-use Zwindle\Repair\Diagnose\MistakesByTable;
-use Zwindle\Repair\Diagnose\Suspect;
-use Zwindle\Repair\Diagnose\TableGroup;
-use Zwindle\Repair\Diagnose\TellingTests;
+use Zwindle\Diagnosis\Telling\FlipWalk;
+use Zwindle\Diagnosis\Telling\MistakesByTable;
+use Zwindle\Diagnosis\Telling\TableGroup;
+use Zwindle\Diagnosis\Telling\TellingTests;
+use Zwindle\Repair\Mistake\MistakenWiring;
 
 /** What flipping can and cannot tell of a board, as a page of text. */
 final readonly class MistakesPage
@@ -68,8 +68,8 @@ final readonly class MistakesPage
             'mistakes.pairs',
             ['count' => $pairs],
         ))).'</>');
-        foreach ($singles as $suspect) {
-            $output->writeln(self::plain('  - '.$this->sentences->all(array_values($suspect->mistakes))));
+        foreach ($singles as $wiring) {
+            $output->writeln(self::plain('  - '.$this->sentences->all(array_values($wiring->mistakes))));
         }
         $apart = TellingTests::of($singles);
         if ($apart->tests !== []) {
@@ -79,7 +79,7 @@ final readonly class MistakesPage
             $output->writeln(self::plain(sprintf('  %3d. %s', $i + 1, Str::ucfirst($this->sentences->test($test)))));
         }
         foreach ($apart->together as $set) {
-            $names = array_map(fn (Suspect $suspect) => $this->sentences->all(array_values($suspect->mistakes)), $set);
+            $names = array_map(fn (MistakenWiring $wiring) => $this->sentences->all(array_values($wiring->mistakes)), $set);
             $output->writeln(self::plain('  '.$this->words->say('mistakes.untold', ['what' => $this->words->list($names)])));
         }
     }
@@ -92,16 +92,16 @@ final readonly class MistakesPage
         if ($passing === []) {
             $output->writeln(self::plain('  '.$this->words->say('mistakes.none-pass')));
         }
-        foreach ($passing as ['suspect' => $suspect, 'from' => $from]) {
-            if (! $suspect->isPair()) {
+        foreach ($passing as ['wiring' => $wiring, 'from' => $from]) {
+            if (! $wiring->isPair()) {
                 $output->writeln(self::plain('  - '.$this->words->say('mistakes.passes', [
-                    'what' => $this->sentences->all(array_values($suspect->mistakes)),
+                    'what' => $this->sentences->all(array_values($wiring->mistakes)),
                     'from' => count($from),
                     'all' => $this->right->evidence->table->count(),
                 ])));
             }
         }
-        $pairs = count(array_filter($passing, fn (array $one) => $one['suspect']->isPair()));
+        $pairs = count(array_filter($passing, fn (array $one) => $one['wiring']->isPair()));
         if ($pairs > 0) {
             $output->writeln(self::plain('  '.$this->words->say('mistakes.pairs', ['count' => $pairs])));
         }

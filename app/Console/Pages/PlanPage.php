@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Pages;
 
-use App\Shapes\PlanCoresShape;
-use App\Shapes\PlanningShape;
+use App\Shapes\Boards\PlanCoresShape;
+use App\Shapes\Boards\PlanningShape;
 use App\Wording\ChangeSentence;
 use App\Wording\Headline;
 use App\Wording\RefusalSentence;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Concerns;
 
-use App\Actions\Pace\SignInPace;
 use App\Models\User;
+use App\Services\SignInPace;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 

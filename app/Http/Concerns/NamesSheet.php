@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Concerns;
 
 use App\Enums\LabelSheet;
-use App\Paper\Sheet;
+use App\Paper\Page\Sheet;
 use Illuminate\Validation\Rule;
 
 /** A request that may say what paper it is printed on and for how many boards. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\SignInRequest;
-use App\Http\Resources\UserResource;
+use App\Http\Requests\People\SignInRequest;
+use App\Http\Resources\People\UserResource;
 use App\Models\User;
-use App\Shapes\PracticesShape;
+use App\Shapes\Boards\PracticesShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper\Layout;
 
+use App\Enums\PaperFace;
 use Illuminate\Support\Facades\File;
 
 /**
@@ -30,6 +31,11 @@ final class Letters
         }
 
         return $sum * $size / 1000;
+    }
+
+    public static function faceFor(string $text): PaperFace
+    {
+        return self::areOwn($text) ? PaperFace::Own : PaperFace::StandIn;
     }
 
     /** Whether the product's own face has every letter of a text. */

@@ -8,7 +8,7 @@ namespace App\Paper\Layout;
 final readonly class Way
 {
     /** @param  non-empty-list<array{float, float}>  $points */
-    public function __construct(public Run $run, public array $points)
+    public function __construct(public LaidRun $run, public array $points)
     {
     }
 }

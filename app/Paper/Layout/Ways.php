@@ -32,7 +32,7 @@ final class Ways
     }
 
     /**
-     * @param  list<Run>  $runs
+     * @param  list<LaidRun>  $runs
      * @param  list<BoxShape>  $boxes
      * @return list<Way> in the order of the runs, without those to a box that is not there
      */
@@ -42,14 +42,14 @@ final class Ways
     }
 
     /**
-     * @param  list<Run>  $runs
+     * @param  list<LaidRun>  $runs
      * @return list<Way>
      */
     private function laid(array $runs): array
     {
-        $known = array_filter($runs, fn (Run $run) => isset($this->boxes[$run->from], $this->boxes[$run->to]));
+        $known = array_filter($runs, fn (LaidRun $run) => isset($this->boxes[$run->from], $this->boxes[$run->to]));
         // Sorting keeps the order of those that are equally far.
-        uasort($known, fn (Run $a, Run $b) => $this->far($a) <=> $this->far($b));
+        uasort($known, fn (LaidRun $a, LaidRun $b) => $this->far($a) <=> $this->far($b));
         $ways = [];
         foreach ($known as $index => $run) {
             $points = $this->best($run);
@@ -61,7 +61,7 @@ final class Ways
         return array_values($ways);
     }
 
-    private function far(Run $run): float
+    private function far(LaidRun $run): float
     {
         [$from, $to] = [$this->boxes[$run->from], $this->boxes[$run->to]];
 
@@ -69,7 +69,7 @@ final class Ways
     }
 
     /** @return non-empty-list<array{float, float}> */
-    private function best(Run $run): array
+    private function best(LaidRun $run): array
     {
         [$from, $to] = [$this->boxes[$run->from], $this->boxes[$run->to]];
         $others = array_diff_key($this->boxes, [$run->from => true, $run->to => true]);
@@ -77,8 +77,8 @@ final class Ways
         $found = [[$from->x, $from->y], [$to->x, $to->y]];
         $least = INF;
         $isClear = false;
-        for ($level = 0; $level <= 2 * Shapes::MOST_LANES; $level++) {
-            foreach (Shapes::between($from, $to, $run->width, $level, $this->lanes) as $points) {
+        for ($level = 0; $level <= 2 * Outlines::MOST_LANES; $level++) {
+            foreach (Outlines::between($from, $to, $run->width, $level, $this->lanes) as $points) {
                 $seen = $this->inSight($points, $run);
                 $trouble = $this->troubleOf($seen, $run, array_values($walls));
                 $cost = $trouble + self::effortOf($seen);
@@ -101,7 +101,7 @@ final class Ways
      * @param  non-empty-list<array{float, float}>  $points
      * @return non-empty-list<array{float, float}>
      */
-    private function inSight(array $points, Run $run): array
+    private function inSight(array $points, LaidRun $run): array
     {
         $last = count($points) - 1;
         $seen = $points;
@@ -144,7 +144,7 @@ final class Ways
      * @param  non-empty-list<array{float, float}>  $points
      * @param  list<Rect>  $walls
      */
-    private function troubleOf(array $points, Run $run, array $walls): int
+    private function troubleOf(array $points, LaidRun $run, array $walls): int
     {
         $cost = 0;
         $last = count($points) - 2;

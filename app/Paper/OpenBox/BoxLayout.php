@@ -63,7 +63,7 @@ final readonly class BoxLayout
      * @param  list<Entry>  $entries
      * @param  array<string, Slot>  $slots  by the ends whose flags they are
      * @param  list<PlacedDevice>  $devices
-     * @param  array<string, Landing>  $landings  by their ids
+     * @param  array<string, DrawnLanding>  $landings  by their ids
      * @param  list<Connector>  $connectors
      */
     private function __construct(
@@ -278,7 +278,7 @@ final readonly class BoxLayout
     /**
      * @param  list<PlacedDevice>  $devices
      * @param  array<string, Slot>  $slots
-     * @return array<string, Landing>
+     * @return array<string, DrawnLanding>
      */
     private static function landings(?string $earth, array $devices, Frame $frame, array $slots): array
     {
@@ -286,12 +286,12 @@ final readonly class BoxLayout
         foreach ($devices as ['device' => $device, 'x' => $x, 'y' => $y]) {
             foreach ($device['landings'] as $look) {
                 $at = [$x + $look['x'], $y + $look['y']];
-                $landings[$look['id']] = new Landing($look['id'], ...$at, look: $look, approach: self::approach($at, $look, $device));
+                $landings[$look['id']] = new DrawnLanding($look['id'], ...$at, look: $look, approach: self::approach($at, $look, $device));
             }
         }
         if ($earth !== null) {
             [$x, $y] = self::earthSpot($devices, $frame, $slots);
-            $landings[$earth] = new Landing($earth, $x, $y, null, [$x, $y - self::TO_SCREW]);
+            $landings[$earth] = new DrawnLanding($earth, $x, $y, null, [$x, $y - self::TO_SCREW]);
         }
 
         return $landings;
@@ -337,7 +337,7 @@ final readonly class BoxLayout
     /**
      * @param  array<string, Slot>  $slots
      * @param  list<PlacedDevice>  $devices
-     * @param  array<string, Landing>  $landings
+     * @param  array<string, DrawnLanding>  $landings
      * @return list<Rect>
      */
     private static function solids(array $slots, array $devices, array $landings): array
@@ -348,7 +348,7 @@ final readonly class BoxLayout
                 fn (Slot $slot) => Rect::around($slot->x, $slot->y, self::FLAG['x'] + 4, self::FLAG['y'] + 4),
                 array_values($slots),
             ),
-            ...array_map(fn (Landing $landing) => $landing->look === null
+            ...array_map(fn (DrawnLanding $landing) => $landing->look === null
                 ? new Rect($landing->x - self::EARTH_WORDS / 2, $landing->y - 18, self::EARTH_WORDS, 74)
                 : Rect::around($landing->x, $landing->y, 20, 18), array_values($landings)),
         ];

@@ -183,7 +183,7 @@ final readonly class Conductors
      *
      * @return Point
      */
-    private static function approach(Landing $landing, int $i, int $n): array
+    private static function approach(DrawnLanding $landing, int $i, int $n): array
     {
         $aside = match ($landing->shape()) {
             'block' => (min($i, $landing->holes() - 1) - ($landing->holes() - 1) / 2) * 24,
@@ -195,7 +195,7 @@ final readonly class Conductors
     }
 
     /** Round a screw clockwise from the side it comes to; into a hole as far as its rim. */
-    private static function tip(Landing $landing, int $i, int $n): string
+    private static function tip(DrawnLanding $landing, int $i, int $n): string
     {
         if ($landing->shape() === 'screw') {
             return self::hook($landing->approach, [$landing->x, $landing->y]);
@@ -223,7 +223,7 @@ final readonly class Conductors
     }
 
     /** A lead has its own colour; a pigtail is cut from what the terminal's finish and print call for. */
-    private function pigtailColour(Landing $landing): string
+    private function pigtailColour(DrawnLanding $landing): string
     {
         $look = $landing->look;
         if ($landing->isLead()) {

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Paper\OpenBox;
 
 use App\Enums\BoxSide;
-use App\Paper\Drawing;
+use App\Paper\Drawn\Drawing;
+use App\Paper\Drawn\Svg;
 use App\Paper\Layout\Letters;
-use App\Paper\Svg;
-use App\Shapes\BenchShape;
+use App\Shapes\Bench\BenchShape;
 use App\Wording\Words;
 use Zwindle\Bench\Look;
 use Zwindle\Bench\PlaceMap;
@@ -301,7 +301,7 @@ final class OpenBoxSvg
         $this->svg->text($connector->x, $connector->y + 34, $connector->word, self::WORD, 'middle');
     }
 
-    private function landing(Landing $landing): void
+    private function landing(DrawnLanding $landing): void
     {
         $finish = $landing->look['finish'] ?? 'green';
         $fill = self::FINISHES[$finish] ?? self::PAINTS[$finish] ?? self::METAL;
@@ -325,7 +325,7 @@ final class OpenBoxSvg
         }
     }
 
-    private function screw(Landing $landing, string $fill, string $finish): void
+    private function screw(DrawnLanding $landing, string $fill, string $finish): void
     {
         [$x, $y] = [$landing->x, $landing->y];
         $this->svg->circle($x, $y, 15, 2, $fill);

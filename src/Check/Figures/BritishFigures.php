@@ -12,7 +12,7 @@ use Zwindle\Board\End;
 use Zwindle\Catalogue\Cables\ConductorResistance;
 use Zwindle\Catalogue\Cables\VoltDrop;
 use Zwindle\Catalogue\Devices\DeviceKind;
-use Zwindle\Catalogue\Loads\LightingLoad;
+use Zwindle\Catalogue\Devices\LightingLoad;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Circuit\Solve\Survey;
 use Zwindle\Circuit\Solve\TruthTable;

@@ -6,7 +6,7 @@ namespace Zwindle\Check\Fill;
 
 use Brick\Math\BigRational;
 use Zwindle\Board\Enclosure;
-use Zwindle\Catalogue\Boxes\StandardBox;
+use Zwindle\Catalogue\Devices\StandardBox;
 
 /** The allowances of one box and what they come to; volumes in cubic inches, exact. */
 final readonly class BoxFill

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Circuit\Probe;
 
-use Zwindle\Catalogue\Loads\ReckonedLamp;
+use Zwindle\Catalogue\Devices\ReckonedLamp;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Solver;
 use Zwindle\Circuit\Solve\StateResult;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Zwindle\Evening\Seating;
 
-use Zwindle\Evening\Evening;
+use Zwindle\Evening\EveningDraft;
 use Zwindle\Evening\Sitting;
 
 /** An evening → what each person still has to sit beside what is fixed. */
 final class Claims
 {
     /** @return list<Claim> in the order of the people */
-    public static function of(Evening $evening): array
+    public static function of(EveningDraft $evening): array
     {
         $claims = [];
         foreach ($evening->people as $person) {

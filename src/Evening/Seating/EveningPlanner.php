@@ -6,7 +6,7 @@ namespace Zwindle\Evening\Seating;
 
 use LogicException;
 use Zwindle\Evening\Conflicts;
-use Zwindle\Evening\Evening;
+use Zwindle\Evening\EveningDraft;
 use Zwindle\Evening\EveningPlan;
 use Zwindle\Evening\NoEvening;
 use Zwindle\Evening\Sitting;
@@ -30,7 +30,7 @@ final class EveningPlanner
     /** So much of one quick try after the other, in sittings times stations. */
     private const QUICK_WORK = 50_000;
 
-    public static function plan(Evening $evening): EveningPlan|NoEvening
+    public static function plan(EveningDraft $evening): EveningPlan|NoEvening
     {
         $claims = Claims::of($evening);
         if ($evening->people !== [] && $evening->stations === []) {

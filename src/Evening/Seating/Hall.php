@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Evening\Seating;
 
-use Zwindle\Evening\Evening;
+use Zwindle\Evening\EveningDraft;
 
 /** The stations as numbers from 0: who sees whom, when nobody may sit. The search asks it millions of times. */
 final readonly class Hall
@@ -26,7 +26,7 @@ final readonly class Hall
     ) {
     }
 
-    public static function of(Evening $evening): self
+    public static function of(EveningDraft $evening): self
     {
         $ids = array_map(strval(...), array_keys($evening->stations));
         $beside = array_map(fn (string $id) => array_keys(array_filter(
@@ -135,7 +135,7 @@ final readonly class Hall
     }
 
     /** @return list<array{int, int}> */
-    private static function merged(Evening $evening): array
+    private static function merged(EveningDraft $evening): array
     {
         $breaks = array_map(fn ($break) => [$break->from, $break->to], $evening->breaks);
         sort($breaks);

@@ -8,7 +8,7 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
-use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Search\TimeLimit;
 use Zwindle\Repair\Mistake\Mistake;
@@ -45,7 +45,7 @@ final readonly class Attack
     ) {
     }
 
-    public static function on(Task $task, GradingScheme $scheme, Plan $plan): self
+    public static function on(TaskFile $task, GradingScheme $scheme, Plan $plan): self
     {
         $grade = function (Wiring $wiring, int $mistakes) use ($task, $scheme): Grade {
             $observed = array_fill_keys(array_map(fn (Observation $one) => $one->id, $scheme->workmanship), true);

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Zwindle\Exam\Grading;
 
-use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Format\Read\ProblemCode;
 use Zwindle\Format\Read\Problems;
 
 /** Whether a marking suits a task: work at the bench earns no points for answers, and answers none for work. */
 final class Suitability
 {
-    public static function check(?Task $task, ?GradingScheme $marking, Problems $problems): void
+    public static function check(?TaskFile $task, ?GradingScheme $marking, Problems $problems): void
     {
         if ($task === null || $marking === null) {
             return;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zwindle\Exam\Grading;
 
 use Zwindle\Board\Board;
-use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskReader;
 use Zwindle\Format\Read\Problem;
 use Zwindle\Format\Read\Problems;
@@ -14,7 +14,7 @@ use Zwindle\Format\Read\Problems;
 final readonly class TaskDraft
 {
     /** @param  list<Problem>  $problems */
-    private function __construct(public ?Task $task, public ?GradingScheme $marking, public array $problems)
+    private function __construct(public ?TaskFile $task, public ?GradingScheme $marking, public array $problems)
     {
     }
 

@@ -32,7 +32,7 @@ final readonly class Questions
     }
 
     /** @return list<Question> as many as the task asks, or as the board gives; none for a task of the hands */
-    public function of(Task $task): array
+    public function of(TaskFile $task): array
     {
         $all = match ($task->kind) {
             TaskKind::Names => $this->names(),

@@ -30,7 +30,7 @@ final class TaskReader
     private const ONCE_NOTES = ['leads-reversed'];
 
     /** @param  string|array<mixed>|object  $given  text of the file, or what it was decoded to */
-    public static function read(string|array|object $given, Board $board, Problems $problems): ?Task
+    public static function read(string|array|object $given, Board $board, Problems $problems): ?TaskFile
     {
         /** @var TaskJson|null $json */
         $json = JsonText::read($given, 'task', $problems);
@@ -70,7 +70,7 @@ final class TaskReader
             return null;
         }
 
-        return new Task(
+        return new TaskFile(
             $json->title, $kind, TaskMode::from($json->mode), $json->brief ?? '', $json->minutes ?? null, $rules,
             array_map(Help::from(...), $json->help ?? []),
             $json->tries ?? 1,

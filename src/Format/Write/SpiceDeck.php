@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Format\Write;
 
-use Zwindle\Catalogue\Loads\ReckonedLamp;
+use Zwindle\Catalogue\Devices\ReckonedLamp;
 use Zwindle\Circuit\Net\Circuit;
 
 /**

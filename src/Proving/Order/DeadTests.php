@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zwindle\Proving\Order;
 
-use Zwindle\Catalogue\Instruments\InstrumentKind;
-use Zwindle\Catalogue\Instruments\Instruments;
+use Zwindle\Catalogue\Devices\InstrumentKind;
+use Zwindle\Catalogue\Devices\Instruments;
 use Zwindle\Proving\Reading\Reading;
 use Zwindle\Proving\Reading\Shown;
 

@@ -6,8 +6,8 @@ namespace Zwindle\Proving\Order;
 
 use Zwindle\Board\Cable;
 use Zwindle\Catalogue\Devices\DeviceKind;
-use Zwindle\Catalogue\Instruments\InstrumentKind;
-use Zwindle\Catalogue\Instruments\Instruments;
+use Zwindle\Catalogue\Devices\InstrumentKind;
+use Zwindle\Catalogue\Devices\Instruments;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\Reading\Shown;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Proving\Order;
 
-use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Catalogue\Devices\InstrumentKind;
 use Zwindle\Proving\LoggedAct;
 use Zwindle\Proving\Reading\Reading;
 use Zwindle\Proving\Reading\Shown;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Proving\Reading;
 
-use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Catalogue\Devices\InstrumentKind;
 
 /** What an instrument showed once. */
 final readonly class Reading

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zwindle\Proving\Reading;
 
 use Zwindle\Board\DevicePoint;
-use Zwindle\Catalogue\Instruments\InstrumentKind;
-use Zwindle\Catalogue\Instruments\Instruments;
+use Zwindle\Catalogue\Devices\InstrumentKind;
+use Zwindle\Catalogue\Devices\Instruments;
 use Zwindle\Proving\Rig\Rig;
 
 /** An instrument put on points of a board, and what it shows there. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zwindle\Proving\Rig;
 
 use Zwindle\Board\DevicePoint;
-use Zwindle\Catalogue\Instruments\Instruments;
-use Zwindle\Catalogue\Loads\ReckonedLamp;
+use Zwindle\Catalogue\Devices\Instruments;
+use Zwindle\Catalogue\Devices\ReckonedLamp;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Probe\Copper;
 use Zwindle\Circuit\Probe\ResistorNet;

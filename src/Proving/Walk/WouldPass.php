@@ -7,11 +7,11 @@ namespace Zwindle\Proving\Walk;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\TruthTable;
-use Zwindle\Repair\Diagnose\FlipTest;
-use Zwindle\Repair\Diagnose\FlipWalk;
-use Zwindle\Repair\Diagnose\Suspect;
-use Zwindle\Repair\Diagnose\Tables;
+use Zwindle\Diagnosis\Telling\FlipTest;
+use Zwindle\Diagnosis\Telling\FlipWalk;
+use Zwindle\Diagnosis\Telling\Tables;
 use Zwindle\Repair\Mistake\Mistake;
+use Zwindle\Repair\Mistake\MistakenWiring;
 use Zwindle\Repair\Mistake\Mistakes;
 
 /** Which wrong wirings of a board would have passed somebody's walk. */
@@ -25,7 +25,7 @@ final readonly class WouldPass
      * @param  int  $asMade  of those, how many pass this walk from where it began
      * @param  int  $withLuck  of those, how many pass its flips from some combination
      * @param  float  $onAverage  of those, how many pass its flips over all combinations to begin with
-     * @param  list<Suspect>  $mistakes  usual ones that pass it from where it began
+     * @param  list<MistakenWiring>  $mistakes  usual ones that pass it from where it began
      */
     private function __construct(
         public int $landings,
@@ -69,10 +69,10 @@ final readonly class WouldPass
         }
         $mistakes = [];
         foreach (Mistakes::on($right) as $i => $mistake) {
-            $suspect = new Suspect($right, [$i => $mistake]);
-            $table = $tables->of($suspect->circuit());
+            $wiring = new MistakenWiring($right, [$i => $mistake]);
+            $table = $tables->of($wiring->circuit());
             if (! $whole->isPassedFrom($table, 0) && $test->isPassedFrom($table, $walk->from)) {
-                $mistakes[] = $suspect;
+                $mistakes[] = $wiring;
                 // A usual mistake is the best trap.
                 $traps[] = [-1, $table, $mistake, []];
             }

@@ -14,7 +14,7 @@ use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Circuit\Net\Nets;
-use Zwindle\Diagnose\SeenReader;
+use Zwindle\Diagnosis\SeenReader;
 use Zwindle\Exam\Vary\Variants;
 use Zwindle\Exam\Vary\VariedAspects;
 use Zwindle\Format\Read\BoardReader;

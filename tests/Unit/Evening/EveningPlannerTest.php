@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Support\Evenings;
 use Zwindle\Evening\Conflict;
 use Zwindle\Evening\ConflictRule;
-use Zwindle\Evening\Evening;
+use Zwindle\Evening\EveningDraft;
 use Zwindle\Evening\EveningPlan;
 use Zwindle\Evening\NoEvening;
 use Zwindle\Evening\Pause;
@@ -14,7 +14,7 @@ use Zwindle\Evening\Seating\EveningPlanner;
 use Zwindle\Evening\Sitting;
 use Zwindle\Evening\Station;
 
-function eveningPlan(Evening $evening): EveningPlan
+function eveningPlan(EveningDraft $evening): EveningPlan
 {
     $plan = EveningPlanner::plan($evening);
 
@@ -22,7 +22,7 @@ function eveningPlan(Evening $evening): EveningPlan
 }
 
 it('ends the evening of the contract after 33 minutes, proved', function () {
-    $plan = eveningPlan(new Evening(
+    $plan = eveningPlan(new EveningDraft(
         'Practical, first year',
         ['P1' => new Person('P1', 'Person one', 25), 'P2' => new Person('P2', 'Person two')],
         ['T1' => new Station('T1', 'By the door', ['T2']), 'T2' => new Station('T2', 'By the window')],
@@ -42,7 +42,7 @@ it('finds what brute force finds, and keeps every rule', function (int $seed) {
 
 it('proves any evening of twelve sittings where variants are not short', function (int $seed) {
     $any = Evenings::random($seed, 12);
-    $evening = new Evening(
+    $evening = new EveningDraft(
         $any->title, $any->people, $any->stations, $any->minutes, $any->changeover, 5, $any->retests, $any->breaks,
     );
     $plan = eveningPlan($evening);
@@ -58,7 +58,7 @@ it('fills twelve sittings at three stations without a gap: four rounds and three
 
 it('plans two hundred at forty stations within every rule', function () {
     $base = Evenings::plain(200, 40);
-    $evening = new Evening('', Evenings::people(200, 5), $base->stations, 15, 3, 4, [], [new Pause(60, 75)]);
+    $evening = new EveningDraft('', Evenings::people(200, 5), $base->stations, 15, 3, 4, [], [new Pause(60, 75)]);
     $plan = eveningPlan($evening);
 
     expect(Evenings::broken($plan->sittings, $evening))->toBe([])
@@ -74,7 +74,7 @@ it('lets neighbours sit one after another where there is one variant', function 
 
 it('uses the time before a break for the sittings that fit there together', function () {
     // 15 and 19 minutes with a changeover fit before minute 37, two of 15 and then one of 19 would not use it.
-    $evening = new Evening('', Evenings::people(4, 2), Evenings::row(1), 15, 3, 2, [], [new Pause(37, 40)]);
+    $evening = new EveningDraft('', Evenings::people(4, 2), Evenings::row(1), 15, 3, 2, [], [new Pause(37, 40)]);
     $plan = eveningPlan($evening);
 
     expect($plan->minutes)->toBe(40 + 37)->and(Evenings::broken($plan->sittings, $evening))->toBe([]);
@@ -86,7 +86,7 @@ it('keeps who has begun and lets nobody else begin before now', function (int $s
     $now = intdiv($first->minutes, 3);
     $begun = array_values(array_filter($first->sittings, fn (Sitting $sitting) => $sitting->from < $now));
     $people = $evening->people + ['P90' => new Person('P90', 'Late one'), 'P91' => new Person('P91', 'Late two')];
-    $later = new Evening(
+    $later = new EveningDraft(
         '', $people, $evening->stations, $evening->minutes, $evening->changeover, $evening->variants, $evening->retests,
         $evening->breaks, $begun, $now,
     );
@@ -101,7 +101,7 @@ it('keeps who has begun and lets nobody else begin before now', function (int $s
 })->with(range(200, 220));
 
 it('keeps fixed sittings that break a rule and names the rule', function (array $fixed, array $rules, array $change = []) {
-    $evening = new Evening(
+    $evening = new EveningDraft(
         'Moved by hand',
         ['P1' => new Person('P1', 'One', 25), 'P2' => new Person('P2', 'Two', notBefore: 10), 'P3' => new Person('P3', 'Three')],
         Evenings::row(2), 15, 3, 2, $change['retests'] ?? [], [new Pause(60, 75)],
@@ -131,7 +131,7 @@ it('keeps fixed sittings that break a rule and names the rule', function (array 
 ]);
 
 it('puts the first sitting before a retest that is fixed', function () {
-    $evening = new Evening(
+    $evening = new EveningDraft(
         '', Evenings::people(1), Evenings::row(1), 15, 3, 2, ['P1'], [], [new Sitting('P1', 'T1', 40, 55, 2, true)],
     );
     $plan = eveningPlan($evening);
@@ -143,13 +143,13 @@ it('puts the first sitting before a retest that is fixed', function () {
 });
 
 it('has no sittings for nobody', function () {
-    $plan = eveningPlan(new Evening('', [], Evenings::row(2), 15, 3, 2));
+    $plan = eveningPlan(new EveningDraft('', [], Evenings::row(2), 15, 3, 2));
 
     expect([$plan->sittings, $plan->minutes, $plan->atLeast])->toBe([[], 0, 0]);
 });
 
 it('says why there can be no plan', function () {
-    expect(EveningPlanner::plan(new Evening('', Evenings::people(1), [], 15, 3, 2)))->toBe(NoEvening::NoStation)
-        ->and(EveningPlanner::plan(new Evening('', Evenings::people(1), Evenings::row(1), 15, 3, 1, ['P1'])))
+    expect(EveningPlanner::plan(new EveningDraft('', Evenings::people(1), [], 15, 3, 2)))->toBe(NoEvening::NoStation)
+        ->and(EveningPlanner::plan(new EveningDraft('', Evenings::people(1), Evenings::row(1), 15, 3, 1, ['P1'])))
         ->toBe(NoEvening::OneVariant);
 });

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Tests\Support\Files;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Survey;
-use Zwindle\Proving\Room\BestQuestion;
-use Zwindle\Proving\Room\Misconception;
+use Zwindle\Proving\Misconceptions\BestQuestion;
+use Zwindle\Proving\Misconceptions\Misconception;
 
 function roomOf(string $slug): BestQuestion
 {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Support\Files;
 use Tests\Support\TestRound;
 use Zwindle\Board\Wiring\Wiring;
-use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Catalogue\Devices\InstrumentKind;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Solver;
 use Zwindle\Plan\Planner;

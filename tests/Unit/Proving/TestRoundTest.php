@@ -5,10 +5,11 @@ declare(strict_types=1);
 use Tests\Support\Files;
 use Tests\Support\TestRound;
 use Zwindle\Board\Wiring\Wiring;
-use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Catalogue\Devices\InstrumentKind;
 use Zwindle\Proving\Act;
 use Zwindle\Proving\ActKind;
 use Zwindle\Proving\ActRefusal;
+use Zwindle\Proving\BoardUnderTest;
 use Zwindle\Proving\LoggedAct;
 use Zwindle\Proving\Order\IsolationStep;
 use Zwindle\Proving\Order\PointRoles;
@@ -19,7 +20,6 @@ use Zwindle\Proving\Order\SheetLine;
 use Zwindle\Proving\Order\StepReport;
 use Zwindle\Proving\Order\StepState;
 use Zwindle\Proving\Order\TestSheet;
-use Zwindle\Proving\Proof;
 use Zwindle\Proving\Reading\Shown;
 use Zwindle\Proving\Rig\Breaker;
 use Zwindle\Proving\Rig\Supply;
@@ -103,7 +103,7 @@ it('goes by the order: what comes too early is void and says why', function (cal
 it('takes back all that a dead tester said, and goes on with another', function () {
     $seed = array_values(array_filter(
         array_map(fn (int $i) => "seed $i", range(1, 40)),
-        fn (string $seed) => ! Proof::begin($seed, false, false, false, testerMayFail: true)->tools->testerWorks,
+        fn (string $seed) => ! BoardUnderTest::begin($seed, false, false, false, testerMayFail: true)->tools->testerWorks,
     ))[0];
     $round = new TestRound(exampleOf('na-three-way'), isOn: true, testerMayFail: true, seed: $seed);
     $round->isolate();
@@ -206,7 +206,7 @@ it('keeps and takes up again a proof and its log as they were', function () {
     $json = json_decode((string) json_encode($round->proof->toKeep()), true);
     $log = array_map(fn (LoggedAct $act) => json_decode((string) json_encode($act->toKeep()), true), $round->log);
 
-    expect(Proof::kept($json))->toEqual($round->proof)
+    expect(BoardUnderTest::kept($json))->toEqual($round->proof)
         ->and(array_map(LoggedAct::kept(...), $log))->toEqual($round->log);
 });
 

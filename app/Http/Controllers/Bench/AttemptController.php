@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Bench;
 
 use App\Actions\Bench\HandInOverdue;
-use App\Actions\Sitting\ExamGate;
-use App\Actions\Sitting\Presence;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Bench\BenchResource;
 use App\Http\Resources\Classes\AttemptSummaryResource;
 use App\Models\Attempt;
+use App\Services\ExamGate;
+use App\Services\Presence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
-use App\Actions\Bench\TracePath;
 use App\Actions\Classes\KeepJudgement;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\ShowPathRequest;
 use App\Http\Resources\Bench\PathResource;
 use App\Models\Attempt;
+use App\Queries\Bench\TracePath;
 
 final class PathController extends Controller
 {

@@ -6,11 +6,11 @@ namespace App\Http\Controllers\Bench;
 
 use App\Actions\Bench\HandInOverdue;
 use App\Actions\Bench\KeepAnswers;
-use App\Actions\Sitting\Presence;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\KeepAnswersRequest;
 use App\Http\Resources\Bench\QuestionsResource;
 use App\Models\Attempt;
+use App\Services\Presence;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
-use App\Actions\Bench\TestPoints;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\TestPointsRequest;
 use App\Models\Attempt;
+use App\Queries\Bench\TestPoints;
 use Illuminate\Http\JsonResponse;
 
 final class TesterController extends Controller

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
-use App\Actions\Classes\JudgeAttempt;
 use App\Actions\Classes\KeepJudgement;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\ShowVerdictRequest;
 use App\Http\Resources\Bench\VerdictResource;
 use App\Models\Attempt;
-use App\Shapes\VerdictShape;
+use App\Queries\Classes\JudgeAttempt;
+use App\Shapes\Bench\VerdictShape;
 use Illuminate\Http\JsonResponse;
 
 final class VerdictController extends Controller

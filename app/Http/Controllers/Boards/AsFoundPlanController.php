@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
-use App\Actions\Boards\PlanFromAsFound;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\ShowAsFoundRequest;
 use App\Http\Resources\Boards\AsFoundPlanResource;
 use App\Models\BoardFile;
+use App\Queries\Boards\PlanFromAsFound;
 
 final class AsFoundPlanController extends Controller
 {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
-use App\Actions\Boards\ReviewDrawing;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\ReviewDrawingRequest;
 use App\Http\Resources\Boards\DrawingReviewResource;
+use App\Queries\Boards\ReviewDrawing;
 
 final class DrawingReviewController extends Controller
 {

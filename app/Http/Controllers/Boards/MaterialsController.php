@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
-use App\Actions\Boards\PlanBoardFile;
 use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\ShowMaterialsRequest;
 use App\Models\BoardFile;
 use App\Models\StockLine;
-use App\Shapes\CsvTable;
-use App\Shapes\MaterialsShape;
-use App\Shapes\PrepareShape;
+use App\Queries\Boards\PlanBoardFile;
+use App\Shapes\Boards\MaterialsShape;
+use App\Shapes\Boards\PrepareShape;
+use App\Shapes\Classes\CsvTable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
-use App\Actions\Boards\PlanBoardFile;
 use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\ShowPaperRequest;
 use App\Models\BoardFile;
-use App\Paper\PlanPaper;
+use App\Paper\Boards\PlanPaper;
+use App\Queries\Boards\PlanBoardFile;
 use Illuminate\Http\Response;
 
 final class PaperController extends Controller

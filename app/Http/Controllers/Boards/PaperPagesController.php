@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
-use App\Actions\Boards\PlanBoardFile;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\ShowPlansRequest;
 use App\Models\BoardFile;
-use App\Paper\PlanPaper;
+use App\Paper\Boards\PlanPaper;
+use App\Queries\Boards\PlanBoardFile;
 use Illuminate\Http\JsonResponse;
 
 final class PaperPagesController extends Controller

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
-use App\Actions\Boards\Patterns;
 use App\Http\Controllers\Controller;
 use App\Models\BoardFile;
+use App\Queries\Boards\Patterns;
 use Illuminate\Http\JsonResponse;
 
 final class PatternController extends Controller

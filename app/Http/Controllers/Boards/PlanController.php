@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
-use App\Actions\Boards\PlanBoardFile;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\ShowPlansRequest;
 use App\Http\Resources\Boards\PlanListResource;
 use App\Http\Resources\Boards\PlanResource;
 use App\Models\BoardFile;
+use App\Queries\Boards\PlanBoardFile;
 
 final class PlanController extends Controller
 {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
-use App\Actions\Boards\PlanBoardFile;
-use App\Actions\Boards\PlanFile;
 use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\ShowPlanFileRequest;
 use App\Models\BoardFile;
+use App\Paper\Boards\PlanFile;
+use App\Queries\Boards\PlanBoardFile;
 use Illuminate\Http\Response;
 
 final class PlanFileController extends Controller

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
-use App\Actions\Bench\TracePath;
-use App\Actions\Boards\PlanBoardFile;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\ShowPlanPathRequest;
 use App\Http\Resources\Bench\PathResource;
 use App\Models\BoardFile;
+use App\Queries\Bench\TracePath;
+use App\Queries\Boards\PlanBoardFile;
 
 final class PlanPathController extends Controller
 {

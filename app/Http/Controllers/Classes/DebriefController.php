@@ -21,6 +21,6 @@ final class DebriefController extends Controller
         $debrief = $judgement->debrief ?? abort(409, __('messages.not-judged'));
 
         // How a fault was looked for has an answer of its own.
-        return response()->json(Arr::except($debrief, ['finding']));
+        return response()->json(Arr::except($debrief, ['hunt', 'finding']));
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Classes;
 use App\Http\Controllers\Controller;
 use App\Models\Assignment;
 use App\Models\Classroom;
-use App\Shapes\MarkGridShape;
+use App\Shapes\Classes\MarkGridShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -8,9 +8,9 @@ use App\Actions\Bench\HandInOverdue;
 use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Models\Assignment;
-use App\Paper\MarkSheet;
-use App\Shapes\MarkTable;
-use App\Shapes\MarkTableSettings;
+use App\Paper\Classes\MarkSheet;
+use App\Shapes\Classes\MarkTable;
+use App\Shapes\Classes\MarkTableSettings;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 

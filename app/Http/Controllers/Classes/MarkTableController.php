@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Classes;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\MarkTableRequest;
 use App\Models\Assignment;
-use App\Shapes\MarkTableSettings;
+use App\Shapes\Classes\MarkTableSettings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

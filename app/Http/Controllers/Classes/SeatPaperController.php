@@ -8,7 +8,7 @@ use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\ShowSeatPaperRequest;
 use App\Models\Assignment;
-use App\Paper\SeatPaper;
+use App\Paper\Classes\SeatPaper;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Classes;
 
 use App\Http\Controllers\Controller;
 use App\Models\Classroom;
-use App\Shapes\TonightShape;
+use App\Shapes\Classes\TonightShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

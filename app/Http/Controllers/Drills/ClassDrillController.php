@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Drills;
 
 use App\Http\Controllers\Controller;
 use App\Models\Classroom;
-use App\Shapes\ClassDrillsShape;
+use App\Shapes\Drills\ClassDrillsShape;
 use Illuminate\Http\JsonResponse;
 
 final class ClassDrillController extends Controller

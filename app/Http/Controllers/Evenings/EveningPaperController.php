@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Evenings;
 use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Models\Evening;
-use App\Paper\EveningPaper;
+use App\Paper\Evenings\EveningPaper;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 

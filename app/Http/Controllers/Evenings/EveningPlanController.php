@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Evenings;
 
-use App\Actions\Evenings\PlanEvening;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Evenings\EveningRequest;
 use App\Models\Evening;
-use App\Shapes\EveningShape;
+use App\Queries\Evenings\PlanEvening;
+use App\Shapes\Evenings\EveningShape;
 use Illuminate\Http\JsonResponse;
 
 /** The plan of a draft, not kept: what a change would cost. */

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Evenings;
 use App\Actions\Evenings\CheckPart;
 use App\Http\Controllers\Controller;
 use App\Models\Evening;
-use App\Shapes\PartCheckShape;
+use App\Shapes\Evenings\PartCheckShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Evenings;
 
 use App\Actions\Evenings\SetEvening;
-use App\Actions\Tasks\SetTwice;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Classes\EveningResource;
 use App\Models\Evening;
+use App\Queries\Tasks\SetTwice;
 use Illuminate\Http\Request;
 
 /** Sets a planned evening as an exam; it is opened on the wall. */

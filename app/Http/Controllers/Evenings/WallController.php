@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Evenings;
 
 use App\Actions\Bench\HandInOverdue;
-use App\Actions\Sitting\Presence;
 use App\Http\Controllers\Controller;
 use App\Models\Evening;
-use App\Shapes\WallShape;
+use App\Services\Presence;
+use App\Shapes\Sitting\WallShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

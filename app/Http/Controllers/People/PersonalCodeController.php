@@ -7,7 +7,7 @@ namespace App\Http\Controllers\People;
 use App\Actions\People\GiveNewCode;
 use App\Http\Controllers\Controller;
 use App\Models\User;
-use App\Shapes\SlipShape;
+use App\Shapes\People\SlipShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\People;
 
-use App\Actions\People\OneTimeCode;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\People\ConfirmSecondFactorRequest;
 use App\Http\Requests\People\EndSecondFactorRequest;
+use App\Services\OneTimeCode;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

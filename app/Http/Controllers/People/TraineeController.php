@@ -12,7 +12,7 @@ use App\Http\Requests\People\UpdateTraineeRequest;
 use App\Http\Resources\People\TraineeResource;
 use App\Models\Classroom;
 use App\Models\User;
-use App\Shapes\SlipShape;
+use App\Shapes\People\SlipShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Proving;
 
-use App\Actions\Proving\Proving;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Proving\ReadAheadRequest;
 use App\Models\Attempt;
-use App\Shapes\ProofShape;
+use App\Queries\Proving\Proving;
+use App\Shapes\Proving\ProofShape;
 use Illuminate\Http\JsonResponse;
 use Zwindle\Bench\PlaceMap;
 

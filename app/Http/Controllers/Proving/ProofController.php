@@ -6,12 +6,12 @@ namespace App\Http\Controllers\Proving;
 
 use App\Actions\Bench\HandInOverdue;
 use App\Actions\Proving\BeginProof;
-use App\Actions\Proving\Proving;
-use App\Actions\Proving\ShownProof;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Proving\BeginProofRequest;
 use App\Http\Resources\Proving\ProofResource;
 use App\Models\Attempt;
+use App\Queries\Proving\Proving;
+use App\Queries\Proving\ShownProof;
 
 final class ProofController extends Controller
 {

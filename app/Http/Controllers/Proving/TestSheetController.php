@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Proving;
 
-use App\Actions\Proving\Proving;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Proving\TestSheetResource;
 use App\Models\Attempt;
+use App\Queries\Proving\Proving;
 
 final class TestSheetController extends Controller
 {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Proving;
 
-use App\Actions\Proving\Proving;
 use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
-use App\Paper\TestSheetPaper;
+use App\Paper\Proving\TestSheetPaper;
+use App\Queries\Proving\Proving;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Proving;
 
-use App\Actions\Proving\Proving;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Proving\WalkResource;
 use App\Models\Attempt;
+use App\Queries\Proving\Proving;
 
 final class WalkController extends Controller
 {

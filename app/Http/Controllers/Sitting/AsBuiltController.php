@@ -8,7 +8,7 @@ use App\Actions\Sitting\TakeDownBoard;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Sitting\AsBuiltRequest;
 use App\Models\Attempt;
-use App\Shapes\AsBuiltShape;
+use App\Shapes\Sitting\AsBuiltShape;
 use Illuminate\Http\JsonResponse;
 
 /** A board of wood and copper at a station: what stands there, as planned but for what is otherwise. */

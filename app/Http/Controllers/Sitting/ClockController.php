@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Sitting;
 
 use App\Actions\Bench\HandInOverdue;
-use App\Actions\Sitting\Presence;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
+use App\Services\Presence;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -8,7 +8,7 @@ use App\Actions\Sitting\SettleLateAct;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
 use App\Models\LateAct;
-use App\Shapes\LateActsShape;
+use App\Shapes\Sitting\LateActsShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

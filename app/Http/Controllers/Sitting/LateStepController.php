@@ -7,8 +7,8 @@ namespace App\Http\Controllers\Sitting;
 use App\Actions\Sitting\SettleStep;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
-use App\Models\Step;
-use App\Shapes\LateStepsShape;
+use App\Models\KeptStep;
+use App\Shapes\Sitting\LateStepsShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -26,7 +26,7 @@ final class LateStepController extends Controller
     {
         $this->authorize('move', $attempt);
         $request->validate(['accepted' => ['required', 'boolean:strict']]);
-        $late = Step::query()->where('attempt_id', $attempt->id)->findOrFail($step);
+        $late = KeptStep::query()->where('attempt_id', $attempt->id)->findOrFail($step);
         $settle->execute($attempt, $late, $request->boolean('accepted'), $request->user() ?? abort(401));
 
         return response()->json(LateStepsShape::of($attempt->refresh()));

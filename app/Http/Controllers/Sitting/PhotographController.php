@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Sitting;
 
-use App\Actions\Sitting\ExamGate;
 use App\Actions\Sitting\KeepPhotograph;
 use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Sitting\PhotographRequest;
 use App\Models\Attempt;
 use App\Models\Photograph;
+use App\Services\ExamGate;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

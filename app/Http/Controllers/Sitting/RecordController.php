@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Sitting;
 
 use App\Http\Controllers\Controller;
 use App\Models\Assignment;
-use App\Shapes\RecordShape;
+use App\Shapes\Sitting\RecordShape;
 use Illuminate\Http\JsonResponse;
 
 final class RecordController extends Controller

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tasks;
 
-use App\Actions\Tasks\AttackTask;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Tasks\StoreTaskRequest;
 use App\Http\Resources\Tasks\TaskAttackResource;
+use App\Queries\Tasks\AttackTask;
 
 final class TaskAttackController extends Controller
 {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tasks;
 
-use App\Actions\Tasks\TryTask;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Tasks\TryTaskRequest;
 use App\Http\Resources\Tasks\TaskTrialResource;
 use App\Models\AsFoundSheet;
+use App\Queries\Tasks\TryTask;
 
 final class TaskTrialController extends Controller
 {

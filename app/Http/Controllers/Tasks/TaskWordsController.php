@@ -8,7 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Models\AsFoundSheet;
 use App\Models\BoardFile;
 use App\Models\Task;
-use App\Shapes\TaskWordsShape;
+use App\Shapes\Tasks\TaskWordsShape;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Zwindle\Board\Enclosure;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Boards;
 
-use App\Actions\Boards\Patterns;
 use App\Models\BoardFile;
 use App\Models\User;
+use App\Queries\Boards\Patterns;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Zwindle\Catalogue\Practices\Practice;

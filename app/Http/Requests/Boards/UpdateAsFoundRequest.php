@@ -10,7 +10,7 @@ use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
-use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Format\Read\JsonText;
 
@@ -59,13 +59,13 @@ final class UpdateAsFoundRequest extends FormRequest
         return $this->has('plan') ? $this->integer('plan') : null;
     }
 
-    public function sheet(): AsFoundSheet
+    public function sheet(): AsFound
     {
         /** @var array<string, string> $lands */
         $lands = array_filter((array) $this->input('lands', []), fn (mixed $place) => $place !== '' && $place !== null);
         /** @var array<string, string> $marks */
         $marks = (array) $this->input('marks', []);
 
-        return new AsFoundSheet($lands, $marks);
+        return new AsFound($lands, $marks);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Classes;
 
 use App\Models\Assignment;
-use App\Shapes\MarkTableSettings;
+use App\Shapes\Classes\MarkTableSettings;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Classes;
 
-use App\Actions\Classes\MarkingInForce;
 use App\Models\Attempt;
+use App\Queries\Classes\MarkingInForce;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 

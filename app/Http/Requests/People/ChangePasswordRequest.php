@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\People;
 
-use App\Actions\People\OwnPassword;
 use App\Http\Concerns\KnowsPassword;
+use App\Services\OwnPassword;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\People;
 
-use App\Actions\People\OneTimeCode;
 use App\Http\Concerns\HasInstructor;
 use App\Http\Controllers\People\SecondFactorController;
+use App\Services\OneTimeCode;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 

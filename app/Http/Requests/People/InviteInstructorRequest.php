@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\People;
 
-use App\Actions\People\PersonName;
 use App\Models\User;
+use App\Services\PersonName;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\People;
 
-use App\Actions\People\PersonName;
-use App\Actions\People\Roster;
+use App\Queries\People\Roster;
+use App\Services\PersonName;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;

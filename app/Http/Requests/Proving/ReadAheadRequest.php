@@ -7,7 +7,7 @@ namespace App\Http\Requests\Proving;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
-use Zwindle\Catalogue\Instruments\InstrumentKind;
+use Zwindle\Catalogue\Devices\InstrumentKind;
 
 /** An instrument with its first probe on a place. */
 final class ReadAheadRequest extends FormRequest

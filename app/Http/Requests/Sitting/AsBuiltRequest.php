@@ -8,7 +8,7 @@ use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
-use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Board\Wiring\MarkedAs;
 
 /** What lands where on a standing board, or that it stands as planned. */
@@ -44,13 +44,13 @@ final class AsBuiltRequest extends FormRequest
         return $this->boolean('asPlanned');
     }
 
-    public function sheet(): AsFoundSheet
+    public function sheet(): AsFound
     {
         /** @var array<string, string> $lands */
         $lands = array_filter((array) $this->input('lands', []), fn (mixed $place) => $place !== '' && $place !== null);
         /** @var array<string, string> $marks */
         $marks = (array) $this->input('marks', []);
 
-        return new AsFoundSheet($lands, $marks);
+        return new AsFound($lands, $marks);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Sitting;
 
 use App\Http\Concerns\SaysWhenMade;
-use App\Pictures\PlainJpeg;
+use App\Services\PlainJpeg;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bench;
 
-use App\Actions\Bench\BoardVisibility;
-use App\Actions\Proving\Proving;
-use App\Http\Resources\UserResource;
+use App\Http\Resources\People\UserResource;
+use App\Models\KeptStep;
 use App\Models\Proof;
-use App\Models\Step;
-use App\Shapes\TriesShape;
+use App\Queries\Bench\BoardVisibility;
+use App\Queries\Proving\Proving;
+use App\Shapes\Bench\TriesShape;
 use App\Wording\BriefLines;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -30,10 +30,10 @@ final class BenchResource extends JsonResource
         $task = $this->resource->task();
         $seen = new BoardVisibility($this->resource, $request->user());
         $isToBegin = $seen->isToBegin();
-        $finding = $task?->kind === TaskKind::Fault ? Proving::of($this->resource)->finding : null;
-        $shown = $finding === null
+        $hunt = $task?->kind === TaskKind::Fault ? Proving::of($this->resource)->hunt : null;
+        $shown = $hunt === null
             ? ['board' => $seen->bench($board), 'start' => $isToBegin ? [] : $this->start_json ?? []]
-            : $seen->opened($finding);
+            : $seen->opened($hunt);
 
         return [
             'id' => $this->id,
@@ -71,10 +71,10 @@ final class BenchResource extends JsonResource
             'head' => $this->head,
             'board' => $shown['board'],
             'start' => $shown['start'],
-            'steps' => $this->steps->whereNull('set_aside')->where('sequence', '>', $this->bare_from)->map(fn (Step $step) => [
+            'steps' => $this->steps->whereNull('set_aside')->where('sequence', '>', $this->bare_from)->map(fn (KeptStep $step) => [
                 'sequence' => $step->sequence, 'device' => $step->device, 'number' => $step->number, 'step' => $step->json,
             ])->values(),
-            'setAside' => $this->steps->whereNotNull('set_aside')->map(fn (Step $step) => [
+            'setAside' => $this->steps->whereNotNull('set_aside')->map(fn (KeptStep $step) => [
                 'device' => $step->device, 'number' => $step->number, 'reason' => $step->set_aside,
                 'madeAt' => $step->made_at->toIso8601ZuluString('millisecond'),
                 'receivedAt' => $step->received_at->toIso8601ZuluString('millisecond'),

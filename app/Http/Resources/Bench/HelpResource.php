@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bench;
 
-use App\Actions\Bench\AskQuestions;
-use App\Actions\Classes\JudgeAttempt;
+use App\Queries\Bench\AskQuestions;
+use App\Queries\Classes\JudgeAttempt;
 use App\Wording\FindingSentence;
 use App\Wording\Words;
 use Illuminate\Http\Request;

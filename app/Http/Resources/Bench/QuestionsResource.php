@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bench;
 
-use App\Actions\Bench\AskQuestions;
-use App\Actions\Bench\BoardVisibility;
 use App\Models\Attempt;
-use App\Shapes\QuestionsShape;
+use App\Queries\Bench\AskQuestions;
+use App\Queries\Bench\BoardVisibility;
+use App\Shapes\Bench\QuestionsShape;
 use App\Wording\BriefLines;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Models\Judgement;
-use App\Shapes\EditionsShape;
-use App\Shapes\TriesShape;
+use App\Shapes\Bench\TriesShape;
+use App\Shapes\Boards\EditionsShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

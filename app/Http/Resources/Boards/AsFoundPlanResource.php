@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Boards;
 
-use App\Shapes\MovesShape;
+use App\Shapes\Bench\MovesShape;
 use App\Wording\ExtensionNotes;
 use App\Wording\Headline;
 use Illuminate\Http\Request;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Resources\Boards;
 
 use App\Models\BoardFile;
-use App\Shapes\AsFoundShape;
+use App\Shapes\Boards\AsFoundShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Board\Wiring\AsFound;
 
-/** @property array{file: BoardFile, sheet: AsFoundSheet} $resource */
+/** @property array{file: BoardFile, sheet: AsFound} $resource */
 final class AsFoundResource extends JsonResource
 {
     /** @return array<string, mixed> */

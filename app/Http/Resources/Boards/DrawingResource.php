@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Boards;
 
-use App\Shapes\WallPartsShape;
+use App\Shapes\Boards\WallPartsShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Catalogue\Practices\Practice;

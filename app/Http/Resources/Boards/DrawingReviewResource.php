@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Boards;
 
-use App\Shapes\AlternativesShape;
-use App\Shapes\DrawingNotesShape;
+use App\Shapes\Boards\AlternativesShape;
+use App\Shapes\Boards\DrawingNotesShape;
 use App\Wording\Headline;
 use App\Wording\ProblemSentence;
 use App\Wording\RefusalSentence;

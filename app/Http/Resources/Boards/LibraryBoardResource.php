@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Boards;
 
-use App\Http\Resources\UserResource;
-use App\Shapes\SketchShape;
+use App\Http\Resources\People\UserResource;
+use App\Shapes\Boards\SketchShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Catalogue\Practices\Practice;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Boards;
 
 use App\Models\BoardFile;
-use App\Shapes\EditionsShape;
+use App\Shapes\Boards\EditionsShape;
 use App\Wording\ChangeSentence;
 use App\Wording\Headline;
 use App\Wording\PlanDifference;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Boards;
 
-use App\Shapes\BenchShape;
-use App\Shapes\PlanCoresShape;
-use App\Shapes\VerdictShape;
+use App\Shapes\Bench\BenchShape;
+use App\Shapes\Bench\VerdictShape;
+use App\Shapes\Boards\PlanCoresShape;
 use App\Wording\PlanStepSentence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Classes;
 
-use App\Actions\Bench\BoardVisibility;
-use App\Actions\Bench\CountProgress;
 use App\Http\Resources\Boards\BoardFileResource;
-use App\Http\Resources\UserResource;
+use App\Http\Resources\People\UserResource;
 use App\Models\Attempt;
-use App\Shapes\SketchShape;
-use App\Shapes\TriesShape;
+use App\Queries\Bench\BoardVisibility;
+use App\Queries\Bench\CountProgress;
+use App\Shapes\Bench\TriesShape;
+use App\Shapes\Boards\SketchShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Board\Level;

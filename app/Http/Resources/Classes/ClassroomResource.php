@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Classes;
 
 use App\Http\Resources\People\TraineeResource;
-use App\Http\Resources\UserResource;
+use App\Http\Resources\People\UserResource;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

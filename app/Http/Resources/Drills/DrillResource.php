@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Drills;
 
-use App\Actions\Drills\DrillContent;
 use App\Models\Drill;
-use App\Shapes\DrillShape;
+use App\Queries\Drills\DrillContent;
+use App\Shapes\Drills\DrillShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Proving;
 
-use App\Actions\Proving\Proving;
-use App\Shapes\WalkShape;
+use App\Queries\Proving\Proving;
+use App\Shapes\Proving\WalkShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Tasks;
 
-use App\Shapes\AttackShape;
-use App\Shapes\BenchShape;
+use App\Shapes\Bench\BenchShape;
+use App\Shapes\Tasks\AttackShape;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Bench\Look;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Tasks;
 
-use App\Shapes\SketchShape;
+use App\Shapes\Boards\SketchShape;
 use App\Wording\ProblemSentence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;

@@ -261,7 +261,7 @@ async function handIn() {
           <button type="button" class="btn px-3" :aria-pressed="lettersOn" @click="lettersOn = !lettersOn">
             {{ lettersOn ? 'Letters on' : 'Letters off' }}
           </button>
-          <RouterLink v-if="data.mayLookForFaults" :to="`/faults/${attempt}`" class="btn px-3" data-test="to-faults"
+          <RouterLink v-if="data.mayLookForFaults" :to="`/diagnosis/attempt/${attempt}`" class="btn px-3" data-test="to-faults"
             >Faults on the wall</RouterLink
           >
           <RouterLink v-if="data.mayProve" :to="`/prove/${attempt}`" class="btn px-3" data-test="to-prove"

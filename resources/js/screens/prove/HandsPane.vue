@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { BoardLook, Enclosure, FindingNow, ProofAct, Repairs } from '@/shared/api/generated/http'
+import type { BoardLook, Enclosure, HuntNow, ProofAct, Repairs } from '@/shared/api/generated/http'
 import ToolTray from '@/shared/hand/ToolTray.vue'
 import type { Hand } from '@/shared/hand/useHand'
 
@@ -9,7 +9,7 @@ const props = defineProps<{
   board: BoardLook
   box: Enclosure | null
   hand: Hand
-  finding: FindingNow
+  hunt: HuntNow
   repairs: Repairs
   isLive: boolean
 }>()
@@ -68,10 +68,10 @@ function renew({ kind, said }: (typeof renewals.value)[number]) {
         >
           tighten
         </button>
-        <button type="button" class="btn" data-test="undo" :disabled="!finding.canUndo" @click="hand.undo()">
+        <button type="button" class="btn" data-test="undo" :disabled="!hunt.canUndo" @click="hand.undo()">
           undo
         </button>
-        <button type="button" class="btn" data-test="redo" :disabled="!finding.canRedo" @click="hand.redo()">
+        <button type="button" class="btn" data-test="redo" :disabled="!hunt.canRedo" @click="hand.redo()">
           redo
         </button>
         <template v-for="one in renewals" :key="one.kind">

@@ -23,7 +23,7 @@ import TabHeads from '@/shared/ui/TabHeads.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import TrialBar from '@/shared/ui/TrialBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
-import FindingPane from './FindingPane.vue'
+import HuntPane from './HuntPane.vue'
 import HandsPane from './HandsPane.vue'
 import InstrumentBench from './InstrumentBench.vue'
 import SheetPane from './SheetPane.vue'
@@ -142,18 +142,18 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 })
 const tab = ref(0)
 /** A fault is looked for: boxes are shut at first, and it is handed in. */
-const finding = computed(() => proof.data.value?.finding ?? null)
+const hunt = computed(() => proof.data.value?.hunt ?? null)
 const isShut = computed(
-  () => finding.value !== null && box.value !== null && !finding.value.opened.includes(box.value.id),
+  () => hunt.value !== null && box.value !== null && !hunt.value.opened.includes(box.value.id),
 )
-const tabs = computed(() => (finding.value ? ['Job', 'Steps', 'Log'] : ['Sheet', 'Combinations', 'Log']))
+const tabs = computed(() => (hunt.value ? ['Job', 'Steps', 'Log'] : ['Sheet', 'Combinations', 'Log']))
 const router = useRouter()
 const isFault = computed(() => bench.value?.kind === 'fault')
 const isHandingIn = ref(false)
 const isBusy = ref(false)
 // What is seen of the board has changed: a cover is off.
 watch(
-  () => finding.value?.opened.length,
+  () => hunt.value?.opened.length,
   (now, before) => {
     if (now !== undefined && before !== undefined && now !== before) void load()
   },
@@ -222,7 +222,7 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
     <LoadState v-else-if="!proof.data.value" :failure="proof.failure.value" what="The supply" @again="proof.load" />
     <template v-else>
       <ConfirmBar
-        v-if="isHandingIn && finding"
+        v-if="isHandingIn && hunt"
         label="Hand in"
         yes="Hand in for good"
         busy-word="Handing in …"
@@ -230,8 +230,8 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
         :busy="isBusy"
         @yes="handIn"
         @no="isHandingIn = false"
-        ><strong>Hand in for good?</strong> {{ finding.named.filter(({ isRight }) => isRight).length }} of
-        {{ finding.faults }} found, {{ finding.seen }} of {{ finding.states }} combinations seen since.</ConfirmBar
+        ><strong>Hand in for good?</strong> {{ hunt.named.filter(({ isRight }) => isRight).length }} of
+        {{ hunt.faults }} found, {{ hunt.seen }} of {{ hunt.states }} combinations seen since.</ConfirmBar
       >
       <p v-if="proof.told.value" role="alert" class="border-b-2 border-ink bg-wash px-4 py-2 font-bold">
         {{ proof.told.value }}
@@ -339,18 +339,18 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
             :said="said"
             :board="board"
             :is-linking="isLinking"
-            :has-hands="finding !== null"
+            :has-hands="hunt !== null"
             :is-hands="hands.isOn.value"
             @choose="take"
             @act="(kind, more) => proof.act(kind, more)"
             @link="link"
           >
             <HandsPane
-              v-if="finding && proof.bench.value?.repairs"
+              v-if="hunt && proof.bench.value?.repairs"
               :board="board"
               :box="isShut ? null : box"
               :hand="hands.hand"
-              :finding="finding"
+              :hunt="hunt"
               :repairs="proof.bench.value.repairs"
               :is-live="proof.data.value.isLive"
               @tighten="hands.tighten"
@@ -367,18 +367,18 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
         >
           <TabHeads :names="tabs" />
           <TabPanels class="min-h-0 grow overflow-auto">
-            <TabPanel v-if="finding && proof.bench.value?.namings" :tabindex="-1">
-              <FindingPane
-                :finding="finding"
+            <TabPanel v-if="hunt && proof.bench.value?.namings" :tabindex="-1">
+              <HuntPane
+                :hunt="hunt"
                 :namings="proof.bench.value.namings"
                 :open-box="openBox"
                 @name="(on) => proof.act('name', { on })"
               />
             </TabPanel>
             <TabPanel :tabindex="-1">
-              <SheetPane :attempt="attempt" :acts="proof.data.value.acts" :steps-only="finding !== null" />
+              <SheetPane :attempt="attempt" :acts="proof.data.value.acts" :steps-only="hunt !== null" />
             </TabPanel>
-            <TabPanel v-if="!finding" :tabindex="-1">
+            <TabPanel v-if="!hunt" :tabindex="-1">
               <WalkPane
                 :attempt="attempt"
                 :acts="proof.data.value.acts"

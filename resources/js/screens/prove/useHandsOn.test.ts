@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { computed, effectScope, nextTick, ref, shallowRef } from 'vue'
-import type { BoardLook, FindingNow, ProofData } from '@/shared/api/generated/http'
+import type { BoardLook, HuntNow, ProofData } from '@/shared/api/generated/http'
 import { bareBench, type BenchState } from '@/shared/bench/bench'
 import { useHandsOn } from './useHandsOn'
 import type { useProof } from './useProof'
@@ -11,7 +11,7 @@ const look = (JSON.parse(readFileSync('tests/Corpus/bench/looks.json', 'utf8')) 
   'propagation-house'
 ]!
 
-const finding = { hands: 0, canUndo: false, canRedo: false } as FindingNow
+const hunt = { hands: 0, canUndo: false, canRedo: false } as HuntNow
 const data = shallowRef<ProofData | null>(null)
 const waiting = ref(0)
 const notice = ref('')
@@ -22,8 +22,8 @@ const box = ref('B1')
 let hands: ReturnType<typeof useHandsOn>
 let scope = effectScope()
 
-const shows = (more: Partial<ProofData>, found: Partial<FindingNow> = {}) =>
-  (data.value = { isLive: false, isRefused: false, ...more, finding: { ...finding, ...found } } as ProofData)
+const shows = (more: Partial<ProofData>, found: Partial<HuntNow> = {}) =>
+  (data.value = { isLive: false, isRefused: false, ...more, hunt: { ...hunt, ...found } } as ProofData)
 
 beforeEach(() => {
   shows({})

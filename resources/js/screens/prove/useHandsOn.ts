@@ -27,11 +27,11 @@ export function useHandsOn(
   const places = computed(() => placesOf(look.value))
 
   function make(step: Step): string | null {
-    const finding = proof.data.value?.finding
-    if (!isOn.value || !finding) return 'unknown-place'
+    const hunt = proof.data.value?.hunt
+    if (!isOn.value || !hunt) return 'unknown-place'
     if (proof.data.value?.isLive) return 'live'
     if (isBack(step)) {
-      if (!(step.do === 'undo' ? finding.canUndo : finding.canRedo)) return `nothing-to-${step.do}`
+      if (!(step.do === 'undo' ? hunt.canUndo : hunt.canRedo)) return `nothing-to-${step.do}`
     } else {
       try {
         bench.value = apply(bench.value, step, places.value)
@@ -74,11 +74,11 @@ export function useHandsOn(
   }
 
   // The server's board stands: what it took shows, and what it did not take goes.
-  let shown = proof.data.value?.finding?.hands
+  let shown = proof.data.value?.hunt?.hands
   watch(
     () => [proof.data.value, proof.notice.value, proof.waiting.value] as const,
     ([data, notice, waiting]) => {
-      const hands = data?.finding?.hands
+      const hands = data?.hunt?.hands
       shown ??= hands
       if (waiting > 0 || (hands === shown && !data?.isRefused && !notice)) return
       shown = hands

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { RoomQuestion } from '@/shared/api/generated/http'
+import type { ClassQuestion } from '@/shared/api/generated/http'
 
 /** What the room is asked, how many hands, and then what is so and who thinks what. */
 const props = defineProps<{
-  question: RoomQuestion
+  question: ClassQuestion
   where: string
   hands: { on: number; off: number }
   isShown: boolean

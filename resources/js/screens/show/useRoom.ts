@@ -1,9 +1,9 @@
 import { computed, readonly, ref, shallowRef } from 'vue'
-import type { RoomQuestion } from '@/shared/api/generated/http'
+import type { ClassQuestion } from '@/shared/api/generated/http'
 
 /** A question to the room: asked, hands counted, then shown; and never the same one twice. */
-export function useRoom(ask: (asked: string) => Promise<RoomQuestion | null>) {
-  const question = shallowRef<RoomQuestion | null>(null)
+export function useRoom(ask: (asked: string) => Promise<ClassQuestion | null>) {
+  const question = shallowRef<ClassQuestion | null>(null)
   const isShown = ref(false)
   const isOver = ref(false)
   const failure = ref('')

@@ -124,7 +124,7 @@ async function observe(now: Record<string, boolean>) {
             except where you change it below. <span class="code">{{ landed }}/{{ ends }}</span> written down.
           </p>
         </div>
-        <RouterLink :to="`/faults/${attempt}`" class="btn mb-3 w-full" data-test="find-fault"
+        <RouterLink :to="`/diagnosis/attempt/${attempt}`" class="btn mb-3 w-full" data-test="find-fault"
           >It does not work: find the fault</RouterLink
         >
         <nav class="mb-3 flex flex-wrap gap-2" aria-label="Boxes">

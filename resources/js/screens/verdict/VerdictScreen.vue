@@ -20,7 +20,7 @@ import TraceView from '@/shared/board-pane/TraceView.vue'
 import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import MarkLines from '@/shared/marks/MarkLines.vue'
 import EditionBar from './EditionBar.vue'
-import FindingReport from './FindingReport.vue'
+import HuntReport from './HuntReport.vue'
 import HandedIn from './HandedIn.vue'
 import SchemeNote from './SchemeNote.vue'
 import TriesList from './TriesList.vue'
@@ -149,7 +149,7 @@ function showBox(id: string) {
       :class="bench.kind === 'fault' ? 'max-w-4xl' : 'max-w-2xl'"
     >
       <MarkLines :mark="data.mark" />
-      <FindingReport v-if="bench.kind === 'fault'" :attempt="attempt" />
+      <HuntReport v-if="bench.kind === 'fault'" :attempt="attempt" />
     </main>
     <StandingBoard v-else-if="!verdict" v-model="openBox" class="grow" :board="bench.board" :standing="standing"
       >Not handed in yet: this is the board as it stands. The verdict comes with the hand-in.</StandingBoard

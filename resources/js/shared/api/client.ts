@@ -40,10 +40,10 @@ import type {
   DrillLine,
   DrawingReview,
   FileProblem,
-  AttemptFaults,
+  AttemptDiagnosis,
   PhotographLine,
-  FindData,
-  FindingReport,
+  DiagnosisData,
+  HuntReport,
   GradedAttempt,
   HelpData,
   LibraryBoard,
@@ -275,7 +275,7 @@ export const api = {
   plan: (boardFile: number, plan: number, edition = '') =>
     request<PlanData>('GET', `board-files/${boardFile}/plans/${plan}${queryOf({ edition })}`),
   diagnose: (boardFile: number, seen: SeenBoard) =>
-    search(() => request<FindData>('POST', `board-files/${boardFile}/diagnosis`, seen, 20_000)),
+    search(() => request<DiagnosisData>('POST', `board-files/${boardFile}/diagnosis`, seen, 20_000)),
   photographs: (attempt: number) => request<PhotographLine[]>('GET', `attempts/${attempt}/photographs`),
   /** @param  at  when it was taken, by this device: what comes after the end waits for the instructor */
   keepPhotograph: (attempt: number, box: string, jpeg: string, at: string) =>
@@ -283,11 +283,11 @@ export const api = {
   deletePhotograph: (attempt: number, id: number) =>
     request<PhotographLine[]>('DELETE', `attempts/${attempt}/photographs/${id}`),
   photograph: (attempt: number, id: number) => `/api/attempts/${attempt}/photographs/${id}`,
-  attemptFaults: (attempt: number) => request<AttemptFaults>('GET', `attempts/${attempt}/faults`),
+  attemptDiagnosis: (attempt: number) => request<AttemptDiagnosis>('GET', `attempts/${attempt}/diagnosis`),
   diagnoseAttempt: (attempt: number, seen: SeenBoard) =>
-    search(() => request<FindData>('POST', `attempts/${attempt}/faults`, seen, 20_000)),
+    search(() => request<DiagnosisData>('POST', `attempts/${attempt}/diagnosis`, seen, 20_000)),
   confirmOnAttempt: (attempt: number, kind: string, at: readonly string[]) =>
-    request<void>('PUT', `attempts/${attempt}/faults`, { kind, at }),
+    request<void>('PUT', `attempts/${attempt}/diagnosis`, { kind, at }),
   faultCards: (boardFile: number, seats: number, seed: string) =>
     `/api/board-files/${boardFile}/fault-cards${queryOf({ seats: String(seats), seed })}`,
   confirmMistake: (boardFile: number, kind: string, at: readonly string[]) =>
@@ -403,7 +403,7 @@ export const api = {
   mark: (attempt: number) => request<GradedAttempt>('GET', `attempts/${attempt}/mark`),
   observe: (attempt: number, observed: Record<string, boolean>, isSecond = false) =>
     request<GradedAttempt>('PUT', `attempts/${attempt}/observations`, { observed, isSecond }),
-  findingReport: (attempt: number) => request<FindingReport>('GET', `attempts/${attempt}/finding`),
+  huntReport: (attempt: number) => request<HuntReport>('GET', `attempts/${attempt}/hunt`),
   debrief: (attempt: number, tried = '') =>
     request<Debrief>('GET', `attempts/${attempt}/debrief${queryOf({ try: tried })}`),
   questions: (attempt: number) => request<QuestionSheet>('GET', `attempts/${attempt}/questions`),

@@ -11,7 +11,7 @@ const leaves = computed(() => [
   { name: 'Try', to: `/try/${props.board}`, paths: ['/try/'] },
   { name: 'Prepare', to: `/prepare/${props.board}/0`, paths: ['/prepare/'] },
   { name: 'As found', to: `/as-found/${props.board}`, paths: ['/as-found/'] },
-  { name: 'Faults', to: `/find/${props.board}`, paths: ['/find/'] },
+  { name: 'Faults', to: `/diagnosis/${props.board}`, paths: ['/diagnosis/'] },
   { name: 'Show', to: `/show/${props.board}`, paths: ['/show/'] },
 ])
 </script>

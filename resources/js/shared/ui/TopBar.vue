@@ -20,7 +20,7 @@ const session = useSession()
 const route = useRoute()
 const heading = ref<HTMLElement | null>(null)
 const ROOMS = [
-  { to: '/tonight', name: 'Tonight', paths: ['/tonight', '/evening', '/wall', '/parts', '/station', '/faults'] },
+  { to: '/tonight', name: 'Tonight', paths: ['/tonight', '/evening', '/wall', '/parts', '/station', '/diagnosis/attempt'] },
   {
     to: '/boards',
     name: 'Boards',
@@ -35,7 +35,7 @@ const rooms = computed(() =>
   session.user?.role === 'instructor'
     ? ROOMS
     : [
-        { to: '/my-boards', name: 'My work', paths: ['/my-boards', '/prove', '/faults'] },
+        { to: '/my-boards', name: 'My work', paths: ['/my-boards', '/prove', '/diagnosis/attempt'] },
         { to: '/drills', name: 'Drills', paths: ['/drills', '/drill'] },
       ],
 )

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Support\Files;
-use Zwindle\Board\Wiring\AsFoundSheet;
+use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Format\Read\Problems;
@@ -25,7 +25,7 @@ function asWritten(Wiring $wiring): array
 
 it('writes a wiring down and reads the same wiring back', function (string $board, string $wiring) {
     $before = Files::wiring($board, $wiring);
-    $sheet = AsFoundSheet::of($before);
+    $sheet = AsFound::of($before);
     $problems = new Problems;
     $after = WiringReader::read((string) json_encode($sheet->file($before->board)), $before->board, $problems);
 
@@ -37,7 +37,7 @@ it('writes a wiring down and reads the same wiring back', function (string $boar
 
 it('makes one joint of all that is written down as one place', function (array $lands, array $expected) {
     $board = Files::board('database/demo/propagation-house/board.json');
-    $joints = (new AsFoundSheet($lands))->file($board)['joints'];
+    $joints = (new AsFound($lands))->file($board)['joints'];
 
     expect(array_map(fn (array $joint) => "{$joint['by']} ".implode(' ', $joint['points']), $joints))->toEqualCanonicalizing($expected);
 })->with([

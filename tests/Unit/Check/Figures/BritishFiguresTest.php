@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Support\Files;
 use Zwindle\Catalogue\Cables\ConductorResistance;
 use Zwindle\Catalogue\Cables\VoltDrop;
-use Zwindle\Catalogue\Loads\LightingLoad;
+use Zwindle\Catalogue\Devices\LightingLoad;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Check\Figures\NoFigures;

@@ -19,7 +19,7 @@ use Zwindle\Exam\Grading\Observation;
 use Zwindle\Exam\Grading\OrderOfWork;
 use Zwindle\Exam\Task\RulesInForce;
 use Zwindle\Exam\Task\RuleWeight;
-use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
 use Zwindle\Format\Read\Problem;
@@ -240,7 +240,7 @@ it('reads the house markings', function (string $file) {
 it('attacks a marking: what would pass, and what right wiring would lose', function () {
     $problems = new Problems;
     $house = GradingSchemeReader::read(Files::text('database/markings/wiring.marking.json'), $problems);
-    $task = new Task('exam', TaskKind::Wire, TaskMode::Exam);
+    $task = new TaskFile('exam', TaskKind::Wire, TaskMode::Exam);
     $plan = planned('seed-store');
     $strict = Attack::on($task, $house, $plan);
     $lax = Attack::on($task, new GradingScheme('lax', 100, 0, behaviour: 100, critical: []), $plan);
@@ -261,7 +261,7 @@ it('attacks a marking: what would pass, and what right wiring would lose', funct
 
 it('finds that a marking by states passes a traveler exchange that lights in one of four', function () {
     $byStates = new GradingScheme('states', 100, 40, behaviour: 100, critical: ['danger']);
-    $passing = Attack::on(new Task('t', TaskKind::Wire, TaskMode::Exam), $byStates, planned())->passing;
+    $passing = Attack::on(new TaskFile('t', TaskKind::Wire, TaskMode::Exam), $byStates, planned())->passing;
     $kinds = array_unique(array_map(
         fn ($attacked) => $attacked->mistakes[0]->kind->value,
         array_filter($passing, fn ($attacked) => count($attacked->mistakes) === 1),

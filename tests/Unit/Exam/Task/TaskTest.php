@@ -18,7 +18,7 @@ use Zwindle\Exam\Task\Questions;
 use Zwindle\Exam\Task\RuleSet;
 use Zwindle\Exam\Task\RulesInForce;
 use Zwindle\Exam\Task\RuleWeight;
-use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
 use Zwindle\Exam\Task\TaskReader;
@@ -34,7 +34,7 @@ const TASK = ['format' => 'zwindle-task', 'version' => 1, 'title' => 'Evening ex
 /** @return list<Question> */
 function questionsOn(string $pattern, TaskKind $kind, int $count = 20, string $seed = 's'): array
 {
-    return (new Questions(planOf($pattern), new Dice($seed)))->of(new Task('t', $kind, TaskMode::Exam, questions: $count));
+    return (new Questions(planOf($pattern), new Dice($seed)))->of(new TaskFile('t', $kind, TaskMode::Exam, questions: $count));
 }
 
 function planOf(string $pattern): Plan
@@ -229,7 +229,7 @@ it('asks what the lamp does in every state but the one that is given, and knows'
 // A three-way says nowhere which contact is made when it is up: without what is given there would be two right answers.
 it('has an answer that holds whichever way the travelers of a three-way lie', function (string $pattern) {
     $plan = planOf($pattern);
-    $asked = fn (Plan $plan) => (new Questions($plan, new Dice('s')))->of(new Task('t', TaskKind::Predict, TaskMode::Exam, questions: 20));
+    $asked = fn (Plan $plan) => (new Questions($plan, new Dice('s')))->of(new TaskFile('t', TaskKind::Predict, TaskMode::Exam, questions: 20));
     $here = $asked($plan);
     $exchanged = Tests\Support\Build::exchange($plan->wiring, 'S1.t1', 'S1.t2');
     $table = Checker::check($exchanged)->evidence->table;
@@ -303,7 +303,7 @@ it('puts the common in no place of the list that would tell', function () {
 it('asks every seat the same kinds of things, and nothing whose answer another question gives away', function (string $pattern) {
     $kinds = [];
     foreach (range(1, 12) as $seat) {
-        $asked = (new Questions(planOf($pattern), new Dice("s/$seat")))->of(new Task('t', TaskKind::Names, TaskMode::Exam, questions: 4));
+        $asked = (new Questions(planOf($pattern), new Dice("s/$seat")))->of(new TaskFile('t', TaskKind::Names, TaskMode::Exam, questions: 4));
         $kinds[] = array_count_values(array_map(fn ($question) => $question->kind->value, $asked));
         foreach ($asked as $one) {
             foreach ($asked as $other) {

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Zwindle\Board\Board;
-use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskReader;
 use Zwindle\Format\Read\BoardReader;
 use Zwindle\Format\Read\JsonText;
@@ -17,7 +17,7 @@ function pathLight(): Board
 }
 
 /** @param  string|array<mixed>|object  $given */
-function readTask(string|array|object $given): ?Task
+function readTask(string|array|object $given): ?TaskFile
 {
     return TaskReader::read($given, pathLight(), new Problems);
 }

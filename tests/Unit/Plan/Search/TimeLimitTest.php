@@ -8,7 +8,7 @@ use Tests\Support\Hub;
 use Zwindle\Check\Checker;
 use Zwindle\Exam\Grading\Attack;
 use Zwindle\Exam\Grading\GradingSchemeReader;
-use Zwindle\Exam\Task\Task;
+use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
 use Zwindle\Format\Read\Problems;
@@ -51,7 +51,7 @@ it('tells what an attack found by the time it was cut off', function () {
     $asked = 0;
     $attack = TimeLimit::within(function () use (&$asked): bool {
         return $asked++ > 0;
-    }, fn () => Attack::on(new Task('t', TaskKind::Wire, TaskMode::Exam), $marking, $plan));
+    }, fn () => Attack::on(new TaskFile('t', TaskKind::Wire, TaskMode::Exam), $marking, $plan));
 
     expect($attack->isFinished)->toBeFalse()->and($attack->mistakes)->toBeGreaterThan(2);
 });

@@ -983,6 +983,99 @@ export interface Observe {
 export interface ReGrade {
   take: boolean
 }
+export interface SeenCombination {
+  switches: {
+    [k: string]: 'up' | 'down'
+  }
+  lamps: {
+    [k: string]: 'on' | 'dim' | 'off' | 'flickers'
+  }
+  trip?: 'breaker' | 'rcd' | null
+}
+export interface SeenLook {
+  point: string
+  with: string[]
+  taped?: string[]
+}
+export interface SeenProbe {
+  point: string
+  live: boolean
+}
+export interface SeenPart {
+  device: string
+  good: boolean
+}
+export interface SeenBoard {
+  states: SeenCombination[]
+  looks: SeenLook[]
+  probes: SeenProbe[]
+  parts: SeenPart[]
+}
+export interface DiagnosisChoice {
+  with: string[]
+  taped: string[]
+  name: string
+  conductors: SeenConductor[]
+}
+export interface SeenConductor {
+  colour: ConductorColour
+  /**
+   * The color of its tape or sleeve; empty where it has none.
+   */
+  mark: string
+}
+export interface NextLook {
+  kind: 'look' | 'probe' | 'part' | 'flip'
+  at: string
+  positions: {
+    [k: string]: 'up' | 'down'
+  }
+  text: string
+  choices: DiagnosisChoice[]
+}
+export interface Suspect {
+  kind: string
+  at: string[]
+  text: string
+  repair: string[]
+}
+export interface NamedPlace {
+  id: string
+  label: string
+}
+export interface DiagnosisData {
+  practice: 'na' | 'gb'
+  switches: NamedPlace[]
+  lamps: NamedPlace[]
+  /**
+   * What is seen to before anything is opened; empty where nothing is.
+   */
+  first: string
+  walk: string[]
+  fits: number
+  mayBeRight: boolean
+  suspects: Suspect[]
+  next: NextLook | null
+  contradictions: string[]
+  nearest: string[]
+  /**
+   * Nothing is told of what may be wrong: whoever looks is marked for it.
+   */
+  isSilent: boolean
+}
+export interface ConfirmMistake {
+  kind: string
+  at: string[]
+}
+/**
+ * A fault looked for on an attempt's board: what was told so far.
+ *
+ */
+export interface AttemptDiagnosis {
+  title: string
+  trainee: string
+  seen: SeenBoard | null
+}
 export interface DrillLine {
   id: number
   kind: DrillKind
@@ -1206,115 +1299,94 @@ export interface KeepPart {
   ok: boolean | null
   note?: string | null
 }
-export interface SeenCombination {
-  switches: {
-    [k: string]: 'up' | 'down'
-  }
-  lamps: {
-    [k: string]: 'on' | 'dim' | 'off' | 'flickers'
-  }
-  trip?: 'breaker' | 'rcd' | null
-}
-export interface SeenLook {
-  point: string
-  with: string[]
-  taped?: string[]
-}
-export interface SeenProbe {
-  point: string
-  live: boolean
-}
-export interface SeenPart {
-  device: string
-  good: boolean
-}
-export interface SeenBoard {
-  states: SeenCombination[]
-  looks: SeenLook[]
-  probes: SeenProbe[]
-  parts: SeenPart[]
-}
-export interface FindChoice {
-  with: string[]
-  taped: string[]
-  name: string
-  conductors: FindConductor[]
-}
-export interface FindConductor {
-  colour: ConductorColour
+export interface HuntNamed {
+  text: string
   /**
-   * The color of its tape or sleeve; empty where it has none.
+   * Null where it is not told: in an exam, before the mark is out.
    */
-  mark: string
+  isRight: boolean | null
 }
-export interface FindNext {
-  kind: 'look' | 'probe' | 'part' | 'flip'
-  at: string
-  positions: {
-    [k: string]: 'up' | 'down'
-  }
-  text: string
-  choices: FindChoice[]
+/**
+ * What somebody who looks for a fault knows so far.
+ *
+ */
+export interface HuntNow {
+  symptom: string
+  faults: number
+  opened: string[]
+  named: HuntNamed[]
+  seen: number
+  states: number
+  /**
+   * How often a hand has changed something in a box.
+   */
+  hands: number
+  /**
+   * Whether something that was found so far is put right in a box.
+   */
+  needsHands: boolean
+  canUndo: boolean
+  canRedo: boolean
 }
-export interface FindSuspect {
-  kind: string
-  at: string[]
-  text: string
-  repair: string[]
-}
-export interface FindNamed {
+export interface NamedPart {
   id: string
-  label: string
+  name: string
 }
-export interface FindData {
-  practice: 'na' | 'gb'
-  switches: FindNamed[]
-  lamps: FindNamed[]
-  /**
-   * What is seen to before anything is opened; empty where nothing is.
-   */
-  first: string
-  walk: string[]
-  fits: number
-  mayBeRight: boolean
-  suspects: FindSuspect[]
-  next: FindNext | null
-  contradictions: string[]
-  nearest: string[]
-  /**
-   * Nothing is told of what may be wrong: whoever looks is marked for it.
-   */
-  isSilent: boolean
+export interface NamedBox {
+  id: string
+  name: string
+  items: NamedPart[]
 }
-export interface Confirm {
-  kind: string
-  at: string[]
+export interface Namings {
+  kinds: NamedPart[]
+  boxes: NamedBox[]
+}
+export interface NewPart {
+  id: string
+  box: string
+  name: string
+  fits: NamedPart[]
+}
+export interface NewRun {
+  id: string
+  box: string
+  name: string
+}
+export interface Repairs {
+  parts: NewPart[]
+  runs: NewRun[]
+}
+export interface HuntStep {
+  name: string
+  state: string
+  why: string
+}
+export interface WeighedLine {
+  text: string
+  percent: number
+  better: string
+  left: number
+}
+export interface BestLine {
+  text: string
+  left: number
 }
 /**
- * A fault looked for on an attempt's board: what was told so far.
+ * How a fault was looked for, told afterwards: the path beside the best one.
  *
  */
-export interface AttemptFaults {
-  title: string
-  trainee: string
-  seen: SeenBoard | null
-}
-export interface PhotographLine {
-  id: number
-  box: string
-  at: string
-}
-/**
- * A photograph of a box: JPEG in base 64, made small.
- *
- */
-export interface KeepPhotograph {
+export interface HuntReport {
+  symptom: string
+  faults: string[]
+  named: HuntNamed[]
   /**
-   * When it was made, by the clock of the device.
+   * What was not right on the board when it was handed in; of a report kept before hands made repairs nothing is known.
    */
-  at?: string | null
-  box: string
-  jpeg: string
+  left?: string[]
+  steps: HuntStep[]
+  hazards: string[]
+  path: WeighedLine[]
+  best: BestLine[]
 }
 /**
  * As whoever teaches them sees them.
@@ -1987,34 +2059,6 @@ export interface ProofBench {
   namings: Namings | null
   repairs: Repairs | null
 }
-export interface Namings {
-  kinds: NamedPart[]
-  boxes: NamedBox[]
-}
-export interface NamedPart {
-  id: string
-  name: string
-}
-export interface NamedBox {
-  id: string
-  name: string
-  items: NamedPart[]
-}
-export interface Repairs {
-  parts: NewPart[]
-  runs: NewRun[]
-}
-export interface NewPart {
-  id: string
-  box: string
-  name: string
-  fits: NamedPart[]
-}
-export interface NewRun {
-  id: string
-  box: string
-  name: string
-}
 /**
  * A board under test as eyes find it.
  *
@@ -2038,7 +2082,7 @@ export interface ProofData {
   lines: string[]
   bench?: ProofBench
   ahead: FlipAhead[] | null
-  finding: FindingNow | null
+  hunt: HuntNow | null
 }
 export interface FlipAhead {
   switch: string
@@ -2048,35 +2092,6 @@ export interface FlipAhead {
   isLive: boolean
   trip: 'breaker' | 'rcd' | null
   reading: Reading | null
-}
-/**
- * What somebody who looks for a fault knows so far.
- *
- */
-export interface FindingNow {
-  symptom: string
-  faults: number
-  opened: string[]
-  named: FindingNamed[]
-  seen: number
-  states: number
-  /**
-   * How often a hand has changed something in a box.
-   */
-  hands: number
-  /**
-   * Whether something that was found so far is put right in a box.
-   */
-  needsHands: boolean
-  canUndo: boolean
-  canRedo: boolean
-}
-export interface FindingNamed {
-  text: string
-  /**
-   * Null where it is not told: in an exam, before the mark is out.
-   */
-  isRight: boolean | null
 }
 export interface SheetStep {
   id: string
@@ -2133,7 +2148,7 @@ export interface WalkData {
   report: WalkReport | null
   answered: boolean[]
 }
-export interface RoomQuestion {
+export interface ClassQuestion {
   lamp: string
   state: number
   switch: string
@@ -2142,44 +2157,12 @@ export interface RoomQuestion {
   sayOff: string[]
 }
 export interface NextQuestion {
-  question: RoomQuestion | null
+  question: ClassQuestion | null
 }
 export interface ReadingsAhead {
   readings: {
     [k: string]: Reading
   }
-}
-export interface FindingStep {
-  name: string
-  state: string
-  why: string
-}
-export interface WeighedLine {
-  text: string
-  percent: number
-  better: string
-  left: number
-}
-export interface BestLine {
-  text: string
-  left: number
-}
-/**
- * How a fault was looked for, told afterwards: the path beside the best one.
- *
- */
-export interface FindingReport {
-  symptom: string
-  faults: string[]
-  named: FindingNamed[]
-  /**
-   * What was not right on the board when it was handed in; of a report kept before hands made repairs nothing is known.
-   */
-  left?: string[]
-  steps: FindingStep[]
-  hazards: string[]
-  path: WeighedLine[]
-  best: BestLine[]
 }
 export interface Move {
   move: SittingMove
@@ -2309,6 +2292,23 @@ export interface KeepAsBuilt {
 }
 export interface MarkingTaken {
   changed: boolean
+}
+export interface PhotographLine {
+  id: number
+  box: string
+  at: string
+}
+/**
+ * A photograph of a box: JPEG in base 64, made small.
+ *
+ */
+export interface KeepPhotograph {
+  /**
+   * When it was made, by the clock of the device.
+   */
+  at?: string | null
+  box: string
+  jpeg: string
 }
 export interface MarkingData {
   id: number

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Diagnosis;
+
+use App\Exceptions\InputRefused;
+use App\Models\Attempt;
+use App\Models\BoardFile;
+use App\Models\ConfirmedMistake;
+use App\Models\Sighting;
+use App\Models\User;
+use App\Queries\Boards\PlanBoardFile;
+use App\Services\KeptPlans;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Diagnosis\Diagnosis;
+use Zwindle\Diagnosis\Seen;
+use Zwindle\Diagnosis\SeenReader;
+use Zwindle\Format\Read\Problems;
+
+/** What was seen on a standing board → what fits, by its plan and by what was confirmed before. */
+final readonly class DiagnoseBoard
+{
+    /** Places that teach: a file of what was seen holds no more than 64 weights. */
+    private const MOST_PLACES = 40;
+
+    public function __construct(private PlanBoardFile $planner, private KeptPlans $plans)
+    {
+    }
+
+    /**
+     * A board of the library: its instructor's own findings teach.
+     *
+     * @param  array<string, mixed>  $seen  states, looks, probes and parts, as the file has them
+     * @return array{diagnosis: Diagnosis, right: Wiring, seen: Seen}
+     *
+     * @throws InputRefused with every problem
+     */
+    public function ofFile(User $instructor, BoardFile $file, array $seen): array
+    {
+        $mistakes = ConfirmedMistake::query();
+        $mistakes->where('instructor_id', $instructor->id);
+
+        return self::of($this->planner->plan($file, 0, null)?->wiring, $mistakes, $file->id, $seen);
+    }
+
+    /**
+     * The board of an attempt, on the wall: its class teaches. What was told is kept with it.
+     *
+     * @param  array<string, mixed>  $seen
+     * @return array{diagnosis: Diagnosis, right: Wiring, seen: Seen}
+     *
+     * @throws InputRefused with every problem
+     */
+    public function ofAttempt(User $who, Attempt $attempt, array $seen): array
+    {
+        $mistakes = ConfirmedMistake::query();
+        $mistakes->where('classroom_id', $attempt->assignment->classroom_id);
+        $found = self::of($this->plans->best($attempt->board())?->wiring, $mistakes, (int) $attempt->assignment->board_file_id, $seen);
+        Sighting::query()->updateOrCreate(['attempt_id' => $attempt->id], ['by' => $who->id, 'seen' => $seen]);
+
+        return $found;
+    }
+
+    /**
+     * @param  Builder<ConfirmedMistake>  $mistakes  that teach
+     * @param  array<string, mixed>  $seen
+     * @return array{diagnosis: Diagnosis, right: Wiring, seen: Seen}
+     */
+    private static function of(?Wiring $right, Builder $mistakes, int $file, array $seen): array
+    {
+        if ($right === null) {
+            throw ValidationException::withMessages(['board' => __('messages.no-plan-to-set')]);
+        }
+        if (count($right->board->devicesOf(DeviceKind::Switch)) > Diagnosis::MOST_SWITCHES) {
+            throw ValidationException::withMessages(['board' => __('problems.too-many-to-compare', [
+                'count' => count($right->board->devicesOf(DeviceKind::Switch)), 'most' => Diagnosis::MOST_SWITCHES,
+            ])]);
+        }
+        $problems = new Problems;
+        $weights = [...self::timesOf($mistakes), ...self::placesOn($file, $mistakes)];
+        $given = ['format' => 'zwindle-seen', 'version' => 1, 'tellsTape' => true, 'weights' => $weights, ...$seen];
+        $read = SeenReader::read($given, $right->board, $problems) ?? throw InputRefused::file('seen', $problems->all());
+
+        return ['diagnosis' => Diagnosis::of([$right], $read), 'right' => $right, 'seen' => $read];
+    }
+
+    /**
+     * @param  Builder<ConfirmedMistake>  $mistakes
+     * @return array<string, int> kind → how often, on any board
+     */
+    private static function timesOf(Builder $mistakes): array
+    {
+        $times = [];
+        foreach ($mistakes->clone()->toBase()->groupBy('kind')->get(['kind', DB::raw('count(*) as times')]) as $row) {
+            $times[(string) $row->kind] = (int) $row->times;
+        }
+
+        return $times;
+    }
+
+    /**
+     * @param  Builder<ConfirmedMistake>  $mistakes
+     * @return array<string, int> kind and place → how often, on one board; those that were confirmed most
+     */
+    private static function placesOn(int $file, Builder $mistakes): array
+    {
+        $found = $mistakes->clone()->where('board_file_id', $file)->toBase()->groupBy('kind', 'at')
+            ->orderByDesc('times')->limit(self::MOST_PLACES)->get(['kind', 'at', DB::raw('count(*) as times')]);
+
+        return $found->mapWithKeys(fn ($row) => ["$row->kind $row->at" => (int) $row->times])->all();
+    }
+}

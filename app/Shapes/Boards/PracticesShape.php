@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shapes\Boards;
+
+use Zwindle\Catalogue\Practices\Practice;
+
+/** What a screen needs to know of each practice: its names, its units, and the words for what it draws itself. */
+final class PracticesShape
+{
+    /**
+     * @return list<array{id: string, name: string, short: string, imperial: bool, reckonsBoxFill: bool, gridMm: float,
+     *     earths: string, leakageBreaker: string,
+     *     cautions: array{hands: string, live: string, neutral: string}, orders: array{boxByBox: string, farthestFirst: string}}>
+     */
+    public static function all(): array
+    {
+        return array_values(array_map(fn (Practice $practice) => [
+            'id' => $practice->id,
+            'name' => $practice->name,
+            'short' => $practice->short,
+            'imperial' => $practice->isImperial,
+            'reckonsBoxFill' => $practice->reckonsBoxFill,
+            'gridMm' => $practice->gridMm,
+            'earths' => __('wall-parts.earths', [], $practice->words),
+            'leakageBreaker' => __('wall-parts.leakage-breaker', [], $practice->words),
+            'cautions' => [
+                'hands' => __('caution.hands', [], $practice->words),
+                'live' => __('caution.live', [], $practice->words),
+                'neutral' => __('caution.neutral', [], $practice->words),
+            ],
+            'orders' => [
+                'boxByBox' => __('plan.order.box-by-box', [], $practice->words),
+                'farthestFirst' => __('plan.order.farthest-first', [], $practice->words),
+            ],
+        ], Practice::all()));
+    }
+}
