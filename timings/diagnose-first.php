@@ -16,8 +16,8 @@ use Zwindle\Diagnosis\Diagnosis;
 use Zwindle\Diagnosis\Seen;
 use Zwindle\Diagnosis\Suspect;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problems;
 use Zwindle\Repair\Mistake\Mistakes;
 
 const EVERY = 20;

@@ -12,8 +12,8 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Schema;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problems;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

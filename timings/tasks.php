@@ -10,7 +10,6 @@ declare(strict_types=1);
 use Tests\Support\Chain;
 use Zwindle\Board\Board;
 use Zwindle\Exam\Grading\Attack;
-use Zwindle\Exam\Grading\GradingSchemeReader;
 use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
@@ -18,8 +17,9 @@ use Zwindle\Exam\Vary\Surface;
 use Zwindle\Exam\Vary\Variants;
 use Zwindle\Exam\Vary\VariedAspects;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\GradingSchemeReader;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problems;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

@@ -16,6 +16,9 @@ use RuntimeException;
  */
 final class Backup
 {
+    /** Copies that stay, the newest. */
+    public const KEPT = 14;
+
     private const NAME = '/^zwindle-(\d{8}-\d{6})(?:-(\d+))?\.sqlite$/';
 
     /**

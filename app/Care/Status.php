@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Care;
 
-use App\Console\Commands\BackupCommand;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -62,7 +61,7 @@ final class Status
         $hours = (int) Carbon::createFromTimestamp((int) filemtime($newest))->diffInHours(now(), true);
 
         return self::line('backup', $hours > self::OLD_BACKUP_HOURS ? 'bad' : 'good', [
-            'hours' => $hours, 'count' => count(Backup::all(config()->string('app.backups'))), 'keep' => BackupCommand::KEPT,
+            'hours' => $hours, 'count' => count(Backup::all(config()->string('app.backups'))), 'keep' => Backup::KEPT,
         ]);
     }
 

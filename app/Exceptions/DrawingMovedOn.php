@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
-use App\Models\BoardFile;
 use RuntimeException;
 
 /** Somebody has saved this drawing since it was opened: nothing was stored, and nothing is lost on either side. */
 final class DrawingMovedOn extends RuntimeException
 {
-    public function __construct(public readonly BoardFile $theirs)
+    /** @param  int  $version  that is kept now */
+    public function __construct(int $version)
     {
-        parent::__construct(__('messages.drawing-moved-on', ['version' => $theirs->version]));
+        parent::__construct(__('messages.drawing-moved-on', ['version' => $version]));
     }
 }

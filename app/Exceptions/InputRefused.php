@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Exceptions;
 
 use RuntimeException;
-use Zwindle\Format\Read\Problem;
+use Zwindle\Problem\Problem;
 
 /** A file or option that is refused: nothing was checked, nothing was stored. */
 final class InputRefused extends RuntimeException

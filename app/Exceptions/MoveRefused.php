@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+use RuntimeException;
 use Zwindle\Exam\Sitting\SittingMove;
 use Zwindle\Exam\Sitting\SittingState;
 
 /** A move that the state of a sitting does not allow: somebody else was quicker, or the clock was. */
-final class MoveRefused extends ConflictHttpException
+final class MoveRefused extends RuntimeException
 {
     public static function of(SittingMove $move, SittingState $state, string $name): self
     {

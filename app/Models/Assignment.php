@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Actions\Bench\HandInOverdue;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -92,19 +91,6 @@ final class Assignment extends Model
             ->selectRaw('count(*) as count, coalesce(sum(attempts.version), 0) as changes, max(users.updated_at) as people')->first();
 
         return substr(hash('sha256', json_encode([$this->id, $this->updated_at, $this->board_file_id, $of], JSON_THROW_ON_ERROR)), 0, 16);
-    }
-
-    /** Hands in what is overdue of an exam, as whoever looks at it needs it. */
-    public function handInOverdue(HandInOverdue $overdue): void
-    {
-        if (! $this->isExam() || $this->minutes === null) {
-            return;
-        }
-        $under = $this->attempts();
-        $under->whereNotNull('started_at')->whereNull('handed_in_at');
-        foreach ($under->get() as $attempt) {
-            $overdue->execute($attempt->setRelation('assignment', $this));
-        }
     }
 
     /** Whether an instructor tries a board: no class, no marks, and nothing of it is kept. */

@@ -9,8 +9,8 @@ use Database\Factories\MarkingFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Zwindle\Exam\Grading\GradingScheme;
-use Zwindle\Exam\Grading\GradingSchemeReader;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\GradingSchemeReader;
+use Zwindle\Problem\Problems;
 
 /**
  * A marking scheme in the instructor's drawer; what was set with an earlier version has a copy of it.

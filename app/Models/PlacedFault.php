@@ -10,9 +10,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Format\Read\EarlierWiring;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Write\WiringArray;
 use Zwindle\Hunt\FaultyBoard;
+use Zwindle\Problem\Problems;
 use Zwindle\Repair\Mistake\Mistake;
 
 /**

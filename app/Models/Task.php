@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Zwindle\Board\Board;
 use Zwindle\Exam\Task\TaskFile;
-use Zwindle\Exam\Task\TaskReader;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\TaskReader;
+use Zwindle\Problem\Problems;
 
 /**
  * What an instructor asks on a board, to be set again and again; each save counts.

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\Classroom;
 use App\Models\Record;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Sitting\SittingState;
 
 /**
@@ -93,10 +93,10 @@ final class ExamGate
         return in_array($refusal, ['after-hand-in', 'late'], true) && ! $attempt->assignment->isGraded() ? null : $refusal;
     }
 
-    /** @throws ValidationException that says so at a field of the request */
+    /** @throws WorkRefused that says so at a field of the request */
     public static function refuse(?string $refusal, string $field): void
     {
-        $refusal === null || throw ValidationException::withMessages([$field => __("messages.$refusal")]);
+        $refusal === null || throw WorkRefused::because([$field => __("messages.$refusal")]);
     }
 
     /**

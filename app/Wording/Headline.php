@@ -14,14 +14,15 @@ use Zwindle\Check\Result;
 use Zwindle\Circuit\Scheme\ControlView;
 use Zwindle\Circuit\Trace\CurrentPath;
 use Zwindle\Circuit\Trace\PathEnd;
-use Zwindle\Repair\RepairSearch;
+use Zwindle\Repair\Repair;
 
 /** The verdict in one sentence: what the lamp does, and why. */
 final readonly class Headline
 {
     private Words $words;
 
-    public function __construct(private Result $result)
+    /** @param  Repair|null  $remedy  the first of the smallest repairs; null where there is none */
+    public function __construct(private Result $result, private ?Repair $remedy = null)
     {
         $this->words = Words::of($result->evidence->wiring);
     }
@@ -154,7 +155,7 @@ final readonly class Headline
     /** Where no finding says what was done wrong: what the smallest repair takes back, or the box it is in. */
     private function byRepair(): string
     {
-        $remedy = RepairSearch::of($this->result)->repairs[0] ?? null;
+        $remedy = $this->remedy;
         $stops = $this->whereTheLineStops();
         if ($remedy === null || $stops !== '') {
             return $stops;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Support\Facades\Lang;
-use Zwindle\Format\Read\Problem;
-use Zwindle\Format\Read\ProblemCode;
+use Zwindle\Problem\Problem;
+use Zwindle\Problem\ProblemCode;
 
 /** What is wrong with a file, in words. */
 final class ProblemSentence

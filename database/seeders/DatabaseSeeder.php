@@ -9,18 +9,18 @@ use App\Actions\Bench\KeepSteps;
 use App\Actions\Classes\SetAssignment;
 use App\Actions\Evenings\KeepEvening;
 use App\Actions\Tasks\KeepTask;
+use App\Files\ReadBoard;
 use App\Models\Assignment;
 use App\Models\BoardFile;
 use App\Models\Classroom;
 use App\Models\Marking;
 use App\Models\User;
-use App\Queries\Boards\ReadBoard;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\File;
 use Zwindle\Bench\WiringAsSteps;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
+use Zwindle\Problem\Problems;
 
 /** A made-up evening class: a nursery's propagation houses and a canal museum's sheds. */
 final class DatabaseSeeder extends Seeder

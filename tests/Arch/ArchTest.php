@@ -21,6 +21,7 @@ const ROOMS = [
     'Catalogue\Editions' => ['Catalogue\Practices'],
     'Board' => FACTS,
     'Board\Wiring' => [...FACTS, 'Board'],
+    'Problem' => [],
     'Bench' => WALL,
     'Circuit\Net' => WALL,
     'Circuit\Solve' => [...WALL, 'Circuit\Net', 'Brick\Math'],
@@ -57,7 +58,45 @@ const ROOMS = [
         'Repair\Mistake',
         'Repair\Nearest',
     ],
-    'Format\Read' => [...WALL, 'Bench', 'Opis\JsonSchema'],
+    'Diagnosis\Telling' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Mistake'],
+    'Diagnosis' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Diagnosis\Telling', 'Repair\Mistake', 'Repair\Move'],
+    'Proving\Rig' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Circuit\Probe'],
+    'Proving\Reading' => [...WALL, 'Proving\Rig'],
+    'Proving' => [...WALL, 'Bench', 'Circuit\Net', 'Circuit\Solve', 'Proving\Rig', 'Proving\Reading'],
+    'Proving\Order' => [...WALL, 'Circuit\Net', 'Proving', 'Proving\Reading'],
+    'Proving\Walk' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Diagnosis\Telling', 'Repair\Mistake', 'Proving'],
+    'Proving\Misconceptions' => [...WALL, 'Circuit\Net', 'Circuit\Solve'],
+    'Hunt' => [
+        ...WALL, 'Bench', 'Circuit\Net', 'Circuit\Solve', 'Check', 'Diagnosis', 'Proving', 'Proving\Reading', 'Proving\Order',
+        'Repair\Mistake', 'Repair\Move',
+    ],
+    'Evening' => [],
+    'Evening\Seating' => ['Plan\Search', 'Evening'],
+    'Exam\Vary' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Search'],
+    'Drill' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Exam\Vary'],
+    'Exam\Task' => [
+        ...WALL, 'Circuit\Trace', 'Check', 'Check\Findings', 'Plan', 'Repair\Mistake', 'Exam\Vary',
+    ],
+    'Exam\Sitting' => [],
+    'Exam\Grading' => [
+        ...WALL,
+        'Problem',
+        'Bench',
+        'Circuit\Solve',
+        'Check',
+        'Check\Evidence',
+        'Check\Findings',
+        'Plan',
+        'Plan\Search',
+        'Repair',
+        'Repair\Move',
+        'Repair\Mistake',
+        'Exam\Task',
+        'Exam\Vary',
+    ],
+    'Format\Read' => [
+        ...WALL, 'Problem', 'Bench', 'Diagnosis', 'Evening', 'Exam\Vary', 'Exam\Task', 'Exam\Grading', 'Check\Findings', 'Plan', 'Repair\Mistake', 'Opis\JsonSchema',
+    ],
     'Format\Write' => [
         ...WALL,
         'Bench',
@@ -73,42 +112,28 @@ const ROOMS = [
         'Repair\Move',
         'Repair\Mistake',
     ],
-    'Diagnosis\Telling' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Repair\Mistake'],
-    'Diagnosis' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Diagnosis\Telling', 'Repair\Mistake', 'Repair\Move', 'Format\Read'],
-    'Proving\Rig' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Circuit\Probe'],
-    'Proving\Reading' => [...WALL, 'Proving\Rig'],
-    'Proving' => [...WALL, 'Bench', 'Circuit\Net', 'Circuit\Solve', 'Proving\Rig', 'Proving\Reading'],
-    'Proving\Order' => [...WALL, 'Circuit\Net', 'Proving', 'Proving\Reading'],
-    'Proving\Walk' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Diagnosis\Telling', 'Repair\Mistake', 'Proving'],
-    'Proving\Misconceptions' => [...WALL, 'Circuit\Net', 'Circuit\Solve'],
-    'Hunt' => [
-        ...WALL, 'Bench', 'Circuit\Net', 'Circuit\Solve', 'Check', 'Diagnosis', 'Proving', 'Proving\Reading', 'Proving\Order',
-        'Repair\Mistake', 'Repair\Move',
-    ],
-    'Evening' => ['Format\Read'],
-    'Evening\Seating' => ['Plan\Search', 'Evening'],
-    'Exam\Vary' => [...WALL, 'Circuit\Scheme', 'Plan', 'Plan\Search'],
-    'Drill' => [...WALL, 'Circuit\Net', 'Circuit\Solve', 'Exam\Vary'],
-    'Exam\Task' => [
-        ...WALL, 'Circuit\Trace', 'Check', 'Check\Findings', 'Plan', 'Repair\Mistake', 'Format\Read', 'Exam\Vary',
-    ],
-    'Exam\Sitting' => [],
-    'Exam\Grading' => [
-        ...WALL,
-        'Bench',
-        'Circuit\Solve',
-        'Check',
-        'Check\Evidence',
-        'Check\Findings',
-        'Plan',
-        'Plan\Search',
-        'Repair',
-        'Repair\Move',
-        'Repair\Mistake',
-        'Format\Read',
-        'Exam\Task',
-        'Exam\Vary',
-    ],
+];
+
+/**
+ * The floors of app/, the lowest first, and what each may import of the others: nothing goes round in circles, and what is asked
+ * for comes from below.
+ */
+const FLOORS = [
+    'Enums' => [],
+    'Exceptions' => [],
+    'Files' => ['Exceptions'],
+    'Models' => ['Enums', 'Exceptions', 'Files'],
+    'Wording' => [],
+    'Services' => ['Exceptions', 'Models'],
+    'Queries' => ['Exceptions', 'Files', 'Models', 'Wording', 'Services'],
+    'Shapes' => ['Models', 'Wording', 'Services', 'Queries'],
+    'Paper' => ['Enums', 'Models', 'Wording', 'Services', 'Queries', 'Shapes'],
+    'Actions' => ['Enums', 'Exceptions', 'Files', 'Models', 'Wording', 'Services', 'Queries', 'Shapes'],
+    'Policies' => ['Models', 'Services', 'Queries'],
+    'Care' => ['Enums', 'Models', 'Services', 'Actions'],
+    'Console' => ['Exceptions', 'Files', 'Models', 'Wording', 'Services', 'Queries', 'Shapes', 'Actions', 'Care'],
+    'Http' => ['Enums', 'Exceptions', 'Files', 'Models', 'Wording', 'Services', 'Queries', 'Shapes', 'Paper', 'Actions', 'Care'],
+    'Providers' => [],
 ];
 
 arch()->preset()->php();
@@ -200,6 +225,49 @@ arch('sentences know nothing of JSON, pages and HTTP')
     ->not->toUse(['App\Shapes', 'App\Console', 'App\Http', 'App\Models', 'Zwindle\Format\Write']);
 
 arch('shapes of JSON know nothing of pages and HTTP')->expect('App\Shapes')->not->toUse(['App\Console', 'App\Http']);
+
+it('has a line in the table of floors for every folder of app/', function () {
+    $folders = array_map(basename(...), glob(Files::path('app/*'), GLOB_ONLYDIR) ?: []);
+
+    expect(array_keys(FLOORS))->toEqualCanonicalizing($folders);
+});
+
+it('lets a floor of app import only what stands above it in the table of floors', function (string $floor) {
+    $guilty = [];
+    foreach (Files::below("app/$floor") as $path) {
+        preg_match_all('/\\bApp\\\\(\\w+)\\\\[\\w\\\\]+/', (string) file_get_contents($path), $found);
+        foreach (array_diff(array_unique($found[1]), [$floor, ...FLOORS[$floor]]) as $import) {
+            $guilty[] = "$path imports App\\$import";
+        }
+    }
+    $below = array_slice(array_keys(FLOORS), (int) array_search($floor, array_keys(FLOORS), true));
+
+    expect($guilty)->toBe([])->and(array_intersect(FLOORS[$floor], $below))->toBe([]);
+})->with(array_keys(FLOORS));
+
+it('starts no search in shapes, sentences and pages: they get what was found', function () {
+    $search = '/\\b(RepairSearch|Tidying|NearestPlan|Planner|Checker|QuickCheck|WouldPass|Diagnosis|Measuring|PracticeConverter|EveningPlanner)::\\w+\\(/';
+    $guilty = [];
+    foreach (['Shapes', 'Wording', 'Paper', 'Models', 'Policies'] as $floor) {
+        foreach (Files::below("app/$floor") as $path) {
+            preg_match($search, (string) file_get_contents($path), $found) === 1 && $guilty[] = "$path: $found[0]";
+        }
+    }
+
+    expect($guilty)->toBe([]);
+});
+
+it('refuses in the words of the domain: HTTP is known in Http alone', function () {
+    $guilty = [];
+    foreach (array_diff(array_keys(FLOORS), ['Http', 'Providers']) as $floor) {
+        foreach (Files::below("app/$floor") as $path) {
+            $http = '/Symfony\\\\Component\\\\Http|Illuminate\\\\Http|ValidationException|\\babort(_if|_unless)?\\(|response\\(\\)/';
+            preg_match($http, (string) file_get_contents($path), $found) === 1 && $guilty[] = "$path: $found[0]";
+        }
+    }
+
+    expect($guilty)->toBe([]);
+});
 
 arch('pages for commands are used by commands alone')->expect('App\Console\Pages')->toOnlyBeUsedIn('App\Console');
 

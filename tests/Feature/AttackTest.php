@@ -10,8 +10,8 @@ use Tests\Support\Exam;
 use Tests\Support\Files;
 use Tests\Support\People;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problems;
 
 /*
  * The usual attacks on a web application, one by one. What has a file of its own is named in docs/asvs.md: another's work

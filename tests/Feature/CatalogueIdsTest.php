@@ -14,6 +14,7 @@ use Zwindle\Catalogue\Devices\StandardBox;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Checker;
 use Zwindle\Plan\Planner;
+use Zwindle\Repair\Advice;
 
 /** @return list<string> texts of a page that people read: what is a name of a part, a kind or a code is none */
 function textsIn(mixed $page): array
@@ -50,7 +51,7 @@ it('says no id of the catalogue in any text, over random wirings of every board'
         $right = $boards[$path];
         [$spoilt] = $random->moved($right, $i % 4);
         $plan = Planner::plan($right->board)->plans[0];
-        $pages = [(new VerdictShape(Checker::check($spoilt)))->json(), (new PrepareShape($plan))->json()];
+        $pages = [(new VerdictShape(Checker::check($spoilt), Advice::of(Checker::check($spoilt)), null))->json(), (new PrepareShape($plan))->json()];
         foreach (textsIn($pages) as $text) {
             $read++;
             $raw = preg_match("/(?<![\\w.-])($ids)(?![\\w.-])/", $text) === 1 ? [...$raw, $text] : $raw;

@@ -144,7 +144,7 @@ it('begins no second exam inside the transaction, though the policy looked away'
     $second = app(SetTask::class)->execute($exam->task, $exam->classroom, array_column($exam->trainees, 'id'), 6);
     $exam->begun();
     $other = $second->attempts()->where('seat', 1)->firstOrFail();
-    expect(fn () => app(App\Actions\Bench\BeginExam::class)->execute($other))->toThrow(Illuminate\Validation\ValidationException::class)
+    expect(fn () => app(App\Actions\Bench\BeginExam::class)->execute($other))->toThrow(App\Exceptions\WorkRefused::class)
         ->and($other->refresh()->started_at)->toBeNull();
 });
 

@@ -11,13 +11,16 @@ use Zwindle\Board\Enclosure;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
+use Zwindle\Repair\Advice;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\Pinpoint;
 
 function headlineOf(Wiring $wiring): string
 {
-    return (new Headline(Pinpoint::of(Checker::check($wiring))))->sentence();
+    $result = Pinpoint::of(Checker::check($wiring));
+
+    return (new Headline($result, Advice::of($result)->first()))->sentence();
 }
 
 it('names cause and place of two mistakes', function () {
@@ -34,7 +37,7 @@ it('says of a lamp that never lights what keeps it dark, not what else is crosse
     $loose = Mover::make(Build::exchange($right, 'S2.common', 'S2.t1'), [Move::of('W1.black@B1', 'S1.common', Move::CAP)]);
 
     expect(headlineOf($loose))->toStartWith('Never lights: a conductor is off in Gate post')
-        ->and((new DebriefShape(Checker::check($loose)))->mistakes()[0])->not->toContain('exchanged at the switch at Gate post');
+        ->and((new DebriefShape(Advice::of(Checker::check($loose))))->mistakes()[0])->not->toContain('exchanged at the switch at Gate post');
 });
 
 it('puts a short at the rose, sleeved or not', function (bool $isSleeved) {

@@ -168,7 +168,7 @@ it('puts in several, and refuses what a board does not give', function () {
     expect(PlacedFault::query()->get()->map(fn (PlacedFault $one) => count($one->mistakes))->unique()->all())->toBe([2])
         ->and($exam->assignment->attempts()->pluck('ends')->unique()->all())->toBe([2]);
     expect(fn () => faultTask(['faults' => 2, 'faultKinds' => ['lamp-blown']]))
-        ->toThrow(Illuminate\Validation\ValidationException::class, 'equally hard');
+        ->toThrow(App\Exceptions\WorkRefused::class, 'equally hard');
 });
 
 it('takes of hands what the bench takes, in boxes that are open, and nothing else', function () {

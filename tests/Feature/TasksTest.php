@@ -73,7 +73,7 @@ it('refuses more seats than variants, and sets nothing', function () {
         'database/patterns/na-01-single-at-the-switch.board.json',
         ['varying' => ['colours'], 'seed' => 's'] + ['kind' => 'wire'],
     );
-})->throws(Illuminate\Validation\ValidationException::class, 'Variants this board gives: 1. Seats: 3.');
+})->throws(App\Exceptions\WorkRefused::class, 'Variants this board gives: 1. Seats: 3.');
 
 it('tells nothing in an exam: no terminal, model, scheme, seed or key in any answer', function (TaskKind $kind, string $board) {
     $exam = new Exam($board, [
@@ -377,9 +377,9 @@ it('begins with what was found when the task was set, whatever is written down o
 });
 
 it('lets no layout differ from seat to seat where the board begins as it was found', function (string $varying, bool $isLet) {
-    $problems = new Zwindle\Format\Read\Problems;
+    $problems = new Zwindle\Problem\Problems;
     $board = Exam::boardFile(STATION_FILE)->drawing();
-    $task = Zwindle\Exam\Task\TaskReader::read(Exam::json([
+    $task = Zwindle\Format\Read\TaskReader::read(Exam::json([
         'kind' => 'finish',
         'start' => 'as-found',
         'varying' => [$varying],

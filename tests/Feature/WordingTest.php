@@ -10,8 +10,8 @@ use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Catalogue\Devices\Terminal;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Findings\FindingCode;
-use Zwindle\Format\Read\Problem;
-use Zwindle\Format\Read\ProblemCode;
+use Zwindle\Problem\Problem;
+use Zwindle\Problem\ProblemCode;
 
 it('has a sentence for every problem', function (ProblemCode $code) {
     $params = array_fill_keys([
@@ -106,7 +106,7 @@ it('asks for every standard box as over the counter, and for no two alike', func
 });
 
 it('says in words what a schema has against a file', function (array $change, string $pointer, string $said) {
-    $problems = new Zwindle\Format\Read\Problems;
+    $problems = new Zwindle\Problem\Problems;
     Zwindle\Format\Read\BoardReader::read(
         (string) json_encode(array_replace_recursive(Tests\Support\Build::boardArray(), $change)),
         $problems,
@@ -142,7 +142,7 @@ it('says in words what a schema has against a file', function (array $change, st
 ]);
 
 it('names the fields that a task may not have', function () {
-    $problems = new Zwindle\Format\Read\Problems;
+    $problems = new Zwindle\Problem\Problems;
     Zwindle\Format\Read\JsonText::read(Tests\Support\Exam::json(['mood' => 'good']), 'task', $problems);
 
     expect(array_column(App\Wording\ProblemSentence::all($problems->all()), 'message'))->toBe(['Not known here: mood.']);

@@ -16,8 +16,9 @@ use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Fill\FillCount;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
+use Zwindle\Problem\Problems;
+use Zwindle\Repair\Advice;
 
 /** @return string what became of two files: `refused`, or the verdict */
 function readAndJudge(string $boardText, string $wiringText): string
@@ -36,7 +37,7 @@ function readAndJudge(string $boardText, string $wiringText): string
     }
     $result = Checker::check($wiring);
     (new CheckPage($result))->print(new Illuminate\Console\OutputStyle(new ArrayInput([]), new BufferedOutput));
-    CheckShape::of($result);
+    CheckShape::of(Advice::of($result));
     if ($board->practice->is(Practice::from('na'))) {
         FillShape::of($board, new FillCount($board, $board->edition));
     }

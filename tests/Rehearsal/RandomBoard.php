@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Rehearsal;
 
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Write\BoardArray;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problems;
 
 /**
  * A board that nobody has drawn before: a chain of switches in either practice, with the feed, the lights and the runs where chance puts

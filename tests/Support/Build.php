@@ -11,7 +11,7 @@ use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Problem\Problems;
 
 /** Small boards and changed wirings, built in a line. */
 final class Build

@@ -7,8 +7,8 @@ namespace Tests\Support;
 use RuntimeException;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
+use Zwindle\Problem\Problems;
 
 /** Right wirings of any size: a straight chain of switches fed at the first, and sheds looped off the supply beside it. */
 final class Chain

@@ -16,10 +16,12 @@ use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
 use Zwindle\Exam\Grading\Grader;
-use Zwindle\Exam\Grading\GradingSchemeReader;
 use Zwindle\Exam\Grading\MistakeDistance;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Exam\Grading\WhatIf;
+use Zwindle\Format\Read\GradingSchemeReader;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problems;
+use Zwindle\Repair\Advice;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\NearestPlan;
@@ -33,11 +35,11 @@ final class EveryAnswer
     public static function of(Wiring $wiring, bool $canBeWired = true): array
     {
         $result = Checker::check($wiring);
-        CheckShape::of($result);
+        CheckShape::of(Advice::of($result));
         (new CheckPage($result))->print(new OutputStyle(new ArrayInput([]), new BufferedOutput));
-        json_encode((new VerdictShape($result))->json(), JSON_THROW_ON_ERROR);
-        (new DebriefShape($result))->questions('seed');
-        (new DebriefShape($result))->mistakes();
+        json_encode((new VerdictShape($result, Advice::of($result), NearestPlan::of($result)))->json(), JSON_THROW_ON_ERROR);
+        (new DebriefShape(Advice::of($result)))->questions(WhatIf::onOwnOrRight($result->evidence->wiring, 'seed'));
+        (new DebriefShape(Advice::of($result)))->mistakes();
         $scheme = GradingSchemeReader::read(Files::text('database/markings/wiring.marking.json'), new Problems);
         $mark = $scheme === null ? null : (new Grader($scheme, MistakeDistance::of($result)))->ofWiring($result);
 

@@ -11,8 +11,8 @@ use SplFileInfo;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
+use Zwindle\Problem\Problems;
 
 /** The files that tests read: corpus, contract examples and demo boards. */
 final class Files

@@ -7,10 +7,10 @@ namespace Tests\Support;
 use RuntimeException;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
 use Zwindle\Format\Write\BoardArray;
 use Zwindle\Format\Write\WiringArray;
+use Zwindle\Problem\Problems;
 
 /** The same board and wiring, written another way: through the files, as another program might write them. */
 final class Rewritten

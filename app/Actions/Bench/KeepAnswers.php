@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Sitting\KeepLateAct;
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\LateAct;
 use App\Queries\Bench\AskQuestions;
 use App\Services\ExamGate;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Task\Question;
 
 /** Keeps what a trainee answered; the places of options become what stands behind them. */
@@ -63,7 +63,7 @@ final readonly class KeepAnswers
     private function answer(Attempt $attempt, int $number, array $places): array
     {
         $question = $this->ask->of($attempt)[$number - 1]
-            ?? throw ValidationException::withMessages(['question' => __('messages.no-question')]);
+            ?? throw WorkRefused::because(['question' => __('messages.no-question')]);
 
         return [$question->id => self::chosen($question, $places)];
     }
@@ -82,7 +82,7 @@ final readonly class KeepAnswers
     {
         return array_map(
             fn (int $place) => $question->options[$place]
-                ?? throw ValidationException::withMessages(['question' => __('messages.no-option')]),
+                ?? throw WorkRefused::because(['question' => __('messages.no-option')]),
             array_values(array_unique($places)),
         );
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\KeptStep;
 use App\Queries\Bench\CountProgress;
 use App\Services\ExamGate;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Bench\MalformedStep;
 use Zwindle\Bench\Step as BenchStep;
 use Zwindle\Bench\StepDoesNotFit;
@@ -44,7 +44,7 @@ final class KeepSteps
             $attempt->claim();
             $attempt->loadMissing('assignment.boardFile');
             if ($attempt->steps()->count() + count($batch) > self::MOST_STEPS) {
-                throw ValidationException::withMessages(['steps' => __('messages.too-many-steps')]);
+                throw WorkRefused::because(['steps' => __('messages.too-many-steps')]);
             }
             $refusal = ExamGate::refusal($attempt);
             /** @var array<int, KeptStep> $known by number */

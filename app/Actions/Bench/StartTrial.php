@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Tasks\PlaceFaults;
-use App\Actions\Tasks\SetTask;
+use App\Exceptions\WorkRefused;
 use App\Models\AsFoundSheet;
 use App\Models\Assignment;
 use App\Models\Attempt;
@@ -15,8 +15,8 @@ use App\Models\Task;
 use App\Models\User;
 use App\Queries\Bench\CountProgress;
 use App\Queries\Bench\StartWiring;
+use App\Queries\Tasks\SeatBoards;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use LogicException;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Exam\Task\TaskKind;
@@ -61,7 +61,7 @@ final readonly class StartTrial
         ];
         $marking = Marking::query()->whereNull('instructor_id')->orderBy('id')->firstOrFail();
         $json = json_encode($task, JSON_THROW_ON_ERROR);
-        [$board] = SetTask::boards($file->drawing(), Task::read($json, $file->drawing()), 1, self::ROW);
+        [$board] = SeatBoards::of($file->drawing(), Task::read($json, $file->drawing()), 1, self::ROW);
 
         $plan = $isWired ? (Planner::plan($board)->plans[0] ?? null) : null;
         $start = $plan === null ? null : WiringAsSteps::of($plan->wiring);
@@ -75,7 +75,7 @@ final readonly class StartTrial
         $drawn = $task->boardFile->drawing();
         $json = self::inMode($task->json, $mode);
         $asked = Task::read($json, $drawn);
-        $board = SetTask::boards($drawn, $asked, max($seat, self::ROW), self::ROW)[$seat - 1];
+        $board = SeatBoards::of($drawn, $asked, max($seat, self::ROW), self::ROW)[$seat - 1];
         $start = $this->start->execute($asked, $board, AsFoundSheet::of($task->boardFile, $instructor));
 
         return $this->begin(
@@ -83,7 +83,7 @@ final readonly class StartTrial
             $task->board_file_id,
             $json,
             $task->marking->json,
-            SetTask::file($asked, $board),
+            SeatBoards::file($asked, $board),
             $start,
             $seat,
         );
@@ -123,7 +123,7 @@ final readonly class StartTrial
     {
         $asked = json_decode($task, false, 32, JSON_THROW_ON_ERROR);
         if (! is_object($asked)) {
-            throw ValidationException::withMessages(['task' => __('messages.no-plan-to-set')]);
+            throw WorkRefused::because(['task' => __('messages.no-plan-to-set')]);
         }
 
         return DB::transaction(function () use ($instructor, $file, $task, $marking, $board, $start, $seat, $asked): Attempt {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
-use App\Actions\Tasks\PlaceFaults;
+use App\Actions\Tasks\PlaceOtherFaults;
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\Proof;
 use App\Queries\Bench\CountProgress;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Task\TaskKind;
 
 /**
@@ -18,7 +18,7 @@ use Zwindle\Exam\Task\TaskKind;
  */
 final readonly class TryAgain
 {
-    public function __construct(private CountProgress $count, private PlaceFaults $place)
+    public function __construct(private CountProgress $count, private PlaceOtherFaults $place)
     {
     }
 
@@ -32,7 +32,7 @@ final readonly class TryAgain
             }
             if (! $attempt->mayBeWiredAgain()) {
                 $isOut = $attempt->isReleased() && $attempt->finished_at === null && $attempt->triesLeft() > 0;
-                throw ValidationException::withMessages(['attempt' => __($isOut ? 'messages.marks-are-out' : 'messages.no-more-tries')]);
+                throw WorkRefused::because(['attempt' => __($isOut ? 'messages.marks-are-out' : 'messages.no-more-tries')]);
             }
             $attempt->update([
                 'handed_in_at' => null,
@@ -46,7 +46,7 @@ final readonly class TryAgain
             }
             $attempt->unsetRelations();
             $task = $attempt->task();
-            $task === null || $this->place->anew($task, $attempt);
+            $task === null || $this->place->execute($task, $attempt);
             $attempt->update($this->count->of($attempt));
         });
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Boards;
 
 use App\Exceptions\InputRefused;
+use App\Files\ReadBoard;
 use App\Models\BoardFile;
 use App\Models\User;
-use App\Queries\Boards\ReadBoard;
 
 /** Takes a board file into an instructor's library, after every check that the commands make. */
 final readonly class AddBoardFile

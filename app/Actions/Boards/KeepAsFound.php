@@ -11,8 +11,8 @@ use App\Models\User;
 use App\Services\KeptPlans;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Board\Wiring\AsFound;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
+use Zwindle\Problem\Problems;
 
 /** Keeps what was written down of a standing board, from the sheet, from a wiring file, or as a plan has it. */
 final readonly class KeepAsFound

@@ -25,7 +25,7 @@ final class KeepDrawing
             $taken = BoardFile::query()->where('id', $file->id)->where('version', $base)->update(['version' => $base + 1]);
             $file->refresh();
             if ($taken === 0) {
-                throw new DrawingMovedOn($file);
+                throw new DrawingMovedOn($file->version);
             }
             if ($file->json !== $json && $file->assignments()->exists()) {
                 $this->freeze($file, $base);

@@ -16,15 +16,19 @@ use App\Shapes\Classes\GradeShape;
 use App\Shapes\Hunt\HuntShape;
 use App\Wording\Headline;
 use LogicException;
+use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
 use Zwindle\Exam\Grading\Grade;
 use Zwindle\Exam\Grading\Grader;
 use Zwindle\Exam\Grading\MistakeDistance;
 use Zwindle\Exam\Grading\OrderOfWork;
+use Zwindle\Exam\Grading\WhatIf;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Hunt\Measuring;
 use Zwindle\Plan\StepOrder;
+use Zwindle\Repair\Advice;
+use Zwindle\Repair\NearestPlan;
 
 /** Everything that is told of an attempt when it is handed in: verdict, mark and debrief. Worked out, not kept. */
 final readonly class JudgeHandedIn
@@ -57,14 +61,15 @@ final readonly class JudgeHandedIn
     private function wired(Attempt $attempt): array
     {
         $result = $this->judge->execute($attempt);
+        $advice = Advice::of($result);
         $grade = $this->grade($attempt, $result);
 
         return [
             'verdict' => $result->verdict->value,
-            'headline' => (new Headline($result))->sentence(),
-            'page' => (new VerdictShape($result))->json(),
+            'headline' => (new Headline($result, $advice->first()))->sentence(),
+            'page' => (new VerdictShape($result, $advice, NearestPlan::of($result)))->json(),
             'mark' => $grade === null ? null : (new GradeShape($grade, $result->evidence->board, $result))->json(),
-            'debrief' => $this->debrief($attempt, $result),
+            'debrief' => $this->debrief($attempt, $advice),
         ];
     }
 
@@ -111,7 +116,12 @@ final readonly class JudgeHandedIn
             ]),
             'page' => null,
             'mark' => $grade === null ? null : (new GradeShape($grade, $attempt->board()))->json(),
-            'debrief' => [...self::NO_DEBRIEF, 'hunt' => (new HuntShape($proving, $hunt))->json($path, $isolation)],
+            'debrief' => [...self::NO_DEBRIEF, 'hunt' => (new HuntShape($proving, $hunt))->json(
+                $path,
+                $isolation,
+                Measuring::best($hunt->placed),
+                $hunt->board->isMended() ? null : Advice::of(Checker::check($hunt->board->look)),
+            )],
         ];
     }
 
@@ -137,15 +147,16 @@ final readonly class JudgeHandedIn
     }
 
     /** @return array{mistakes: list<string>, order: array<string, mixed>, questions: list<array<string, string>>} */
-    private function debrief(Attempt $attempt, Result $result): array
+    private function debrief(Attempt $attempt, Advice $advice): array
     {
         $task = $attempt->task();
-        $words = new DebriefShape($result);
+        $words = new DebriefShape($advice);
+        $asked = WhatIf::onOwnOrRight($advice->result->evidence->wiring, "{$task?->seed}/debrief/$attempt->id");
 
         return [
             'mistakes' => $words->mistakes(),
             'order' => $words->order(self::steps($attempt), $task->order ?? StepOrder::BoxByBox),
-            'questions' => $words->questions("{$task?->seed}/debrief/$attempt->id"),
+            'questions' => $words->questions($asked),
         ];
     }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Classes;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\Record;
 use App\Models\User;
 use App\Services\ExamGate;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /**
  * Shows a class its marks, or one person theirs, and takes them back; not while anybody is still in the exam, who would see a
@@ -36,7 +36,7 @@ final class ReleaseGrades
         DB::transaction(function () use ($attempt, $who): void {
             $attempt->claim();
             if ($attempt->handed_in_at === null) {
-                throw ValidationException::withMessages(['attempt' => __('messages.not-handed-in')]);
+                throw WorkRefused::because(['attempt' => __('messages.not-handed-in')]);
             }
             self::refuseWhileOpen($attempt->assignment);
             if ($attempt->released_at === null) {
@@ -63,7 +63,7 @@ final class ReleaseGrades
         $inIt = $attempts->filter(ExamGate::isOpen(...));
         if ($inIt->isNotEmpty()) {
             $names = $inIt->map(fn ($attempt) => $attempt->trainee->name)->implode(', ');
-            throw ValidationException::withMessages(['assignment' => trans_choice(
+            throw WorkRefused::because(['assignment' => trans_choice(
                 'messages.still-in-exam',
                 $inIt->count(),
                 ['names' => $names],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Classes;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\Evening;
@@ -11,7 +12,6 @@ use App\Models\Record;
 use App\Models\StepDecision;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Takes back what was set, until somebody has begun; who did it stays on record. An evening it was set from can be set again. */
 final class TakeBackSetting
@@ -26,7 +26,7 @@ final class TakeBackSetting
                 fn ($work) => $work->whereNotNull('started_at')->orWhereNotNull('handed_in_at')->orWhere('tries', '>', 0),
             )->get();
             if ($begun->isNotEmpty()) {
-                throw ValidationException::withMessages(['assignment' => trans_choice('messages.begun-already', $begun->count(), [
+                throw WorkRefused::because(['assignment' => trans_choice('messages.begun-already', $begun->count(), [
                     'names' => $begun->map(fn (Attempt $attempt) => $attempt->trainee->name)->implode(', '),
                 ])]);
             }

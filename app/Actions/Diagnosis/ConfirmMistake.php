@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions\Diagnosis;
 
 use App\Actions\Sitting\TakeDownBoard;
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\ConfirmedMistake;
 use App\Models\Record;
 use App\Models\User;
 use App\Services\KeptPlans;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Sitting\SittingState;
 use Zwindle\Hunt\FaultyBoard;
 use Zwindle\Repair\Mistake\Mistake;
@@ -32,7 +32,7 @@ final readonly class ConfirmMistake
         $id = "$kind ".implode(' ', $at);
         $faulty = $right === null ? null : FaultyBoard::of($right, [$id, "$id up", "$id down"]);
         if ($faulty === null || $faulty->faults === []) {
-            throw ValidationException::withMessages(['kind' => __('proving.no-such-fault')]);
+            throw WorkRefused::because(['kind' => __('proving.no-such-fault')]);
         }
         $confirmed = ConfirmedMistake::query()->firstOrCreate(['attempt_id' => $attempt->id, 'kind' => $kind, 'at' => implode(' ', $at)], [
             'instructor_id' => $attempt->assignment->classroom->instructor_id ?? $who->id,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Diagnosis;
 
 use App\Exceptions\InputRefused;
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\BoardFile;
 use App\Models\ConfirmedMistake;
@@ -14,13 +15,12 @@ use App\Queries\Boards\PlanBoardFile;
 use App\Services\KeptPlans;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Diagnosis\Diagnosis;
 use Zwindle\Diagnosis\Seen;
-use Zwindle\Diagnosis\SeenReader;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\SeenReader;
+use Zwindle\Problem\Problems;
 
 /** What was seen on a standing board → what fits, by its plan and by what was confirmed before. */
 final readonly class DiagnoseBoard
@@ -74,10 +74,10 @@ final readonly class DiagnoseBoard
     private static function of(?Wiring $right, Builder $mistakes, int $file, array $seen): array
     {
         if ($right === null) {
-            throw ValidationException::withMessages(['board' => __('messages.no-plan-to-set')]);
+            throw WorkRefused::because(['board' => __('messages.no-plan-to-set')]);
         }
         if (count($right->board->devicesOf(DeviceKind::Switch)) > Diagnosis::MOST_SWITCHES) {
-            throw ValidationException::withMessages(['board' => __('problems.too-many-to-compare', [
+            throw WorkRefused::because(['board' => __('problems.too-many-to-compare', [
                 'count' => count($right->board->devicesOf(DeviceKind::Switch)), 'most' => Diagnosis::MOST_SWITCHES,
             ])]);
         }

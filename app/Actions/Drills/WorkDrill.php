@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Drills;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Drill;
 use App\Models\User;
 use App\Queries\Drills\DrillContent;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Drill\DrillGrade;
 use Zwindle\Drill\DrillKind;
@@ -42,10 +42,10 @@ final readonly class WorkDrill
         return DB::transaction(function () use ($drill, $measurement): Drill {
             $this->claim($drill);
             if (! $drill->kindOf()->isMeasured() || $this->content->lab($drill)->measure($measurement) === null) {
-                throw ValidationException::withMessages(['measure' => __('drill.no-measurement')]);
+                throw WorkRefused::because(['measure' => __('drill.no-measurement')]);
             }
             if (count($drill->measured) >= self::MOST) {
-                throw ValidationException::withMessages(['measure' => __('drill.enough')]);
+                throw WorkRefused::because(['measure' => __('drill.enough')]);
             }
             // The same reading once more tells nothing new and costs nothing.
             in_array($measurement, $drill->measured, true) || $drill->update(['measured' => [...$drill->measured, $measurement]]);
@@ -78,6 +78,6 @@ final readonly class WorkDrill
     {
         Drill::query()->toBase()->where('id', $drill->id)->update(['user_id' => $drill->user_id]);
         $drill->refresh();
-        $drill->ended_at === null || throw ValidationException::withMessages(['drill' => __('drill.ended')]);
+        $drill->ended_at === null || throw WorkRefused::because(['drill' => __('drill.ended')]);
     }
 }

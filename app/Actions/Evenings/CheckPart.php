@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Evenings;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Evening;
 use App\Models\Record;
 use App\Models\User;
+use App\Queries\Evenings\PartsOfEvening;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Board\Device;
 
 /** Logs what a part at a station was found to be, so that a bad part never costs a candidate marks. */
@@ -21,9 +22,9 @@ final class CheckPart
             $evening->touch();
             $evening->refresh();
             $stations = array_column($evening->draft['stations'], 'id');
-            $devices = array_map(fn (Device $device) => $device->id, self::partsOf($evening));
+            $devices = array_map(fn (Device $device) => $device->id, PartsOfEvening::of($evening));
             if (! in_array($station, $stations, true) || ! in_array($part, $devices, true)) {
-                throw ValidationException::withMessages(['part' => __('messages.no-such-part')]);
+                throw WorkRefused::because(['part' => __('messages.no-such-part')]);
             }
             $parts = $evening->parts ?? [];
             Record::add('parts', $evening, $who, $parts[$station][$part] ?? null, [$station, $part, $isGood, $note]);
@@ -33,14 +34,5 @@ final class CheckPart
             $parts[$station] = array_filter($parts[$station]);
             $evening->update(['parts' => $parts]);
         });
-    }
-
-    /** @return list<Device> switches and lamps of the board, in its order */
-    public static function partsOf(Evening $evening): array
-    {
-        return array_values(array_filter(
-            $evening->task->boardFile->drawing()->devices,
-            fn (Device $device) => in_array($device->model->kind->value, ['switch', 'lamp'], true),
-        ));
     }
 }

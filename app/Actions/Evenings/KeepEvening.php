@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Evenings;
 
+use App\Exceptions\MovedOn;
 use App\Models\Classroom;
 use App\Models\Evening;
 use App\Models\Record;
@@ -13,7 +14,6 @@ use App\Queries\Evenings\PlanEvening;
 use App\Shapes\Evenings\EveningShape;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /**
  * Keeps an evening with its plan. Of two who change it at once the second is told; where it is set, the exam follows it.
@@ -49,7 +49,7 @@ final readonly class KeepEvening
             $evening->touch();
             $evening->refresh();
             if ($evening->version !== $base) {
-                throw new ConflictHttpException(__('messages.evening-moved-on'));
+                throw new MovedOn(__('messages.evening-moved-on'));
             }
             $evening->starts_at = $startsAt;
             [$plan] = $this->plan->execute($draft, $evening->classroom, $title, $evening);

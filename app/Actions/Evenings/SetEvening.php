@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Evenings;
 
 use App\Actions\Classes\SetAssignment;
-use App\Actions\Tasks\SetTask;
+use App\Actions\Tasks\PlaceFaults;
+use App\Actions\Tasks\SeatAttempt;
 use App\Models\AsFoundSheet;
 use App\Models\Assignment;
 use App\Models\Evening;
@@ -13,6 +14,7 @@ use App\Models\Record;
 use App\Models\Task;
 use App\Models\User;
 use App\Queries\Tasks\MustBeSettable;
+use App\Queries\Tasks\SeatBoards;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Board\Board;
 use Zwindle\Exam\Task\TaskFile;
@@ -26,8 +28,12 @@ use Zwindle\Format\Read\JsonText;
  */
 final readonly class SetEvening
 {
-    public function __construct(private SetAssignment $set, private SetTask $seats, private MustBeSettable $settable)
-    {
+    public function __construct(
+        private SetAssignment $set,
+        private SeatAttempt $seat,
+        private PlaceFaults $place,
+        private MustBeSettable $settable,
+    ) {
     }
 
     public function execute(Evening $evening, User $who): void
@@ -37,7 +43,7 @@ final readonly class SetEvening
             $drawn = $task->boardFile->drawing();
             $asked = Task::read($task->json, $drawn);
             $variants = max([1, ...array_column($evening->plan, 'variant')]);
-            $boards = SetTask::boards($drawn, $asked, $variants, $variants);
+            $boards = SeatBoards::of($drawn, $asked, $variants, $variants);
             $this->settable->check($asked, $boards, AsFoundSheet::of($task->boardFile, $task->instructor));
             foreach (['assignment_id' => false, 'retest_assignment_id' => true] as $field => $isRetest) {
                 $sittings = array_values(array_filter($evening->plan, fn (array $sitting) => $sitting['retest'] === $isRetest));
@@ -92,13 +98,13 @@ final readonly class SetEvening
                 $attempt->extra_percent = $extra[$trainee] ?? 0;
                 $isOnBoard = ($surfaces[$sitting['station']] ?? '') === 'board';
                 $board = $isOnBoard
-                    ? SetTask::asDrawn($evening->task->boardFile->drawing())
+                    ? SeatBoards::asDrawn($evening->task->boardFile->drawing())
                     : $boards[$sitting['variant'] - 1];
-                $this->seats->seat($attempt, ($seats[$sitting['station']] ?? 0) + 1, $asked, $board, $sheet, $isOnBoard);
+                $this->seat->execute($attempt, ($seats[$sitting['station']] ?? 0) + 1, $asked, $board, $sheet, $isOnBoard);
                 $seated[] = $attempt;
             }
         }
-        $this->seats->place($asked, $seated);
+        $this->place->execute($asked, $seated);
         foreach ($known as $attempt) {
             if ($attempt->started_at === null && ! in_array($attempt->trainee_id, $stays, true)) {
                 $attempt->delete();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Classroom;
 use App\Models\User;
 use App\Queries\People\Roster;
@@ -11,7 +12,6 @@ use App\Services\PersonalCode;
 use App\Services\PersonName;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Illuminate\Validation\ValidationException;
 
 /** Puts people into a class, all of them or none, and makes each a name to sign in with and a code. */
 final class AddTrainees
@@ -58,7 +58,7 @@ final class AddTrainees
     {
         $there = $classroom->listed();
         if (count($there) + count($people) > self::MOST_IN_CLASS) {
-            throw ValidationException::withMessages(['trainees' => __('people.class-full', ['most' => self::MOST_IN_CLASS])]);
+            throw WorkRefused::because(['trainees' => __('people.class-full', ['most' => self::MOST_IN_CLASS])]);
         }
         foreach ($people as $i => $person) {
             $fault = match (true) {
@@ -69,7 +69,7 @@ final class AddTrainees
             };
             $there[] = ['name' => $person['name'], 'number' => $person['number']];
             if ($fault !== null) {
-                throw ValidationException::withMessages(["trainees.$i.name" => __("people.fault.$fault", ['name' => $person['name']])]);
+                throw WorkRefused::because(["trainees.$i.name" => __("people.fault.$fault", ['name' => $person['name']])]);
             }
         }
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
+use App\Exceptions\MovedOn;
 use App\Models\Attempt;
 use App\Models\Classroom;
 use App\Models\User;
 use App\Services\PersonName;
 use Illuminate\Support\Facades\DB;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Renames a trainee, allows extra time, and moves them from one class to another; their work stays where it was set. */
 final class ChangeTrainee
@@ -18,14 +18,14 @@ final class ChangeTrainee
      * @param  array{name: string, extraPercent: int}  $seen  as the asker saw it
      * @param  array{name?: string, extraPercent?: int, number?: string|null}  $change
      *
-     * @throws ConflictHttpException if somebody else has changed it since
+     * @throws MovedOn if somebody else has changed it since
      */
     public function execute(User $trainee, array $seen, array $change): User
     {
         return DB::transaction(function () use ($trainee, $seen, $change): User {
             $trainee->refresh();
             if ($seen !== ['name' => $trainee->name, 'extraPercent' => (int) $trainee->extra_percent]) {
-                throw new ConflictHttpException(__('people.changed-elsewhere', [
+                throw new MovedOn(__('people.changed-elsewhere', [
                     'name' => $trainee->name,
                     'extra' => $trainee->extra_percent,
                 ]));

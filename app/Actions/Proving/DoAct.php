@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Proving;
 
 use App\Actions\Sitting\KeepLateAct;
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\LateAct;
 use App\Models\Proof;
@@ -14,7 +15,6 @@ use App\Queries\Proving\ShownProof;
 use App\Services\ExamGate;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Bench\MalformedStep;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\Step;
@@ -82,7 +82,7 @@ final readonly class DoAct
             return ShownProof::of($proving, $hands->look($proving->state()));
         }
         if ($kept !== null && $kept->acts_count >= self::MOST_ACTS) {
-            throw ValidationException::withMessages(['act' => __('proving.too-many', ['most' => self::MOST_ACTS])]);
+            throw WorkRefused::because(['act' => __('proving.too-many', ['most' => self::MOST_ACTS])]);
         }
         $before = $proving->state();
         $done = self::parsed($act, PlaceMap::of($proving->circuit->wiring));
@@ -119,7 +119,7 @@ final readonly class DoAct
             $act->kind->isHandIn() && ! $hunt->canDo($act, self::boxesOf($act, $wiring)) => 'cannot-be-done',
             default => null,
         };
-        $why === null || throw ValidationException::withMessages(['act' => __("proving.$why")]);
+        $why === null || throw WorkRefused::because(['act' => __("proving.$why")]);
     }
 
     /** @return list<string> boxes into which a hand goes; none where what is done lies in no box */
@@ -147,7 +147,7 @@ final readonly class DoAct
 
     private static function mustSuitTask(Attempt $attempt): void
     {
-        Proving::needOf($attempt) !== ProvingNeed::None || throw ValidationException::withMessages(['act' => __('proving.not-here')]);
+        Proving::needOf($attempt) !== ProvingNeed::None || throw WorkRefused::because(['act' => __('proving.not-here')]);
     }
 
     private static function keep(Proving $proving, string $key, LoggedAct $logged, Outcome $outcome): Proof
@@ -188,7 +188,7 @@ final readonly class DoAct
         try {
             return StepReader::read($json);
         } catch (MalformedStep) {
-            throw ValidationException::withMessages(['act' => __('proving.cannot-be-done')]);
+            throw WorkRefused::because(['act' => __('proving.cannot-be-done')]);
         }
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Sitting;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\Record;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Grading\KeptGrade;
 
 /** What an instructor's eye and hand say of a mark. Each change is recorded with what stood before. */
@@ -36,7 +36,7 @@ final class ChangeMark
     {
         $first = Record::query()->where(['subject' => 'attempt', 'subject_id' => $attempt->id, 'what' => 'observe']);
         if ($first->orderByDesc('id')->value('who') === $who->id) {
-            throw ValidationException::withMessages(['observed' => __('messages.second-is-first')]);
+            throw WorkRefused::because(['observed' => __('messages.second-is-first')]);
         }
         $this->change($attempt, 'second', $seen, 'second', $who);
     }
@@ -54,7 +54,7 @@ final class ChangeMark
     {
         $most = $this->most($attempt, $line);
         if ($points !== null && $points > $most) {
-            throw ValidationException::withMessages(['points' => __('messages.more-than-the-line', ['most' => $most])]);
+            throw WorkRefused::because(['points' => __('messages.more-than-the-line', ['most' => $most])]);
         }
         DB::transaction(function () use ($attempt, $line, $points, $why, $who): void {
             $attempt->claim();
@@ -88,7 +88,7 @@ final class ChangeMark
         /** @var array{total: int, lines: list<array{part: string, what: string, of: int}>}|null $mark */
         $mark = $attempt->judgement?->mark;
         if ($mark === null) {
-            throw ValidationException::withMessages(['line' => __('messages.not-handed-in')]);
+            throw WorkRefused::because(['line' => __('messages.not-handed-in')]);
         }
         if ($line === KeptGrade::TOTAL) {
             return $mark['total'];
@@ -98,7 +98,7 @@ final class ChangeMark
                 return $part['of'];
             }
         }
-        throw ValidationException::withMessages(['line' => __('messages.no-such-line')]);
+        throw WorkRefused::because(['line' => __('messages.no-such-line')]);
     }
 
     private function change(Attempt $attempt, string $field, mixed $to, string $what, User $who, string $why = ''): void

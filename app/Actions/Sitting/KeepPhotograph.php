@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Sitting;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\LateAct;
 use App\Models\Photograph;
@@ -12,7 +13,6 @@ use App\Services\ExamGate;
 use App\Services\PlainJpeg;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** Keeps a photograph of a box with its attempt: the picture alone, with nothing of the phone or the place that took it. */
 final class KeepPhotograph
@@ -25,7 +25,7 @@ final class KeepPhotograph
      * @param  CarbonInterface|null  $madeAt  by the clock of the device
      * @return bool whether it is with the board
      *
-     * @throws ValidationException for what is no picture, a box that is not there, one too many, or a board that is handed in
+     * @throws WorkRefused for what is no picture, a box that is not there, one too many, or a board that is handed in
      */
     public function execute(Attempt $attempt, User $who, string $box, string $jpeg, ?CarbonInterface $madeAt = null): bool
     {
@@ -58,11 +58,11 @@ final class KeepPhotograph
         };
     }
 
-    /** @throws ValidationException for one too many */
+    /** @throws WorkRefused for one too many */
     public function add(Attempt $attempt, User $who, string $box, string $base64): void
     {
         if (Photograph::query()->where('attempt_id', $attempt->id)->count() >= self::MOST) {
-            throw ValidationException::withMessages(['jpeg' => __('messages.too-many-pictures', ['most' => self::MOST])]);
+            throw WorkRefused::because(['jpeg' => __('messages.too-many-pictures', ['most' => self::MOST])]);
         }
         Photograph::query()->create(['attempt_id' => $attempt->id, 'box' => $box, 'by' => $who->id, 'jpeg' => $base64]);
     }
@@ -70,9 +70,9 @@ final class KeepPhotograph
     private static function plain(Attempt $attempt, string $box, string $jpeg): string
     {
         if (! isset($attempt->board()->enclosures[$box])) {
-            throw ValidationException::withMessages(['box' => __('messages.no-place')]);
+            throw WorkRefused::because(['box' => __('messages.no-place')]);
         }
 
-        return PlainJpeg::of($jpeg) ?? throw ValidationException::withMessages(['jpeg' => __('messages.no-picture')]);
+        return PlainJpeg::of($jpeg) ?? throw WorkRefused::because(['jpeg' => __('messages.no-picture')]);
     }
 }

@@ -6,11 +6,11 @@ namespace App\Actions\Sitting;
 
 use App\Exceptions\MoveRefused;
 use App\Exceptions\SeatsWouldFail;
+use App\Exceptions\WorkRefused;
 use App\Models\Assignment;
 use App\Models\Record;
 use App\Models\User;
 use App\Queries\Sitting\WhoIsHere;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Sitting\SittingMove;
 
 /** The same move with everybody of an exam whose sitting allows it; the others stay as they are. */
@@ -53,7 +53,7 @@ final readonly class MoveAll
             try {
                 $this->move->execute($attempt->setRelation('assignment', $assignment), $move, $who, $minutes, $why);
                 $moved++;
-            } catch (MoveRefused|ValidationException) {
+            } catch (MoveRefused|WorkRefused) {
                 continue;
             }
         }

@@ -8,13 +8,13 @@ use App\Actions\Bench\HandInOverdue;
 use App\Actions\Classes\KeepJudgement;
 use App\Enums\JudgedAt;
 use App\Exceptions\MoveRefused;
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\Record;
 use App\Models\User;
 use App\Queries\Classes\CountingJudgement;
 use App\Services\ExamGate;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Sitting\SittingMove;
 use Zwindle\Exam\Sitting\SittingMoves;
 use Zwindle\Exam\Sitting\SittingState;
@@ -84,8 +84,8 @@ final readonly class MoveSitting
     private function reopen(Attempt $attempt, int $minutes): void
     {
         $name = $attempt->trainee->name;
-        $attempt->isReleased() && throw ValidationException::withMessages(['attempt' => __('sitting.released', ['name' => $name])]);
-        $attempt->is_time_up && $minutes === 0 && throw ValidationException::withMessages([
+        $attempt->isReleased() && throw WorkRefused::because(['attempt' => __('sitting.released', ['name' => $name])]);
+        $attempt->is_time_up && $minutes === 0 && throw WorkRefused::because([
             'minutes' => __('sitting.no-time-left', ['name' => $name]),
         ]);
         $since = (int) ceil($attempt->handed_in_at?->diffInSeconds(now(), true) ?? 0);
@@ -105,7 +105,7 @@ final readonly class MoveSitting
     /** Its steps stay in the list, and count no more. */
     private function void(Attempt $attempt): void
     {
-        $attempt->isReleased() && throw ValidationException::withMessages([
+        $attempt->isReleased() && throw WorkRefused::because([
             'attempt' => __('sitting.released', ['name' => $attempt->trainee->name]),
         ]);
         $attempt->update([

@@ -9,12 +9,12 @@ use App\Actions\Bench\KeepAnswers;
 use App\Actions\Classes\KeepJudgement;
 use App\Actions\Proving\DoAct;
 use App\Enums\JudgedAt;
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\LateAct;
 use App\Models\Record;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 /** An instructor lets count what came too late, or does not. What was handed in is judged again with it. */
 final readonly class SettleLateAct
@@ -35,7 +35,7 @@ final readonly class SettleLateAct
             $attempt->claim();
             $late->refresh();
             if ($late->accepted !== null) {
-                throw ValidationException::withMessages(['act' => __('sitting.step-settled')]);
+                throw WorkRefused::because(['act' => __('sitting.step-settled')]);
             }
             if ($accepted) {
                 $this->take($attempt, $late);

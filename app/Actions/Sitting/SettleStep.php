@@ -6,6 +6,7 @@ namespace App\Actions\Sitting;
 
 use App\Actions\Classes\KeepJudgement;
 use App\Enums\JudgedAt;
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\KeptStep;
 use App\Models\Record;
@@ -13,7 +14,6 @@ use App\Models\StepDecision;
 use App\Models\User;
 use App\Queries\Bench\CountProgress;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Bench\StepDoesNotFit;
 
 /**
@@ -33,7 +33,7 @@ final readonly class SettleStep
         DB::transaction(function () use ($attempt, $step, $accepted, $who): void {
             $attempt->claim();
             if ($step->set_aside === null || StepDecision::query()->whereKey($step->id)->exists()) {
-                throw ValidationException::withMessages(['step' => __('sitting.step-settled')]);
+                throw WorkRefused::because(['step' => __('sitting.step-settled')]);
             }
             StepDecision::query()->create(['step_id' => $step->id, 'accepted' => $accepted, 'at' => now()]);
             Record::add($accepted ? 'accept-step' : 'refuse-step', $attempt, $who, $step->set_aside, [
@@ -55,7 +55,7 @@ final readonly class SettleStep
         try {
             $log->add($step->parsed());
         } catch (StepDoesNotFit $misfit) {
-            throw ValidationException::withMessages(['step' => __('sitting.step-does-not-fit', ['why' => $misfit->getMessage()])]);
+            throw WorkRefused::because(['step' => __('sitting.step-does-not-fit', ['why' => $misfit->getMessage()])]);
         }
         $attempt->steps()->create([
             'device' => self::DEVICE,

@@ -16,9 +16,9 @@ use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Exam\Sitting\SittingMove;
 use Zwindle\Exam\Sitting\SittingState;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problems;
 
 /**
  * Writes down what stands on a real board as the steps of its attempt, from how it was given: it is judged and marked like any other.

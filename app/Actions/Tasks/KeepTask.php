@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Actions\Tasks;
 
 use App\Exceptions\InputRefused;
+use App\Exceptions\WorkRefused;
 use App\Models\BoardFile;
 use App\Models\Marking;
 use App\Models\Task;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Exam\Grading\Suitability;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Problem\Problems;
 
 /** Saves a task; what was set with the version before has a copy of its own. */
 final class KeepTask
@@ -31,7 +31,7 @@ final class KeepTask
 
     /**
      * @throws InputRefused with every problem of the task
-     * @throws ValidationException if another version was saved since
+     * @throws WorkRefused if another version was saved since
      */
     public function update(Task $task, int $base, BoardFile $file, Marking $marking, string $json): Task
     {
@@ -50,7 +50,7 @@ final class KeepTask
 
             return $taken === 1
                 ? $task
-                : throw ValidationException::withMessages(['base' => __('messages.task-moved-on', ['version' => $task->version])]);
+                : throw WorkRefused::because(['base' => __('messages.task-moved-on', ['version' => $task->version])]);
         });
     }
 

@@ -11,8 +11,6 @@ use RuntimeException;
 /** Copies the database while it is in use. */
 final class BackupCommand extends Command
 {
-    public const KEPT = 14;
-
     protected $signature = 'zwindle:backup
         {--to= : directory of the copies; where BACKUP_DIRECTORY says where it is left out}
         {--keep= : copies that stay, the newest}';
@@ -21,7 +19,7 @@ final class BackupCommand extends Command
 
     public function handle(): int
     {
-        $keep = (int) ($this->option('keep') ?? self::KEPT);
+        $keep = (int) ($this->option('keep') ?? Backup::KEPT);
         if ($keep < 1) {
             $this->error('Keep one copy at least.');
 

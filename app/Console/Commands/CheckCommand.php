@@ -6,12 +6,13 @@ namespace App\Console\Commands;
 
 use App\Console\Pages\CheckPage;
 use App\Console\Pages\JsonStream;
-use App\Queries\Boards\ReadWiringFiles;
+use App\Files\ReadWiringFiles;
 use App\Shapes\Bench\CheckShape;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
 use Zwindle\Format\Write\StateLines;
+use Zwindle\Repair\Advice;
 use Zwindle\Repair\Pinpoint;
 
 final class CheckCommand extends ReadsFilesCommand
@@ -26,7 +27,7 @@ final class CheckCommand extends ReadsFilesCommand
         return $this->orRefuse(function () use ($readWiringFiles): int {
             $wiring = $readWiringFiles->execute((string) $this->argument('board'), (string) $this->argument('wiring'));
             $result = Pinpoint::of(Checker::check($wiring, $this->edition($wiring->board->practice)));
-            $this->option('json') ? $this->writeCheck($result) : (new CheckPage($result))->print($this->getOutput());
+            $this->option('json') ? $this->writeCheck($result) : (new CheckPage(Advice::of($result)))->print($this->getOutput());
 
             return $result->verdict === Verdict::Fail ? self::FAILED : self::DONE;
         });
@@ -35,6 +36,7 @@ final class CheckCommand extends ReadsFilesCommand
     /** The states are written as they are made: there may be 65,536. */
     private function writeCheck(Result $result): void
     {
-        JsonStream::write(CheckShape::of($result), ['states' => StateLines::of($result->evidence->table)], $this->writeRaw(...));
+        $states = ['states' => StateLines::of($result->evidence->table)];
+        JsonStream::write(CheckShape::of(Advice::of($result)), $states, $this->writeRaw(...));
     }
 }

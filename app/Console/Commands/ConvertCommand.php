@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Pages\ConversionPage;
 use App\Exceptions\InputRefused;
-use App\Queries\Boards\ReadBoardFile;
+use App\Files\ReadBoardFile;
 use App\Shapes\Boards\ConversionShape;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Practices\Practice;

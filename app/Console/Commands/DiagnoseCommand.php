@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Pages\DiagnosisPage;
 use App\Exceptions\InputRefused;
-use App\Queries\Boards\ReadBoardFile;
+use App\Files\ReadBoardFile;
 use App\Shapes\Diagnosis\DiagnosisShape;
 use App\Wording\RefusalSentence;
 use Zwindle\Board\Board;
@@ -14,10 +14,10 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Diagnosis\Diagnosis;
 use Zwindle\Diagnosis\Seen;
-use Zwindle\Diagnosis\SeenReader;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\SeenReader;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problems;
 
 final class DiagnoseCommand extends ReadsFilesCommand
 {

@@ -6,13 +6,13 @@ namespace App\Console\Commands;
 
 use App\Console\Pages\EveningPage;
 use App\Exceptions\InputRefused;
-use App\Queries\Boards\ReadBoardFile;
+use App\Files\ReadBoardFile;
 use App\Shapes\Evenings\EveningShape;
 use App\Wording\EveningSentence;
-use Zwindle\Evening\EveningReader;
 use Zwindle\Evening\NoEvening;
 use Zwindle\Evening\Seating\EveningPlanner;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\EveningReader;
+use Zwindle\Problem\Problems;
 
 final class EveningCommand extends ReadsFilesCommand
 {

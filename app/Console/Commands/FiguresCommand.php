@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Pages\FiguresPage;
 use App\Exceptions\InputRefused;
-use App\Queries\Boards\ReadWiringFiles;
+use App\Files\ReadWiringFiles;
 use App\Shapes\Boards\FiguresShape;
 use Zwindle\Check\Figures\BritishFigures;
 use Zwindle\Circuit\Net\Circuit;

@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Pages\FillPage;
 use App\Exceptions\InputRefused;
-use App\Queries\Boards\ReadBoardFile;
+use App\Files\ReadBoardFile;
 use App\Shapes\Boards\FillShape;
 use Zwindle\Check\Fill\FillCount;
 

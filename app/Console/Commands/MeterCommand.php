@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Pages\MeterPage;
 use App\Exceptions\InputRefused;
-use App\Queries\Boards\ReadWiringFiles;
+use App\Files\ReadWiringFiles;
 use App\Shapes\Bench\MeterShape;
 use App\Wording\Words;
 use Zwindle\Circuit\Net\Circuit;

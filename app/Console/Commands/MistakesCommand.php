@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Pages\MistakesPage;
 use App\Exceptions\InputRefused;
-use App\Queries\Boards\ReadBoardFile;
+use App\Files\ReadBoardFile;
 use App\Shapes\Tasks\MistakesShape;
 use App\Wording\RefusalSentence;
 use Zwindle\Board\Board;

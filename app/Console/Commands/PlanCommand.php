@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Pages\PlanPage;
 use App\Exceptions\InputRefused;
-use App\Queries\Boards\ReadBoardFile;
+use App\Files\ReadBoardFile;
 use App\Shapes\Boards\PlanningShape;
 use App\Wording\ExtensionNotes;
 use Zwindle\Board\Board;
@@ -14,13 +14,13 @@ use Zwindle\Board\Requirements;
 use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Circuit\Scheme\SchemeName;
 use Zwindle\Format\Read\EarlierWiring;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
 use Zwindle\Plan\Refusal\NeutralAt;
 use Zwindle\Plan\Refusal\Refusal;
 use Zwindle\Plan\StepOrder;
+use Zwindle\Problem\Problems;
 use Zwindle\Repair\NearestPlan;
 
 final class PlanCommand extends ReadsFilesCommand

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Queries\Boards\ReadWiringFiles;
+use App\Files\ReadWiringFiles;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Format\Write\SpiceDeck;
 

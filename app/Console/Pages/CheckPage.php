@@ -16,10 +16,9 @@ use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\Severity;
 use Zwindle\Check\Result;
 use Zwindle\Format\Write\DiagramText;
+use Zwindle\Repair\Advice;
 use Zwindle\Repair\Mistake\Mistake;
 use Zwindle\Repair\Move\Move;
-use Zwindle\Repair\RepairSearch;
-use Zwindle\Repair\Tidying;
 use Zwindle\Schematic\Diagram;
 
 /** A check as a page of text: one sentence, the truth table, the findings with their consequences under them. */
@@ -31,8 +30,11 @@ final readonly class CheckPage
 
     private FindingSentence $sentences;
 
-    public function __construct(private Result $result)
+    private Result $result;
+
+    public function __construct(private Advice $advice)
     {
+        $result = $this->result = $advice->result;
         $this->words = Words::of($result->evidence->wiring);
         $this->sentences = new FindingSentence($result);
     }
@@ -44,7 +46,7 @@ final readonly class CheckPage
         $output->newLine();
         $output->writeln('<options=bold>'.self::plain(strtoupper(
             $this->result->verdict->value,
-        ).': '.(new Headline($this->result))->sentence()).'</>');
+        ).': '.(new Headline($this->result, $this->advice->first()))->sentence()).'</>');
         $this->printSchemes($output);
         $output->newLine();
         $output->writeln(self::plain(DiagramText::of(new Diagram($this->result->evidence->circuit, $this->result->evidence->roles))));
@@ -106,7 +108,7 @@ final readonly class CheckPage
 
     private function printRepair(OutputStyle $output): void
     {
-        $smallest = RepairSearch::of($this->result);
+        $smallest = $this->advice->smallest;
         if ($smallest->reason !== null) {
             $output->writeln(self::plain($this->words->say("plan.no-repair.{$smallest->reason->value}")));
         }
@@ -116,7 +118,7 @@ final readonly class CheckPage
         foreach ($smallest->also as $repair) {
             $this->printMoves($output, 'better', $repair->moves, $repair->undoes);
         }
-        foreach (array_slice(Tidying::of($this->result), 0, 1) as $moves) {
+        foreach (array_slice($this->advice->tidy, 0, 1) as $moves) {
             $this->printMoves($output, 'tidy', $moves, []);
         }
     }

@@ -14,6 +14,7 @@ use App\Paper\OpenBox\OpenBoxSvg;
 use App\Paper\Page\Fronts;
 use App\Paper\Page\Pdf;
 use App\Paper\Page\Sheet;
+use App\Services\KeptPlans;
 use App\Shapes\Boards\WiringSchedule;
 use App\Wording\BriefLines;
 use App\Wording\Words;
@@ -22,7 +23,6 @@ use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Plan\Plan;
-use Zwindle\Plan\Planner;
 
 /** One page a seat of what was set: the sheet that a trainee works from, or the key of that seat's variant. */
 final readonly class SeatPaper
@@ -47,7 +47,7 @@ final readonly class SeatPaper
         ];
         $texts = [$data['brief'], ...$data['positions'], $data['stands']];
         $seats = array_map(
-            fn (Attempt $attempt, Board $board) => $this->seat($attempt, Planner::plan($board)->plans[0], $pages, $texts),
+            fn (Attempt $attempt, Board $board) => $this->seat($attempt, app(KeptPlans::class)->best($board), $pages, $texts),
             $attempts,
             $boards,
         );

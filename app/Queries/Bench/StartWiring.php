@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Bench;
 
-use Illuminate\Validation\ValidationException;
+use App\Exceptions\WorkRefused;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\AsFound;
@@ -13,8 +13,8 @@ use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Format\Read\EarlierWiring;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problems;
 
 /** What stands already on a seat's board to finish: the boxes that the task names, or what was taken down as found. */
 final readonly class StartWiring
@@ -23,7 +23,7 @@ final readonly class StartWiring
      * @param  AsFound  $sheet  of the board that the task is on
      * @return list<array<string, mixed>>|null steps of the bench; null for a task that begins from bare
      *
-     * @throws ValidationException if it is to begin with what was found, and nothing was written down
+     * @throws WorkRefused if it is to begin with what was found, and nothing was written down
      */
     public function execute(TaskFile $task, Board $board, AsFound $sheet): ?array
     {
@@ -56,7 +56,7 @@ final readonly class StartWiring
     {
         $found = EarlierWiring::read($sheet->file($board), $board, new Problems)?->wiring;
         if ($found === null || [...$found->joints, ...$found->caps] === []) {
-            throw ValidationException::withMessages(['task' => __('messages.nothing-as-found')]);
+            throw WorkRefused::because(['task' => __('messages.nothing-as-found')]);
         }
 
         return $found;

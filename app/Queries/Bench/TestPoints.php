@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Bench;
 
+use App\Exceptions\NotThere;
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Probe\Meter;
@@ -23,12 +24,12 @@ final class TestPoints
     public function execute(Attempt $attempt, string $one, string $other, array $down): array
     {
         if (! ($attempt->task()?->allows(Help::Tester) ?? false)) {
-            abort(404);
+            throw new NotThere;
         }
         $wiring = $attempt->stepLog()->bench()->wiring();
         $places = PlaceMap::of($wiring);
         foreach ([$one, $other] as $place) {
-            $places->find($place) ?? throw ValidationException::withMessages(['one' => __('messages.no-place')]);
+            $places->find($place) ?? throw WorkRefused::because(['one' => __('messages.no-place')]);
         }
         $circuit = Circuit::of($wiring);
         $state = $circuit->stateWith($down);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Bench;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Trace\CurrentPath;
 
@@ -15,7 +15,7 @@ final class TracePath
     /**
      * @return array{path: CurrentPath, isBack: bool, circuit: Circuit}
      *
-     * @throws ValidationException if the board has no such lamp or state
+     * @throws WorkRefused if the board has no such lamp or state
      */
     public function execute(Attempt $attempt, string $lamp, int $state, bool $isBack = false): array
     {
@@ -30,15 +30,15 @@ final class TracePath
     /**
      * @return array{path: CurrentPath, isBack: bool, circuit: Circuit}
      *
-     * @throws ValidationException if the circuit has no such lamp or state
+     * @throws WorkRefused if the circuit has no such lamp or state
      */
     public function along(Circuit $circuit, string $lamp, int $state, bool $isBack = false): array
     {
         if (! in_array($lamp, $circuit->lamps, true)) {
-            throw ValidationException::withMessages(['lamp' => __('messages.unknown-lamp', ['id' => $lamp])]);
+            throw WorkRefused::because(['lamp' => __('messages.unknown-lamp', ['id' => $lamp])]);
         }
         if ($state >= $circuit->stateCount()) {
-            throw ValidationException::withMessages(['state' => __('messages.unknown-state')]);
+            throw WorkRefused::because(['state' => __('messages.unknown-state')]);
         }
 
         $path = $isBack ? CurrentPath::backFrom($circuit, $lamp, $state) : CurrentPath::towards($circuit, $lamp, $state);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Boards;
 
+use App\Exceptions\NotThere;
 use App\Models\BoardFile;
 use Zwindle\Proving\Misconceptions\BestQuestion;
 use Zwindle\Proving\Misconceptions\ClassQuestion;
@@ -24,7 +25,7 @@ final readonly class AskClass
      */
     public function execute(BoardFile $file, int $plan, array $asked): array
     {
-        $found = $this->planner->plan($file, $plan, null) ?? abort(404);
+        $found = $this->planner->plan($file, $plan, null) ?? throw new NotThere;
         $evidence = $found->result->evidence;
         $circuit = $evidence->circuit;
         $known = array_values(array_filter(

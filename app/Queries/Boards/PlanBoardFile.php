@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Boards;
 
+use App\Exceptions\WorkRefused;
 use App\Models\BoardFile;
 use App\Services\KeptPlans;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Plan\Plan;
@@ -19,7 +19,7 @@ final readonly class PlanBoardFile
     {
     }
 
-    /** @throws ValidationException if the edition belongs to the other practice */
+    /** @throws WorkRefused if the edition belongs to the other practice */
     public function execute(BoardFile $file, ?CodeEdition $edition): Planning
     {
         return $this->plans->all(self::board($file, $edition), $edition);
@@ -38,7 +38,7 @@ final readonly class PlanBoardFile
     {
         $board = $file->drawing();
         if ($edition !== null && ! $edition->practice->is($board->practice)) {
-            throw ValidationException::withMessages(['edition' => __('messages.other-practice')]);
+            throw WorkRefused::because(['edition' => __('messages.other-practice')]);
         }
 
         return $board;

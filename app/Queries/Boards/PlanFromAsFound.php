@@ -11,7 +11,7 @@ use App\Models\User;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Result;
 use Zwindle\Format\Read\EarlierWiring;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Problem\Problems;
 use Zwindle\Repair\NearestPlan;
 
 /** What has to be changed on a board as it was found, keeping every joint that can stay. */

@@ -7,11 +7,11 @@ namespace App\Queries\Boards;
 use Zwindle\Board\Board;
 use Zwindle\Circuit\Scheme\SchemeName;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problem;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
 use Zwindle\Plan\Refusal\Refusal;
+use Zwindle\Problem\Problem;
+use Zwindle\Problem\Problems;
 
 /** What the planner says of a drawing as it stands: its problems, or its plan and which schemes would work. */
 final class ReviewDrawing

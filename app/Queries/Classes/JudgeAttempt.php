@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Classes;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Verdict;
@@ -32,7 +32,7 @@ final class JudgeAttempt
      *
      * @return array{own: Result, by: Result}
      *
-     * @throws ValidationException if the edition belongs to the other practice
+     * @throws WorkRefused if the edition belongs to the other practice
      */
     public function underEdition(Attempt $attempt, ?CodeEdition $edition): array
     {
@@ -41,7 +41,7 @@ final class JudgeAttempt
             return ['own' => $own, 'by' => $own];
         }
         if (! $edition->practice->is($own->evidence->board->practice)) {
-            throw ValidationException::withMessages(['edition' => __('messages.other-practice')]);
+            throw WorkRefused::because(['edition' => __('messages.other-practice')]);
         }
 
         return ['own' => $own, 'by' => Pinpoint::of(self::rules($attempt)->judge(Checker::check($own->evidence->wiring, $edition)))];

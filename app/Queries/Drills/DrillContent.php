@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Drills;
 
+use App\Files\ReadBoard;
 use App\Models\Drill;
 use App\Queries\Boards\Patterns;
-use App\Queries\Boards\ReadBoard;
 use App\Services\KeptPlans;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Devices\DeviceKind;

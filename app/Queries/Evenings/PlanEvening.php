@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Queries\Evenings;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
 use App\Models\Classroom;
 use App\Models\Evening;
 use App\Wording\EveningSentence;
 use Illuminate\Support\Carbon;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Evening\EveningDraft;
 use Zwindle\Evening\EveningPlan;
 use Zwindle\Evening\NoEvening;
@@ -31,14 +31,14 @@ final class PlanEvening
      * @param  Draft  $draft
      * @return array{EveningPlan, EveningDraft}
      *
-     * @throws ValidationException where there can be no plan
+     * @throws WorkRefused where there can be no plan
      */
     public function execute(array $draft, Classroom $classroom, string $title, ?Evening $kept): array
     {
         $evening = self::core($draft, $classroom, $title, $kept);
         $plan = EveningPlanner::plan($evening);
         if ($plan instanceof NoEvening) {
-            throw ValidationException::withMessages(['stations' => EveningSentence::impossible($plan)]);
+            throw WorkRefused::because(['stations' => EveningSentence::impossible($plan)]);
         }
 
         return [$plan, $evening];

@@ -8,8 +8,8 @@ use App\Exceptions\InputRefused;
 use App\Services\KeptPlans;
 use Zwindle\Board\Board;
 use Zwindle\Exam\Grading\Attack;
-use Zwindle\Exam\Grading\TaskDraft;
 use Zwindle\Exam\Vary\Surface;
+use Zwindle\Format\Read\TaskDraft;
 
 /** Which mistakes would pass, and which right wirings would lose marks, if a task were used as it is: seconds of work. */
 final readonly class AttackTask

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Queries\Tasks;
 
-use App\Actions\Tasks\PlaceFaults;
+use App\Exceptions\WorkRefused;
 use App\Queries\Bench\StartWiring;
 use App\Services\KeptPlans;
 use App\Wording\FindingSentence;
-use Illuminate\Validation\ValidationException;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Check\Findings\Verdict;
@@ -21,7 +20,7 @@ use Zwindle\Exam\Vary\Dice;
 /** What setting a task refuses, asked wherever one is set or tried: in one place, so that a trial finds all of it. */
 final readonly class MustBeSettable
 {
-    public function __construct(private StartWiring $start, private PlaceFaults $faults, private KeptPlans $plans)
+    public function __construct(private StartWiring $start, private DealFaults $faults, private KeptPlans $plans)
     {
     }
 
@@ -29,7 +28,7 @@ final readonly class MustBeSettable
      * @param  list<Board>  $boards  one a seat
      * @param  AsFound  $sheet  of the board that the task is on
      *
-     * @throws ValidationException where a seat of it could not be sat
+     * @throws WorkRefused where a seat of it could not be sat
      */
     public function check(TaskFile $task, array $boards, AsFound $sheet): void
     {
@@ -38,7 +37,7 @@ final readonly class MustBeSettable
             $this->mustAskSomething($task, $board);
             $this->mustBePassable($task, $board);
         }
-        $task->kind !== TaskKind::Fault || $this->faults->deal($task, $boards);
+        $task->kind !== TaskKind::Fault || $this->faults->execute($task, $boards);
     }
 
     private function mustAskSomething(TaskFile $task, Board $board): void
@@ -46,9 +45,9 @@ final readonly class MustBeSettable
         if ($task->kind->isWired() || $task->kind === TaskKind::Fault) {
             return;
         }
-        $plan = $this->plans->best($board) ?? throw ValidationException::withMessages(['task' => __('messages.no-plan-to-set')]);
+        $plan = $this->plans->best($board) ?? throw WorkRefused::because(['task' => __('messages.no-plan-to-set')]);
         if ((new Questions($plan, new Dice("$task->seed/questions/1")))->of($task) === []) {
-            throw ValidationException::withMessages(['task' => __('messages.no-questions')]);
+            throw WorkRefused::because(['task' => __('messages.no-questions')]);
         }
     }
 
@@ -60,7 +59,7 @@ final readonly class MustBeSettable
         }
         $all = $this->plans->all($board);
         $fails = NoWayToPass::on($task->rules, $all);
-        $fails === [] || throw ValidationException::withMessages(['task' => __('messages.no-way-to-pass', [
+        $fails === [] || throw WorkRefused::because(['task' => __('messages.no-way-to-pass', [
             'why' => implode(' ', array_map((new FindingSentence($all->plans[0]->result))->of(...), $fails)),
         ])]);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Queries\Tasks;
 
+use App\Exceptions\WorkRefused;
 use App\Models\Assignment;
 use App\Models\Classroom;
 use App\Models\Task;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Validation\ValidationException;
 
 /** A task is set to a class once, or twice because somebody says so. */
 final class SetTwice
@@ -18,7 +18,7 @@ final class SetTwice
      *
      * @param  list<int|null>  $own  assignments that are being set anew
      *
-     * @throws ValidationException
+     * @throws WorkRefused
      */
     public static function refuse(Task $task, Classroom $classroom, array $own = []): void
     {
@@ -29,7 +29,7 @@ final class SetTwice
         $open->whereHas('attempts', fn (Builder $waiting) => $waiting->whereNull('started_at')->whereNull('handed_in_at'));
         $open->orderByDesc('id');
         $there = $open->first();
-        $there === null || throw ValidationException::withMessages(['twice' => __('messages.set-already', [
+        $there === null || throw WorkRefused::because(['twice' => __('messages.set-already', [
             'title' => $there->title(),
             'class' => $classroom->name,
             'seats' => $there->getAttribute('attempts_count'),

@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace App\Queries\Tasks;
 
-use App\Actions\Tasks\SetTask;
 use App\Exceptions\InputRefused;
-use Illuminate\Support\Arr;
-use Illuminate\Validation\ValidationException;
+use App\Exceptions\WorkRefused;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\AsFound;
-use Zwindle\Exam\Grading\TaskDraft;
 use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Vary\TooFewVariants;
 use Zwindle\Exam\Vary\Variant;
 use Zwindle\Exam\Vary\Variants;
-use Zwindle\Format\Read\Problem;
+use Zwindle\Format\Read\TaskDraft;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problem;
 
 /** A task tried before it is used: what is wrong with it, how its seats would differ, and whatever setting it would refuse. */
 final readonly class TryTask
@@ -45,7 +43,7 @@ final readonly class TryTask
         }
         $variants = new Variants($board, $task->varying, $task->surface);
         if ($task->varying === []) {
-            $boards = array_fill(0, $seats, SetTask::asDrawn($board));
+            $boards = array_fill(0, $seats, SeatBoards::asDrawn($board));
 
             return [...$tried, 'variants' => $variants, 'refusals' => $this->refusals($task, $boards, $sheet)];
         }
@@ -67,8 +65,8 @@ final readonly class TryTask
     {
         try {
             $this->settable->check($task, $boards, $sheet);
-        } catch (ValidationException $refused) {
-            return array_values(array_map(strval(...), Arr::flatten($refused->errors())));
+        } catch (WorkRefused $refused) {
+            return [$refused->getMessage()];
         }
 
         return [];

@@ -16,17 +16,16 @@ use App\Wording\Words;
 use Illuminate\Support\Str;
 use Zwindle\Bench\PlaceMap;
 use Zwindle\Bench\WiringAsSteps;
-use Zwindle\Check\Checker;
 use Zwindle\Check\Evidence\ExpectedLamp;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Check\Result;
 use Zwindle\Format\Write\DiagramArray;
 use Zwindle\Format\Write\LayerArray;
+use Zwindle\Repair\Advice;
 use Zwindle\Repair\Move\Mover;
+use Zwindle\Repair\NearestPlan;
 use Zwindle\Repair\Repair;
-use Zwindle\Repair\RepairSearch;
-use Zwindle\Repair\Tidying;
 use Zwindle\Schematic\Diagram;
 
 /** A verdict as it is told: one sentence, the states, the findings where they are, what puts it right. */
@@ -36,11 +35,11 @@ final readonly class VerdictShape
 
     /**
      * @param  Result  $own  by the board's own edition
-     * @param  Result|null  $by  by another one that is looked at; null for its own
+     * @param  Advice  $advice  on the check that is shown: by its own edition, or by another that is looked at
      */
-    public function __construct(private Result $own, ?Result $by = null)
+    public function __construct(private Result $own, private Advice $advice, private ?NearestPlan $nearest)
     {
-        $this->shown = $by ?? $own;
+        $this->shown = $advice->result;
     }
 
     /** @return array<string, mixed> */
@@ -51,7 +50,7 @@ final readonly class VerdictShape
 
         return [
             'verdict' => $this->shown->verdict->value,
-            'headline' => (new Headline($this->shown))->sentence(),
+            'headline' => (new Headline($this->shown, $this->advice->first()))->sentence(),
             'schemes' => (new SchemeSentence($evidence))->all(),
             'edition' => $evidence->edition->id,
             'editions' => EditionsShape::of($this->own->evidence->edition->id),
@@ -65,7 +64,7 @@ final readonly class VerdictShape
             'layers' => LayerArray::places($evidence),
             'figures' => (new FigureLines($evidence))->lines(),
             'repair' => $this->repair(),
-            'nearest' => (new NearestPlanShape($this->shown))->json(),
+            'nearest' => (new NearestPlanShape($this->shown, $this->nearest))->json(),
             'cited' => $this->shown->citesSections() ? $words->say('verdict.cited') : '',
             'caution' => $words->say('verdict.caution'),
             'switches' => array_map(fn (string $id) => [
@@ -106,9 +105,9 @@ final readonly class VerdictShape
      */
     private function repair(): array
     {
-        $smallest = RepairSearch::of($this->shown);
+        $smallest = $this->advice->smallest;
         $words = Words::of($this->shown->evidence->wiring);
-        $tidy = Tidying::of($this->shown)[0] ?? null;
+        $tidy = $this->advice->tidy[0] ?? null;
         $first = match (true) {
             isset($smallest->repairs[0]) => $this->way('repair', $smallest->repairs[0]),
             $tidy !== null => $this->way($this->shown->verdict === Verdict::Fail ? 'insisted' : 'tidy', new Repair($tidy, [])),
@@ -132,7 +131,7 @@ final readonly class VerdictShape
         $wiring = $this->shown->evidence->wiring;
         $words = Words::of($wiring);
         $moves = $repair->moves;
-        $after = Checker::check(Mover::make($wiring, $moves), $this->shown->evidence->edition);
+        $after = $this->advice->after($moves);
         $isClean = $after->verdict === Verdict::Pass;
 
         return [

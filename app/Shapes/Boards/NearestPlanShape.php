@@ -16,7 +16,7 @@ use Zwindle\Repair\NearestPlan;
  */
 final readonly class NearestPlanShape
 {
-    public function __construct(private Result $result)
+    public function __construct(private Result $result, private ?NearestPlan $nearest)
     {
     }
 
@@ -24,7 +24,7 @@ final readonly class NearestPlanShape
     public function json(): array
     {
         $wiring = $this->result->evidence->wiring;
-        $nearest = NearestPlan::of($this->result);
+        $nearest = $this->nearest;
         if ($nearest === null) {
             return ['headline' => null, 'changes' => [], 'standing' => []];
         }

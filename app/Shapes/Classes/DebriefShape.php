@@ -14,30 +14,31 @@ use Zwindle\Bench\Step;
 use Zwindle\Check\Result;
 use Zwindle\Exam\Grading\OrderOfWork;
 use Zwindle\Exam\Grading\WhatIf;
-use Zwindle\Exam\Vary\Dice;
 use Zwindle\Plan\Plan;
-use Zwindle\Plan\Planner;
 use Zwindle\Plan\PlanStep;
 use Zwindle\Plan\PlanSteps;
 use Zwindle\Plan\StepOrder;
-use Zwindle\Repair\RepairSearch;
+use Zwindle\Repair\Advice;
 
 /** The debrief of one wiring in words. */
 final readonly class DebriefShape
 {
     private const MOST_MISTAKES = 2;
 
+    private Result $result;
+
     private Words $words;
 
-    public function __construct(private Result $result)
+    public function __construct(private Advice $advice)
     {
+        $result = $this->result = $advice->result;
         $this->words = Words::of($result->evidence->wiring);
     }
 
     /** @return list<string> the one or two real mistakes: what the smallest repair takes back, else the first causes */
     public function mistakes(): array
     {
-        $undoes = RepairSearch::of($this->result)->repairs[0]->undoes ?? [];
+        $undoes = $this->advice->first()->undoes ?? [];
         if ($undoes !== []) {
             $sentences = new MistakeSentence($this->words);
 
@@ -72,20 +73,18 @@ final readonly class DebriefShape
     }
 
     /**
-     * @return list<array{question: string, answer: string}> from one's own wiring; where too little is wired to ask about,
-     *     from the right one
+     * @param  list<WhatIf>  $asked  on one's own wiring; where too little is wired to ask about, on the right one
+     * @return list<array{question: string, answer: string}>
      */
-    public function questions(string $seed): array
+    public function questions(array $asked): array
     {
-        $own = $this->result->evidence->wiring;
-        $asked = WhatIf::on($own, new Dice($seed));
-        $right = $asked === [] ? (Planner::plan($own->board)->plans[0]->wiring ?? null) : null;
-        $key = $right === null ? 'task.what-if' : 'task.what-if-right';
         $sentences = new MistakeSentence($this->words);
 
         return array_map(fn (WhatIf $whatIf) => [
-            'question' => $this->words->say($key, ['what' => Str::ucfirst($sentences->all([$whatIf->done])).'.']),
-            'answer' => (new Headline($whatIf->then))->sentence(),
-        ], $right === null ? $asked : WhatIf::on($right, new Dice($seed)));
+            'question' => $this->words->say($whatIf->isOnRight ? 'task.what-if-right' : 'task.what-if', [
+                'what' => Str::ucfirst($sentences->all([$whatIf->done])).'.',
+            ]),
+            'answer' => (new Headline($whatIf->then->result, $whatIf->then->first()))->sentence(),
+        ], $asked);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shapes\Evenings;
 
-use App\Actions\Evenings\CheckPart;
 use App\Models\Evening;
+use App\Queries\Evenings\PartsOfEvening;
 use App\Wording\Words;
 use Zwindle\Board\Device;
 
@@ -17,7 +17,7 @@ final class PartCheckShape
     {
         $board = $evening->task->boardFile->drawing();
         $words = new Words($board);
-        $parts = CheckPart::partsOf($evening);
+        $parts = PartsOfEvening::of($evening);
 
         return ['evening' => $evening->id, 'title' => $evening->title, 'stations' => array_map(fn (array $station) => [
             'id' => $station['id'],

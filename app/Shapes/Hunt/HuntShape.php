@@ -10,13 +10,12 @@ use App\Shapes\Proving\ProofShape;
 use App\Wording\MistakeSentence;
 use App\Wording\Words;
 use Illuminate\Support\Str;
-use Zwindle\Check\Checker;
 use Zwindle\Hunt\FaultHunt;
-use Zwindle\Hunt\Measuring;
 use Zwindle\Hunt\Symptom;
 use Zwindle\Hunt\Worth;
 use Zwindle\Proving\Order\SafeIsolation;
 use Zwindle\Proving\Order\StepReport;
+use Zwindle\Repair\Advice;
 use Zwindle\Repair\Mistake\Mistake;
 
 /** How a fault was looked for, told afterwards: what it was, what was named, how safely, and the path beside the best one. */
@@ -34,9 +33,11 @@ final readonly class HuntShape
 
     /**
      * @param  list<Worth>  $path
+     * @param  list<Worth>  $best  the shortest way there was
+     * @param  Advice|null  $afterwards  on the board as it was left; null where it is right
      * @return array<string, mixed>
      */
-    public function json(array $path, SafeIsolation $isolation): array
+    public function json(array $path, SafeIsolation $isolation, array $best, ?Advice $afterwards): array
     {
         $log = $this->proving->log();
         $own = $this->proving->state()->supply->own;
@@ -49,7 +50,7 @@ final readonly class HuntShape
                 array_values($this->hunt->placed->faults),
             ),
             'named' => (new HuntBenchShape($this->hunt, $sentence))->named(),
-            'left' => $this->left(),
+            'left' => $this->left($afterwards),
             'steps' => array_map(fn (StepReport $report) => [
                 'name' => $sentence->step($report->step),
                 'state' => $report->state->value,
@@ -65,17 +66,17 @@ final readonly class HuntShape
             'best' => array_map(fn (Worth $worth) => [
                 'text' => Str::ucfirst($this->test($worth->bestTest)),
                 'left' => $worth->left,
-            ], Measuring::best($this->hunt->placed)),
+            ], $best),
         ];
     }
 
     /** @return list<string> what is not right on the board as hands have left it */
-    private function left(): array
+    private function left(?Advice $afterwards): array
     {
         $board = $this->hunt->board;
         $left = array_map(fn (Mistake $fault) => (new MistakeSentence($this->words))->sentence([$fault]), $board->left());
 
-        return $left === [] && ! $board->isMended() ? (new DebriefShape(Checker::check($board->look)))->mistakes() : $left;
+        return $left === [] && $afterwards !== null ? (new DebriefShape($afterwards))->mistakes() : $left;
     }
 
     public static function symptom(Symptom $symptom): string

@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace App\Shapes\Proving;
 
-use App\Queries\Bench\AskQuestions;
 use App\Queries\Proving\Proving;
+use App\Queries\Proving\WhatWouldPass;
 use App\Wording\MistakeSentence;
 use App\Wording\Words;
 use Illuminate\Support\Str;
-use Zwindle\Board\Wiring\Wiring;
-use Zwindle\Circuit\Solve\Survey;
-use Zwindle\Diagnosis\Telling\FlipTest;
 use Zwindle\Diagnosis\Telling\FlipWalk;
 use Zwindle\Proving\Walk\NextFlip;
 use Zwindle\Proving\Walk\Trap;
 use Zwindle\Proving\Walk\Walk;
-use Zwindle\Proving\Walk\WouldPass;
 use Zwindle\Repair\Mistake\MistakenWiring;
 
 /** A walk through the combinations: what was seen, the flip to make next, and what would have passed it. */
@@ -68,34 +64,15 @@ final readonly class WalkShape
         return $letters;
     }
 
-    /**
-     * What a right wiring is measured by: one's own, where it does all that it should; the plan, which is a key, only once the board is
-     * handed in.
-     */
-    private function right(): ?Wiring
-    {
-        $circuit = $this->proving->circuit;
-        if (count($circuit->switches) > WouldPass::MOST_SWITCHES) {
-            return null;
-        }
-        $whole = new FlipTest($circuit, FlipWalk::of($circuit->switches));
-
-        return match (true) {
-            $whole->isPassedFrom((new Survey($circuit))->truthTable, 0) => $circuit->wiring,
-            $this->proving->attempt->handed_in_at !== null => (new AskQuestions)->plan($this->proving->attempt)?->wiring,
-            default => null,
-        };
-    }
-
     /** @return array<string, mixed>|null null where there is nothing to go by yet, or the board has too many switches */
     private function report(): ?array
     {
         $circuit = $this->proving->circuit;
-        $right = $this->right();
-        if ($right === null) {
+        $found = WhatWouldPass::of($this->proving, $this->walk);
+        if ($found === null) {
             return null;
         }
-        $found = WouldPass::of($right, $this->walk);
+        ['right' => $right, 'found' => $found] = $found;
         $words = Words::of($right);
         $sentence = new MistakeSentence($words);
         $said = array_map(

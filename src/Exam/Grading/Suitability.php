@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zwindle\Exam\Grading;
 
 use Zwindle\Exam\Task\TaskFile;
-use Zwindle\Format\Read\ProblemCode;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Problem\ProblemCode;
+use Zwindle\Problem\Problems;
 
 /** Whether a marking suits a task: work at the bench earns no points for answers, and answers none for work. */
 final class Suitability

@@ -21,6 +21,8 @@ use Zwindle\Catalogue\Editions\CodeEdition;
 use Zwindle\Catalogue\Editions\Editions;
 use Zwindle\Catalogue\Practices\Colour;
 use Zwindle\Catalogue\Practices\Practice;
+use Zwindle\Problem\ProblemCode;
+use Zwindle\Problem\Problems;
 
 /**
  * Text of a board file → Board, or every problem with its pointer.

@@ -10,6 +10,8 @@ use Zwindle\Board\Core;
 use Zwindle\Board\Device;
 use Zwindle\Board\EnclosureKind;
 use Zwindle\Catalogue\Devices\DeviceKind;
+use Zwindle\Problem\ProblemCode;
+use Zwindle\Problem\Problems;
 
 /** What makes of the parts that a file names a board that can be judged. */
 final class BoardSense

@@ -7,6 +7,7 @@ namespace Zwindle\Format\Read;
 use stdClass;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\Wiring;
+use Zwindle\Problem\Problems;
 
 /**
  * A wiring from before its board was changed: what is no longer on the board has come off, and everything else stands as

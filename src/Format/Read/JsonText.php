@@ -9,6 +9,8 @@ use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use stdClass;
+use Zwindle\Problem\ProblemCode;
+use Zwindle\Problem\Problems;
 
 /** Text, or what was decoded already → JSON that keeps to one of the project's schemas. */
 final class JsonText

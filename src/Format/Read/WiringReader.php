@@ -12,6 +12,8 @@ use Zwindle\Board\Wiring\MarkedAs;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
 use Zwindle\Catalogue\Devices\DeviceModel;
+use Zwindle\Problem\ProblemCode;
+use Zwindle\Problem\Problems;
 
 /**
  * Text of a wiring file → Wiring of one board, or every problem with its pointer.

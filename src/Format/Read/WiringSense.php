@@ -8,6 +8,8 @@ use Zwindle\Board\Board;
 use Zwindle\Board\Point;
 use Zwindle\Board\PointKind;
 use Zwindle\Board\Wiring\Joint;
+use Zwindle\Problem\ProblemCode;
+use Zwindle\Problem\Problems;
 
 /** What makes a well-formed wiring file a wiring of this board. */
 final class WiringSense

@@ -11,8 +11,8 @@ use Zwindle\Check\Checker;
 use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Check\Findings\Verdict;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
+use Zwindle\Problem\Problems;
 
 /** @return list<list<string>> places of every finding of a code */
 function placesOf(FindingCode $code, Wiring $wiring): array

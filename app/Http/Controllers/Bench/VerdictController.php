@@ -12,6 +12,8 @@ use App\Models\Attempt;
 use App\Queries\Classes\JudgeAttempt;
 use App\Shapes\Bench\VerdictShape;
 use Illuminate\Http\JsonResponse;
+use Zwindle\Repair\Advice;
+use Zwindle\Repair\NearestPlan;
 
 final class VerdictController extends Controller
 {
@@ -27,6 +29,8 @@ final class VerdictController extends Controller
             return VerdictResource::make($attempt->setRelation('shown', $kept));
         }
 
-        return response()->json((new VerdictShape(...$judge->underEdition($attempt->asOf($kept), $edition)))->json());
+        ['own' => $own, 'by' => $by] = $judge->underEdition($attempt->asOf($kept), $edition);
+
+        return response()->json((new VerdictShape($own, Advice::of($by), NearestPlan::of($by)))->json());
     }
 }

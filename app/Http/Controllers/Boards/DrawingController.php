@@ -46,7 +46,7 @@ final class DrawingController extends Controller
                 $request->board(),
             ))->response();
         } catch (DrawingMovedOn $conflict) {
-            return response()->json(['message' => $conflict->getMessage(), 'theirs' => DrawingResource::make($conflict->theirs)], 409);
+            return response()->json(['message' => $conflict->getMessage(), 'theirs' => DrawingResource::make($boardFile->refresh())], 409);
         }
     }
 }

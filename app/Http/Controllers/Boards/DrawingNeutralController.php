@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
+use App\Files\ReadBoard;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\AskNeutralRequest;
-use App\Queries\Boards\ReadBoard;
 use App\Wording\ChangeSentence;
 use Illuminate\Http\JsonResponse;
 use Zwindle\Plan\Refusal\NeutralAt;

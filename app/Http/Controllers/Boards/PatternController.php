@@ -6,15 +6,15 @@ namespace App\Http\Controllers\Boards;
 
 use App\Http\Controllers\Controller;
 use App\Models\BoardFile;
-use App\Queries\Boards\Patterns;
+use App\Shapes\Boards\PatternsShape;
 use Illuminate\Http\JsonResponse;
 
 final class PatternController extends Controller
 {
-    public function index(Patterns $patterns): JsonResponse
+    public function index(PatternsShape $patterns): JsonResponse
     {
         $this->authorize('create', BoardFile::class);
 
-        return response()->json($patterns->all());
+        return response()->json($patterns->json());
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
-use App\Actions\Bench\HandInOverdue;
+use App\Actions\Bench\HandInOverdueOf;
 use App\Actions\Classes\ReleaseGrades;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Classes\GradeResource;
@@ -14,10 +14,10 @@ use Illuminate\Http\Request;
 /** The mark of one person released, or taken back. */
 final class AttemptReleaseController extends Controller
 {
-    public function store(Request $request, Attempt $attempt, ReleaseGrades $release, HandInOverdue $overdue): GradeResource
+    public function store(Request $request, Attempt $attempt, ReleaseGrades $release, HandInOverdueOf $overdue): GradeResource
     {
         $this->authorize('observe', $attempt);
-        $attempt->assignment->handInOverdue($overdue);
+        $overdue->execute($attempt->assignment);
         $release->toOne($attempt->refresh(), $request->user() ?? abort(401));
 
         return GradeResource::make($attempt->refresh()->load(['trainee', 'judgement']));

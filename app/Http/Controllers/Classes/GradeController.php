@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
-use App\Actions\Bench\HandInOverdue;
+use App\Actions\Bench\HandInOverdueOf;
 use App\Actions\Classes\KeepJudgement;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Classes\GradeResource;
@@ -14,10 +14,10 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
 final class GradeController extends Controller
 {
-    public function index(Assignment $assignment, HandInOverdue $overdue): AnonymousResourceCollection
+    public function index(Assignment $assignment, HandInOverdueOf $overdue): AnonymousResourceCollection
     {
         $this->authorize('view', $assignment);
-        $assignment->handInOverdue($overdue);
+        $overdue->execute($assignment);
 
         $attempts = $assignment->attempts()->with(['trainee', 'judgement', 'assignment']);
         $attempts->orderBy('seat')->orderBy('id');

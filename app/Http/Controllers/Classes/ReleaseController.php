@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
-use App\Actions\Bench\HandInOverdue;
+use App\Actions\Bench\HandInOverdueOf;
 use App\Actions\Classes\ReleaseGrades;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Classes\AssignmentResource;
@@ -13,10 +13,10 @@ use Illuminate\Http\Request;
 
 final class ReleaseController extends Controller
 {
-    public function store(Request $request, Assignment $assignment, ReleaseGrades $release, HandInOverdue $overdue): AssignmentResource
+    public function store(Request $request, Assignment $assignment, ReleaseGrades $release, HandInOverdueOf $overdue): AssignmentResource
     {
         $this->authorize('update', $assignment);
-        $assignment->handInOverdue($overdue);
+        $overdue->execute($assignment);
         $release->execute($assignment, $request->user() ?? abort(401));
 
         return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Evenings;
 
-use App\Actions\Bench\HandInOverdue;
+use App\Actions\Bench\HandInOverdueOf;
 use App\Http\Controllers\Controller;
 use App\Models\Evening;
 use App\Services\Presence;
@@ -16,11 +16,11 @@ use Illuminate\Http\Response;
 /** The room as it stands; nothing (204) where the asker has it already. */
 final class WallController extends Controller
 {
-    public function show(Request $request, Evening $evening, Presence $presence, HandInOverdue $overdue): JsonResponse|Response
+    public function show(Request $request, Evening $evening, Presence $presence, HandInOverdueOf $overdue): JsonResponse|Response
     {
         $this->authorize('view', $evening);
-        $evening->assignment?->handInOverdue($overdue);
-        $evening->retestAssignment?->handInOverdue($overdue);
+        $overdue->execute($evening->assignment);
+        $overdue->execute($evening->retestAssignment);
         $wall = WallShape::of($evening, $presence);
         $tag = hash('xxh64', json_encode($wall, JSON_THROW_ON_ERROR));
         if ($request->query('have') === $tag) {

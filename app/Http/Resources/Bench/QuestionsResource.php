@@ -6,7 +6,7 @@ namespace App\Http\Resources\Bench;
 
 use App\Models\Attempt;
 use App\Queries\Bench\AskQuestions;
-use App\Queries\Bench\BoardVisibility;
+use App\Shapes\Bench\BoardVisibility;
 use App\Shapes\Bench\QuestionsShape;
 use App\Wording\BriefLines;
 use Illuminate\Http\Request;

@@ -12,10 +12,10 @@ use App\Wording\RefusalSentence;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Board\Board;
-use Zwindle\Format\Read\Problem;
 use Zwindle\Plan\NoPlan;
 use Zwindle\Plan\Planning;
 use Zwindle\Plan\Refusal\Refusal;
+use Zwindle\Problem\Problem;
 
 /**
  * What the planner says beside a drawing.

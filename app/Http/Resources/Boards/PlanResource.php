@@ -18,6 +18,8 @@ use Zwindle\Plan\Plan;
 use Zwindle\Plan\PlanStep;
 use Zwindle\Plan\PlanSteps;
 use Zwindle\Plan\StepOrder;
+use Zwindle\Repair\Advice;
+use Zwindle\Repair\NearestPlan;
 
 /**
  * One plan as it can be looked through: the board with it wired, what each core carries, and its steps in either order.
@@ -39,7 +41,7 @@ final class PlanResource extends JsonResource
                 'cable' => $run['cable'], 'print' => "{$run['type']} · {$run['from']} – {$run['to']}", 'cores' => $run['cores'],
             ], PlanCoresShape::of($this->resource)),
             'orders' => ['boxByBox' => $this->steps(StepOrder::BoxByBox), 'farthestFirst' => $this->steps(StepOrder::FarthestFirst)],
-            'verdict' => (new VerdictShape($this->result))->json(),
+            'verdict' => (new VerdictShape($this->result, Advice::of($this->result), NearestPlan::of($this->result)))->json(),
         ];
     }
 

@@ -13,8 +13,8 @@ use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Exam\Vary\TooFewVariants;
 use Zwindle\Exam\Vary\Variant;
 use Zwindle\Exam\Vary\Variants;
-use Zwindle\Format\Read\Problem;
 use Zwindle\Format\Write\BoardArray;
+use Zwindle\Problem\Problem;
 
 /**
  * A task tried before it is used.

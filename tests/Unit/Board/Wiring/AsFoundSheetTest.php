@@ -6,8 +6,8 @@ use Tests\Support\Files;
 use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Board\Wiring\Joint;
 use Zwindle\Board\Wiring\Wiring;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
+use Zwindle\Problem\Problems;
 
 /** @return list<string> each joint as its sorted points, and whether it is in a connector */
 function asWritten(Wiring $wiring): array

@@ -12,8 +12,8 @@ use Zwindle\Check\Figures\NoFigures;
 use Zwindle\Circuit\Net\Circuit;
 use Zwindle\Circuit\Solve\Survey;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
+use Zwindle\Problem\Problems;
 
 /** @param  array<string, float>  $lengthsM  run → length */
 function figuresOf(string $folder, string $wiring, array $lengthsM): BritishFigures

@@ -15,11 +15,11 @@ use Zwindle\Exam\Grading\GradeLine;
 use Zwindle\Exam\Grading\GradePart;
 use Zwindle\Exam\Grading\Grader;
 use Zwindle\Exam\Grading\GradingScheme;
-use Zwindle\Exam\Grading\GradingSchemeReader;
 use Zwindle\Exam\Grading\MistakeDistance;
 use Zwindle\Exam\Task\RulesInForce;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\GradingSchemeReader;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problems;
 use Zwindle\Repair\Mistake\Mistakes;
 use Zwindle\Repair\Mistake\OddButRight;
 

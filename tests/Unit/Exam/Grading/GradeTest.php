@@ -13,7 +13,6 @@ use Zwindle\Exam\Grading\Attack;
 use Zwindle\Exam\Grading\GradeLine;
 use Zwindle\Exam\Grading\Grader;
 use Zwindle\Exam\Grading\GradingScheme;
-use Zwindle\Exam\Grading\GradingSchemeReader;
 use Zwindle\Exam\Grading\MistakeDistance;
 use Zwindle\Exam\Grading\Observation;
 use Zwindle\Exam\Grading\OrderOfWork;
@@ -22,12 +21,13 @@ use Zwindle\Exam\Task\RuleWeight;
 use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
-use Zwindle\Format\Read\Problem;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\GradingSchemeReader;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\PlanSteps;
 use Zwindle\Plan\StepOrder;
+use Zwindle\Problem\Problem;
+use Zwindle\Problem\Problems;
 use Zwindle\Repair\Move\Move;
 
 function planned(string $slug = 'propagation-house'): Plan

@@ -11,10 +11,10 @@ use Zwindle\Exam\Task\NoWayToPass;
 use Zwindle\Exam\Task\RulesInForce;
 use Zwindle\Exam\Task\RuleWeight;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Planning;
+use Zwindle\Problem\Problems;
 
 /** @param  list<Wiring>  $wirings */
 function asPlanned(array $wirings, bool $isTruncated = false): Planning

@@ -21,13 +21,13 @@ use Zwindle\Exam\Task\RuleWeight;
 use Zwindle\Exam\Task\TaskFile;
 use Zwindle\Exam\Task\TaskKind;
 use Zwindle\Exam\Task\TaskMode;
-use Zwindle\Exam\Task\TaskReader;
 use Zwindle\Exam\Vary\Dice;
 use Zwindle\Exam\Vary\VariedAspects;
-use Zwindle\Format\Read\Problem;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\TaskReader;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\Planner;
+use Zwindle\Problem\Problem;
+use Zwindle\Problem\Problems;
 
 const TASK = ['format' => 'zwindle-task', 'version' => 1, 'title' => 'Evening exam', 'kind' => 'wire', 'mode' => 'exam'];
 

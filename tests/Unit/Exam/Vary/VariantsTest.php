@@ -142,7 +142,7 @@ it('gives the examination station the same layouts wherever it is drawn to be fe
 });
 
 it('lays out a chain of twelve switches without trying every order of ten that are alike', function () {
-    $board = Zwindle\Format\Read\BoardReader::read((string) json_encode(ChainFiles::files(12)[0]), new Zwindle\Format\Read\Problems);
+    $board = Zwindle\Format\Read\BoardReader::read((string) json_encode(ChainFiles::files(12)[0]), new Zwindle\Problem\Problems);
     $layouts = Layouts::of($board, [VariedAspects::Order, VariedAspects::Feed, VariedAspects::Lamp]);
 
     // 12 places for two three-ways among ten four-ways: 66 orders, each with its feeds and lights; 48 of them are planned.

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use Zwindle\Board\Board;
 use Zwindle\Exam\Task\TaskFile;
-use Zwindle\Exam\Task\TaskReader;
 use Zwindle\Format\Read\BoardReader;
 use Zwindle\Format\Read\JsonText;
-use Zwindle\Format\Read\Problem;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Format\Read\TaskReader;
+use Zwindle\Problem\Problem;
+use Zwindle\Problem\Problems;
 
 function pathLight(): Board
 {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Tests\Support\Build;
 use Tests\Support\Files;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problem;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
+use Zwindle\Problem\Problem;
+use Zwindle\Problem\Problems;
 
 /** @return list<array{string, string}> pointer and code of every problem */
 function problemsOf(callable $read): array

@@ -7,12 +7,12 @@ use Tests\Support\Files;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Findings\Verdict;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Write\BoardArray;
 use Zwindle\Plan\Convert\Conversion;
 use Zwindle\Plan\Convert\Note;
 use Zwindle\Plan\Convert\NoteKind;
 use Zwindle\Plan\Convert\PracticeConverter;
+use Zwindle\Problem\Problems;
 
 /** @return list<Note> */
 function notesOf(Conversion $conversion, NoteKind $kind): array

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Queries\Bench;
+namespace App\Shapes\Bench;
 
 use App\Models\Attempt;
 use App\Models\User;
-use App\Shapes\Bench\BenchShape;
 use Zwindle\Bench\Look;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Board\Board;

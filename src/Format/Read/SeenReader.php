@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Diagnosis;
+namespace Zwindle\Format\Read;
 
 use Zwindle\Board\Board;
 use Zwindle\Board\Device;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
-use Zwindle\Format\Read\JsonText;
-use Zwindle\Format\Read\ProblemCode;
-use Zwindle\Format\Read\Problems;
-use Zwindle\Format\Read\WiringReader;
+use Zwindle\Diagnosis\Seen;
+use Zwindle\Diagnosis\SeenState;
+use Zwindle\Problem\ProblemCode;
+use Zwindle\Problem\Problems;
 
 /**
  * Text of a file of what was seen → Seen, or every problem with its pointer.

@@ -2,18 +2,26 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Exam\Task;
+namespace Zwindle\Format\Read;
 
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Findings\FindingCode;
+use Zwindle\Exam\Task\CountedTry;
+use Zwindle\Exam\Task\Dispute;
+use Zwindle\Exam\Task\Help;
+use Zwindle\Exam\Task\ProvingNeed;
+use Zwindle\Exam\Task\RulesInForce;
+use Zwindle\Exam\Task\RuleWeight;
+use Zwindle\Exam\Task\TaskFile;
+use Zwindle\Exam\Task\TaskKind;
+use Zwindle\Exam\Task\TaskMode;
 use Zwindle\Exam\Vary\Surface;
 use Zwindle\Exam\Vary\VariedAspects;
-use Zwindle\Format\Read\JsonText;
-use Zwindle\Format\Read\ProblemCode;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Plan\StepOrder;
+use Zwindle\Problem\ProblemCode;
+use Zwindle\Problem\Problems;
 use Zwindle\Repair\Mistake\MistakeKind;
 
 /**

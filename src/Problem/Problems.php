@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Format\Read;
+namespace Zwindle\Problem;
 
 /** Collects the faults of a file, so that all of them are told at once. */
 final class Problems

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Exam\Grading;
+namespace Zwindle\Format\Read;
 
 use Zwindle\Board\Board;
+use Zwindle\Exam\Grading\GradingScheme;
+use Zwindle\Exam\Grading\Suitability;
 use Zwindle\Exam\Task\TaskFile;
-use Zwindle\Exam\Task\TaskReader;
-use Zwindle\Format\Read\Problem;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Problem\Problem;
+use Zwindle\Problem\Problems;
 
 /** A task and the marking it is to go with, read together with every problem of both. */
 final readonly class TaskDraft

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Queries\Boards;
+namespace App\Files;
 
 use App\Exceptions\InputRefused;
 use Zwindle\Board\Board;

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Queries\Boards;
+namespace App\Files;
 
 use App\Exceptions\InputRefused;
 use Zwindle\Board\Wiring\Wiring;
-use Zwindle\Format\Read\Problems;
 use Zwindle\Format\Read\WiringReader;
+use Zwindle\Problem\Problems;
 
 /** Paths of a board file and a wiring file → the wiring. */
 final readonly class ReadWiringFiles

@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Evening;
+namespace Zwindle\Format\Read;
 
-use Zwindle\Format\Read\JsonText;
-use Zwindle\Format\Read\ProblemCode;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Evening\EveningDraft;
+use Zwindle\Evening\Pause;
+use Zwindle\Evening\Person;
+use Zwindle\Evening\Sitting;
+use Zwindle\Evening\Station;
+use Zwindle\Problem\ProblemCode;
+use Zwindle\Problem\Problems;
 
 /**
  * Text of an evening file → EveningDraft, or every problem with its pointer.

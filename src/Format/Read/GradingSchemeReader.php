@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Exam\Grading;
+namespace Zwindle\Format\Read;
 
 use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Check\Findings\Severity;
-use Zwindle\Format\Read\JsonText;
-use Zwindle\Format\Read\ProblemCode;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Exam\Grading\GradingScheme;
+use Zwindle\Exam\Grading\Observation;
+use Zwindle\Problem\ProblemCode;
+use Zwindle\Problem\Problems;
 
 /**
  * Text of a marking file → GradingScheme, or every problem with its pointer.

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Queries\Boards;
+namespace App\Files;
 
 use App\Exceptions\InputRefused;
 use Zwindle\Board\Board;
 use Zwindle\Format\Read\BoardReader;
-use Zwindle\Format\Read\ProblemCode;
-use Zwindle\Format\Read\Problems;
+use Zwindle\Problem\ProblemCode;
+use Zwindle\Problem\Problems;
 
 /** Text of a board file → a board that can be judged. */
 final class ReadBoard

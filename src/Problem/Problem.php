@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Format\Read;
+namespace Zwindle\Problem;
 
 /** One fault in a file, with the place where it stands. */
 final readonly class Problem

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zwindle\Format\Read;
+namespace Zwindle\Problem;
 
 /** Every fault in a file for which it is refused. */
 enum ProblemCode: string
