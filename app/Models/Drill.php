@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Exceptions\WorkRefused;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -61,5 +62,13 @@ final class Drill extends Model
     public function seconds(): ?int
     {
         return $this->ended_at === null ? null : (int) round($this->started_at->diffInSeconds($this->ended_at, true));
+    }
+
+    /** Waits its turn, and reads the drill again. */
+    public function claim(): void
+    {
+        self::query()->toBase()->where('id', $this->id)->update(['user_id' => $this->user_id]);
+        $this->refresh();
+        $this->ended_at === null || throw WorkRefused::because(['drill' => __('drill.ended')]);
     }
 }

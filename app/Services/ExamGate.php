@@ -178,4 +178,16 @@ final class ExamGate
             default => null,
         };
     }
+
+    /** Why nothing can be added to the photographs of a board or taken from them; null where it can. */
+    public static function refusalOfPhotographs(Attempt $attempt, User $who): ?string
+    {
+        return match (true) {
+            ! $attempt->assignment->isGraded() => null,
+            $attempt->handed_in_at !== null => 'after-hand-in',
+            $attempt->dueAt()?->isPast() ?? false => 'late',
+            $attempt->trainee_id === $who->id => self::refusal($attempt),
+            default => null,
+        };
+    }
 }

@@ -7,8 +7,8 @@ namespace Database\Seeders;
 use App\Actions\Bench\HandIn;
 use App\Actions\Bench\KeepSteps;
 use App\Actions\Classes\SetAssignment;
-use App\Actions\Evenings\KeepEvening;
-use App\Actions\Tasks\KeepTask;
+use App\Actions\Evenings\StoreEvening;
+use App\Actions\Tasks\StoreTask;
 use App\Files\ReadBoard;
 use App\Models\Assignment;
 use App\Models\BoardFile;
@@ -117,7 +117,7 @@ final class DatabaseSeeder extends Seeder
     {
         $board = BoardFile::query()->where('title', 'Propagation house, path light')->firstOrFail();
         $marking = Marking::query()->where('title', 'House marking: a real board at a station')->firstOrFail();
-        $task = app(KeepTask::class)->create($instructor, $board, $marking, (string) json_encode([
+        $task = app(StoreTask::class)->execute($instructor, $board, $marking, (string) json_encode([
             'format' => 'zwindle-task', 'version' => 1, 'title' => 'Fifteen-minute practical', 'kind' => 'wire', 'mode' => 'exam',
             'minutes' => 15, 'brief' => 'Wire the path light for both switches. Neat, tight, nothing bare.',
             'varying' => ['feed', 'faces', 'labels'], 'seed' => 'first practical',
@@ -130,7 +130,7 @@ final class DatabaseSeeder extends Seeder
             'surface' => $i === 4 ? 'board' : 'screen',
             'nextTo' => $i === 2 || $i === 3 ? ['T'.($i - 1)] : [],
         ], range(1, 4));
-        app(KeepEvening::class)->create($classroom, $task, 'Fifteen-minute practical', null, [
+        app(StoreEvening::class)->execute($classroom, $task, 'Fifteen-minute practical', null, [
             'minutes' => 15, 'changeover' => 3, 'variants' => 4, 'stations' => $stations,
             'people' => array_map(fn (int $trainee, int $i) => [
                 'trainee' => $trainee, 'extraPercent' => $i === 2 ? 25 : 0, 'notBefore' => 0,

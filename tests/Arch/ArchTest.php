@@ -245,6 +245,22 @@ it('lets a floor of app import only what stands above it in the table of floors'
     expect($guilty)->toBe([])->and(array_intersect(FLOORS[$floor], $below))->toBe([]);
 })->with(array_keys(FLOORS));
 
+it('has one use case an action, and writes nothing in a query', function () {
+    $guilty = [];
+    foreach (Files::below('app/Actions') as $path) {
+        preg_match_all('/^    public (?:static )?function (?!__construct)(\\w+)/m', (string) file_get_contents($path), $found);
+        $found[1] === ['execute'] || $guilty[] = "$path: ".implode(', ', $found[1]);
+    }
+    $write = '/DB::(transaction|insert|update|delete)|::create\\(|->(save|create|update|delete|touch|increment|updateOrCreate)\\(/';
+    foreach (['Queries', 'Shapes', 'Paper', 'Wording'] as $floor) {
+        foreach (Files::below("app/$floor") as $path) {
+            preg_match($write, (string) file_get_contents($path), $found) === 1 && $guilty[] = "$path: $found[0]";
+        }
+    }
+
+    expect($guilty)->toBe([]);
+});
+
 it('starts no search in shapes, sentences and pages: they get what was found', function () {
     $search = '/\\b(RepairSearch|Tidying|NearestPlan|Planner|Checker|QuickCheck|WouldPass|Diagnosis|Measuring|PracticeConverter|EveningPlanner)::\\w+\\(/';
     $guilty = [];

@@ -182,7 +182,7 @@ it('keeps what was done at a board under test before the end and sent after it',
     $send = fn (?string $at) => $this->actingAs($attempt->trainee)->postJson("api/attempts/$attempt->id/proof/acts", [
         'key' => 'tablet-1', 'act' => ['kind' => 'open-box', 'on' => 'B1'], ...$at === null ? [] : ['at' => $at],
     ]);
-    $send($madeAt)->assertOk()->assertJsonPath('finding.opened', []);
+    $send($madeAt)->assertOk()->assertJsonPath('hunt.opened', []);
     $send(null)->assertUnprocessable();
     $late = $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/late-acts")->assertJsonPath('0.kind', 'act')->json('0.id');
     $this->putJson("api/attempts/$attempt->id/late-acts/$late", ['accepted' => true])->assertOk();

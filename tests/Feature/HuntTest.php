@@ -69,7 +69,7 @@ it('shows a box once its cover is off, as it is wired there', function () {
     $attempt = begun($this, faultTask(['faultKinds' => ['common-and-traveller-exchanged']]));
     $fault = array_values(faultsOf($attempt)->faults)[0];
     $box = faultsOf($attempt)->right->points[$fault->at[0]]->enclosure;
-    act($this, $attempt, ['kind' => 'open-box', 'on' => $box])->assertOk()->assertJsonPath('finding.opened', [$box]);
+    act($this, $attempt, ['kind' => 'open-box', 'on' => $box])->assertOk()->assertJsonPath('hunt.opened', [$box]);
     $bench = $this->getJson("api/attempts/$attempt->id")->json();
     $shown = array_column($bench['board']['enclosures'], 'ends', 'id');
     expect($shown[$box])->not->toBe([])->and(array_filter(array_diff_key($shown, [$box => 1])))->toBe([])->and($bench['start'])->not->toBe([]);
@@ -96,18 +96,18 @@ it('takes a fault from symptom to proof, and grades diagnosis, method, measuring
     $wrong = $kind === 'earth-off' ? 'lamp-blown' : 'earth-off';
     // What is named is noted, right or wrong, and nothing else is told.
     $asWrong = act($this, $attempt, ['kind' => 'name', 'on' => "$wrong|$first|$one"])->assertOk()
-        ->assertJsonPath('finding.named.0.isRight', null)->json('said');
+        ->assertJsonPath('hunt.named.0.isRight', null)->json('said');
     act($this, $attempt, ['kind' => 'name', 'on' => HuntOnBoard::named($board, $fault)])->assertOk()
-        ->assertJsonPath('finding.named.1.isRight', null)->assertJsonPath('said', $asWrong)
-        ->assertJsonPath('finding.hands', 0)->assertJsonPath('finding.needsHands', true);
+        ->assertJsonPath('hunt.named.1.isRight', null)->assertJsonPath('said', $asWrong)
+        ->assertJsonPath('hunt.hands', 0)->assertJsonPath('hunt.needsHands', true);
     foreach ($repair as $done) {
-        act($this, $attempt, HuntOnBoard::sent($done, $board))->assertOk()->assertJsonPath('isRefused', false)->assertJsonPath('finding.seen', 0);
+        act($this, $attempt, HuntOnBoard::sent($done, $board))->assertOk()->assertJsonPath('isRefused', false)->assertJsonPath('hunt.seen', 0);
     }
     act($this, $attempt, ['kind' => 'turn-on', 'on' => 'main'])->assertOk()->assertJsonPath('trip', null);
     foreach ([$one, $other, $one] as $switch) {
         $last = act($this, $attempt, ['kind' => 'flip', 'on' => $switch])->assertOk();
     }
-    $last->assertJsonPath('finding.seen', 4);
+    $last->assertJsonPath('hunt.seen', 4);
     expect($attempt->refresh()->placed)->toBe(1);
 
     $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
@@ -141,7 +141,7 @@ it('takes a breaker that tripped for nothing from “it all went dark” to a pa
     $supply = faultsOf($attempt)->right->board->supply();
     $there = "$supply->enclosure|$supply->id";
     act($this, $attempt, ['kind' => 'name', 'on' => "breaker-tripped|$there"])->assertOk()
-        ->assertJsonPath('finding.named.0.isRight', null)->assertJsonPath('finding.seen', 4)->assertJsonPath('finding.needsHands', true);
+        ->assertJsonPath('hunt.named.0.isRight', null)->assertJsonPath('hunt.seen', 4)->assertJsonPath('hunt.needsHands', true);
     $this->postJson("api/attempts/$attempt->id/hand-in")->assertNoContent();
     $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/mark")->assertOk()->assertJsonPath('verdict', 'pass');
     foreach ($this->getJson("api/attempts/$attempt->id/mark")->json('mark.lines') as $line) {
@@ -196,9 +196,9 @@ it('takes of hands what the bench takes, in boxes that are open, and nothing els
     // Done, taken back, and done again: what is seen in the box follows.
     $start = fn (): array => $this->getJson("api/attempts/$attempt->id")->assertOk()->json('start');
     $before = $start();
-    act($this, $attempt, HuntOnBoard::sent($repair[0], $board))->assertOk()->assertJsonPath('finding.canUndo', true);
+    act($this, $attempt, HuntOnBoard::sent($repair[0], $board))->assertOk()->assertJsonPath('hunt.canUndo', true);
     $after = $start();
-    act($this, $attempt, ['kind' => 'work', 'step' => ['do' => 'undo']])->assertOk()->assertJsonPath('finding.canRedo', true);
+    act($this, $attempt, ['kind' => 'work', 'step' => ['do' => 'undo']])->assertOk()->assertJsonPath('hunt.canRedo', true);
     expect($after)->not->toEqual($before)->and($start())->toEqual($before);
     act($this, $attempt, ['kind' => 'work', 'step' => ['do' => 'redo']])->assertOk();
     expect($start())->toEqual($after);

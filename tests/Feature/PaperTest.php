@@ -9,6 +9,7 @@ use App\Paper\Boards\PlanPaper;
 use App\Paper\Drawn\BoardSvg;
 use App\Paper\Drawn\DiagramSvg;
 use App\Paper\Layout\Letters;
+use App\Paper\Layout\Letters;
 use App\Paper\OpenBox\OpenBoxSvg;
 use App\Paper\Page\Sheet;
 use App\Shapes\Boards\WiringSchedule;
@@ -236,7 +237,7 @@ it('sets what is printed in the product\'s own faces, and what they lack in anot
     $faces = $fonts->setInput($pdf)->mustRun()->getOutput();
 
     expect($faces)->toContain('AtkinsonHyperlegible', 'BarlowCondensed')->not->toContain('Helvetica', 'Times')
-        ->and(PaperFace::forText('Gate post ½'))->toBe(PaperFace::Own)->and(PaperFace::forText('Łódź, 5 Ω'))->toBe(PaperFace::StandIn);
+        ->and(Letters::faceFor('Gate post ½'))->toBe(PaperFace::Own)->and(Letters::faceFor('Łódź, 5 Ω'))->toBe(PaperFace::StandIn);
 });
 
 it('holds its face where another program opens a drawing', function () {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Proving\DoAct;
+use App\Actions\Proving\DoActNow;
 use App\Models\Attempt;
 use App\Models\Proof;
 use App\Models\ProofAct;
@@ -85,7 +85,7 @@ it('does what is sent twice once, and asks for no more than it can bear', functi
     $first = $this->postJson("api/attempts/$attempt->id/proof/acts", $act)->assertOk()->json('switches.0.position');
     $this->postJson("api/attempts/$attempt->id/proof/acts", $act)->assertOk()->assertJsonPath('switches.0.position', $first);
     expect(ProofAct::query()->count())->toBe(1);
-    Proof::query()->update(['acts_count' => DoAct::MOST_ACTS]);
+    Proof::query()->update(['acts_count' => DoActNow::MOST_ACTS]);
     $this->postJson("api/attempts/$attempt->id/proof/acts", [...$act, 'key' => 'a-2'])->assertUnprocessable();
     // Begun afresh, it goes on; what was done is kept.
     $this->postJson("api/attempts/$attempt->id/proof", ['isOn' => true])->assertOk()->assertJsonPath('isLive', true);

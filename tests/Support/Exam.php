@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Actions\Bench\BeginExam;
-use App\Actions\Tasks\KeepTask;
 use App\Actions\Tasks\SetTask;
+use App\Actions\Tasks\StoreTask;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Models\BoardFile;
@@ -45,7 +45,7 @@ final class Exam
         $this->classroom->trainees()->attach(array_column($this->trainees, 'id'));
         $json = self::json($change);
         $isWired = in_array(json_decode($json)->kind, ['wire', 'finish'], true);
-        $this->task = app(KeepTask::class)->create(
+        $this->task = app(StoreTask::class)->execute(
             $this->instructor,
             self::boardFile($board),
             self::marking($marking ?? ($isWired ? 'wiring' : 'answers')),

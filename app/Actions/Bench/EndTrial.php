@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Models\Attempt;
-use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
 /** Takes an instructor's try of a board away again, with everything that was done in it. */
@@ -21,15 +20,5 @@ final class EndTrial
             $attempt->delete();
             $attempt->assignment->delete();
         });
-    }
-
-    public function allOf(User $instructor): void
-    {
-        $trials = Attempt::query()->with('assignment');
-        $trials->where('trainee_id', $instructor->id);
-        $trials->whereIn('assignment_id', DB::table('assignments')->whereNull('classroom_id')->select('id'));
-        foreach ($trials->get() as $trial) {
-            $this->execute($trial);
-        }
     }
 }

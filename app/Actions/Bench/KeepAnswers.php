@@ -14,7 +14,7 @@ use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Exam\Task\Question;
 
-/** Keeps what a trainee answered; the places of options become what stands behind them. */
+/** Keeps an answer of a trainee. Made before the end and sent after it, it waits for the instructor. */
 final readonly class KeepAnswers
 {
     public function __construct(private AskQuestions $ask)
@@ -36,7 +36,7 @@ final readonly class KeepAnswers
             $chosen = $this->answer($attempt, $number, $places);
             $refusal = ExamGate::refusal($attempt);
             $key = "$number-".implode('.', $places).'-'.$madeAt?->getTimestampMs();
-            if (KeepLateAct::take($attempt, $refusal, LateAct::ANSWER, $key, ['question' => $number, 'answer' => $places], $madeAt)) {
+            if (KeepLateAct::execute($attempt, $refusal, LateAct::ANSWER, $key, ['question' => $number, 'answer' => $places], $madeAt)) {
                 return false;
             }
             ExamGate::refuse($refusal, 'question');
@@ -44,16 +44,6 @@ final readonly class KeepAnswers
 
             return true;
         });
-    }
-
-    /**
-     * The answer counts, whatever the clock says; called inside the transaction that has claimed the attempt.
-     *
-     * @param  list<int>  $places
-     */
-    public function take(Attempt $attempt, int $number, array $places): void
-    {
-        self::keep($attempt, [...($attempt->answers ?? []), ...$this->answer($attempt, $number, $places)]);
     }
 
     /**

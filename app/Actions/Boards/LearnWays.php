@@ -16,7 +16,7 @@ final class LearnWays
     private const SECONDS = 0.25;
 
     /** @param  Collection<int, BoardFile>  $boards */
-    public function learn(Collection $boards): void
+    public function execute(Collection $boards): void
     {
         $end = microtime(true) + self::SECONDS;
         $isFirst = true;

@@ -9,10 +9,7 @@ use App\Models\Attempt;
 use App\Models\Judgement;
 use App\Models\Proof;
 use App\Queries\Classes\CountingJudgement;
-use App\Services\LogUnjudged;
-use App\Services\SearchGate;
 use Illuminate\Support\Facades\DB;
-use Throwable;
 use Zwindle\Check\EngineVersion;
 
 /**
@@ -23,27 +20,8 @@ use Zwindle\Check\EngineVersion;
  */
 final readonly class KeepJudgement
 {
-    public function __construct(private JudgeHandedIn $judge, private LogUnjudged $log)
+    public function __construct(private WorkOutJudgement $work)
     {
-    }
-
-    /** The judgement that counts, worked out now where none is kept yet; null for an attempt that is not handed in. */
-    public function of(Attempt $attempt): ?Judgement
-    {
-        if ($attempt->handed_in_at !== null && ($attempt->judgement_id === null || $attempt->judged_try < $attempt->tries)) {
-            $isFromBefore = $attempt->judgement_id === null && $attempt->verdict !== null;
-            $this->execute($attempt, $isFromBefore ? JudgedAt::Upgrade : JudgedAt::HandIn);
-        }
-
-        return $attempt->judgement;
-    }
-
-    /** What one try was judged to be, or the newest where none is named; null if there is no such try. */
-    public function ofTry(Attempt $attempt, ?int $try): ?Judgement
-    {
-        $this->of($attempt);
-
-        return CountingJudgement::tries($attempt)->firstWhere('try', $try ?? $attempt->judged_try);
     }
 
     /**
@@ -54,7 +32,7 @@ final readonly class KeepJudgement
     {
         $then = $again === null ? $attempt : $attempt->asOf($again);
         $try = $then->tries;
-        $judged = $this->workedOut($then);
+        $judged = $this->work->execute($then);
         $snapshot = $then->only(['bare_from', 'head', 'answers', 'handed_in_at']);
 
         return DB::transaction(function () use ($attempt, $origin, $again, $try, $judged, $snapshot): ?Judgement {
@@ -93,22 +71,5 @@ final readonly class KeepJudgement
     private static function proofOf(Attempt $attempt): ?int
     {
         return Proof::query()->where('attempt_id', $attempt->id)->whereNull('ended_at')->value('id');
-    }
-
-    /**
-     * What the rules of today make of it, not kept.
-     *
-     * @return array{verdict: string|null, headline: string, page: array<string, mixed>|null, mark: array<string, mixed>|null,
-     *     debrief: array<string, mixed>|null} verdict: null where it cannot be judged; the fault is logged
-     */
-    public function workedOut(Attempt $attempt): array
-    {
-        try {
-            return SearchGate::bounded(fn () => $this->judge->execute($attempt));
-        } catch (Throwable $fault) {
-            $this->log->execute($attempt, $fault);
-
-            return ['verdict' => null, 'headline' => __('messages.not-judged'), 'page' => null, 'mark' => null, 'debrief' => null];
-        }
     }
 }

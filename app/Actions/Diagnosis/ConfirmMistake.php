@@ -47,7 +47,7 @@ final readonly class ConfirmMistake
         }
         $isUnderWay = in_array($attempt->sittingState(), [SittingState::Running, SittingState::Paused], true);
         if ($attempt->is_on_board && $attempt->placed === 0 && $isUnderWay && $who->can('move', $attempt)) {
-            $this->take->withMistakes($attempt, $faulty->suspect->lookFallenOff(), $who);
+            $this->take->execute($attempt, $faulty->suspect->lookFallenOff(), $who);
         }
     }
 }

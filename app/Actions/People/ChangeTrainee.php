@@ -6,12 +6,11 @@ namespace App\Actions\People;
 
 use App\Exceptions\MovedOn;
 use App\Models\Attempt;
-use App\Models\Classroom;
 use App\Models\User;
 use App\Services\PersonName;
 use Illuminate\Support\Facades\DB;
 
-/** Renames a trainee, allows extra time, and moves them from one class to another; their work stays where it was set. */
+/** Renames a trainee, gives them their number, and allows extra time. */
 final class ChangeTrainee
 {
     /**
@@ -44,14 +43,6 @@ final class ChangeTrainee
             }
 
             return $trainee;
-        });
-    }
-
-    public function move(User $trainee, Classroom $from, Classroom $to): void
-    {
-        DB::transaction(function () use ($trainee, $from, $to): void {
-            $from->letGo($trainee);
-            $to->takeIn($trainee);
         });
     }
 }

@@ -6,6 +6,7 @@ namespace App\Actions\Proving;
 
 use App\Models\Attempt;
 use App\Models\Proof;
+use App\Queries\Proving\OpenToTesting;
 use App\Queries\Proving\Proving;
 use App\Queries\Proving\ShownProof;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +19,7 @@ final class BeginProof
     {
         return DB::transaction(function () use ($attempt, $isOn): ShownProof {
             $attempt->claim();
-            DoAct::mustBeOpen($attempt);
+            OpenToTesting::check($attempt);
             $proving = Proving::of($attempt);
             $proving->kept?->update(['ended_at' => now()]);
             $hands = $proving->hands();

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Sitting;
 
 use App\Actions\Classes\JudgeHandedIn;
-use App\Exceptions\SeatsWouldFail;
 use App\Models\Assignment;
 use App\Models\Attempt;
 use App\Queries\Bench\CountProgress;
@@ -42,13 +41,6 @@ final readonly class DryRun
         }
 
         return $failing;
-    }
-
-    /** @throws SeatsWouldFail if any would */
-    public function mustPass(Assignment $assignment): void
-    {
-        $failing = $this->execute($assignment);
-        $failing === [] || throw new SeatsWouldFail($failing);
     }
 
     private function whyNot(Attempt $attempt): ?string

@@ -27,7 +27,7 @@ final class KeepLateAct
      * @param  CarbonInterface|null  $madeAt  by the clock of the device; null: it does not say
      * @return bool whether it is kept as late
      */
-    public static function take(
+    public static function execute(
         Attempt $attempt,
         ?string $refusal,
         string $kind,

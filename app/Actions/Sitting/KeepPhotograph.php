@@ -15,9 +15,11 @@ use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps a photograph of a box with its attempt: the picture alone, with nothing of the phone or the place that took it. */
-final class KeepPhotograph
+final readonly class KeepPhotograph
 {
-    public const MOST = 24;
+    public function __construct(private AddPhotograph $add)
+    {
+    }
 
     /**
      * Those of an exam board stay as they were at the hand-in: what its trainee took before and sent after it waits for the instructor.
@@ -33,38 +35,17 @@ final class KeepPhotograph
 
         return DB::transaction(function () use ($attempt, $who, $box, $plain, $madeAt): bool {
             $attempt->claim();
-            $refusal = self::refusal($attempt, $who);
+            $refusal = ExamGate::refusalOfPhotographs($attempt, $who);
             $body = ['box' => $box, 'jpeg' => base64_encode($plain)];
             $key = 'photograph-'.hash('xxh64', $plain);
-            if (KeepLateAct::take($attempt, $refusal, LateAct::PHOTOGRAPH, $key, $body, $madeAt)) {
+            if (KeepLateAct::execute($attempt, $refusal, LateAct::PHOTOGRAPH, $key, $body, $madeAt)) {
                 return false;
             }
             ExamGate::refuse($refusal, 'jpeg');
-            $this->add($attempt, $who, $box, $body['jpeg']);
+            $this->add->execute($attempt, $who, $box, $body['jpeg']);
 
             return true;
         });
-    }
-
-    /** Why nothing can be added to the photographs of a board or taken from them; null where it can. */
-    public static function refusal(Attempt $attempt, User $who): ?string
-    {
-        return match (true) {
-            ! $attempt->assignment->isGraded() => null,
-            $attempt->handed_in_at !== null => 'after-hand-in',
-            $attempt->dueAt()?->isPast() ?? false => 'late',
-            $attempt->trainee_id === $who->id => ExamGate::refusal($attempt),
-            default => null,
-        };
-    }
-
-    /** @throws WorkRefused for one too many */
-    public function add(Attempt $attempt, User $who, string $box, string $base64): void
-    {
-        if (Photograph::query()->where('attempt_id', $attempt->id)->count() >= self::MOST) {
-            throw WorkRefused::because(['jpeg' => __('messages.too-many-pictures', ['most' => self::MOST])]);
-        }
-        Photograph::query()->create(['attempt_id' => $attempt->id, 'box' => $box, 'by' => $who->id, 'jpeg' => $base64]);
     }
 
     private static function plain(Attempt $attempt, string $box, string $jpeg): string

@@ -16,7 +16,7 @@ use Zwindle\Exam\Sitting\SittingMove;
 /** The same move with everybody of an exam whose sitting allows it; the others stay as they are. */
 final readonly class MoveAll
 {
-    public function __construct(private MoveSitting $move, private WhoIsHere $here, private DryRun $dryRun)
+    public function __construct(private MoveSitting $move, private WhoIsHere $here, private RefuseSeatsThatFail $dryRun)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class MoveAll
     public function execute(Assignment $assignment, SittingMove $move, User $who, int $minutes = 0, string $why = ''): array
     {
         if ($move === SittingMove::Open) {
-            $this->dryRun->mustPass($assignment);
+            $this->dryRun->execute($assignment);
         }
         $isDoor = [SittingMove::Open->value => null, SittingMove::Close->value => now(), SittingMove::Reopen->value => null];
         if (array_key_exists($move->value, $isDoor)) {

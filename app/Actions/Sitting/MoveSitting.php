@@ -25,7 +25,7 @@ use Zwindle\Exam\Sitting\SittingState;
  */
 final readonly class MoveSitting
 {
-    public function __construct(private HandInOverdue $overdue, private KeepJudgement $keep, private DryRun $dryRun)
+    public function __construct(private HandInOverdue $overdue, private KeepJudgement $keep, private RefuseSeatsThatFail $dryRun)
     {
     }
 
@@ -34,7 +34,7 @@ final readonly class MoveSitting
     {
         $this->overdue->execute($attempt);
         if ($move === SittingMove::Open) {
-            $this->dryRun->mustPass($attempt->assignment);
+            $this->dryRun->execute($attempt->assignment);
         }
         $after = DB::transaction(function () use ($attempt, $move, $who, $minutes, $why): SittingState {
             $attempt->claim();

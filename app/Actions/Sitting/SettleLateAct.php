@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Sitting;
 
+use App\Actions\Bench\CountAnswer;
 use App\Actions\Bench\HandInOverdue;
-use App\Actions\Bench\KeepAnswers;
 use App\Actions\Classes\KeepJudgement;
-use App\Actions\Proving\DoAct;
+use App\Actions\Proving\DoActNow;
 use App\Enums\JudgedAt;
 use App\Exceptions\WorkRefused;
 use App\Models\Attempt;
@@ -20,9 +20,9 @@ use Illuminate\Support\Facades\DB;
 final readonly class SettleLateAct
 {
     public function __construct(
-        private KeepAnswers $answers,
-        private KeepPhotograph $photographs,
-        private DoAct $acts,
+        private CountAnswer $answers,
+        private AddPhotograph $photographs,
+        private DoActNow $acts,
         private KeepJudgement $keep,
         private HandInOverdue $overdue,
     ) {
@@ -51,9 +51,9 @@ final readonly class SettleLateAct
     private function take(Attempt $attempt, LateAct $late): void
     {
         match ($late->kind) {
-            LateAct::ANSWER => $this->answers->take($attempt, (int) $late->body['question'], array_map(intval(...), $late->body['answer'])),
-            LateAct::PHOTOGRAPH => $this->photographs->add($attempt, $attempt->trainee, $late->body['box'], $late->body['jpeg']),
-            default => $this->acts->doNow($attempt, $late->key, $late->body),
+            LateAct::ANSWER => $this->answers->execute($attempt, (int) $late->body['question'], array_map(intval(...), $late->body['answer'])),
+            LateAct::PHOTOGRAPH => $this->photographs->execute($attempt, $attempt->trainee, $late->body['box'], $late->body['jpeg']),
+            default => $this->acts->execute($attempt, $late->key, $late->body),
         };
     }
 }

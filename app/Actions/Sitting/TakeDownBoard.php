@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Sitting;
 
-use App\Exceptions\InputRefused;
 use App\Exceptions\MoveRefused;
 use App\Models\Attempt;
 use App\Models\Record;
@@ -12,45 +11,19 @@ use App\Models\User;
 use App\Queries\Bench\CountProgress;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Bench\WiringAsSteps;
-use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Exam\Sitting\SittingMove;
 use Zwindle\Exam\Sitting\SittingState;
-use Zwindle\Format\Read\WiringReader;
-use Zwindle\Plan\Planner;
-use Zwindle\Problem\Problems;
 
 /**
- * Writes down what stands on a real board as the steps of its attempt, from how it was given: it is judged and marked like any other.
+ * Takes down the wiring of a real board as the steps of its attempt, from how it was given: it is judged and marked like any other.
  * Of two instructors who write at once the later sheet counts; both stay on record.
  */
 final class TakeDownBoard
 {
     private const DEVICE = 'as-built';
 
-    public function asPlanned(Attempt $attempt, User $who): void
-    {
-        $wiring = (Planner::plan($attempt->board())->plans[0] ?? null)->wiring ?? throw InputRefused::option(__('as-found.no-such-plan'));
-        $this->write($attempt, $wiring, $who);
-    }
-
-    /** As planned, except for a mistake that was found on it. */
-    public function withMistakes(Attempt $attempt, Wiring $standing, User $who): void
-    {
-        $this->write($attempt, $standing, $who);
-    }
-
-    /** @throws InputRefused with what is written down wrongly */
-    public function fromSheet(Attempt $attempt, AsFound $sheet, User $who): void
-    {
-        $board = $attempt->board();
-        $problems = new Problems;
-        $wiring = WiringReader::read($sheet->file($board), $board, $problems)
-            ?? throw InputRefused::file('wiring', $problems->all());
-        $this->write($attempt, $wiring, $who);
-    }
-
-    private function write(Attempt $attempt, Wiring $wiring, User $who): void
+    public function execute(Attempt $attempt, Wiring $wiring, User $who): void
     {
         DB::transaction(function () use ($attempt, $wiring, $who): void {
             $attempt->claim();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Classes\KeepJudgement;
+use App\Actions\Classes\FetchJudgement;
 use App\Care\SpoiltTasks;
 use App\Models\Attempt;
 use App\Models\Judgement;
@@ -25,7 +25,7 @@ final class UpgradeCommand extends Command
 
     protected $description = 'Judge once what was handed in before judgements were kept';
 
-    public function handle(KeepJudgement $keep, CountProgress $count, SpoiltTasks $spoilt, OtherwiseByRules $otherwise): int
+    public function handle(FetchJudgement $keep, CountProgress $count, SpoiltTasks $spoilt, OtherwiseByRules $otherwise): int
     {
         $mended = $spoilt->mend();
         $mended === [] || $this->line('An earlier version had spoilt these exams; they are mended, and what was handed in is judged:');
@@ -42,7 +42,7 @@ final class UpgradeCommand extends Command
     }
 
     /** @param  Collection<int, int>  $open */
-    private function judged(Collection $open, KeepJudgement $keep, CountProgress $count): void
+    private function judged(Collection $open, FetchJudgement $keep, CountProgress $count): void
     {
         $this->line("Judging what was handed in before: {$open->count()} pieces of work.");
         $this->withProgressBar($open, function (int $id) use ($keep, $count): void {
@@ -52,7 +52,7 @@ final class UpgradeCommand extends Command
             } catch (\Throwable $fault) {
                 report($fault);
             }
-            $keep->of($attempt);
+            $keep->execute($attempt);
         });
         $this->newLine();
         $this->told();

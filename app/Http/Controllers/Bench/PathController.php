@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
-use App\Actions\Classes\KeepJudgement;
+use App\Actions\Classes\FetchTry;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\ShowPathRequest;
 use App\Http\Resources\Bench\PathResource;
@@ -13,9 +13,9 @@ use App\Queries\Bench\TracePath;
 
 final class PathController extends Controller
 {
-    public function show(ShowPathRequest $request, Attempt $attempt, TracePath $trace, KeepJudgement $keep): PathResource
+    public function show(ShowPathRequest $request, Attempt $attempt, TracePath $trace, FetchTry $keep): PathResource
     {
-        $judgement = $keep->ofTry($attempt, $request->try()) ?? abort(404);
+        $judgement = $keep->execute($attempt, $request->try()) ?? abort(404);
 
         return PathResource::make($trace->execute($attempt->asOf($judgement), $request->lamp(), $request->state(), $request->isBack()));
     }

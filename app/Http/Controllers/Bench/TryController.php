@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Bench;
 
 use App\Actions\Bench\EndTrial;
-use App\Actions\Bench\StartTrial;
+use App\Actions\Bench\StartBoardTrial;
+use App\Actions\Bench\StartSeatTrial;
+use App\Actions\Bench\StartTaskTrial;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\StoreTryRequest;
 use App\Models\Attempt;
@@ -14,13 +16,13 @@ use Illuminate\Http\Response;
 
 final class TryController extends Controller
 {
-    public function store(StoreTryRequest $request, StartTrial $start): JsonResponse
+    public function store(StoreTryRequest $request, StartBoardTrial $ofBoard, StartTaskTrial $ofTask, StartSeatTrial $ofSeat): JsonResponse
     {
         [$instructor, $mode, $task, $seat] = [$request->instructor(), $request->mode(), $request->task(), $request->seatOf()];
         $attempt = match (true) {
-            $seat !== null => $start->ofSeat($instructor, $seat, $mode),
-            $task !== null => $start->ofTask($instructor, $task, $request->seat(), $mode),
-            default => $start->ofBoard($instructor, $request->boardFile(), $mode, $request->isWired()),
+            $seat !== null => $ofSeat->execute($instructor, $seat, $mode),
+            $task !== null => $ofTask->execute($instructor, $task, $request->seat(), $mode),
+            default => $ofBoard->execute($instructor, $request->boardFile(), $mode, $request->isWired()),
         };
 
         return response()->json(['attempt' => $attempt->id, 'kind' => $attempt->assignment->kind()->value], 201);

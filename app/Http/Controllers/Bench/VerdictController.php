@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
-use App\Actions\Classes\KeepJudgement;
+use App\Actions\Classes\FetchTry;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\ShowVerdictRequest;
 use App\Http\Resources\Bench\VerdictResource;
@@ -20,11 +20,11 @@ final class VerdictController extends Controller
     public function show(
         ShowVerdictRequest $request,
         Attempt $attempt,
-        KeepJudgement $keep,
+        FetchTry $keep,
         JudgeAttempt $judge,
     ): VerdictResource|JsonResponse {
         $edition = $request->edition();
-        $kept = $keep->ofTry($attempt, $request->try()) ?? abort(404);
+        $kept = $keep->execute($attempt, $request->try()) ?? abort(404);
         if ($edition === null || $edition->id === ($kept->page['edition'] ?? null)) {
             return VerdictResource::make($attempt->setRelation('shown', $kept));
         }

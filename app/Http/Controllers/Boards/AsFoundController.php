@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
-use App\Actions\Boards\KeepAsFound;
+use App\Actions\Boards\KeepAsFoundFile;
+use App\Actions\Boards\KeepAsFoundPlan;
+use App\Actions\Boards\KeepAsFoundSheet;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\ShowAsFoundRequest;
 use App\Http\Requests\Boards\UpdateAsFoundRequest;
@@ -22,13 +24,13 @@ final class AsFoundController extends Controller
         return AsFoundResource::make(['file' => $boardFile, 'sheet' => $sheet]);
     }
 
-    public function update(UpdateAsFoundRequest $request, BoardFile $boardFile, KeepAsFound $keep): AsFoundResource
+    public function update(UpdateAsFoundRequest $request, BoardFile $boardFile, KeepAsFoundSheet $fromSheet, KeepAsFoundFile $fromFile, KeepAsFoundPlan $fromPlan): AsFoundResource
     {
         [$instructor, $number, $text, $plan] = [$request->instructor(), $request->number(), $request->wiring(), $request->plan()];
         match (true) {
-            $plan !== null => $keep->fromPlan($boardFile, $instructor, $number, $plan),
-            $text !== null => $keep->fromFile($boardFile, $instructor, $number, $text),
-            default => $keep->fromSheet($boardFile, $instructor, $number, $request->sheet()),
+            $plan !== null => $fromPlan->execute($boardFile, $instructor, $number, $plan),
+            $text !== null => $fromFile->execute($boardFile, $instructor, $number, $text),
+            default => $fromSheet->execute($boardFile, $instructor, $number, $request->sheet()),
         };
 
         return AsFoundResource::make(['file' => $boardFile, 'sheet' => AsFoundSheet::of($boardFile, $instructor, $number)]);

@@ -28,7 +28,7 @@ final class BoardFileController extends Controller
         $boards = BoardFile::libraryOf($request->user())->with('sharedWith')
             ->withCount(['assignments', 'frozen', 'tasks'])
             ->orderBy('id')->get();
-        $ways->learn($boards);
+        $ways->execute($boards);
 
         return LibraryBoardResource::collection($boards);
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Boards;
 
+use App\Actions\Boards\CopyBoard;
 use App\Actions\Boards\KeepDrawing;
-use App\Actions\Boards\StartDrawing;
+use App\Actions\Boards\StartBareDrawing;
+use App\Actions\Boards\StartFromPattern;
 use App\Exceptions\DrawingMovedOn;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\StoreDrawingRequest;
@@ -16,13 +18,13 @@ use Illuminate\Http\JsonResponse;
 
 final class DrawingController extends Controller
 {
-    public function store(StoreDrawingRequest $request, StartDrawing $start): JsonResponse
+    public function store(StoreDrawingRequest $request, StartBareDrawing $bare, StartFromPattern $fromPattern, CopyBoard $copy): JsonResponse
     {
         [$instructor, $original, $pattern] = [$request->instructor(), $request->original(), $request->pattern()];
         $file = match (true) {
-            $original !== null => $start->copy($instructor, $original),
-            $pattern !== null => $start->fromPattern($instructor, $pattern),
-            default => $start->bare($instructor, $request->practice()),
+            $original !== null => $copy->execute($instructor, $original),
+            $pattern !== null => $fromPattern->execute($instructor, $pattern),
+            default => $bare->execute($instructor, $request->practice()),
         };
 
         return DrawingResource::make($file)->response()->setStatusCode(201);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
-use App\Actions\Classes\KeepJudgement;
+use App\Actions\Classes\FetchTry;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;
@@ -13,10 +13,10 @@ use Illuminate\Support\Arr;
 
 final class DebriefController extends Controller
 {
-    public function show(Request $request, Attempt $attempt, KeepJudgement $keep): JsonResponse
+    public function show(Request $request, Attempt $attempt, FetchTry $keep): JsonResponse
     {
         $this->authorize('judge', $attempt);
-        $judgement = $keep->ofTry($attempt, $request->filled('try') ? $request->integer('try') : null);
+        $judgement = $keep->execute($attempt, $request->filled('try') ? $request->integer('try') : null);
 
         $debrief = $judgement->debrief ?? abort(409, __('messages.not-judged'));
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Classes;
 
 use App\Actions\Bench\HandInOverdueOf;
-use App\Actions\Classes\KeepJudgement;
+use App\Actions\Classes\FetchJudgement;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Classes\GradeResource;
 use App\Models\Assignment;
@@ -25,10 +25,10 @@ final class GradeController extends Controller
         return GradeResource::collection($attempts->get());
     }
 
-    public function show(Attempt $attempt, KeepJudgement $keep): GradeResource
+    public function show(Attempt $attempt, FetchJudgement $keep): GradeResource
     {
         $this->authorize('judge', $attempt);
-        $keep->of($attempt);
+        $keep->execute($attempt);
 
         return GradeResource::make($attempt->load(['trainee', 'judgement']));
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
-use App\Actions\Sitting\ChangeMark;
+use App\Actions\Sitting\MarkBySecond;
+use App\Actions\Sitting\ObserveWork;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Classes\ObserveRequest;
 use App\Http\Resources\Classes\GradeResource;
@@ -12,12 +13,12 @@ use App\Models\Attempt;
 
 final class ObservationController extends Controller
 {
-    public function update(ObserveRequest $request, Attempt $attempt, ChangeMark $change): GradeResource
+    public function update(ObserveRequest $request, Attempt $attempt, ObserveWork $observe, MarkBySecond $second): GradeResource
     {
         $who = $request->user() ?? abort(401);
         $request->isSecond()
-            ? $change->second($attempt, $request->observed(), $who)
-            : $change->observe($attempt, $request->observed(), $who);
+            ? $second->execute($attempt, $request->observed(), $who)
+            : $observe->execute($attempt, $request->observed(), $who);
 
         return GradeResource::make($attempt->load(['trainee', 'judgement']));
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Classes;
 
 use App\Actions\Bench\HandInOverdueOf;
 use App\Actions\Classes\ReleaseGrades;
+use App\Actions\Classes\TakeBackGrades;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Classes\AssignmentResource;
 use App\Models\Assignment;
@@ -22,10 +23,10 @@ final class ReleaseController extends Controller
         return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']));
     }
 
-    public function destroy(Request $request, Assignment $assignment, ReleaseGrades $release): AssignmentResource
+    public function destroy(Request $request, Assignment $assignment, TakeBackGrades $release): AssignmentResource
     {
         $this->authorize('update', $assignment);
-        $release->takeBack($assignment, $request->user() ?? abort(401));
+        $release->execute($assignment, $request->user() ?? abort(401));
 
         return AssignmentResource::make($assignment->load(['classroom', 'boardFile', 'attempts.trainee']));
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Diagnosis;
 
 use App\Actions\Diagnosis\ConfirmMistake;
-use App\Actions\Diagnosis\DiagnoseBoard;
+use App\Actions\Diagnosis\DiagnoseAttempt;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Diagnosis\AttemptConfirmRequest;
 use App\Http\Requests\Diagnosis\AttemptDiagnoseRequest;
@@ -27,10 +27,10 @@ final class AttemptDiagnosisController extends Controller
         return response()->json(['title' => $attempt->assignment->title(), 'trainee' => $attempt->trainee->name, 'seen' => $seen]);
     }
 
-    public function store(AttemptDiagnoseRequest $request, Attempt $attempt, DiagnoseBoard $diagnose): JsonResponse
+    public function store(AttemptDiagnoseRequest $request, Attempt $attempt, DiagnoseAttempt $diagnose): JsonResponse
     {
         $who = $request->user() ?? abort(401);
-        ['diagnosis' => $diagnosis, 'right' => $right, 'seen' => $seen] = $diagnose->ofAttempt($who, $attempt, $request->seen());
+        ['diagnosis' => $diagnosis, 'right' => $right, 'seen' => $seen] = $diagnose->execute($who, $attempt, $request->seen());
 
         return response()->json((new DiagnosisScreenShape($diagnosis, $right, $seen, $who->cannot('beToldFaults', $attempt)))->json());
     }

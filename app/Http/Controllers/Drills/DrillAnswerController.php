@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Drills;
 
-use App\Actions\Drills\WorkDrill;
+use App\Actions\Drills\AnswerDrill;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Drills\AnswerDrillRequest;
 use App\Http\Resources\Drills\DrillResource;
@@ -12,8 +12,8 @@ use App\Models\Drill;
 
 final class DrillAnswerController extends Controller
 {
-    public function store(AnswerDrillRequest $request, Drill $drill, WorkDrill $work): DrillResource
+    public function store(AnswerDrillRequest $request, Drill $drill, AnswerDrill $work): DrillResource
     {
-        return DrillResource::make($work->answer($drill, $request->answers()));
+        return DrillResource::make($work->execute($drill, $request->answers()));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Drills;
 
-use App\Actions\Drills\WorkDrill;
+use App\Actions\Drills\BeginDrill;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Drills\BeginDrillRequest;
 use App\Http\Resources\Drills\DrillLineResource;
@@ -26,9 +26,9 @@ final class DrillController extends Controller
         return DrillLineResource::collection($drills->get());
     }
 
-    public function store(BeginDrillRequest $request, WorkDrill $work): DrillResource
+    public function store(BeginDrillRequest $request, BeginDrill $work): DrillResource
     {
-        return DrillResource::make($work->begin($request->person(), $request->kind(), $request->practice()));
+        return DrillResource::make($work->execute($request->person(), $request->kind(), $request->practice()));
     }
 
     public function show(Drill $drill): DrillResource

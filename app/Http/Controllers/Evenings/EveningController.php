@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Evenings;
 
-use App\Actions\Evenings\KeepEvening;
+use App\Actions\Evenings\StoreEvening;
+use App\Actions\Evenings\UpdateEvening;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Evenings\EveningRequest;
 use App\Http\Resources\Classes\EveningResource;
@@ -35,9 +36,9 @@ final class EveningController extends Controller
         return EveningResource::make($evening);
     }
 
-    public function store(EveningRequest $request, KeepEvening $keep): JsonResponse
+    public function store(EveningRequest $request, StoreEvening $keep): JsonResponse
     {
-        $evening = $keep->create(
+        $evening = $keep->execute(
             $request->classroom(),
             $request->task(),
             $request->string('title')->value(),
@@ -49,9 +50,9 @@ final class EveningController extends Controller
         return EveningResource::make($evening)->response()->setStatusCode(201);
     }
 
-    public function update(EveningRequest $request, Evening $evening, KeepEvening $keep): EveningResource
+    public function update(EveningRequest $request, Evening $evening, UpdateEvening $keep): EveningResource
     {
-        $keep->change(
+        $keep->execute(
             $evening,
             $request->integer('base'),
             $request->string('title')->value(),

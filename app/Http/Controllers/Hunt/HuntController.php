@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Hunt;
 
-use App\Actions\Classes\KeepJudgement;
+use App\Actions\Classes\FetchTry;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;
@@ -13,10 +13,10 @@ use Illuminate\Http\Request;
 final class HuntController extends Controller
 {
     /** How a fault was looked for, once the mark may be known. */
-    public function show(Request $request, Attempt $attempt, KeepJudgement $keep): JsonResponse
+    public function show(Request $request, Attempt $attempt, FetchTry $keep): JsonResponse
     {
         $this->authorize('judge', $attempt);
-        $judgement = $keep->ofTry($attempt, $request->filled('try') ? $request->integer('try') : null);
+        $judgement = $keep->execute($attempt, $request->filled('try') ? $request->integer('try') : null);
 
         return response()->json($judgement?->debrief['hunt'] ?? $judgement?->debrief['finding'] ?? abort(404));
     }

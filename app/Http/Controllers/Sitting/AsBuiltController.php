@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Sitting;
 
-use App\Actions\Sitting\TakeDownBoard;
+use App\Actions\Sitting\TakeDownAsPlanned;
+use App\Actions\Sitting\TakeDownSheet;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Sitting\AsBuiltRequest;
 use App\Models\Attempt;
@@ -21,10 +22,10 @@ final class AsBuiltController extends Controller
         return response()->json(AsBuiltShape::of($attempt));
     }
 
-    public function update(AsBuiltRequest $request, Attempt $attempt, TakeDownBoard $take): JsonResponse
+    public function update(AsBuiltRequest $request, Attempt $attempt, TakeDownAsPlanned $asPlanned, TakeDownSheet $fromSheet): JsonResponse
     {
         $who = $request->user() ?? abort(401);
-        $request->isAsPlanned() ? $take->asPlanned($attempt, $who) : $take->fromSheet($attempt, $request->sheet(), $who);
+        $request->isAsPlanned() ? $asPlanned->execute($attempt, $who) : $fromSheet->execute($attempt, $request->sheet(), $who);
 
         return response()->json(AsBuiltShape::of($attempt->refresh()));
     }

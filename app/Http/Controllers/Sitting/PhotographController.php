@@ -51,7 +51,7 @@ final class PhotographController extends Controller
         $this->authorize('lookForFaults', $attempt);
         abort_if($photograph->attempt_id !== $attempt->id, 404);
         $this->authorize('delete', $photograph);
-        ExamGate::refuse(KeepPhotograph::refusal($attempt, $request->user() ?? abort(401)), 'jpeg');
+        ExamGate::refuse(ExamGate::refusalOfPhotographs($attempt, $request->user() ?? abort(401)), 'jpeg');
         $photograph->delete();
 
         return response()->json(Photograph::linesOf($attempt));

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tasks;
 
-use App\Actions\Tasks\KeepMarking;
+use App\Actions\Tasks\StoreMarking;
+use App\Actions\Tasks\UpdateMarking;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Tasks\StoreMarkingRequest;
 use App\Http\Resources\Tasks\MarkingResource;
@@ -25,13 +26,13 @@ final class MarkingController extends Controller
         )->orderBy('id')->get());
     }
 
-    public function store(StoreMarkingRequest $request, KeepMarking $keep): JsonResponse
+    public function store(StoreMarkingRequest $request, StoreMarking $keep): JsonResponse
     {
-        return MarkingResource::make($keep->create($request->instructor(), $request->marking()))->response()->setStatusCode(201);
+        return MarkingResource::make($keep->execute($request->instructor(), $request->marking()))->response()->setStatusCode(201);
     }
 
-    public function update(StoreMarkingRequest $request, Marking $marking, KeepMarking $keep): MarkingResource
+    public function update(StoreMarkingRequest $request, Marking $marking, UpdateMarking $keep): MarkingResource
     {
-        return MarkingResource::make($keep->update($marking, $request->marking()));
+        return MarkingResource::make($keep->execute($marking, $request->marking()));
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Tasks;
 
-use App\Actions\Tasks\KeepTask;
+use App\Actions\Tasks\StoreTask;
+use App\Actions\Tasks\UpdateTask;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Tasks\StoreTaskRequest;
 use App\Http\Requests\Tasks\UpdateTaskRequest;
@@ -26,9 +27,9 @@ final class TaskController extends Controller
         )->with(['boardFile', 'marking'])->orderByDesc('id')->get());
     }
 
-    public function store(StoreTaskRequest $request, KeepTask $keep): JsonResponse
+    public function store(StoreTaskRequest $request, StoreTask $keep): JsonResponse
     {
-        $task = $keep->create($request->instructor(), $request->boardFile(), $request->marking(), $request->task());
+        $task = $keep->execute($request->instructor(), $request->boardFile(), $request->marking(), $request->task());
 
         return TaskResource::make($task)->response()->setStatusCode(201);
     }
@@ -40,8 +41,8 @@ final class TaskController extends Controller
         return TaskResource::make($task);
     }
 
-    public function update(UpdateTaskRequest $request, Task $task, KeepTask $keep): TaskResource
+    public function update(UpdateTaskRequest $request, Task $task, UpdateTask $keep): TaskResource
     {
-        return TaskResource::make($keep->update($task, $request->base(), $request->boardFile(), $request->marking(), $request->task()));
+        return TaskResource::make($keep->execute($task, $request->base(), $request->boardFile(), $request->marking(), $request->task()));
     }
 }

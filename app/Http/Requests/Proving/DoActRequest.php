@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Proving;
 
-use App\Actions\Proving\DoAct;
+use App\Actions\Proving\DoActNow;
 use App\Http\Concerns\SaysWhenMade;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -15,7 +15,7 @@ use Zwindle\Proving\ActKind;
 /**
  * One thing done at a board under test, with places as the bench names them.
  *
- * @phpstan-import-type SentAct from DoAct
+ * @phpstan-import-type SentAct from DoActNow
  */
 final class DoActRequest extends FormRequest
 {

@@ -2,17 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Diagnosis;
+namespace App\Queries\Diagnosis;
 
 use App\Exceptions\InputRefused;
 use App\Exceptions\WorkRefused;
-use App\Models\Attempt;
-use App\Models\BoardFile;
 use App\Models\ConfirmedMistake;
-use App\Models\Sighting;
-use App\Models\User;
-use App\Queries\Boards\PlanBoardFile;
-use App\Services\KeptPlans;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Board\Wiring\Wiring;
@@ -23,55 +17,17 @@ use Zwindle\Format\Read\SeenReader;
 use Zwindle\Problem\Problems;
 
 /** What was seen on a standing board → what fits, by its plan and by what was confirmed before. */
-final readonly class DiagnoseBoard
+final class DiagnoseSeen
 {
     /** Places that teach: a file of what was seen holds no more than 64 weights. */
     private const MOST_PLACES = 40;
-
-    public function __construct(private PlanBoardFile $planner, private KeptPlans $plans)
-    {
-    }
-
-    /**
-     * A board of the library: its instructor's own findings teach.
-     *
-     * @param  array<string, mixed>  $seen  states, looks, probes and parts, as the file has them
-     * @return array{diagnosis: Diagnosis, right: Wiring, seen: Seen}
-     *
-     * @throws InputRefused with every problem
-     */
-    public function ofFile(User $instructor, BoardFile $file, array $seen): array
-    {
-        $mistakes = ConfirmedMistake::query();
-        $mistakes->where('instructor_id', $instructor->id);
-
-        return self::of($this->planner->plan($file, 0, null)?->wiring, $mistakes, $file->id, $seen);
-    }
-
-    /**
-     * The board of an attempt, on the wall: its class teaches. What was told is kept with it.
-     *
-     * @param  array<string, mixed>  $seen
-     * @return array{diagnosis: Diagnosis, right: Wiring, seen: Seen}
-     *
-     * @throws InputRefused with every problem
-     */
-    public function ofAttempt(User $who, Attempt $attempt, array $seen): array
-    {
-        $mistakes = ConfirmedMistake::query();
-        $mistakes->where('classroom_id', $attempt->assignment->classroom_id);
-        $found = self::of($this->plans->best($attempt->board())?->wiring, $mistakes, (int) $attempt->assignment->board_file_id, $seen);
-        Sighting::query()->updateOrCreate(['attempt_id' => $attempt->id], ['by' => $who->id, 'seen' => $seen]);
-
-        return $found;
-    }
 
     /**
      * @param  Builder<ConfirmedMistake>  $mistakes  that teach
      * @param  array<string, mixed>  $seen
      * @return array{diagnosis: Diagnosis, right: Wiring, seen: Seen}
      */
-    private static function of(?Wiring $right, Builder $mistakes, int $file, array $seen): array
+    public static function of(?Wiring $right, Builder $mistakes, int $file, array $seen): array
     {
         if ($right === null) {
             throw WorkRefused::because(['board' => __('messages.no-plan-to-set')]);

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Evenings;
 
 use App\Exceptions\MovedOn;
-use App\Models\Classroom;
 use App\Models\Evening;
 use App\Models\Record;
-use App\Models\Task;
 use App\Models\User;
 use App\Queries\Evenings\PlanEvening;
 use App\Shapes\Evenings\EveningShape;
@@ -16,34 +14,18 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Keeps an evening with its plan. Of two who change it at once the second is told; where it is set, the exam follows it.
+ * Saves a changed evening with its plan. Of two who change it at once the second is told; where it is set, the exam follows it.
  *
  * @phpstan-import-type Draft from Evening
  */
-final readonly class KeepEvening
+final readonly class UpdateEvening
 {
     public function __construct(private PlanEvening $plan, private SetEvening $set)
     {
     }
 
     /** @param  Draft  $draft */
-    public function create(Classroom $classroom, Task $task, string $title, ?Carbon $startsAt, array $draft, User $who): Evening
-    {
-        [$plan] = $this->plan->execute($draft, $classroom, $title, null);
-
-        return DB::transaction(function () use ($classroom, $task, $title, $startsAt, $draft, $plan, $who): Evening {
-            $evening = Evening::query()->create([
-                'classroom_id' => $classroom->id, 'task_id' => $task->id, 'title' => $title, 'starts_at' => $startsAt, 'draft' => $draft,
-                'plan' => array_map(EveningShape::sitting(...), $plan->sittings),
-            ]);
-            Record::add('plan', $evening, $who, to: ['sittings' => count($plan->sittings), 'minutes' => $plan->minutes]);
-
-            return $evening;
-        });
-    }
-
-    /** @param  Draft  $draft */
-    public function change(Evening $evening, int $base, string $title, ?Carbon $startsAt, array $draft, User $who): void
+    public function execute(Evening $evening, int $base, string $title, ?Carbon $startsAt, array $draft, User $who): void
     {
         DB::transaction(function () use ($evening, $base, $title, $startsAt, $draft, $who): void {
             $evening->touch();

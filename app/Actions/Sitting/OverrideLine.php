@@ -11,46 +11,14 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Zwindle\Exam\Grading\KeptGrade;
 
-/** What an instructor's eye and hand say of a mark. Each change is recorded with what stood before. */
-final class ChangeMark
+/** Sets the points of one line of a mark, or of the whole, by hand, with the reason on record. */
+final class OverrideLine
 {
-    /**
-     * What is said now comes to what was said before: two may go round at once.
-     *
-     * @param  array<string, bool>  $observed
-     */
-    public function observe(Attempt $attempt, array $observed, User $who): void
-    {
-        DB::transaction(function () use ($attempt, $observed, $who): void {
-            $attempt->claim();
-            $this->change($attempt, 'observed', [...$attempt->observed ?? [], ...$observed], 'observe', $who);
-        });
-    }
-
-    /**
-     * The second marker, who is somebody else, sees for themselves, blind to the first.
-     *
-     * @param  array<string, bool>  $seen
-     */
-    public function second(Attempt $attempt, array $seen, User $who): void
-    {
-        $first = Record::query()->where(['subject' => 'attempt', 'subject_id' => $attempt->id, 'what' => 'observe']);
-        if ($first->orderByDesc('id')->value('who') === $who->id) {
-            throw WorkRefused::because(['observed' => __('messages.second-is-first')]);
-        }
-        $this->change($attempt, 'second', $seen, 'second', $who);
-    }
-
-    public function note(Attempt $attempt, string $note, User $who): void
-    {
-        $this->change($attempt, 'note', $note === '' ? null : $note, 'note', $who);
-    }
-
     /**
      * @param  string  $line  key of a line, or `total`
      * @param  float|null  $points  null: as it was worked out
      */
-    public function override(Attempt $attempt, string $line, ?float $points, string $why, User $who): void
+    public function execute(Attempt $attempt, string $line, ?float $points, string $why, User $who): void
     {
         $most = $this->most($attempt, $line);
         if ($points !== null && $points > $most) {
@@ -99,14 +67,5 @@ final class ChangeMark
             }
         }
         throw WorkRefused::because(['line' => __('messages.no-such-line')]);
-    }
-
-    private function change(Attempt $attempt, string $field, mixed $to, string $what, User $who, string $why = ''): void
-    {
-        DB::transaction(function () use ($attempt, $field, $to, $what, $who, $why): void {
-            $attempt->claim();
-            Record::add($what, $attempt, $who, $attempt->getAttribute($field), $to, $why);
-            $attempt->update([$field => $to]);
-        });
     }
 }
