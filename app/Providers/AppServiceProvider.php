@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Wording\Region;
+use App\Wording\RegionLoader;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\FileLoader;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -24,9 +29,18 @@ final class AppServiceProvider extends ServiceProvider
 
     private const MOST_REQUESTS_A_MINUTE = 900;
 
+    public function register(): void
+    {
+        $this->app->extend('translation.loader', fn (FileLoader $framework, Application $app) => new RegionLoader(
+            $app->make('files'),
+            $framework->paths(),
+        ));
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Lang::determineLocalesUsing(Region::orderOf(...));
         // The host is never taken from a proxy: nothing is to be addressed to where somebody says.
         TrustProxies::at(config()->array('app.trusted_proxies'));
         TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO | Request::HEADER_X_FORWARDED_PORT);

@@ -14,9 +14,9 @@ final class BriefLines
     /** @return list<string> */
     public static function of(TaskFile $task, Practice $practice): array
     {
-        $where = $task->surface === Surface::Wall && $task->kind->isWired() ? [__('task.on-the-wall', [], $practice->words)] : [];
+        $where = $task->surface === Surface::Wall && $task->kind->isWired() ? [__('task.on-the-wall', [], Region::of($practice))] : [];
         $stands = array_map(
-            fn (string $dispute, string $position) => __("task.habit.$dispute.$position", [], $practice->words),
+            fn (string $dispute, string $position) => __("task.habit.$dispute.$position", [], Region::of($practice)),
             array_keys($task->positions),
             $task->positions,
         );

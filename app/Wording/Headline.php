@@ -147,7 +147,7 @@ final readonly class Headline
         $shape = isset($finding->params['shape']) ? '-'.$finding->params['shape'] : '';
         $key = "verdict.clause.{$finding->code->value}$shape";
 
-        return Lang::has($key, $this->result->evidence->board->practice->words)
+        return Lang::has($key, Region::of($this->result->evidence->board->practice))
             ? $this->words->say($key, $sentences->params($finding))
             : $this->goingOn($sentences->of($finding));
     }

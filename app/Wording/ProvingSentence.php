@@ -174,7 +174,7 @@ final readonly class ProvingSentence
         $edition = $this->words->edition();
         $ofEdition = "$key-before-".self::RCD_ONCE_FROM;
 
-        return $edition->year < self::RCD_ONCE_FROM && Lang::has($ofEdition, $edition->practice->words, false)
+        return $edition->year < self::RCD_ONCE_FROM && Lang::has($ofEdition, Region::of($edition->practice), false)
             ? $this->words->say($ofEdition)
             : $this->words->say($key);
     }

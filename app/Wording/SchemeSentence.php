@@ -43,7 +43,7 @@ final readonly class SchemeSentence
     {
         $key = "parts.scheme-note.$of".($this->isUnmarked() && in_array($of, self::OF_WHITE, true) ? '-unmarked' : '');
 
-        return $of !== '' && Lang::has($key, $this->evidence->board->practice->words)
+        return $of !== '' && Lang::has($key, Region::of($this->evidence->board->practice))
             ? $this->words->say($key, ['section' => $this->section()])
             : '';
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Illuminate\Support\Facades\App;
 use Zwindle\Board\Board;
 use Zwindle\Board\Device;
 use Zwindle\Board\Mounting;
@@ -43,13 +44,13 @@ final readonly class Words
     /** @param  array<string, string|int>  $params */
     public function say(string $key, array $params = []): string
     {
-        return __($key, $params, $this->board->practice->words);
+        return __($key, $params, Region::of($this->board->practice));
     }
 
     /** @param  array<string, string|int>  $params */
     public function count(string $key, int $count, array $params = []): string
     {
-        return trans_choice($key, $count, $params, $this->board->practice->words);
+        return trans_choice($key, $count, $params, Region::of($this->board->practice));
     }
 
     /** What the board goes by. */
@@ -68,7 +69,7 @@ final readonly class Words
     {
         $lines = fn (string $locale): array => array_filter([trans($key, [], $locale)], is_array(...))[0] ?? [];
 
-        return [...$lines('en'), ...$lines($this->board->practice->words)];
+        return [...$lines(App::getLocale()), ...$lines(Region::of($this->board->practice))];
     }
 
     /** `the switch at Gate post`, with its id where one box has several. */

@@ -133,7 +133,7 @@ const FLOORS = [
     'Care' => ['Enums', 'Models', 'Services', 'Actions'],
     'Console' => ['Exceptions', 'Files', 'Models', 'Wording', 'Services', 'Queries', 'Shapes', 'Actions', 'Care'],
     'Http' => ['Enums', 'Exceptions', 'Files', 'Models', 'Wording', 'Services', 'Queries', 'Shapes', 'Paper', 'Actions', 'Care'],
-    'Providers' => [],
+    'Providers' => ['Wording'],
 ];
 
 arch()->preset()->php();

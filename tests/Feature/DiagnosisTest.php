@@ -156,7 +156,7 @@ it('says on every fault card how a hand goes in, and tells no trainee that a scr
     $page = (new FaultCards($right, 40, 'wednesday'))->page();
     $notes = array_column($page['cards'], 'note');
     $html = view('paper.fault-cards', [...$page, 'practice' => $right->board->practice, 'style' => ''])->render();
-    $caution = require base_path('lang/na/caution.php');
+    $caution = require base_path('lang/en/na/caution.php');
     $pages = explode('<div class="page">', $html);
     $ofTrainees = array_filter($pages, fn (string $page) => str_contains($page, __('paper.fault-told')));
     $telling = array_filter($ofTrainees, fn (string $page) => str_contains($page, __('paper.fault-loose')));

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Wording\ProblemSentence;
+use App\Wording\Region;
 use App\Wording\Words;
 use Tests\Support\Files;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
@@ -82,8 +83,8 @@ it('keeps both Englishes complete', function (string $file) {
 
         return $found;
     };
-    $american = $keys(require Files::path("lang/na/$file.php"));
-    $british = $keys(require Files::path("lang/gb/$file.php"));
+    $american = $keys(require Files::path("lang/en/na/$file.php"));
+    $british = $keys(require Files::path("lang/en/gb/$file.php"));
     $shared = fn (array $all) => array_values(array_filter(
         $all,
         fn (string $key) => ! str_starts_with($key, 'terminal.') && ! str_starts_with($key, 'model.'),
@@ -201,7 +202,7 @@ function ownSentencesOf(string $region): array
         return $found;
     };
     $all = [];
-    foreach (glob(base_path("lang/$region/*.php")) ?: [] as $path) {
+    foreach (glob(base_path($region === 'en' ? 'lang/en/*.php' : "lang/en/$region/*.php")) ?: [] as $path) {
         $all += $flat(require $path, basename($path, '.php'));
     }
 
@@ -268,7 +269,7 @@ it('has a sentence for every finding in each practice that knows it, and a name 
     foreach (Practice::all() as $practice) {
         $names = ["findings.$code->value", ...($code->severity()->fails() ? [] : ["task.rule.$code->value"])];
         foreach ($code->isIn($practice) ? $names : [] as $key) {
-            Illuminate\Support\Facades\Lang::has($key, $practice->words) || $missing[] = "$practice->words $key";
+            Illuminate\Support\Facades\Lang::has($key, Region::of($practice)) || $missing[] = "$practice->words $key";
         }
     }
 
@@ -279,7 +280,7 @@ it('has words for every terminal of every part, and a name for every part that i
     $practices = array_filter(Practice::all(), fn (Practice $practice) => $practice->hasModel($model->id));
     $has = fn (string $key) => array_filter(
         $practices,
-        fn (Practice $practice) => ! Illuminate\Support\Facades\Lang::has($key, $practice->words),
+        fn (Practice $practice) => ! Illuminate\Support\Facades\Lang::has($key, Region::of($practice)),
     ) === [];
     $missing = array_filter($model->terminals, fn (Terminal $terminal) => ! $has("parts.terminal.$model->id.$terminal->name"));
 

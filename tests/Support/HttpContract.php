@@ -102,7 +102,7 @@ final class HttpContract
     /** Names of the language files, for a pattern. */
     private static function wordFiles(): string
     {
-        $names = array_map(fn (string $path) => preg_quote(basename($path, '.php'), '/'), glob(Files::path('lang/*/*.php')) ?: []);
+        $names = array_map(fn (string $path) => preg_quote(basename($path, '.php'), '/'), [...glob(Files::path('lang/en/*.php')) ?: [], ...glob(Files::path('lang/en/*/*.php')) ?: []]);
 
         return implode('|', array_unique($names));
     }

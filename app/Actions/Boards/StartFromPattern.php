@@ -7,6 +7,7 @@ namespace App\Actions\Boards;
 use App\Models\BoardFile;
 use App\Models\User;
 use App\Queries\Boards\Patterns;
+use App\Wording\Region;
 use Illuminate\Support\Facades\Lang;
 use Zwindle\Catalogue\Practices\Practice;
 
@@ -24,7 +25,7 @@ final readonly class StartFromPattern
         $board = json_decode($text, flags: JSON_THROW_ON_ERROR);
 
         $practice = Practice::from($board->practice);
-        $brief = Lang::has("patterns.$key", $practice->words) ? __("patterns.$key", [], $practice->words) : '';
+        $brief = Lang::has("patterns.$key", Region::of($practice)) ? __("patterns.$key", [], Region::of($practice)) : '';
 
         return $this->store->execute($instructor, $board->title, $practice, $brief, $text);
     }

@@ -9,6 +9,7 @@ use App\Exceptions\InputRefused;
 use App\Files\ReadBoardFile;
 use App\Shapes\Diagnosis\DiagnosisShape;
 use App\Wording\RefusalSentence;
+use App\Wording\Region;
 use Zwindle\Board\Board;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Catalogue\Devices\DeviceKind;
@@ -43,7 +44,7 @@ final class DiagnoseCommand extends ReadsFilesCommand
             $meant = $this->meant($board, $seen);
             if ($meant === []) {
                 $why = (new RefusalSentence($board))->of(Planner::plan($board));
-                throw InputRefused::option(__('mistakes.no-plan', ['why' => $why], $board->practice->words));
+                throw InputRefused::option(__('mistakes.no-plan', ['why' => $why], Region::of($board->practice)));
             }
             $diagnosis = Diagnosis::of($meant, $seen);
             $this->option('json')

@@ -9,6 +9,7 @@ use App\Exceptions\InputRefused;
 use App\Files\ReadBoardFile;
 use App\Shapes\Tasks\MistakesShape;
 use App\Wording\RefusalSentence;
+use App\Wording\Region;
 use Zwindle\Board\Board;
 use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Diagnosis\Telling\MistakesByTable;
@@ -66,7 +67,7 @@ final class MistakesCommand extends ReadsFilesCommand
 
     private function failed(Board $board, string $why): int
     {
-        $message = __('mistakes.no-plan', ['why' => $why], $board->practice->words);
+        $message = __('mistakes.no-plan', ['why' => $why], Region::of($board->practice));
         $this->option('json')
             ? $this->writeJson(['mistakes' => [], 'impossible' => ['message' => $message]])
             : $this->getOutput()->writeln($message);

@@ -15,6 +15,7 @@ use App\Shapes\Boards\AsFoundShape;
 use App\Shapes\Boards\MaterialsShape;
 use App\Shapes\Boards\PrepareShape;
 use App\Wording\PlanStepSentence;
+use App\Wording\Region;
 use Illuminate\Support\Facades\View;
 use Zwindle\Board\Wiring\AsFound;
 use Zwindle\Plan\Materials\CutAllowances;
@@ -89,7 +90,7 @@ final readonly class PlanPaper
             'title' => $this->plan->wiring->board->title,
             'practice' => $practice->id,
             'style' => Pdf::style(),
-            'caution' => __('verdict.paper-caution', [], $practice->words),
+            'caution' => __('verdict.paper-caution', [], Region::of($practice)),
             'pages' => array_map(fn (Page $page) => [
                 'page' => $page->value,
                 'name' => __("paper.page.$page->value"),
@@ -127,7 +128,7 @@ final readonly class PlanPaper
         $lists = new MaterialsShape($this->plan, CutAllowances::usualIn($board->practice), $boards);
 
         return [
-            'locale' => $board->practice->words,
+            'locale' => Region::of($board->practice),
             'title' => $board->title,
             'brief' => $this->brief,
             'lightingPlan' => LightingPlan::of($board),

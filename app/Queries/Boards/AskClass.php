@@ -6,6 +6,7 @@ namespace App\Queries\Boards;
 
 use App\Exceptions\NotThere;
 use App\Models\BoardFile;
+use App\Wording\Region;
 use Zwindle\Proving\Misconceptions\BestQuestion;
 use Zwindle\Proving\Misconceptions\ClassQuestion;
 
@@ -36,7 +37,7 @@ final readonly class AskClass
 
         return [
             'question' => $isSmall ? (new BestQuestion($circuit, $evidence->table))->after($known) : null,
-            'practice' => $file->drawing()->practice->words,
+            'practice' => Region::of($file->drawing()->practice),
         ];
     }
 }

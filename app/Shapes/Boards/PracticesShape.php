@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shapes\Boards;
 
+use App\Wording\Region;
 use Zwindle\Catalogue\Practices\Practice;
 
 /** What a screen needs to know of each practice: its names, its units, and the words for what it draws itself. */
@@ -23,16 +24,16 @@ final class PracticesShape
             'imperial' => $practice->isImperial,
             'reckonsBoxFill' => $practice->reckonsBoxFill,
             'gridMm' => $practice->gridMm,
-            'earths' => __('wall-parts.earths', [], $practice->words),
-            'leakageBreaker' => __('wall-parts.leakage-breaker', [], $practice->words),
+            'earths' => __('wall-parts.earths', [], Region::of($practice)),
+            'leakageBreaker' => __('wall-parts.leakage-breaker', [], Region::of($practice)),
             'cautions' => [
-                'hands' => __('caution.hands', [], $practice->words),
-                'live' => __('caution.live', [], $practice->words),
-                'neutral' => __('caution.neutral', [], $practice->words),
+                'hands' => __('caution.hands', [], Region::of($practice)),
+                'live' => __('caution.live', [], Region::of($practice)),
+                'neutral' => __('caution.neutral', [], Region::of($practice)),
             ],
             'orders' => [
-                'boxByBox' => __('plan.order.box-by-box', [], $practice->words),
-                'farthestFirst' => __('plan.order.farthest-first', [], $practice->words),
+                'boxByBox' => __('plan.order.box-by-box', [], Region::of($practice)),
+                'farthestFirst' => __('plan.order.farthest-first', [], Region::of($practice)),
             ],
         ], Practice::all()));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shapes\Boards;
 
+use App\Wording\Region;
 use App\Wording\StandardBoxName;
 use Zwindle\Catalogue\Cables\CableType;
 use Zwindle\Catalogue\Devices\DeviceCatalogue;
@@ -32,8 +33,8 @@ final class WallPartsShape
         foreach ($practice->wallParts as $key => $part) {
             $all[] = [
                 'key' => $key,
-                'name' => __("wall-parts.$key", [], $practice->words),
-                'place' => __("wall-parts.place.{$part['kind']}", [], $practice->words),
+                'name' => __("wall-parts.$key", [], Region::of($practice)),
+                'place' => __("wall-parts.place.{$part['kind']}", [], Region::of($practice)),
                 ...$part,
             ];
         }
@@ -74,7 +75,7 @@ final class WallPartsShape
     {
         return array_map(fn (Colour $colour) => [
             'id' => $colour->value,
-            'name' => __("parts.colour.$colour->value", [], $practice->words),
+            'name' => __("parts.colour.$colour->value", [], Region::of($practice)),
         ], $practice->singles);
     }
 
@@ -86,8 +87,8 @@ final class WallPartsShape
         return array_map(fn (DeviceModel $model) => [
             'model' => $model->id,
             'name' => $model->function === null
-                ? __("parts.model.$model->id", [], $practice->words)
-                : __("parts.function.{$model->function->value}", [], $practice->words),
+                ? __("parts.model.$model->id", [], Region::of($practice))
+                : __("parts.function.{$model->function->value}", [], Region::of($practice)),
             'kind' => $model->kind->value,
         ], array_values($own));
     }
@@ -134,7 +135,7 @@ final class WallPartsShape
 
         return array_map(fn (SchemeName $scheme) => [
             'id' => $scheme->value,
-            'name' => __("parts.scheme.$scheme->value", [], $practice->words),
+            'name' => __("parts.scheme.$scheme->value", [], Region::of($practice)),
         ], $all);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Shapes\Drills;
 use App\Models\Drill;
 use App\Queries\Drills\DrillContent;
 use App\Shapes\Boards\SketchShape;
+use App\Wording\Region;
 use Zwindle\Catalogue\Devices\Instruments;
 use Zwindle\Drill\BestWay;
 use Zwindle\Drill\DrillKind;
@@ -21,7 +22,7 @@ final readonly class DrillShape
 
     public function __construct(private Drill $drill, private DrillContent $content)
     {
-        $this->locale = $drill->practiceOf()->words;
+        $this->locale = Region::of($drill->practiceOf());
     }
 
     /** @return array<string, mixed> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shapes\Tasks;
 
+use App\Wording\Region;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Exam\Task\Dispute;
@@ -26,7 +27,7 @@ final class TaskWordsShape
      */
     public static function in(Practice $practice): array
     {
-        $say = fn (string $key) => __("task.$key", [], $practice->words);
+        $say = fn (string $key) => __("task.$key", [], Region::of($practice));
         $kinds = [];
         foreach (TaskKind::cases() as $kind) {
             $kinds[$kind->value] = __("task.kind.$kind->value");
@@ -34,7 +35,7 @@ final class TaskWordsShape
 
         $faults = [];
         foreach (MistakeKind::huntedIn($practice) as $kind) {
-            $faults[$kind->value] = __("diagnosis.kind.$kind->value", [], $practice->words);
+            $faults[$kind->value] = __("diagnosis.kind.$kind->value", [], Region::of($practice));
         }
 
         return [

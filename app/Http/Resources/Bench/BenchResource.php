@@ -11,6 +11,7 @@ use App\Queries\Proving\Proving;
 use App\Shapes\Bench\BoardVisibility;
 use App\Shapes\Bench\TriesShape;
 use App\Wording\BriefLines;
+use App\Wording\Region;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Exam\Task\ProvingNeed;
@@ -66,7 +67,7 @@ final class BenchResource extends JsonResource
             'startedAt' => $this->started_at?->toIso8601ZuluString(),
             'dueAt' => $this->dueAt()?->toIso8601ZuluString('millisecond'),
             'handedInAt' => $this->handed_in_at?->toIso8601ZuluString(),
-            'caution' => __('verdict.paper-caution', [], $board->practice->words),
+            'caution' => __('verdict.paper-caution', [], Region::of($board->practice)),
             'serverTime' => now()->toIso8601ZuluString('millisecond'),
             'head' => $this->head,
             'board' => $shown['board'],

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Illuminate\Support\Facades\App;
+use Zwindle\Catalogue\Practices\Practice;
+
+/** Where the sentences of a region are: `lang/en/gb` beside what every region says in `lang/en`. */
+final class Region
+{
+    /** As the translator names it; what the region does not say itself comes from its language. */
+    public static function of(Practice $practice): string
+    {
+        return self::named($practice->words);
+    }
+
+    public static function named(string $region): string
+    {
+        return App::getLocale().'/'.$region;
+    }
+
+    /**
+     * Where a sentence is looked for, in this order.
+     *
+     * @param  list<string>  $locales  as the framework would
+     * @return list<string>
+     */
+    public static function orderOf(array $locales): array
+    {
+        $order = [];
+        foreach ($locales as $locale) {
+            array_push($order, $locale, explode('/', $locale)[0]);
+        }
+
+        return array_values(array_unique($order));
+    }
+}
