@@ -9,7 +9,6 @@ use App\Paper\Boards\PlanPaper;
 use App\Paper\Drawn\BoardSvg;
 use App\Paper\Drawn\DiagramSvg;
 use App\Paper\Layout\Letters;
-use App\Paper\Layout\Letters;
 use App\Paper\OpenBox\OpenBoxSvg;
 use App\Paper\Page\Sheet;
 use App\Shapes\Boards\WiringSchedule;
