@@ -88,7 +88,7 @@ it('answers or refuses whatever it is given', function () {
 it('says how a hand goes to a real board, and that a short is found dead', function (string $practice, string $board, array $state, string $halve) {
     $seen = ['format' => 'zwindle-seen', 'version' => 1, 'board' => 'x', 'meant' => null, 'states' => [$state]];
     $output = Artisan::run(['zwindle:diagnose', $board, Artisan::file((string) json_encode($seen))])->getOutput();
-    $caution = require base_path("lang/$practice/caution.php");
+    $caution = require base_path("lang/en/$practice/caution.php");
 
     expect($output)->toContain($caution['hands'])->toContain($caution['neutral'])->toContain('cannot reasonably be done dead')
         ->toContain($halve);

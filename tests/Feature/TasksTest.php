@@ -269,7 +269,7 @@ it('has an answer to each what-if that the checker gives', function () {
     $exam = new Exam;
     $right = $exam->right();
     foreach (Zwindle\Exam\Grading\WhatIf::on($right, new Zwindle\Exam\Vary\Dice('s')) as $whatIf) {
-        expect($whatIf->then->verdict)->toBe(Checker::check($whatIf->done->madeOn($right))->verdict);
+        expect($whatIf->then->result->verdict)->toBe(Checker::check($whatIf->done->madeOn($right))->verdict);
     }
     expect(Zwindle\Exam\Grading\WhatIf::on(Zwindle\Board\Wiring\Wiring::bare($right->board), new Zwindle\Exam\Vary\Dice('s')))->toBeArray();
 });

@@ -36,7 +36,7 @@ final class EveryAnswer
     {
         $result = Checker::check($wiring);
         CheckShape::of(Advice::of($result));
-        (new CheckPage($result))->print(new OutputStyle(new ArrayInput([]), new BufferedOutput));
+        (new CheckPage(Advice::of($result)))->print(new OutputStyle(new ArrayInput([]), new BufferedOutput));
         json_encode((new VerdictShape($result, Advice::of($result), NearestPlan::of($result)))->json(), JSON_THROW_ON_ERROR);
         (new DebriefShape(Advice::of($result)))->questions(WhatIf::onOwnOrRight($result->evidence->wiring, 'seed'));
         (new DebriefShape(Advice::of($result)))->mistakes();

@@ -6,7 +6,7 @@
 <style>{!! $style !!}</style>
 </head>
 <body>
-<footer><span class="number"></span>{{ __('verdict.paper-caution', [], $practice->words) }}</footer>
+<footer><span class="number"></span>{{ __('verdict.paper-caution', [], App\Wording\Region::of($practice)) }}</footer>
 @yield('pages')
 </body>
 </html>

@@ -2,7 +2,7 @@
 @section('pages')
 <div class="page last">
 <header><h1>{{ $report['title'] }}</h1><span class="name">{{ $who }}</span></header>
-<p><strong>{{ $title }}</strong> · {{ __('paper.test-supply', ['volts' => $practice->nominalV, 'breaker' => $supply->breakerA ?? '—']) }}{{ $supply->rcdMa === null ? '' : ' · '.__('proving.supply.residual', [], $practice->words).' '.$supply->rcdMa.' mA' }}</p>
+<p><strong>{{ $title }}</strong> · {{ __('paper.test-supply', ['volts' => $practice->nominalV, 'breaker' => $supply->breakerA ?? '—']) }}{{ $supply->rcdMa === null ? '' : ' · '.__('proving.supply.residual', [], App\Wording\Region::of($practice)).' '.$supply->rcdMa.' mA' }}</p>
 @include('paper.table', ['columns' => __('paper.test-step-columns'), 'rows' => array_map(fn ($step) => [
     $step['name'], __('paper.test-states.'.$step['state']), $step['why'],
 ], $report['steps'])])

@@ -43,7 +43,7 @@ const clock = computed(() => {
   if (leftS.value === 0) return 'Time is up'
   return `${String(Math.floor(leftS.value / 60)).padStart(2, '0')}:${String(leftS.value % 60).padStart(2, '0')}`
 })
-const done = computed(() => `${props.steps} ${props.steps === 1 ? 'step' : 'steps'}`)
+const done = computed(() => saySome('«{1} one step|[0,*] :count steps»', props.steps))
 </script>
 
 <template>

@@ -180,7 +180,7 @@ async function handIn() {
       {{
         looseCount === 0
           ? 'Every end is joined or capped.'
-          : `${looseCount} ${looseCount === 1 ? 'end is' : 'ends are'} still loose.`
+          : saySome('«{1} One conductor is still loose.|[0,*] :count conductors are still loose.»', looseCount)
       }}
       <span v-if="unfinished.length > 0" data-test="unfinished">{{ unfinished.join('; ') }}.</span>
       {{
@@ -340,7 +340,7 @@ async function handIn() {
       :style="{ left: `${drag.at.value.x}px`, top: `${drag.at.value.y - 70}px` }"
       aria-hidden="true"
     >
-      {{ hand.carried.value.length > 1 ? `${hand.carried.value.length} ends` : carriedFlag }}
+      {{ hand.carried.value.length > 1 ? say('«:count wires»', { count: hand.carried.value.length }) : carriedFlag }}
     </div>
   </div>
 </template>

@@ -104,8 +104,16 @@ async function test() {
         </label>
         <button type="submit" class="btn" :disabled="!one || !other">Read it</button>
         <p v-if="reading" class="font-bold" data-test="reading">
-          Live: {{ reading.volt }} V{{ reading.floats ? ', and it floats: a meter may show a ghost' : '' }}. Dead:
-          {{ reading.ohm === null ? 'open' : `${Math.round(reading.ohm * 100) / 100} Ω` }}.
+          {{
+            reading.floats
+              ? say('«Supply on: :volt V, a ghost voltage that nothing feeds.»', { volt: reading.volt ?? '' })
+              : say('«Supply on: :volt V.»', { volt: reading.volt ?? '' })
+          }}
+          {{
+            reading.ohm === null
+              ? say('«Supply off: open.»')
+              : say('«Supply off: :ohm Ω.»', { ohm: Math.round(reading.ohm * 100) / 100 })
+          }}
         </p>
       </form>
     </template>

@@ -7,7 +7,7 @@ function openAt(box: Enclosure, bench: BenchState): string {
   const open = box.devices
     .flatMap(({ landings }) => landings)
     .filter(({ id, shape }) => (shape === 'screw' || shape === 'hole') && !jointAt(bench, id))
-  return open.length === 0 ? '' : open.length === 1 ? `${open[0]!.name} open` : `${open.length} terminals open`
+  return open.length === 0 ? '' : open.length === 1 ? say('«:name open»', { name: open[0]!.name }) : say('«:count terminals open»', { count: open.length })
 }
 
 /** Box by box, how many ends and leads are joined or capped. */

@@ -160,7 +160,7 @@ const addFile = (event: Event) =>
           />
           archived</label
         >
-        <p class="ml-auto text-soft" role="status">{{ shown.length }} {{ shown.length === 1 ? 'board' : 'boards' }}</p>
+        <p class="ml-auto text-soft" role="status">{{ saySome('«{1} one board|[0,*] :count boards»', shown.length) }}</p>
       </div>
       <div class="min-h-0 grow overflow-auto">
         <p v-if="shown.length === 0" class="p-10">

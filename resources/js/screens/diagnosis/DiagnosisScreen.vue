@@ -217,8 +217,7 @@ function again() {
         data-test="fits"
       >
         <h2 class="font-bold">
-          {{ find.data.value.fits }} {{ find.data.value.fits === 1 ? 'usual mistake fits' : 'usual mistakes fit' }} so
-          far
+          {{ saySome('«{1} One usual mistake fits so far|[0,*] :count usual mistakes fit so far»', find.data.value.fits) }}
         </h2>
         <ol class="list-inside list-decimal text-sm">
           <li v-for="suspect in find.data.value.suspects" :key="suspect.text">{{ suspect.text }}</li>

@@ -63,7 +63,7 @@ function takeLarger() {
         :data-point="device.id"
         @click="$emit('point', device.id)"
       >
-        Point {{ switches.length > 1 ? device.id : '' }} to a light
+        {{ switches.length > 1 ? say('«Choose the light for :id»', { id: device.id }) : say('«Choose its light»') }}
         <span class="code text-violet" aria-hidden="true">P</span>
       </button>
       <button v-if="isSupply" type="button" class="btn px-3" @click="$emit('feed')">

@@ -119,7 +119,9 @@ export function useWallMode(
       for (const lamp of lamps) change((was) => drawing.point(was, now.device, lamp.id))
       const works = board.value ? drawing.lampsOf(board.value, now.device) : []
       const isTied = lamps.some((lamp) => works.includes(lamp.id))
-      if (lamps.length > 0) rest(`${now.device} ${isTied ? 'works' : 'no longer works'} the light at ${nameOf(id)}.`)
+      if (lamps.length > 0) rest(isTied
+            ? say('«:switch now controls :light.»', { switch: now.device, light: nameOf(id) })
+            : say('«:switch no longer controls :light.»', { switch: now.device, light: nameOf(id) }))
     } else {
       mode.value = { is: 'box', id }
       said.value = ''

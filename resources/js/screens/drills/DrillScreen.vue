@@ -106,7 +106,7 @@ watch(
         </section>
         <section aria-label="Readings and answer" class="max-md:mt-4">
           <h2 class="font-bold">
-            {{ data.readings.length }} {{ data.readings.length === 1 ? 'reading' : 'readings' }}
+            {{ saySome('«{1} one reading|[0,*] :count readings»', data.readings.length) }}
           </h2>
           <ol class="mb-3 max-h-48 overflow-auto text-sm" data-test="readings">
             <li

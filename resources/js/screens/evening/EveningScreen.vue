@@ -286,8 +286,7 @@ const paper = computed(() =>
         <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-4 py-2">
           <p role="status" data-test="sum">
             <template v-if="plan"
-              ><strong class="text-xl">{{ plan.minutes }} min</strong> for {{ plan.sittings.length }}
-              {{ plan.sittings.length === 1 ? 'sitting' : 'sittings' }}, {{ proof }}. {{ work.cost.value }}</template
+              ><strong class="text-xl">{{ plan.minutes }} min</strong> {{ saySome('«{1} for one sitting, :proof.|[0,*] for :count sittings, :proof.»', plan.sittings.length, { proof }) }} {{ work.cost.value }}</template
             >
             <template v-if="work.isPlanning.value"> Planning …</template>
           </p>

@@ -176,5 +176,5 @@ export function costInWords(extra: number, plan: EveningPlan): string {
       : extra < 0
         ? `That makes the evening ${-extra} min shorter.`
         : 'That costs no time.'
-  return broken > 0 ? `${time} ${broken} ${broken === 1 ? 'rule is' : 'rules are'} broken.` : time
+  return broken > 0 ? `${time} ${saySome('«{1} One rule is broken.|[0,*] :count rules are broken.»', broken)}` : time
 }

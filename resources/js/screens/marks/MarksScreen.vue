@@ -139,9 +139,9 @@ async function release() {
         :busy="busy"
         @yes="release"
         @no="asking = false"
-        ><strong>Release to the whole class?</strong> Everybody sees mark, verdict and debrief of their own board.
-        {{ missing > 0 ? `${missing} not handed in. ` : ''
-        }}{{ open > 0 ? `${open} still to be inspected.` : '' }}</ConfirmBar
+        ><strong>Release to the whole class?</strong> Everybody sees the mark, verdict and debrief for their own board.
+        {{ missing > 0 ? say('«:missing not handed in.»', { missing }) : '' }}
+        {{ open > 0 ? say('«:open still to be inspected.»', { open }) : '' }}</ConfirmBar
       >
       <p v-if="refusal" role="alert" class="border-b-2 border-ink px-5 py-2">{{ refusal }}</p>
       <p v-if="reMark.failure.value" role="alert" class="border-b-2 border-ink px-5 py-2">{{ reMark.failure.value }}</p>

@@ -77,7 +77,7 @@ const workAt = (attempt: AttemptSummary) => workPath(attempt.kind, attempt.id)
             <p class="mt-1">{{ state(attempt) }}</p>
             <details v-if="others(attempt).length > 0" class="mt-1" data-test="tries">
               <summary class="cursor-pointer text-soft underline">
-                {{ others(attempt).length === 1 ? 'One other try' : `${others(attempt).length} other tries` }}
+                {{ saySome('«{1} One other try|[0,*] :count other tries»', others(attempt).length) }}
               </summary>
               <ul>
                 <li v-for="one in others(attempt)" :key="one.try">

@@ -12,7 +12,7 @@ const rows = shallowRef<readonly RosterRow[]>([])
 const { busy, refusal, send } = useSending()
 const fit = computed(() => rows.value.filter(({ fault }) => fault === null))
 const faults = computed(() => rows.value.filter(({ fault }) => fault !== null))
-const people = (count: number) => `${count} ${count === 1 ? 'person' : 'people'}`
+const people = (count: number) => saySome('«{1} one person|[0,*] :count people»', count)
 
 const look = () =>
   send(async () => {
@@ -77,7 +77,7 @@ const add = () =>
         <template v-else>
           <div v-if="faults.length > 0" role="alert" class="mb-3 border-2 border-ink p-2" data-test="roster-faults">
             <p class="font-bold">
-              {{ faults.length === 1 ? 'One row is left out' : `${faults.length} rows are left out` }} until put right:
+              {{ saySome('«{1} One row is left out until you fix it:|[0,*] :count rows are left out until you fix them:»', faults.length) }}
             </p>
             <ul>
               <li v-for="row in faults" :key="row.line" class="flex gap-3 py-0.5">

@@ -138,7 +138,7 @@ const classItems = computed(() => {
             @change="renameClass(($event.target as HTMLInputElement).value)"
           />
           <p class="text-soft">
-            {{ open.trainees.length }} {{ open.trainees.length === 1 ? 'person' : 'people'
+            {{ saySome('«{1} one person|[0,*] :count people»', open.trainees.length)
             }}{{
               open.sharedWith.length > 0 ? `, shared with ${open.sharedWith.map(({ name }) => name).join(', ')}` : ''
             }}{{ open.archived ? ', archived' : '' }}

@@ -25,7 +25,7 @@ onMounted(async () => {
       <DialogPanel class="mx-auto max-w-5xl p-6 print:max-w-none print:p-0">
         <header class="mb-4 flex items-center gap-4 print:hidden">
           <DialogTitle class="grow text-xl font-bold">
-            {{ slips.length === 1 ? 'The slip' : `${slips.length} slips` }}: print now, the codes are not shown again
+            {{ saySome('«{1} Print the slip now. The code is not shown again.|[0,*] Print the :count slips now. The codes are not shown again.»', slips.length) }}
           </DialogTitle>
           <button type="button" class="btn-main" @click="print">Print</button>
           <button type="button" class="btn" @click="$emit('leave')">Done</button>

@@ -36,7 +36,7 @@ function say() {
     <p class="border-l-4 border-ink pl-3 text-lg" data-test="symptom">
       {{ hunt.symptom }}
       <span class="block text-sm text-soft">
-        {{ hunt.faults === 1 ? 'One fault.' : `${hunt.faults} faults.` }} Isolate before hands go in.
+        {{ saySome('«{1} One fault. Isolate before you put a hand in.|[0,*] :count faults. Isolate before you put a hand in.»', hunt.faults) }}
       </span>
     </p>
     <form v-if="!isAllNamed" class="flex flex-col gap-2" @submit.prevent="say">

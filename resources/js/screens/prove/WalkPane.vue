@@ -33,8 +33,7 @@ watch(() => props.acts, load, { immediate: true })
     <p v-if="failure" role="alert">{{ failure }}</p>
     <template v-if="walk">
       <p class="mb-2" role="status">
-        <strong class="code text-xl" data-test="seen">{{ walk.seen }}/{{ rows }}</strong> combinations seen in
-        {{ walk.flips.length }} {{ walk.flips.length === 1 ? 'flip' : 'flips' }}.
+        <strong class="code text-xl" data-test="seen">{{ walk.seen }}/{{ rows }}</strong> {{ saySome('«{1} combinations checked in one flip.|[0,*] combinations checked in :count flips.»', walk.flips.length) }}
         <template v-if="!isLive">Switch on first.</template>
       </p>
       <ol v-if="walk.answered.length > 0" class="mb-3 flex flex-wrap gap-x-3" data-test="answered">

@@ -99,7 +99,7 @@ async function set() {
           />
         </label>
         <button type="submit" class="btn-main" :disabled="busy || trainees.length === 0">
-          {{ busy ? 'Setting …' : `Set it to ${trainees.length} ${trainees.length === 1 ? 'trainee' : 'trainees'}` }}
+          {{ busy ? 'Setting …' : saySome('«{1} Set it for one trainee|[0,*] Set it for :count trainees»', trainees.length) }}
         </button>
       </form>
     </main>

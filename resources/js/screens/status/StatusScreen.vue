@@ -41,8 +41,11 @@ const isApart = computed(() => Math.abs(apart.value) > 60)
         <li v-if="isApart" class="flex items-center gap-4 py-3" data-what="apart">
           <strong class="code w-28 shrink-0 border-2 border-ink px-2 text-center">▲ watch it</strong>
           <span
-            >This device’s clock is {{ Math.abs(apart) }} seconds {{ apart > 0 ? 'ahead of' : 'behind' }} the server’s.
-            Exams go by the server’s.</span
+            >{{
+              apart > 0
+                ? say('«This device’s clock is :seconds seconds fast. Exams use the server’s clock.»', { seconds: apart })
+                : say('«This device’s clock is :seconds seconds slow. Exams use the server’s clock.»', { seconds: -apart })
+            }}</span
           >
         </li>
       </ul>

@@ -36,12 +36,16 @@ const LISTS = [
       Not finished: this is what was found in the time there was.
     </p>
     <p v-if="attack" data-test="attack">
-      {{ attack.mistakes }} usual mistakes{{
-        attack.hasPairs ? ', singly and in twos' : ' (singly: the board is too large for twos)'
-      }}:
-      {{ attack.passingCount === 0 ? 'none would pass.' : `${attack.passingCount} would still pass.` }}
-      {{ attack.oddities }} odd-looking right wirings:
-      {{ attack.losingCount === 0 ? 'none loses a mark.' : `${attack.losingCount} would lose marks.` }}
+      {{
+        attack.hasPairs
+          ? say('«:count usual mistakes, one and two at a time:»', { count: attack.mistakes })
+          : say('«:count usual mistakes, one at a time because the board is too large for two:»', {
+              count: attack.mistakes,
+            })
+      }}
+      {{ saySome('«{0} none would pass.|{1} one would still pass.|[2,*] :count would still pass.»', attack.passingCount) }}
+      {{ say('«:count odd-looking right wirings:»', { count: attack.oddities }) }}
+      {{ saySome('«{0} none loses a mark.|{1} one would lose marks.|[2,*] :count would lose marks.»', attack.losingCount) }}
     </p>
     <template v-for="[name, title] in attack ? LISTS : []" :key="name">
       <details v-if="attack![name].length > 0" class="mt-1" :data-list="name">

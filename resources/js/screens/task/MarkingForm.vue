@@ -69,10 +69,10 @@ function setRule(code: string, points: number) {
       </option>
     </select>
     <p v-if="own" class="text-sm text-soft">
-      {{ own.marking.total }} points, pass mark {{ own.marking.passMark }}.
+      {{ say('«:total points, pass mark :passMark.»', { total: own.marking.total, passMark: own.marking.passMark }) }}
       {{
         (own.marking.critical ?? ['danger']).length > 0
-          ? `Fails the whole: ${(own.marking.critical ?? ['danger']).join(', ')}.`
+          ? say('«Fails the whole task: :faults.»', { faults: (own.marking.critical ?? ['danger']).join(', ') })
           : ''
       }}
       <button type="button" class="btn min-h-9 px-3 text-sm" :aria-expanded="isOpen" @click="isOpen = !isOpen">
@@ -175,7 +175,11 @@ function setRule(code: string, points: number) {
       /></label>
       <label>Pass mark <input v-model.number="edited.passMark" class="field min-h-9" type="number" min="0" /></label>
       <p class="col-span-2" data-test="sum">
-        The parts come to {{ sum }}{{ sum === edited.total ? '.' : `, the total says ${edited.total}.` }}
+        {{
+          sum === edited.total
+            ? say('«The parts add up to :sum.»', { sum })
+            : say('«The parts add up to :sum, but the total is :total.»', { sum, total: edited.total })
+        }}
       </p>
       <button type="button" class="btn col-span-2" :disabled="busy" @click="emit('keep', edited, !own.isMine)">
         {{ own.isMine ? 'Save as the next version' : 'Save as my own' }}

@@ -72,11 +72,11 @@ function stand(habit: string, position: string) {
           class="flex min-h-11 items-center rounded-md border px-3"
           :class="isOwn ? 'border-violet bg-wash font-bold' : 'border-line text-soft'"
           data-rule-set="own"
-          >Your own{{ isOwn ? ', in force' : '' }}</span
+          >{{ isOwn ? say('«Your own, in force»') : say('«Your own»') }}</span
         >
       </div>
       <details data-test="adjust">
-        <summary class="min-h-9 cursor-pointer">Adjust single rules{{ isOwn ? ' (adjusted)' : '' }}</summary>
+        <summary class="min-h-9 cursor-pointer">{{ isOwn ? say('«Adjust single rules (adjusted)»') : say('«Adjust single rules»') }}</summary>
         <label v-for="rule in words.rules" :key="rule.code" class="mb-1 flex items-center gap-3">
           <select
             class="field min-h-9 w-36 shrink-0"

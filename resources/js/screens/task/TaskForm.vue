@@ -113,8 +113,11 @@ const boxes = computed(() => props.words.boxes)
     <fieldset v-if="task.kind === 'fault'" data-test="fault-kinds">
       <legend class="font-bold">Which faults</legend>
       <p class="text-sm text-soft">
-        {{ (task.faultKinds ?? []).length === 0 ? 'Any: none is ticked.' : 'Of these kinds.' }} Every seat gets one that
-        is as hard to find.
+        {{
+          (task.faultKinds ?? []).length === 0
+            ? say('«Any kind: none is ticked. Every seat gets one equally hard to find.»')
+            : say('«One of these kinds. Every seat gets one equally hard to find.»')
+        }}
       </p>
       <div class="grid gap-x-4 sm:grid-cols-2">
         <label v-for="(name, kind) in words.faultKinds" :key="kind" class="flex min-h-9 items-center gap-2">

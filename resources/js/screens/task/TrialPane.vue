@@ -71,7 +71,7 @@ const many = (count: number) => (count >= 1_000_000 ? 'more than a million' : co
         </p>
         <p v-else data-test="spread">
           {{ spread.layouts }} of {{ spread.allLayouts }} ways to lay this board out are equal work ({{ work }}); with
-          faces and labels {{ spread.all === 1 ? 'one variant' : `${many(spread.all)} variants` }}.
+          faces and labels {{ spread.all === 1 ? say('«one variant»') : say('«:many variants»', { many: many(spread.all) }) }}.
         </p>
         <p v-if="spread.refusal" role="alert" class="mt-1 font-bold" data-test="refusal">! {{ spread.refusal }}</p>
         <details v-if="trial.seats.length > 0" class="mt-1">

@@ -17,7 +17,7 @@ const state = computed(() => {
   if (!props.attempt.startedAt) return 'Not started'
   if (props.attempt.dueAt && Date.parse(props.attempt.dueAt) < Date.now()) return 'Time is up, not handed in'
   if (!isWired(props.attempt.kind)) return 'Answering'
-  return `Wiring: ${props.attempt.steps} ${props.attempt.steps === 1 ? 'step' : 'steps'}`
+  return saySome('«{1} Wiring: one step|[0,*] Wiring: :count steps»', props.attempt.steps)
 })
 /** Answers under way stand on no board. */
 const canBeOpened = computed(

@@ -6,7 +6,7 @@ import type { Tonight } from '@/shared/api/generated/http'
 /** One line of what is true now, and who may need a look. */
 const props = defineProps<{ running: Tonight['running']; waiting: Tonight['waiting'] }>()
 const stuck = computed(() => props.running.filter((line) => line.stuck !== null))
-const people = (count: number) => `${count} ${count === 1 ? 'person' : 'people'}`
+const people = (count: number) => saySome('«{1} one person|[0,*] :count people»', count)
 const sentence = computed(() =>
   [
     props.running.length > 0 ? `${people(props.running.length)} at work` : 'Nobody is at work',

@@ -36,13 +36,17 @@ const followsOf = (group: (typeof groups.value)[number]) => group.members.flatMa
         <p class="flex items-center gap-2">
           <span v-if="group.severity === 'danger'" class="hazard h-5 w-8 border border-ink" aria-hidden="true" />
           <strong
-            >{{ WORDS[group.severity] }}{{ group.members.length > 1 ? `, ${group.members.length} times` : '' }}</strong
+            >{{ WORDS[group.severity] }}{{ group.members.length > 1 ? say('«, :times times»', { times: group.members.length }) : '' }}</strong
           >
         </p>
         <p>{{ group.members[0]!.finding.message }}</p>
         <details v-if="group.members.length > 1">
           <summary class="min-h-8 cursor-pointer text-soft">
-            The same at {{ boxesOf(group).slice(1).map(labelOf).join(', ') || 'the same box' }}
+            {{
+              say('«Also at :boxes»', {
+                boxes: boxesOf(group).slice(1).map(labelOf).join(', ') || say('«the same box»'),
+              })
+            }}
           </summary>
           <p v-for="{ finding, index } in group.members.slice(1)" :key="index" class="border-l-2 border-line pl-2">
             {{ finding.message }}

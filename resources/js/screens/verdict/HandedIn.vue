@@ -14,7 +14,7 @@ const asked = ref(false)
 /** What the receipt is for. */
 const counted = computed(() => {
   const { kind, placed, ends, steps } = props.bench
-  if (isWired(kind)) return `${steps.length} ${steps.length === 1 ? 'step' : 'steps'}`
+  if (isWired(kind)) return saySome('«{1} one step|[0,*] :count steps»', steps.length)
   return kind === 'fault' ? `${placed} of ${ends} named` : `${placed} of ${ends} questions answered`
 })
 
@@ -52,7 +52,7 @@ async function finish() {
     </p>
     <div v-if="bench.triesLeft > 0" class="flex flex-wrap gap-3">
       <button type="button" class="btn" @click="tryAgain('handed-in')">
-        Go on with it ({{ bench.triesLeft }} {{ bench.triesLeft === 1 ? 'try' : 'tries' }} left)
+        {{ saySome('«{1} Carry on (one try left)|[0,*] Carry on (:count tries left)»', bench.triesLeft) }}
       </button>
       <button v-if="isWired(bench.kind)" type="button" class="btn" @click="tryAgain('bare')">
         Wire it again from bare
@@ -69,7 +69,7 @@ async function finish() {
       :busy="busy"
       @yes="finish"
       @no="asked = false"
-      >You give up the {{ bench.triesLeft === 1 ? 'try' : `${bench.triesLeft} tries` }} you have left.</ConfirmBar
+      >{{ saySome('«{1} You give up the try you have left.|[0,*] You give up the :count tries you have left.»', bench.triesLeft) }}</ConfirmBar
     >
   </main>
 </template>

@@ -13,7 +13,7 @@ defineEmits<{ show: [box: string] }>()
     <p v-else-if="nearest.changes.length === 0">The board is wired by a plan as it stands: nothing would change.</p>
     <template v-else>
       <h3 class="font-bold">
-        {{ nearest.changes.length === 1 ? 'One change' : `${nearest.changes.length} changes` }} to the nearest plan
+        {{ saySome('«{1} One change to the nearest plan|[0,*] :count changes to the nearest plan»', nearest.changes.length) }}
       </h3>
       <p>{{ nearest.headline }} The board in the middle shows it wired so; marks and caps are told too.</p>
       <ol class="mt-2 list-decimal pl-6">

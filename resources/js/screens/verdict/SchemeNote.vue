@@ -6,7 +6,7 @@ defineProps<{ schemes: readonly SchemeData[] }>()
 
 <template>
   <p v-for="scheme in schemes.filter(({ id }) => id !== null)" :key="scheme.lamps" class="text-soft" data-test="scheme">
-    Scheme{{ schemes.length > 1 ? ` of ${scheme.lamps}` : '' }}:
+    {{ schemes.length > 1 ? say('«Scheme for :lamps:»', { lamps: scheme.lamps }) : say('«Scheme:»') }}
     <strong class="text-ink">{{ scheme.name }}</strong><template v-if="scheme.note">. {{ scheme.note }}</template>
   </p>
 </template>

@@ -4,6 +4,6 @@ import type { RepairData, RepairWay } from '@/shared/api/generated/http'
 export function waysOf(repair: RepairData): RepairWay[] {
   if (repair.moves.length === 0) return []
   const { title, note, moves, after, undoes, also } = repair
-  const count = moves.length === 1 ? 'One move puts it right' : `${moves.length} moves put it right`
+  const count = saySome('«{1} One move puts it right|[0,*] :count moves put it right»', moves.length)
   return [{ title: title ?? count, note: note ?? '', moves, after: after ?? null, undoes }, ...(also ?? [])]
 }

@@ -39,7 +39,7 @@ const isAtWork = computed(() => plate.value?.state === 'running' || plate.value?
       <span class="flex w-full items-baseline gap-2 pr-9 text-sm text-soft"
         ><span>{{ station.label }}</span
         ><span v-if="station.parts > 0" class="code text-ink"
-          >{{ station.parts }} bad part{{ station.parts > 1 ? 's' : '' }}</span
+          >{{ saySome('«{1} one bad part|[0,*] :count bad parts»', station.parts) }}</span
         ></span
       >
       <strong class="w-full text-lg text-ink">{{ plate ? plate.name : '—' }}</strong>

@@ -19,11 +19,10 @@ export const kindName = (kind: string | null) => KINDS[kind ?? 'wire'] ?? kind ?
 
 /** So many of what there is to do. */
 export function toDo(kind: string | null, count: number): string {
-  const one = count === 1
-  if (isWired(kind)) return `${count} ${one ? 'end' : 'ends'} to place`
+  if (isWired(kind)) return saySome('«{1} one conductor to connect|[0,*] :count conductors to connect»', count)
   return kind === 'fault'
-    ? `${count} ${one ? 'fault' : 'faults'} to find`
-    : `${count} ${one ? 'question' : 'questions'}`
+    ? saySome('«{1} one fault to find|[0,*] :count faults to find»', count)
+    : saySome('«{1} one question|[0,*] :count questions»', count)
 }
 
 /** What progress counts. */

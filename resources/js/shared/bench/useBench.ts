@@ -129,7 +129,7 @@ export function useBench(attempt: number) {
   }
 
   function tellSetAside(count: number) {
-    notice.value = `${count} ${count === 1 ? 'step was' : 'steps were'} set aside: this board was closed, late, or worked on from another device. They are stored; you see the board as the server has it.`
+    notice.value = saySome('«{1} One step was not counted: the board was closed, time was up, or another device was used. It is stored. You now see the server’s board.|[0,*] :count steps were not counted: the board was closed, time was up, or another device was used. They are stored. You now see the server’s board.»', count)
   }
 
   function loadLater() {

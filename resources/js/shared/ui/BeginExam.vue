@@ -28,7 +28,7 @@ const facts = computed(() => {
     ['Task', kindName(kind)],
     ['To do', toDo(kind, ends)],
     ['Time', minutes ? `${minutes} minutes` : 'no limit'],
-    ['Tries', tries === 1 ? 'one' : String(tries)],
+    ['Tries', tries === 1 ? say('«one»') : String(tries)],
   ]
 })
 
@@ -55,8 +55,7 @@ async function begin() {
         </template>
       </dl>
       <p class="mb-5">
-        {{ exam.minutes ? 'The clock runs from when you begin.' : '' }} Until you hand it in, your other boards are
-        closed.
+        {{ exam.minutes ? say('«The clock starts when you begin.»') : '' }} Your other boards stay closed until you hand it in.
       </p>
       <p v-if="refusal" role="alert" class="mb-3">{{ refusal }}</p>
       <p v-if="exam.state === 'held'" role="status" class="mb-3 font-bold" data-test="held">

@@ -9,7 +9,7 @@ const props = defineProps<{
 const chosen = defineModel<number>({ required: true })
 const names = computed(() => props.classes.map(({ name }) => name))
 const called = ({ name, trainees, id }: (typeof props.classes)[number]) =>
-  names.value.filter((one) => one === name).length > 1 ? `${name} (${trainees.length} people, no. ${id})` : name
+  names.value.filter((one) => one === name).length > 1 ? say('«:name (:people people, no. :id)»', { name, people: trainees.length, id }) : name
 </script>
 
 <template>
