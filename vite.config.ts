@@ -3,9 +3,15 @@ import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
 import laravel from 'laravel-vite-plugin'
 import { defineConfig } from 'vite'
+import { words } from './scripts/words.plugin'
 
 export default defineConfig({
-  plugins: [laravel({ input: ['resources/css/app.css', 'resources/js/app.ts'], refresh: false }), tailwindcss(), vue()],
+  plugins: [
+    laravel({ input: ['resources/css/app.css', 'resources/js/app.ts'], refresh: false }),
+    tailwindcss(),
+    vue(),
+    words(),
+  ],
   resolve: { alias: { '@': fileURLToPath(new URL('./resources/js', import.meta.url)) } },
   build: {
     target: 'es2022',

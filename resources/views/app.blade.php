@@ -1,5 +1,5 @@
 <!DOCTYPE html>
-<html lang="en">
+<html lang="{{ app()->getLocale() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -9,7 +9,8 @@
     @vite(['resources/css/app.css', 'resources/js/app.ts'])
 </head>
 <body>
+    <script type="application/json" id="words">@json(__('screens/shared'))</script>
     <div id="app"></div>
-    <noscript>Zwindle needs JavaScript: the bench is drawn by this page.</noscript>
+    <noscript>{{ __('screens/page.needs-javascript') }}</noscript>
 </body>
 </html>

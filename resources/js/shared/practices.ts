@@ -1,3 +1,4 @@
+import { say } from '@/shared/words/say'
 import { shallowRef } from 'vue'
 import type { PracticeLook } from '@/shared/api/generated/http'
 
@@ -12,6 +13,6 @@ export function learnPractices(all: readonly PracticeLook[]) {
 
 export function practiceOf(id: string): PracticeLook {
   const found = known.value.find((practice) => practice.id === id)
-  if (!found) throw new Error(`No practice ${id}`)
+  if (!found) throw new Error(say('shared.no-practice-id', { id }))
   return found
 }

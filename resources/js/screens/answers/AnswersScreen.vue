@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import BeginExam from '@/shared/ui/BeginExam.vue'
@@ -51,38 +52,38 @@ async function handIn() {
 <template>
   <BeginExam v-if="sheet?.isToBegin" :attempt="attempt" :exam="sheet" @begun="work.load" />
   <div v-else class="screen">
-    <TopBar :title="sheet?.title ?? 'Questions'">
-      <span v-if="left" class="code text-xl" aria-label="time left">{{ left }}</span>
+    <TopBar :title="sheet?.title ?? say('answers.questions')">
+      <span v-if="left" class="code text-xl" :aria-label="say('answers.time-left')">{{ left }}</span>
       <SavingState class="text-soft" :state="work.saving.value" :to-send="work.toSend.value" />
       <button v-if="sheet && !sheet.handedInAt" type="button" class="btn-main" @click="handingIn = true">
-        Hand in
+        {{ say('answers.hand-in') }}
       </button>
     </TopBar>
-    <LoadState v-if="!sheet" :failure="work.failure.value" what="The questions" @again="work.load" />
-    <p v-else-if="!question" class="p-10 text-lg">This board gives no questions of this kind. Tell your instructor.</p>
+    <LoadState v-if="!sheet" :failure="work.failure.value" :what="say('answers.the-questions')" @again="work.load" />
+    <p v-else-if="!question" class="p-10 text-lg">{{ say('answers.this-board-gives-no-questions') }}</p>
     <template v-else>
       <ConfirmBar
         v-if="handingIn"
-        label="Hand in"
-        yes="Hand in for good"
-        busy-word="Handing in …"
-        no="Keep working"
+        :label="say('answers.hand-in')"
+        :yes="say('answers.hand-in-now')"
+        :busy-word="say('answers.handing-in')"
+        :no="say('shared.not-yet')"
         :busy="busy"
         @yes="handIn"
         @no="handingIn = false"
-        ><strong>Hand in for good?</strong> {{ answered }} of {{ sheet.questions.length }} questions are
-        answered.</ConfirmBar
+        ><strong>{{ say('answers.hand-in-for-good') }}</strong>
+        {{ say('answers.you-have-answered-answered-of', { answered, count: sheet.questions.length }) }}</ConfirmBar
       >
       <p v-if="work.failure.value" role="alert" class="border-b border-line px-5 py-1">{{ work.failure.value }}</p>
       <main class="panes grid-cols-[minmax(0,56fr)_minmax(0,44fr)]">
-        <section class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="What is asked about">
+        <section class="min-h-0 overflow-auto border-r-2 border-ink" :aria-label="say('answers.the-board-in-question')">
           <QuestionBoard
             :sheet="sheet"
             :question="question"
             @answer="(chosen) => work.answer(question!.number, chosen)"
           />
         </section>
-        <section class="flex min-h-0 flex-col" aria-label="The question">
+        <section class="flex min-h-0 flex-col" :aria-label="say('answers.the-question')">
           <div class="min-h-0 grow overflow-auto p-5" tabindex="0">
             <p v-if="at === 0 && sheet.brief" class="mb-3 text-soft">{{ sheet.brief }}</p>
             <p v-for="position in at === 0 ? sheet.positions : []" :key="position" class="mb-3 text-soft">
@@ -90,7 +91,7 @@ async function handIn() {
             </p>
             <OneQuestion :question="question" @answer="(chosen) => work.answer(question!.number, chosen)" />
           </div>
-          <nav class="flex flex-wrap gap-2 border-t-2 border-ink p-3" aria-label="Questions">
+          <nav class="flex flex-wrap gap-2 border-t-2 border-ink p-3" :aria-label="say('answers.questions')">
             <button
               v-for="(one, i) in sheet.questions"
               :key="one.number"

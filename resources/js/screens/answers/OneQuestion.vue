@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { AskedQuestion } from '@/shared/api/generated/http'
 
@@ -14,9 +15,9 @@ const takeBack = (from: number) => emit('answer', props.question.answer.slice(0,
   <div :data-question="question.number">
     <h2 class="mb-3 text-xl font-bold">{{ question.number }}. {{ question.text }}</h2>
     <template v-if="question.isOrdered">
-      <ol class="mb-3 min-h-12 border-2 border-dashed border-soft p-2" aria-label="Your order so far">
+      <ol class="mb-3 min-h-12 border-2 border-dashed border-soft p-2" :aria-label="say('answers.your-order-so-far')">
         <li v-if="question.answer.length === 0" class="text-soft">
-          Tap them in the order in which the current passes.
+          {{ say('answers.tap-them-in-the-order') }}
         </li>
         <li v-for="(chosen, place) in question.answer" :key="chosen" class="flex items-center gap-2 py-0.5">
           <span class="code w-7 text-right">{{ place + 1 }}</span>
@@ -24,7 +25,7 @@ const takeBack = (from: number) => emit('answer', props.question.answer.slice(0,
           <button
             type="button"
             class="btn min-h-9 px-3 text-sm"
-            :aria-label="`Take back from ${question.options[chosen]} on`"
+            :aria-label="say('answers.undo-back-to-options', { options: question.options[chosen] })"
             @click="takeBack(place)"
           >
             ↶

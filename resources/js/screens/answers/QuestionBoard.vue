@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import type { AskedQuestion, QuestionSheet } from '@/shared/api/generated/http'
 import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
@@ -37,16 +38,16 @@ const standing = computed(() => {
     <div v-if="sheet.board" class="h-2/5 min-h-48 border-b border-line" data-test="parts-board">
       <BoardMap :board="sheet.board" :selected="question.about" />
     </div>
-    <ul class="grid grid-cols-3 gap-3 overflow-auto p-4" aria-label="The bin">
+    <ul class="grid grid-cols-3 gap-3 overflow-auto p-4" :aria-label="say('answers.parts-to-choose-from')">
       <li v-for="(face, i) in sheet.bin" :key="i" class="border-2 border-ink p-2 text-center">
         <FaceSketch
-          :face="{ id: '', name: `part ${i + 1}`, ...face }"
+          :face="{ id: '', name: say('answers.part-what', { what: i + 1 }), ...face }"
           :turned="0"
           :rear="false"
           large
           class="mx-auto"
         />
-        <span class="code text-lg">part {{ i + 1 }}</span>
+        <span class="code text-lg">{{ say('answers.part-what', { what: i + 1 }) }}</span>
       </li>
     </ul>
   </div>

@@ -1,10 +1,11 @@
+import { say } from '@/shared/words/say'
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
 import type { QuestionSheet } from '@/shared/api/generated/http'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 
 const UNPROCESSABLE = 422
-const LATE = 'Sent after the time was up. Your instructor decides whether it counts.'
+const LATE = say('answers.sent-after-time-was-up')
 
 /** What was chosen, and when, by the server’s clock. */
 interface Given {

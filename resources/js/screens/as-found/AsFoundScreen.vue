@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
@@ -54,10 +55,10 @@ async function take(event: Event) {
 
 <template>
   <div class="screen">
-    <TopBar :title="sheet?.title ?? 'As found'" :board="boardFile">
+    <TopBar :title="sheet?.title ?? say('shared.as-found')" :board="boardFile">
       <SavingState class="text-soft" :state="saving" :to-send="toSend" />
       <label class="flex items-center gap-2 whitespace-nowrap"
-        >Board no.
+        >{{ say('as-found.board-no') }}
         <input
           type="number"
           min="1"
@@ -67,16 +68,20 @@ async function take(event: Event) {
           data-test="number"
           @change="goTo(Number(($event.target as HTMLInputElement).value))"
       /></label>
-      <button type="button" class="btn" :disabled="!found.canTakeBack.value" @click="found.takeBack">Undo</button>
-      <RowMenu v-if="others.length > 0" label="As another plan" :items="others" named />
-      <button type="button" class="btn-main" data-test="as-planned" @click="found.fillAsPlanned(0)">As planned</button>
+      <button type="button" class="btn" :disabled="!found.canTakeBack.value" @click="found.takeBack">
+        {{ say('shared.undo') }}
+      </button>
+      <RowMenu v-if="others.length > 0" :label="say('as-found.fill-in-from-another-plan')" :items="others" named />
+      <button type="button" class="btn-main" data-test="as-planned" @click="found.fillAsPlanned(0)">
+        {{ say('as-found.same-as-the-plan') }}
+      </button>
     </TopBar>
-    <LoadState v-if="!sheet || !box" :failure="failure" what="The sheet" @again="load" />
+    <LoadState v-if="!sheet || !box" :failure="failure" :what="say('as-found.the-sheet')" @again="load" />
     <main v-else class="panes grid-cols-[12rem_minmax(0,1fr)_20rem]">
       <nav
         class="min-h-0 overflow-auto border-r-2 border-ink"
         :class="{ 'max-md:hidden': isSpoken }"
-        aria-label="Boxes"
+        :aria-label="say('as-found.boxes')"
       >
         <button
           v-for="(one, i) in sheet.boxes"
@@ -92,9 +97,9 @@ async function take(event: Event) {
         </button>
       </nav>
       <section class="min-h-0 overflow-auto p-4" :aria-label="box.label" tabindex="0">
-        <CautionNote class="mb-3" :practice="sheet.practice" :of="['hands', 'neutral']"
-          >Write down what lands where before anything comes off.</CautionNote
-        >
+        <CautionNote class="mb-3" :practice="sheet.practice" :of="['hands', 'neutral']">{{
+          say('as-found.write-down-where-each-conductor')
+        }}</CautionNote>
         <p v-if="found.said.value" role="status" class="mb-2 border-l-3 border-violet pl-3">{{ found.said.value }}</p>
         <SpokenRows
           v-if="isSpoken"
@@ -105,12 +110,15 @@ async function take(event: Event) {
         />
         <template v-else>
           <button type="button" class="btn mb-3" data-test="one-by-one" @click="isSpoken = true">
-            One by one: a number for each end
+            {{ say('as-found.one-by-one-by-number') }}
           </button>
           <FoundRows :box="box" :marks="sheet.marks" @write="write" />
         </template>
       </section>
-      <aside class="flex min-h-0 flex-col gap-3 overflow-auto border-l-2 border-ink p-4" aria-label="Plan from it">
+      <aside
+        class="flex min-h-0 flex-col gap-3 overflow-auto border-l-2 border-ink p-4"
+        :aria-label="say('as-found.plan-from-this-board')"
+      >
         <div v-if="failure" role="alert" class="border-2 border-ink p-2">
           <p>{{ failure }}</p>
           <ul class="list-disc pl-5">
@@ -118,26 +126,26 @@ async function take(event: Event) {
           </ul>
         </div>
         <button type="button" class="btn" :disabled="isPlanning" @click="planFrom">
-          {{ isPlanning ? 'Working it out …' : 'Plan from what stands' }}
+          {{ isPlanning ? say('as-found.working-it-out') : say('as-found.plan-from-this-wiring') }}
         </button>
         <label class="btn cursor-pointer focus-within:outline-3 focus-within:outline-violet">
-          From a wiring file
+          {{ say('as-found.from-a-wiring-file') }}
           <input type="file" accept=".json,application/json" class="sr-only" data-test="wiring-file" @change="take" />
         </label>
         <p v-if="!plan" class="text-soft">
-          The planner keeps every joint that can stay, and says what comes off and what goes on.
+          {{ say('as-found.the-planner-keeps-every-connection') }}
         </p>
         <template v-else>
           <div class="flex items-center gap-3" data-test="as-found">
             <VerdictMark :verdict="plan.verdict" />
-            <p class="text-sm">As found: {{ plan.found }}</p>
+            <p class="text-sm">{{ say('as-found.as-found-found', { found: plan.found }) }}</p>
           </div>
-          <p class="font-bold" data-test="then">Then: {{ plan.then }}</p>
+          <p class="font-bold" data-test="then">{{ say('as-found.after-the-change-then', { then: plan.then }) }}</p>
           <p v-for="note in plan.notes" :key="note" class="text-sm">{{ note }}</p>
           <ol v-if="plan.moves.length > 0" class="list-decimal pl-6" data-test="moves">
             <li v-for="(move, i) in plan.moves" :key="i" class="mb-1">{{ move }}</li>
           </ol>
-          <p v-else class="font-bold">Nothing has to come off or go on.</p>
+          <p v-else class="font-bold">{{ say('as-found.nothing-to-change') }}</p>
         </template>
       </aside>
     </main>

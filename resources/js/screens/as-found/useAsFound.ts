@@ -1,3 +1,4 @@
+import { say } from '@/shared/words/say'
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
 import type { AsFoundPlan, AsFoundSheet } from '@/shared/api/generated/http'
@@ -40,7 +41,7 @@ export function useAsFound(boardFile: number, number = 1) {
     if (!sheet.value) return
     before.value = sheet.value
     const [boxes, exchanged] = withChange(sheet.value.boxes, point, change)
-    said.value = exchanged ? `${exchanged} is where it was: the two changed places.` : ''
+    said.value = exchanged ? say('as-found.exchanged-took-its-place-the', { exchanged }) : ''
     put({ ...sheet.value, boxes })
   }
 

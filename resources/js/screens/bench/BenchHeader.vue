@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import HouseMark from '@/shared/ui/HouseMark.vue'
 import { computed, onScopeDispose, ref, watch } from 'vue'
 import SavingState from '@/shared/outbox/SavingState.vue'
@@ -39,16 +40,18 @@ watch(leftS, (left, before) => {
 })
 const clock = computed(() => {
   if (leftS.value === null) return ''
-  if (props.paused) return 'Paused'
-  if (leftS.value === 0) return 'Time is up'
+  if (props.paused) return say('bench.paused')
+  if (leftS.value === 0) return say('bench.time-is-up')
   return `${String(Math.floor(leftS.value / 60)).padStart(2, '0')}:${String(leftS.value % 60).padStart(2, '0')}`
 })
-const done = computed(() => saySome('«{1} one step|[0,*] :count steps»', props.steps))
+const done = computed(() => saySome('bench.one-step-count-steps', props.steps))
 </script>
 
 <template>
   <header class="relative flex min-h-14 items-center gap-3 border-b border-line px-4 max-md:flex-wrap max-md:gap-2">
-    <RouterLink to="/" class="flex min-h-11 items-center" aria-label="Back to the start"><HouseMark /></RouterLink>
+    <RouterLink to="/" class="flex min-h-11 items-center" :aria-label="say('shared.back-to-the-start')"
+      ><HouseMark
+    /></RouterLink>
     <h1 class="max-w-72 truncate text-lg font-bold">{{ title }}</h1>
     <button
       type="button"
@@ -57,21 +60,28 @@ const done = computed(() => saySome('«{1} one step|[0,*] :count steps»', props
       aria-controls="brief"
       @click="briefOpen = !briefOpen"
     >
-      Brief
+      {{ say('bench.brief') }}
     </button>
     <p v-if="briefOpen" id="brief" class="absolute top-14 left-0 z-10 w-full border-b-2 border-ink bg-wash px-5 py-3">
-      {{ brief || 'No brief was given: wire the board so that the lamp answers to its switches.' }}
+      {{ brief || say('bench.no-brief-wire-the-board') }}
       <span v-for="position in positions" :key="position" class="block">{{ position }}</span>
     </p>
-    <div v-if="leftS !== null" class="flex items-center gap-2" role="timer" :aria-label="`Time left ${clock}`">
+    <div
+      v-if="leftS !== null"
+      class="flex items-center gap-2"
+      role="timer"
+      :aria-label="say('bench.time-left-clock', { clock })"
+    >
       <span class="code text-2xl">{{ clock }}</span>
       <span class="hidden h-3 w-24 border-2 border-ink lg:block"
         ><span class="block h-full bg-ink" :style="{ width: `${Math.min(100, (leftS / 60 / (minutes ?? 1)) * 100)}%` }"
       /></span>
     </div>
-    <p v-else class="code text-soft">{{ minutes ? `${minutes} minutes from the first end` : 'no time limit' }}</p>
+    <p v-else class="code text-soft">
+      {{ minutes ? say('bench.minutes-minutes-from-your-first', { minutes }) : say('bench.no-time-limit') }}
+    </p>
     <p class="ml-auto text-right leading-tight">
-      <span v-if="saving === 'saved' && steps === 0" role="status">Every step is saved as you make it</span>
+      <span v-if="saving === 'saved' && steps === 0" role="status">{{ say('bench.every-step-is-saved') }}</span>
       <SavingState v-else :state="saving" :to-send="waiting" :done="done" />
     </p>
     <RouterLink
@@ -79,10 +89,10 @@ const done = computed(() => saySome('«{1} one step|[0,*] :count steps»', props
       :to="{ path: '/sign-in', query: { then: `/bench/${attempt}` } }"
       class="btn px-3"
     >
-      Sign in
+      {{ say('bench.sign-in') }}
     </RouterLink>
     <button type="button" class="btn px-3" :disabled="!canUndo" aria-keyshortcuts="Control+Z" @click="$emit('undo')">
-      Undo
+      {{ say('shared.undo') }}
     </button>
     <button
       type="button"
@@ -91,8 +101,8 @@ const done = computed(() => saySome('«{1} one step|[0,*] :count steps»', props
       aria-keyshortcuts="Control+Shift+Z"
       @click="$emit('redo')"
     >
-      Redo
+      {{ say('bench.redo') }}
     </button>
-    <button type="button" class="btn-main" @click="$emit('handIn')">Hand in</button>
+    <button type="button" class="btn-main" @click="$emit('handIn')">{{ say('bench.hand-in') }}</button>
   </header>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -72,14 +73,14 @@ const drag = useDrag(
   (target) => {
     if (target.connector) hand.tapConnector(target.connector)
     else if (target.place && hand.carried.value.includes(target.place))
-      hand.say('Still in hand: drop it on a screw, a hole or a connector.')
+      hand.announce(say('bench.youre-still-holding-it-drop'))
     else if (target.place) hand.landOn(target.place)
     else if (target.tray === 'cap') hand.cap()
     else if (target.tray === 'pigtail') hand.takePigtail()
     else if (target.tray) {
       const item = board.value.tray.find((candidate) => `${candidate.by}-${candidate.ports ?? ''}` === target.tray)
       if (item) hand.gather(item)
-    } else hand.say('Dropped on nothing, still in hand. Drop it on a screw, a hole or a connector.')
+    } else hand.announce(say('bench.youre-still-holding-it-drop'))
   },
 )
 useKeys({
@@ -111,7 +112,7 @@ function open(id: string) {
 
 function makeFromSchedule(step: Step) {
   const reason = work.make(step)
-  hand.say(reason ? reasonFor(reason) : 'Done.')
+  hand.announce(reason ? reasonFor(reason) : say('bench.done'))
 }
 
 const { left, counts, looseCount } = useWhatIsLeft(board, work.bench)
@@ -120,7 +121,9 @@ const unfinished = computed(() =>
   left.value
     .filter(({ placed, ends, open: words }) => placed < ends || words)
     .map(({ label, placed, ends, open: words }) =>
-      [label, placed < ends ? `${ends - placed} of ${ends} loose` : '', words].filter(Boolean).join(': '),
+      [label, placed < ends ? say('bench.what-of-ends-still-loose', { what: ends - placed, ends }) : '', words]
+        .filter(Boolean)
+        .join(': '),
     ),
 )
 const far = computed(
@@ -129,9 +132,7 @@ const far = computed(
 const carriedFlag = computed(() => box.value?.ends.find(({ id }) => id === hand.carried.value.at(-1))?.flag ?? '')
 
 const hint = computed(() =>
-  view.value === 'box'
-    ? 'Tap an end to take it in hand; tap a screw, a connector or the tray to land it.'
-    : 'Choose for every end where it lands; the open box shows the same.',
+  view.value === 'box' ? say('bench.tap-a-wire-to-pick') : say('bench.choose-where-each-conductor-goes'),
 )
 
 async function handIn() {
@@ -145,7 +146,12 @@ async function handIn() {
 
 <template>
   <BeginExam v-if="data?.isToBegin" :attempt="attempt" :exam="data" @begun="work.load" />
-  <LoadState v-else-if="!data || !box" :failure="work.failure.value" what="The board" @again="work.load" />
+  <LoadState
+    v-else-if="!data || !box"
+    :failure="work.failure.value"
+    :what="say('shared.the-board')"
+    @again="work.load"
+  />
   <div v-else class="bench screen">
     <BenchHeader
       :title="data.title"
@@ -169,22 +175,22 @@ async function handIn() {
     <TrialBar v-if="data.isTrial && data.boardFile !== null" :attempt="attempt" :board-file="data.boardFile" />
     <ConfirmBar
       v-if="handingIn"
-      label="Hand in"
-      yes="Hand in for good"
-      busy-word="Handing in …"
-      no="Keep working"
+      :label="say('bench.hand-in')"
+      :yes="say('bench.hand-in-now')"
+      :busy-word="say('bench.handing-in')"
+      :no="say('shared.not-yet')"
       :busy="busy"
       @yes="handIn"
       @no="handingIn = false"
-      ><strong>Hand in for good?</strong>
+      ><strong>{{ say('bench.hand-in-for-good') }}</strong>
       {{
         looseCount === 0
-          ? 'Every end is joined or capped.'
-          : saySome('«{1} One conductor is still loose.|[0,*] :count conductors are still loose.»', looseCount)
+          ? say('bench.every-conductor-is-connected-or')
+          : saySome('bench.one-conductor-is-still-loose', looseCount)
       }}
       <span v-if="unfinished.length > 0" data-test="unfinished">{{ unfinished.join('; ') }}.</span>
       {{
-        data.triesLeft > 1 ? 'You can wire it again afterwards.' : 'You cannot change the board afterwards.'
+        data.triesLeft > 1 ? say('bench.you-can-wire-it-again') : say('bench.you-cannot-change-the-board')
       }}</ConfirmBar
     >
     <p v-if="work.told.value" role="alert" class="border-b-2 border-ink bg-wash px-4 py-2 font-bold" data-test="told">
@@ -198,11 +204,11 @@ async function handIn() {
       data-test="supply-on"
     >
       <span class="hazard h-6 w-6 shrink-0 border-2 border-ink" aria-hidden="true" />
-      The supply is on. Isolate and prove it dead before a hand goes in a box.
-      <RouterLink :to="`/prove/${attempt}`" class="btn px-3">To the supply</RouterLink>
+      {{ say('bench.the-supply-is-on-isolate') }}
+      <RouterLink :to="`/prove/${attempt}`" class="btn px-3">{{ say('bench.to-the-supply') }}</RouterLink>
     </p>
     <p v-if="isPaused" role="status" class="border-b-2 border-ink bg-wash px-4 py-3 font-bold" data-test="paused">
-      The clock is paused. Hands off the board until your instructor goes on; nothing is lost.
+      {{ say('bench.the-clock-is-paused-leave') }}
     </p>
     <main
       class="panes grid-cols-[minmax(0,36fr)_minmax(0,64fr)]"
@@ -212,14 +218,14 @@ async function handIn() {
       <section
         class="flex min-h-0 flex-col border-r border-line"
         :class="{ 'max-md:hidden': side === 'box' }"
-        aria-label="The board"
+        :aria-label="say('shared.the-board')"
       >
         <div class="min-h-0 grow bg-face contain-content">
           <BoardMap :board="board" :selected="box.id" :counts="counts" :far="far" @open="open" />
         </div>
         <ul
           class="flex flex-wrap gap-1 border-t-2 border-ink p-2"
-          aria-label="What is left, box by box"
+          :aria-label="say('bench.what-is-left-box-by')"
           data-hint="boxes"
         >
           <li v-for="item in left" :key="item.id">
@@ -243,12 +249,14 @@ async function handIn() {
       <section
         class="relative flex min-h-0 flex-col"
         :class="{ 'max-md:hidden': side === 'board' }"
-        aria-label="The open box"
+        :aria-label="say('bench.the-open-box')"
       >
         <div class="flex items-center gap-3 px-3 py-1 max-md:flex-wrap">
-          <button type="button" class="btn px-3 md:hidden" data-test="to-board" @click="side = 'board'">◂ Board</button>
+          <button type="button" class="btn px-3 md:hidden" data-test="to-board" @click="side = 'board'">
+            {{ say('bench.board') }}
+          </button>
           <h2 class="grow truncate text-lg">
-            <span class="text-soft">Open:</span> <strong>{{ box.label }}</strong>
+            <span class="text-soft">{{ say('bench.open') }}</span> <strong>{{ box.label }}</strong>
           </h2>
           <button
             type="button"
@@ -256,17 +264,21 @@ async function handIn() {
             :aria-pressed="view === 'schedule'"
             @click="view = view === 'box' ? 'schedule' : 'box'"
           >
-            {{ view === 'box' ? 'Schedule' : 'Box' }}
+            {{ view === 'box' ? say('bench.schedule') : say('bench.box') }}
           </button>
           <button type="button" class="btn px-3" :aria-pressed="lettersOn" @click="lettersOn = !lettersOn">
-            {{ lettersOn ? 'Letters on' : 'Letters off' }}
+            {{ lettersOn ? say('bench.letters-on') : say('bench.letters-off') }}
           </button>
-          <RouterLink v-if="data.mayLookForFaults" :to="`/diagnosis/attempt/${attempt}`" class="btn px-3" data-test="to-faults"
-            >Faults on the wall</RouterLink
+          <RouterLink
+            v-if="data.mayLookForFaults"
+            :to="`/diagnosis/attempt/${attempt}`"
+            class="btn px-3"
+            data-test="to-faults"
+            >{{ say('bench.diagnose-a-real-board') }}</RouterLink
           >
-          <RouterLink v-if="data.mayProve" :to="`/prove/${attempt}`" class="btn px-3" data-test="to-prove"
-            >Prove it</RouterLink
-          >
+          <RouterLink v-if="data.mayProve" :to="`/prove/${attempt}`" class="btn px-3" data-test="to-prove">{{
+            say('bench.prove-it')
+          }}</RouterLink>
           <button
             v-if="data.hasHelp"
             type="button"
@@ -274,13 +286,13 @@ async function handIn() {
             :aria-expanded="coachOpen"
             @click="coachOpen = !coachOpen"
           >
-            Help
+            {{ say('bench.help') }}
           </button>
           <button
             type="button"
             class="btn px-3"
             :aria-expanded="helpOpen"
-            aria-label="Keys"
+            :aria-label="say('bench.keys')"
             @click="helpOpen = !helpOpen"
           >
             ?
@@ -340,7 +352,7 @@ async function handIn() {
       :style="{ left: `${drag.at.value.x}px`, top: `${drag.at.value.y - 70}px` }"
       aria-hidden="true"
     >
-      {{ hand.carried.value.length > 1 ? say('«:count wires»', { count: hand.carried.value.length }) : carriedFlag }}
+      {{ hand.carried.value.length > 1 ? say('bench.count-wires', { count: hand.carried.value.length }) : carriedFlag }}
     </div>
   </div>
 </template>

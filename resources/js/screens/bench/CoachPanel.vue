@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import type { Enclosure, HelpData, TesterReading } from '@/shared/api/generated/http'
@@ -24,7 +25,7 @@ const rows = computed(() => {
   return [...table.trips].map((trip, state) => ({
     positions: switches.map((id, i) => `${id} ${(state >> (switches.length - 1 - i)) & 1 ? 'down' : 'up'}`).join(', '),
     lamps: Object.entries(table.lamps).map(
-      ([id, letters]) => `${id} ${trip === '-' ? (LAMP[letters[state]!] ?? '') : 'dark: it trips'}`,
+      ([id, letters]) => `${id} ${trip === '-' ? (LAMP[letters[state]!] ?? '') : say('bench.off-it-trips')}`,
     ),
   }))
 })
@@ -53,29 +54,29 @@ async function test() {
 <template>
   <aside
     class="absolute inset-y-0 right-0 z-10 w-96 overflow-auto border-l-2 border-ink bg-paper p-4"
-    aria-label="Help"
+    :aria-label="say('bench.help')"
     data-test="coach"
   >
     <div class="mb-2 flex items-center justify-between">
-      <h2 class="text-lg font-bold">Help</h2>
-      <button type="button" class="btn px-3" @click="$emit('close')">Close</button>
+      <h2 class="text-lg font-bold">{{ say('bench.help') }}</h2>
+      <button type="button" class="btn px-3" @click="$emit('close')">{{ say('shared.close') }}</button>
     </div>
     <p v-if="failure" role="alert">{{ failure }}</p>
     <template v-if="help">
       <p v-if="help.hint" class="mb-3 border-l-4 border-violet pl-2" data-test="hint">{{ help.hint }}</p>
       <section v-if="help.labels" class="mb-3">
-        <h3 class="font-bold">What the cables carry</h3>
+        <h3 class="font-bold">{{ say('bench.what-the-cables-carry') }}</h3>
         <p v-for="label in help.labels" :key="label.cable">
           <span class="code">{{ label.cable }}</span> {{ label.carries }}
         </p>
       </section>
       <section v-if="help.table" class="mb-3">
-        <h3 class="font-bold">What the light does now</h3>
+        <h3 class="font-bold">{{ say('bench.what-the-light-does-now') }}</h3>
         <p v-for="row in rows" :key="row.positions">{{ row.positions }}: {{ row.lamps.join(', ') }}</p>
       </section>
       <form v-if="help.hasTester" class="flex flex-col gap-2" @submit.prevent="test">
-        <h3 class="font-bold">Tester, in {{ box.label }}</h3>
-        <p class="text-sm text-soft">A simulation is no proof: prove a real tester on a known live source first.</p>
+        <h3 class="font-bold">{{ say('bench.tester-in-label', { label: box.label }) }}</h3>
+        <p class="text-sm text-soft">{{ say('bench.this-is-a-simulation-prove') }}</p>
         <label
           v-for="[name, model] in [
             ['one', one],
@@ -100,19 +101,21 @@ async function test() {
           </select>
         </label>
         <label v-for="id in help.switches" :key="id" class="flex min-h-9 items-center gap-2">
-          <input v-model="down" type="checkbox" :value="id" class="h-5 w-5 accent-violet" />{{ id }} down
+          <input v-model="down" type="checkbox" :value="id" class="h-5 w-5 accent-violet" />{{
+            say('bench.id-down', { id })
+          }}
         </label>
-        <button type="submit" class="btn" :disabled="!one || !other">Read it</button>
+        <button type="submit" class="btn" :disabled="!one || !other">{{ say('bench.read-it') }}</button>
         <p v-if="reading" class="font-bold" data-test="reading">
           {{
             reading.floats
-              ? say('«Supply on: :volt V, a ghost voltage that nothing feeds.»', { volt: reading.volt ?? '' })
-              : say('«Supply on: :volt V.»', { volt: reading.volt ?? '' })
+              ? say('bench.supply-on-volt-v-a', { volt: reading.volt ?? '' })
+              : say('bench.supply-on-volt-v', { volt: reading.volt ?? '' })
           }}
           {{
             reading.ohm === null
-              ? say('«Supply off: open.»')
-              : say('«Supply off: :ohm Ω.»', { ohm: Math.round(reading.ohm * 100) / 100 })
+              ? say('bench.supply-off-open')
+              : say('bench.supply-off-ohm', { ohm: Math.round(reading.ohm * 100) / 100 })
           }}
         </p>
       </form>

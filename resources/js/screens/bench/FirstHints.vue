@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 
@@ -10,9 +11,9 @@ const firstBox = props.box
 const SIZE = { width: 244, height: 60 }
 const BESIDE_PX = 8
 const HINTS = [
-  { at: '[role=checkbox][data-place]', words: 'Tap the flag of a conductor to take it in hand.' },
-  { at: '[data-number]', words: 'Now tap a numbered screw: it lands there.' },
-  { at: '[data-hint=boxes]', words: 'Tap another box to open it, here or on the board.' },
+  { at: '[role=checkbox][data-place]', words: say('bench.tap-a-wires-tag-to') },
+  { at: '[data-number]', words: say('bench.now-tap-a-numbered-screw') },
+  { at: '[data-hint=boxes]', words: say('bench.tap-another-box-to-open') },
 ]
 /** What a hint may not lie on: whatever can be tapped in the open box, and the boxes. */
 const TAPPED = '[data-place], [data-number], [data-connector], [data-hint=boxes]'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { BoardLook, Enclosure, MarkedAs, Step } from '@/shared/api/generated/http'
 import { type BenchState, jointAt, type Places } from '@/shared/bench/bench'
@@ -68,7 +69,7 @@ function shortName(id: string): string {
 
 function connectorName(points: readonly string[], by: string): string {
   const label = props.board.tray.find((item) => item.by === by)?.label.replace(/ \d$/, '') ?? by
-  return `${label} with ${points.map(shortName).join(', ')}`
+  return say('bench.label-with-what', { label, what: points.map(shortName).join(', ') })
 }
 
 function others(id: string): Row[] {
@@ -95,17 +96,16 @@ function mark(id: string, as: string) {
   <div class="h-full overflow-auto">
     <table class="w-full border-collapse text-left">
       <caption class="sr-only">
-        Wiring schedule of
         {{
-          box.label
+          say('bench.wiring-schedule-of-label', { label: box.label })
         }}
       </caption>
       <thead class="sticky top-0 bg-paper">
         <tr class="border-b-2 border-ink">
-          <th class="px-2 py-1" scope="col">Cable</th>
-          <th class="px-2 py-1" scope="col">End</th>
-          <th class="px-2 py-1" scope="col">Comes from</th>
-          <th class="px-2 py-1" scope="col">Lands on</th>
+          <th class="px-2 py-1" scope="col">{{ say('bench.cable') }}</th>
+          <th class="px-2 py-1" scope="col">{{ say('bench.end') }}</th>
+          <th class="px-2 py-1" scope="col">{{ say('bench.comes-from') }}</th>
+          <th class="px-2 py-1" scope="col">{{ say('bench.goes-to') }}</th>
           <th class="px-2 py-1" scope="col">{{ board.words.mark }}</th>
         </tr>
       </thead>
@@ -117,7 +117,7 @@ function mark(id: string, as: string) {
           <td class="px-2 py-0.5">
             <select
               class="field"
-              :aria-label="`${row.cable} ${row.flag} lands on`"
+              :aria-label="say('bench.cable-flag-goes-to', { cable: row.cable, flag: row.flag })"
               :value="row.lands"
               @change="land(row.id, ($event.target as HTMLSelectElement).value)"
             >
@@ -134,7 +134,9 @@ function mark(id: string, as: string) {
                 {{ connectorName(joint.points, joint.by) }}
               </option>
               <option v-for="other in others(row.id)" :key="other.id" :value="`with:${other.id}`">
-                new {{ board.tray[0]?.label }} with {{ shortName(other.id) }}
+                {{
+                  say('bench.new-label-with-shortname', { label: board.tray[0]?.label, shortName: shortName(other.id) })
+                }}
               </option>
             </select>
           </td>
@@ -146,7 +148,7 @@ function mark(id: string, as: string) {
               :value="bench.marks[row.id] ?? ''"
               @change="mark(row.id, ($event.target as HTMLSelectElement).value)"
             >
-              <option value="">none</option>
+              <option value="">{{ say('shared.none') }}</option>
               <option v-for="item in board.marks" :key="item.as" :value="item.as">{{ item.label }}</option>
             </select>
           </td>

@@ -1,3 +1,4 @@
+import { say } from '@/shared/words/say'
 import { computed, type Ref } from 'vue'
 import type { BoardLook, Enclosure } from '@/shared/api/generated/http'
 import { type BenchState, jointAt } from '@/shared/bench/bench'
@@ -7,7 +8,11 @@ function openAt(box: Enclosure, bench: BenchState): string {
   const open = box.devices
     .flatMap(({ landings }) => landings)
     .filter(({ id, shape }) => (shape === 'screw' || shape === 'hole') && !jointAt(bench, id))
-  return open.length === 0 ? '' : open.length === 1 ? say('«:name open»', { name: open[0]!.name }) : say('«:count terminals open»', { count: open.length })
+  return open.length === 0
+    ? ''
+    : open.length === 1
+      ? say('bench.name-open', { name: open[0]!.name })
+      : say('bench.count-terminals-open', { count: open.length })
 }
 
 /** Box by box, how many ends and leads are joined or capped. */

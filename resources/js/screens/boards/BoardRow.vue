@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, nextTick, ref } from 'vue'
 import type { LibraryBoard, User } from '@/shared/api/generated/http'
 import BoardThumb from '@/shared/board/BoardThumb.vue'
@@ -31,22 +32,27 @@ function endRename(title: string) {
 const shares = computed(() => {
   const with_ = new Set(props.board.sharedWith.map(({ id }) => id))
   return props.instructors.map((one) => ({
-    name: with_.has(one.id) ? `Take back from ${one.name}` : `Share with ${one.name}`,
+    name: with_.has(one.id)
+      ? say('boards.stop-sharing-with-name', { name: one.name })
+      : say('boards.share-with-name', { name: one.name }),
     run: () => emit('share', one.id, !with_.has(one.id)),
   }))
 })
 const items = computed(() => [
-  { name: 'Set to a class', to: `/set/${props.board.id}` },
-  { name: 'Make a task of it', to: `/task/${props.board.id}` },
-  { name: 'Plans', to: `/plans/${props.board.id}` },
-  { name: 'Duplicate', run: () => emit('copy') },
+  { name: say('boards.set-to-a-class'), to: `/set/${props.board.id}` },
+  { name: say('boards.make-a-task-from-it'), to: `/task/${props.board.id}` },
+  { name: say('shared.plans'), to: `/plans/${props.board.id}` },
+  { name: say('boards.duplicate'), run: () => emit('copy') },
   ...(props.board.isMine
     ? [
-        { name: 'Rename', run: beginRename },
+        { name: say('boards.rename'), run: beginRename },
         ...shares.value,
-        { name: props.board.archived ? 'Take out of the archive' : 'Archive', run: () => emit('archive') },
         {
-          name: props.board.isInUse ? 'Delete (in use: archive it)' : 'Delete',
+          name: props.board.archived ? say('boards.take-out-of-the-archive') : say('boards.archive'),
+          run: () => emit('archive'),
+        },
+        {
+          name: props.board.isInUse ? say('boards.delete-in-use-archive-it') : 'Delete',
           run: () => emit('remove'),
           disabled: props.board.isInUse,
         },
@@ -62,7 +68,7 @@ const changed = computed(() => new Date(props.board.changedAt).toLocaleDateStrin
       <input
         ref="field"
         class="field max-w-lg font-bold"
-        :aria-label="`New title of ${board.title}`"
+        :aria-label="say('boards.new-title-of-title', { title: board.title })"
         :value="board.title"
         maxlength="200"
         @keydown.esc="renaming = false"
@@ -81,7 +87,7 @@ const changed = computed(() => new Date(props.board.changedAt).toLocaleDateStrin
         ><span class="block truncate text-soft">{{ board.brief }}</span></span
       >
       <span class="code">{{ practiceOf(board.practice).short }}</span>
-      <span>{{ board.scheme === '' ? 'no plan yet' : (board.scheme ?? '') }}</span>
+      <span>{{ board.scheme === '' ? say('boards.no-plan-yet') : (board.scheme ?? '') }}</span>
       <span class="text-soft">{{ changed }}</span>
     </RouterLink>
     <RowMenu :label="board.title" :items="items" />

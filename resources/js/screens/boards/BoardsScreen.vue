@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Refused } from '@/shared/api/client'
@@ -69,7 +70,9 @@ const archive = (board: LibraryBoard) =>
   tried(async () => {
     await api.changeBoard(board.id, { archived: !board.archived })
     await load()
-    const says = board.archived ? `${board.title} is back in the library.` : `${board.title} is archived.`
+    const says = board.archived
+      ? say('boards.title-is-back-in-the', { title: board.title })
+      : say('boards.title-is-archived', { title: board.title })
     undo.value = { says, run: () => api.changeBoard(board.id, { archived: board.archived }) }
   })
 
@@ -77,7 +80,10 @@ const remove = (board: LibraryBoard) =>
   tried(async () => {
     await api.deleteBoard(board.id)
     await load()
-    undo.value = { says: `${board.title} is deleted.`, run: () => api.bringBoardBack(board.id) }
+    undo.value = {
+      says: say('boards.title-is-deleted', { title: board.title }),
+      run: () => api.bringBoardBack(board.id),
+    }
   })
 
 const takeBack = () =>
@@ -113,15 +119,15 @@ const addFile = (event: Event) =>
 <template>
   <div class="screen">
     <TopBar
-      :title="isForTask ? 'Which board is the task on?' : 'Boards'"
-      :crumb="isForTask ? { to: '/tasks', name: 'Tasks' } : undefined"
+      :title="isForTask ? say('boards.which-board-is-the-task') : say('shared.boards')"
+      :crumb="isForTask ? { to: '/tasks', name: say('shared.tasks') } : undefined"
     >
       <label class="btn">
-        Bring in a board file
+        {{ say('boards.bring-in-a-board-file') }}
         <input type="file" accept=".json,application/json" class="sr-only" @change="addFile" />
       </label>
       <button type="button" class="btn-main" data-test="new-board" @click="isNew = isNew ? '' : 'yes'">
-        {{ isNew ? 'Back to the library' : 'Draw a new board' }}
+        {{ isNew ? say('boards.back-to-the-library') : say('boards.draw-a-new-board') }}
       </button>
     </TopBar>
     <div v-if="refusal" role="alert" class="border-b border-line px-6 py-3">
@@ -134,19 +140,25 @@ const addFile = (event: Event) =>
     </div>
     <UndoBar v-if="undo" :says="undo.says" @undo="takeBack" @dismiss="undo = null" />
     <NewBoard v-if="isNew" @start="draw" />
-    <LoadState v-else-if="!data" :failure="failure" what="The library" @again="load" />
+    <LoadState v-else-if="!data" :failure="failure" :what="say('boards.the-library')" @again="load" />
     <main v-else class="flex min-h-0 grow flex-col">
       <div class="flex flex-wrap items-center gap-3 border-b border-line px-6 py-2">
-        <input v-model="asked" type="search" class="field w-64" placeholder="Find a board" aria-label="Find a board" />
+        <input
+          v-model="asked"
+          type="search"
+          class="field w-64"
+          :placeholder="say('boards.find-a-board')"
+          :aria-label="say('boards.find-a-board')"
+        />
         <label class="flex items-center gap-2"
-          >Practice
+          >{{ say('boards.practice') }}
           <select v-model="practice" class="field w-44">
-            <option value="">all</option>
+            <option value="">{{ say('boards.all') }}</option>
             <option v-for="one in practices()" :key="one.id" :value="one.id">{{ one.name }}</option>
           </select></label
         >
         <label class="flex items-center gap-2"
-          >Order
+          >{{ say('boards.order') }}
           <select v-model="order" class="field w-44">
             <option v-for="(name, key) in ORDERS" :key="key" :value="key === 'changed' ? '' : key">{{ name }}</option>
           </select></label
@@ -158,19 +170,15 @@ const addFile = (event: Event) =>
             :checked="shelf === 'archived'"
             @change="shelf = shelf ? '' : 'archived'"
           />
-          archived</label
+          {{ say('boards.archived') }}</label
         >
-        <p class="ml-auto text-soft" role="status">{{ saySome('«{1} one board|[0,*] :count boards»', shown.length) }}</p>
+        <p class="ml-auto text-soft" role="status">{{ saySome('boards.one-board-count-boards', shown.length) }}</p>
       </div>
       <div class="min-h-0 grow overflow-auto">
         <p v-if="shown.length === 0" class="p-10">
-          {{
-            data.boards.length === 0
-              ? 'The library is empty. Draw a board, or take a pattern.'
-              : 'No board here is called so.'
-          }}
+          {{ data.boards.length === 0 ? say('boards.the-library-is-empty-draw') : say('boards.no-board-by-that-name') }}
         </p>
-        <ul class="divide-y divide-line" aria-label="The library">
+        <ul class="divide-y divide-line" :aria-label="say('boards.the-library')">
           <BoardRow
             v-for="board in shown.slice(0, most)"
             :key="board.id"
@@ -185,9 +193,7 @@ const addFile = (event: Event) =>
           />
         </ul>
         <p class="px-6 py-4 text-sm text-soft">
-          North American boards follow the NEC; Canadian rules are not covered. British boards follow BS 7671. In
-          America the authority having jurisdiction and a licensed electrician decide, in Britain BS 7671 and a
-          competent person.
+          {{ say('boards.north-american-boards-follow-the') }}
         </p>
       </div>
     </main>

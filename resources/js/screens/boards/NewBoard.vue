@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { api } from '@/shared/api/client'
 import type { Board } from '@/shared/api/generated/http'
 import BoardThumb from '@/shared/board/BoardThumb.vue'
@@ -13,7 +14,7 @@ const of = (practice: string) => data.value?.filter((pattern) => pattern.practic
 </script>
 
 <template>
-  <LoadState v-if="!data" :failure="failure" what="The patterns" @again="load" />
+  <LoadState v-if="!data" :failure="failure" :what="say('boards.the-patterns')" @again="load" />
   <main v-else class="min-h-0 grow overflow-auto p-6" data-test="patterns">
     <section v-for="practice in practices()" :key="practice.id" class="mb-8">
       <h2 class="mb-3 text-xl font-bold">{{ practice.name }}</h2>
@@ -24,7 +25,7 @@ const of = (practice: string) => data.value?.filter((pattern) => pattern.practic
             class="flex h-full w-full cursor-pointer flex-col rounded-md border-2 border-dashed border-soft p-3 text-left hover:border-violet hover:text-violet"
             @click="$emit('start', { practice: practice.id as Board['practice'] })"
           >
-            <span class="h-24 w-full" /><strong>A bare wall</strong>
+            <span class="h-24 w-full" /><strong>{{ say('boards.a-bare-wall') }}</strong>
           </button>
         </li>
         <li v-for="pattern in of(practice.id)" :key="pattern.key">

@@ -1,7 +1,12 @@
+import { say } from '@/shared/words/say'
 import { plainText } from '@/shared/ui/plainText'
 import type { LibraryBoard } from '@/shared/api/generated/http'
 
-export const ORDERS = { changed: 'newest change first', title: 'by title', scheme: 'by way of wiring' } as const
+export const ORDERS = {
+  changed: say('boards.last-changed-first'),
+  title: say('boards.by-title'),
+  scheme: say('boards.by-way-of-wiring'),
+} as const
 export type Order = keyof typeof ORDERS
 
 export interface Asked {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import { paintOf } from '@/shared/board/conductor'
@@ -10,7 +11,7 @@ import { type Answer, useDiagnosis } from './useDiagnosis'
 
 /** A standing board, a phone in one hand: flip, tap what the light does, look where it says, put it right, flip again. */
 const props = defineProps<{ boardFile?: number; attempt?: number }>()
-const title = ref('Find the mistake')
+const title = ref(say('shared.find-the-fault'))
 const { boardFile, attempt } = props
 if (boardFile !== undefined) void api.boardFile(boardFile).then((file) => (title.value = file.title))
 const find = useDiagnosis(
@@ -21,7 +22,7 @@ const find = useDiagnosis(
         diagnose: (seen) => api.diagnoseAttempt(attempt, seen),
         toldBefore: async () => {
           const told = await api.attemptDiagnosis(attempt)
-          title.value = `Faults: ${told.title}, ${told.trainee}`
+          title.value = say('diagnosis.find-the-fault-title-trainee', { title: told.title, trainee: told.trainee })
           return told.seen
         },
       },
@@ -30,8 +31,8 @@ const session = useSession()
 const crumb = computed(() => {
   if (attempt === undefined) return undefined
   return session.user?.role === 'instructor'
-    ? { to: `/station/${attempt}`, name: 'Station' }
-    : { to: '/my-boards', name: 'My work' }
+    ? { to: `/station/${attempt}`, name: say('diagnosis.station') }
+    : { to: '/my-boards', name: say('shared.my-work') }
 })
 const lampAt = ref(0)
 const answers = ref<Record<string, Exclude<Answer, 'tripped'>>>({})
@@ -52,7 +53,7 @@ const only = computed(() => {
 })
 
 /** One lamp after the other, then the combination is told. */
-function say(answer: Answer) {
+function tell(answer: Answer) {
   if (answer === 'tripped') {
     find.tell(Object.fromEntries(lamps.value.map(({ id }) => [id, 'off' as const])), true)
   } else {
@@ -66,7 +67,7 @@ function say(answer: Answer) {
 async function confirm(kind: string, at: readonly string[]) {
   if (attempt === undefined) await api.confirmMistake(boardFile!, kind, at)
   else await api.confirmOnAttempt(attempt, kind, at)
-  confirmed.value = 'Written down. Now put it right, flip through all of it once more, and see it work.'
+  confirmed.value = say('diagnosis.saved-now-put-it-right')
 }
 function again() {
   confirmed.value = ''
@@ -78,24 +79,29 @@ function again() {
   <div class="screen">
     <TopBar :title="title" :board="boardFile" :crumb="crumb">
       <button type="button" class="btn px-3" :disabled="!find.canUndo.value" data-test="undo" @click="find.undo">
-        Undo
+        {{ say('shared.undo') }}
       </button>
-      <button type="button" class="btn px-3" data-test="again" @click="again">From the start</button>
+      <button type="button" class="btn px-3" data-test="again" @click="again">{{ say('diagnosis.start-over') }}</button>
     </TopBar>
-    <LoadState v-if="!find.data.value" :failure="find.failure.value" what="The board" @again="find.ask" />
+    <LoadState
+      v-if="!find.data.value"
+      :failure="find.failure.value"
+      :what="say('shared.the-board')"
+      @again="find.ask"
+    />
     <main v-else class="mx-auto flex w-full max-w-3xl grow flex-col gap-4 overflow-auto p-4">
       <p v-if="find.isOffline.value" role="status" class="border-l-3 border-ink pl-3">
-        No network. What you tap is kept and sent again.
+        {{ say('diagnosis.no-network-what-you-tap') }}
       </p>
       <p v-else-if="find.failure.value" role="alert" class="border-l-3 border-ink pl-3">{{ find.failure.value }}</p>
       <p v-for="text in find.data.value.contradictions" :key="text" role="alert" class="border-2 border-ink p-2">
         ! {{ text }}
       </p>
 
-      <section v-if="!find.isWhole.value && lamp" aria-label="Flip and tap" data-test="flip-and-tap">
+      <section v-if="!find.isWhole.value && lamp" :aria-label="say('diagnosis.flip-and-tap')" data-test="flip-and-tap">
         <CautionNote class="mb-2" :practice="find.data.value.practice" :of="['live']" />
         <p class="mb-2 text-lg font-bold">
-          Covers on. Set the switches like this, hands clear, then tap what the light does.
+          {{ say('diagnosis.covers-on-hands-clear-set') }}
         </p>
         <div class="mb-3 flex flex-wrap gap-2">
           <button
@@ -103,34 +109,50 @@ function again() {
             :key="item.id"
             type="button"
             class="btn min-h-16 flex-col gap-0 px-3 py-2"
-            :aria-label="`${item.label}, ${find.positions.value[item.id]}: stands otherwise`"
+            :aria-label="say('diagnosis.label-id-change-it', { label: item.label, id: find.positions.value[item.id] })"
             :data-stand="item.id"
             @click="find.flip(item.id)"
           >
             <span class="code text-xl"
-              >{{ item.id }} {{ find.positions.value[item.id] === 'down' ? '▼ down' : '▲ up' }}</span
+              >{{ item.id }}
+              {{ find.positions.value[item.id] === 'down' ? say('diagnosis.down') : say('diagnosis.up') }}</span
             >
             <span class="text-sm font-normal">{{ item.label }}</span>
           </button>
         </div>
-        <p v-if="lamps.length > 1" class="mb-1">The light at {{ lamp.label }}:</p>
+        <p v-if="lamps.length > 1" class="mb-1">{{ say('diagnosis.label', { label: lamp.label }) }}</p>
         <div class="grid grid-cols-2 gap-3">
-          <button type="button" class="btn min-h-28 text-4xl" data-test="tap-on" @click="say('on')">ON</button>
-          <button type="button" class="btn min-h-28 text-4xl" data-test="tap-off" @click="say('off')">OFF</button>
+          <button type="button" class="btn min-h-28 text-4xl" data-test="tap-on" @click="tell('on')">
+            {{ say('diagnosis.on') }}
+          </button>
+          <button type="button" class="btn min-h-28 text-4xl" data-test="tap-off" @click="tell('off')">
+            {{ say('diagnosis.off') }}
+          </button>
         </div>
         <div class="mt-3 grid grid-cols-3 gap-3">
-          <button type="button" class="btn min-h-14" data-test="tap-dim" @click="say('dim')">DIM</button>
-          <button type="button" class="btn min-h-14" data-test="tap-flickers" @click="say('flickers')">FLICKERS</button>
-          <button type="button" class="btn min-h-14" data-test="tap-tripped" @click="say('tripped')">TRIPPED</button>
+          <button type="button" class="btn min-h-14" data-test="tap-dim" @click="tell('dim')">
+            {{ say('diagnosis.dim') }}
+          </button>
+          <button type="button" class="btn min-h-14" data-test="tap-flickers" @click="tell('flickers')">
+            {{ say('diagnosis.flickers') }}
+          </button>
+          <button type="button" class="btn min-h-14" data-test="tap-tripped" @click="tell('tripped')">
+            {{ say('diagnosis.tripped') }}
+          </button>
         </div>
         <p class="mt-2 text-soft">
-          {{ find.told.value.size }} of {{ 2 ** find.data.value.switches.length }} combinations told.
+          {{
+            say('diagnosis.size-of-count-combinations-checked', {
+              size: find.told.value.size,
+              count: 2 ** find.data.value.switches.length,
+            })
+          }}
         </p>
       </section>
 
       <section
         v-else-if="next && next.kind !== 'flip'"
-        aria-label="Look next"
+        :aria-label="say('diagnosis.check-next')"
         class="border-2 border-ink p-3"
         :class="{ 'opacity-60': find.isAsking.value }"
         :aria-busy="find.isAsking.value"
@@ -165,10 +187,10 @@ function again() {
         </div>
         <div v-else class="grid grid-cols-2 gap-3">
           <button type="button" class="btn min-h-20 text-2xl" data-test="yes" @click="find.answer(next, { is: true })">
-            {{ next.kind === 'part' ? 'Good' : 'Yes' }}
+            {{ next.kind === 'part' ? say('diagnosis.good') : say('diagnosis.yes') }}
           </button>
           <button type="button" class="btn min-h-20 text-2xl" data-test="no" @click="find.answer(next, { is: false })">
-            {{ next.kind === 'part' ? 'Bad' : 'No' }}
+            {{ next.kind === 'part' ? say('diagnosis.bad') : say('diagnosis.no') }}
           </button>
         </div>
       </section>
@@ -181,9 +203,14 @@ function again() {
       >
         <strong aria-hidden="true">!</strong> {{ find.data.value.first }}
       </p>
-      <section v-if="only.length > 0" class="border-l-4 border-ink pl-3" aria-label="Found" data-test="found">
+      <section
+        v-if="only.length > 0"
+        class="border-l-4 border-ink pl-3"
+        :aria-label="say('diagnosis.found')"
+        data-test="found"
+      >
         <h2 class="text-xl font-bold">
-          {{ only.length === 1 ? 'It is this' : 'It is one of these; the same looks tell no more' }}
+          {{ only.length === 1 ? say('diagnosis.it-is-this') : say('diagnosis.it-is-one-of-these') }}
         </h2>
         <CautionNote class="mt-2" :practice="find.data.value.practice" :of="['hands', 'neutral']" />
         <div v-for="suspect in only" :key="suspect.text" class="mt-2">
@@ -198,50 +225,58 @@ function again() {
             data-test="confirm"
             @click="confirm(suspect.kind, suspect.at)"
           >
-            That was it
+            {{ say('diagnosis.that-was-the-fault') }}
           </button>
         </div>
         <p v-if="confirmed" role="status" class="mt-2 font-bold">{{ confirmed }}</p>
-        <button v-if="confirmed" type="button" class="btn mt-2" @click="again">Flip again to prove it</button>
+        <button v-if="confirmed" type="button" class="btn mt-2" @click="again">
+          {{ say('diagnosis.flip-through-it-again-to') }}
+        </button>
       </section>
 
       <p v-if="find.data.value.mayBeRight && find.isWhole.value" class="text-lg font-bold" data-test="may-be-right">
-        Every combination is as it should be.
+        {{ say('diagnosis.every-combination-is-right') }}
       </p>
       <p v-if="find.data.value.isSilent && find.isWhole.value" class="text-lg font-bold" data-test="silent">
-        All told, and saved with your board. What it comes to is told with the mark.
+        {{ say('diagnosis.saved-with-your-board-youll') }}
       </p>
       <section
         v-if="only.length === 0 && !find.data.value.isSilent && hasSomething"
-        aria-label="What still fits"
+        :aria-label="say('diagnosis.what-could-still-be-wrong')"
         data-test="fits"
       >
         <h2 class="font-bold">
-          {{ saySome('«{1} One usual mistake fits so far|[0,*] :count usual mistakes fit so far»', find.data.value.fits) }}
+          {{ saySome('diagnosis.one-usual-mistake-fits-so', find.data.value.fits) }}
         </h2>
         <ol class="list-inside list-decimal text-sm">
           <li v-for="suspect in find.data.value.suspects" :key="suspect.text">{{ suspect.text }}</li>
         </ol>
         <p v-if="find.data.value.fits > find.data.value.suspects.length" class="text-sm text-soft">
-          And {{ find.data.value.fits - find.data.value.suspects.length }} more.
+          {{ say('diagnosis.and-count-more', { count: find.data.value.fits - find.data.value.suspects.length }) }}
         </p>
         <template v-if="find.data.value.nearest.length > 0">
-          <p class="mt-2 font-bold">Nothing usual fits. What comes closest, and what speaks against it:</p>
+          <p class="mt-2 font-bold">{{ say('diagnosis.no-usual-mistake-fits-the') }}</p>
           <ol class="list-inside list-decimal text-sm">
             <li v-for="text in find.data.value.nearest" :key="text">{{ text }}</li>
           </ol>
         </template>
       </section>
       <details v-if="boardFile !== undefined" class="mt-auto border-t border-line pt-2" data-test="cards">
-        <summary class="min-h-11 cursor-pointer py-2 font-bold">Fault cards for real boards</summary>
+        <summary class="min-h-11 cursor-pointer py-2 font-bold">
+          {{ say('diagnosis.fault-cards-for-real-boards') }}
+        </summary>
         <p class="text-soft">
-          A fault a seat, of equal difficulty: how to put it in, the trainee’s sheet, a key to seal, and how to put it
-          right.
+          {{ say('diagnosis.one-fault-per-seat-equally') }}
         </p>
         <div class="mt-2 flex flex-wrap items-end gap-3">
-          <label>Seats <input v-model.number="seats" type="number" min="1" max="40" class="field w-24" /></label>
-          <label>Seed <input v-model="seed" maxlength="64" class="field w-40" /></label>
-          <a :href="api.faultCards(boardFile, seats, seed)" target="_blank" class="btn">Print the cards</a>
+          <label
+            >{{ say('diagnosis.seats') }}
+            <input v-model.number="seats" type="number" min="1" max="40" class="field w-24"
+          /></label>
+          <label>{{ say('diagnosis.seed') }} <input v-model="seed" maxlength="64" class="field w-40" /></label>
+          <a :href="api.faultCards(boardFile, seats, seed)" target="_blank" class="btn">{{
+            say('diagnosis.print-the-cards')
+          }}</a>
         </div>
       </details>
     </main>

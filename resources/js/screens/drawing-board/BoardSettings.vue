@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
@@ -13,14 +14,18 @@ const unit = computed(() =>
   practiceOf(props.board.practice).imperial ? { name: 'in', mm: MM_PER_IN } : { name: 'mm', mm: 1 },
 )
 const asks = computed(() => props.board.requirements ?? {})
-const NEUTRALS = { 'by-code': 'where the code asks for it', every: 'in every switch box', none: 'nowhere' } as const
+const NEUTRALS = {
+  'by-code': say('drawing-board.where-the-code-requires-it'),
+  every: say('drawing-board.in-every-switch-box'),
+  none: 'nowhere',
+} as const
 const SIZES = computed(
   () =>
     [
-      ['widthMm', 'board, wide'],
+      ['widthMm', say('drawing-board.board-width')],
       ['heightMm', 'high'],
-      ['studsMm', 'studs, middle to middle'],
-      ['firstStudMm', 'first stud from the left'],
+      ['studsMm', say('drawing-board.stud-spacing-center-to-center')],
+      ['firstStudMm', say('drawing-board.first-stud-from-the-left')],
     ] as const,
 )
 
@@ -40,11 +45,11 @@ function measure(field: keyof Wall, text: string) {
   <div
     class="flex flex-wrap items-end gap-x-4 gap-y-2"
     role="group"
-    aria-label="What the board asks for"
+    :aria-label="say('drawing-board.what-this-board-has-to')"
     data-test="settings"
   >
     <label>
-      by
+      {{ say('drawing-board.by') }}
       <select
         class="field w-44"
         :value="board.code"
@@ -55,19 +60,19 @@ function measure(field: keyof Wall, text: string) {
       </select>
     </label>
     <label>
-      wired as
+      {{ say('drawing-board.wiring-method') }}
       <select
         class="field w-64"
         :value="asks.scheme ?? 'any'"
         data-test="scheme"
         @change="require({ scheme: valueOf($event) as NonNullable<Board['requirements']>['scheme'] })"
       >
-        <option value="any">anything that is right</option>
+        <option value="any">{{ say('drawing-board.any-that-works') }}</option>
         <option v-for="scheme in data.schemes" :key="scheme.id" :value="scheme.id">{{ scheme.name }}</option>
       </select>
     </label>
     <label>
-      neutral
+      {{ say('drawing-board.neutral') }}
       <select
         class="field w-60"
         :value="asks.neutralAtSwitches ?? 'by-code'"
@@ -98,6 +103,6 @@ function measure(field: keyof Wall, text: string) {
         @change="measure(field, valueOf($event))"
       />
     </label>
-    <button type="button" class="btn px-3" @click="$emit('leave')">Done</button>
+    <button type="button" class="btn px-3" @click="$emit('leave')">{{ say('shared.done') }}</button>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
 import BoxDetails from './BoxDetails.vue'
@@ -38,7 +39,7 @@ const switches = computed(() =>
   devicesIn(props.board, props.box.id).filter(({ model }) => props.data.kinds[model] === 'switch'),
 )
 
-const nameOf = (size: string) => props.data.boxes.find(({ id }) => id === size)?.text ?? 'larger one'
+const nameOf = (size: string) => props.data.boxes.find(({ id }) => id === size)?.text ?? say('drawing-board.larger-one')
 
 function takeLarger() {
   const size = props.larger as typeof props.box.box
@@ -47,13 +48,13 @@ function takeLarger() {
 </script>
 
 <template>
-  <div class="flex flex-col gap-2" role="group" :aria-label="`What to do with ${box.label ?? box.id}`">
+  <div class="flex flex-col gap-2" role="group" :aria-label="say('drawing-board.id', { id: box.label ?? box.id })">
     <div
       v-if="!isOpen"
       class="flex flex-wrap items-center gap-2 [&>button]:min-h-10 [&>button]:px-2.5 [&>button]:text-sm"
     >
       <button v-if="!isBeyond" type="button" class="btn px-3" @click="$emit('walk')">
-        Run a cable <span class="code text-violet" aria-hidden="true">W</span>
+        {{ say('drawing-board.run-a-cable') }} <span class="code text-violet" aria-hidden="true">W</span>
       </button>
       <button
         v-for="device in switches"
@@ -63,31 +64,37 @@ function takeLarger() {
         :data-point="device.id"
         @click="$emit('point', device.id)"
       >
-        {{ switches.length > 1 ? say('«Choose the light for :id»', { id: device.id }) : say('«Choose its light»') }}
+        {{
+          switches.length > 1
+            ? say('drawing-board.choose-the-light-for-id', { id: device.id })
+            : say('drawing-board.choose-its-light')
+        }}
         <span class="code text-violet" aria-hidden="true">P</span>
       </button>
       <button v-if="isSupply" type="button" class="btn px-3" @click="$emit('feed')">
-        Feed another box <span class="code text-violet" aria-hidden="true">F</span>
+        {{ say('drawing-board.move-the-feed-to-another') }} <span class="code text-violet" aria-hidden="true">F</span>
       </button>
       <button v-else-if="!isBeyond" type="button" class="btn px-3" @click="$emit('fit')">
-        Add a device <span class="code text-violet" aria-hidden="true">H</span>
+        {{ say('drawing-board.add-a-device') }} <span class="code text-violet" aria-hidden="true">H</span>
       </button>
       <button v-if="hasLight" type="button" class="btn px-3" @click="$emit('light')">
-        Move the light <span class="code text-violet" aria-hidden="true">M</span>
+        {{ say('drawing-board.move-the-light-to-another') }} <span class="code text-violet" aria-hidden="true">M</span>
       </button>
       <button type="button" class="btn px-3" @click="$emit('lineUp')">
-        Line it up <span class="code text-violet" aria-hidden="true">L</span>
+        {{ say('drawing-board.line-it-up-with-another') }} <span class="code text-violet" aria-hidden="true">L</span>
       </button>
       <template v-if="!isSupply">
         <template v-if="!isBeyond">
           <button type="button" class="btn px-3" @click="$emit('duplicate')">
-            Another like it <span class="code text-violet" aria-hidden="true">D</span>
+            {{ say('drawing-board.add-another-like-it') }} <span class="code text-violet" aria-hidden="true">D</span>
           </button>
-          <button type="button" class="btn px-3" @click="$emit('copy')">Copy</button>
+          <button type="button" class="btn px-3" @click="$emit('copy')">{{ say('drawing-board.copy') }}</button>
         </template>
-        <button type="button" class="btn px-3" @click="$emit('remove')">Take it off</button>
+        <button type="button" class="btn px-3" @click="$emit('remove')">{{ say('drawing-board.remove-it') }}</button>
       </template>
-      <button type="button" class="btn px-3" data-test="details" @click="isOpen = true">What it is …</button>
+      <button type="button" class="btn px-3" data-test="details" @click="isOpen = true">
+        {{ say('drawing-board.details') }}
+      </button>
       <button
         v-if="switches.length > 0"
         type="button"
@@ -95,12 +102,12 @@ function takeLarger() {
         data-test="ask-neutral"
         @click="$emit('neutral')"
       >
-        Electronic switch here?
+        {{ say('drawing-board.could-an-electronic-switch-go') }}
       </button>
       <button v-if="larger" type="button" class="btn px-3" data-test="larger" @click="takeLarger">
-        Make it a {{ nameOf(larger) }}
+        {{ say('drawing-board.make-it-a-name', { name: nameOf(larger) }) }}
       </button>
-      <button type="button" class="btn px-3" @click="$emit('leave')">Done</button>
+      <button type="button" class="btn px-3" @click="$emit('leave')">{{ say('shared.done') }}</button>
     </div>
     <p v-if="neutral" role="status" data-test="neutral">{{ neutral }}</p>
     <BoxDetails

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
@@ -19,10 +20,12 @@ const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(
 <template>
   <div class="flex max-h-64 flex-wrap items-end gap-x-4 gap-y-2 overflow-auto" data-test="box-details">
     <label>
-      name
+      {{ say('drawing-board.name') }}
       <input
         class="field w-48"
-        :aria-label="box.kind === 'onward' ? 'Where it goes on to' : 'Name of this box'"
+        :aria-label="
+          box.kind === 'onward' ? say('drawing-board.where-the-cable-goes-on') : say('drawing-board.name-of-this-box')
+        "
         :value="box.label ?? box.id"
         maxlength="80"
         @change="alter({ label: valueOf($event) || box.id })"
@@ -30,32 +33,32 @@ const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(
     </label>
     <template v-if="box.kind !== 'supply' && box.kind !== 'onward'">
       <label>
-        of
+        {{ say('drawing-board.of') }}
         <select
           class="field w-28"
           :value="box.material ?? 'plastic'"
           data-test="material"
           @change="alter({ material: valueOf($event) as Box['material'] })"
         >
-          <option value="metal">metal</option>
-          <option value="plastic">plastic</option>
+          <option value="metal">{{ say('drawing-board.metal') }}</option>
+          <option value="plastic">{{ say('drawing-board.plastic') }}</option>
         </select>
       </label>
       <template v-if="reckonsBoxFill">
         <label>
-          size
+          {{ say('drawing-board.size') }}
           <select
             class="field w-64"
             :value="box.box ?? ''"
             data-test="box-size"
             @change="alter({ box: (valueOf($event) || undefined) as Box['box'] })"
           >
-            <option value="">as marked, or unknown</option>
+            <option value="">{{ say('drawing-board.as-marked-or-not-known') }}</option>
             <option v-for="size in data.boxes" :key="size.id" :value="size.id">{{ size.text }}</option>
           </select>
         </label>
         <label v-if="!box.box">
-          marked, in³
+          {{ say('drawing-board.marked-in3') }}
           <input
             class="field w-24"
             type="number"
@@ -66,7 +69,7 @@ const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(
           />
         </label>
         <label>
-          ring or cover, in³
+          {{ say('drawing-board.ring-or-cover-in3') }}
           <input
             class="field w-24"
             type="number"
@@ -83,7 +86,7 @@ const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(
             :checked="box.clamps === 'internal'"
             @change="alter({ clamps: ($event.target as HTMLInputElement).checked ? 'internal' : 'none' })"
           />
-          clamps inside
+          {{ say('drawing-board.internal-clamps') }}
         </label>
       </template>
     </template>
@@ -95,6 +98,6 @@ const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(
       :data="data"
       @change="(by) => $emit('change', by)"
     />
-    <button type="button" class="btn px-3" @click="$emit('leave')">Back</button>
+    <button type="button" class="btn px-3" @click="$emit('leave')">{{ say('shared.back') }}</button>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
@@ -35,16 +36,20 @@ function setLength(text: string) {
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-3" role="group" :aria-label="`What to do with cable ${cable.id}`">
-    <strong>Cable {{ cable.id }}</strong>
+  <div
+    class="flex flex-wrap items-center gap-3"
+    role="group"
+    :aria-label="say('drawing-board.cable-id', { id: cable.id })"
+  >
+    <strong>{{ say('drawing-board.cable-id', { id: cable.id }) }}</strong>
     <label class="flex items-center gap-2">
-      is
+      {{ say('drawing-board.is') }}
       <select class="field w-auto" :value="cable.type" data-test="cable-type" @change="retype(valueOf($event))">
         <option v-for="type in data.cableTypes" :key="type.id" :value="type.id">{{ type.print }}</option>
       </select>
     </label>
     <label v-if="isSingle" class="flex items-center gap-2">
-      in
+      {{ say('drawing-board.in') }}
       <select
         class="field w-auto"
         :value="cable.colour"
@@ -55,7 +60,7 @@ function setLength(text: string) {
       </select>
     </label>
     <label class="flex items-center gap-2">
-      length, {{ unit.name }}
+      {{ say('drawing-board.length-name', { name: unit.name }) }}
       <input
         class="field w-28"
         type="number"
@@ -68,10 +73,12 @@ function setLength(text: string) {
       />
     </label>
     <button type="button" class="btn px-3" @click="$emit('beside')">
-      {{ isSingle ? 'Another in the same conduit' : 'Another beside it' }}
+      {{
+        isSingle ? say('drawing-board.another-conductor-in-this-conduit') : say('drawing-board.another-cable-beside-it')
+      }}
       <span class="code text-violet" aria-hidden="true">D</span>
     </button>
-    <button type="button" class="btn px-3" @click="$emit('cut')">Take it out</button>
-    <button type="button" class="btn px-3" @click="$emit('leave')">Done</button>
+    <button type="button" class="btn px-3" @click="$emit('cut')">{{ say('drawing-board.remove-it') }}</button>
+    <button type="button" class="btn px-3" @click="$emit('leave')">{{ say('shared.done') }}</button>
   </div>
 </template>

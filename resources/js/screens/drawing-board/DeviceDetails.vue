@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
@@ -31,7 +32,7 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
     <FaceSketch v-if="face" :face="face" :turned="device.turned ?? 0" :rear="device.seenFrom === 'rear'" />
     <template v-if="kind === 'supply'">
       <label>
-        breaker, A
+        {{ say('drawing-board.breaker-a') }}
         <input
           class="field w-20"
           type="number"
@@ -42,7 +43,7 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
         />
       </label>
       <label>
-        {{ breakerOfLeakage }}, mA
+        {{ say('drawing-board.breakerofleakage-ma', { breakerOfLeakage }) }}
         <input
           class="field w-20"
           type="number"
@@ -54,7 +55,7 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
     </template>
     <template v-else>
       <label>
-        {{ device.id }} is a
+        {{ say('drawing-board.id-is-a', { id: device.id }) }}
         <select
           class="field w-44"
           :value="device.model"
@@ -65,7 +66,7 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
         </select>
       </label>
       <label v-if="faces.length > 1">
-        its face
+        {{ say('drawing-board.device-face') }}
         <select
           class="field w-64"
           :value="face?.id"
@@ -75,7 +76,9 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
           <option v-for="one in faces" :key="one.id" :value="one.id">{{ one.name }}</option>
         </select>
       </label>
-      <button type="button" class="btn px-3" data-test="turn" @click="turn">⟳ turned {{ device.turned ?? 0 }}°</button>
+      <button type="button" class="btn px-3" data-test="turn" @click="turn">
+        {{ say('drawing-board.turned-turned', { turned: device.turned ?? 0 }) }}
+      </button>
       <label class="flex min-h-11 items-center gap-2">
         <input
           type="checkbox"
@@ -83,7 +86,7 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
           :checked="device.seenFrom === 'rear'"
           @change="lookFrom(($event.target as HTMLInputElement).checked)"
         />
-        seen from behind
+        {{ say('drawing-board.seen-from-the-back') }}
       </label>
       <label v-if="kind !== 'switch'" class="flex min-h-11 items-center gap-2">
         <input
@@ -95,10 +98,10 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
             $emit('change', (now) => drawing.keepOn(now, device.id, ($event.target as HTMLInputElement).checked))
           "
         />
-        stays on whatever the switches do
+        {{ say('drawing-board.always-on-not-switched') }}
       </label>
       <button type="button" class="btn px-3" @click="$emit('change', (now) => drawing.takeOut(now, device.id))">
-        Take {{ device.id }} out
+        {{ say('drawing-board.remove-id', { id: device.id }) }}
       </button>
     </template>
   </fieldset>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import SavingState from '@/shared/outbox/SavingState.vue'
@@ -54,7 +55,7 @@ const neutral = ref<string | null>(null)
 watch([chosenBox, board], () => (neutral.value = null))
 async function askNeutral(box: string) {
   if (!board.value) return
-  neutral.value = 'The planner is working it out …'
+  neutral.value = say('drawing-board.the-planner-is-working-it')
   try {
     neutral.value = (await api.neutralIn(board.value, box)).sentence
   } catch (error) {
@@ -72,17 +73,34 @@ async function keepAsCopy() {
 
 <template>
   <div class="screen">
-    <TopBar :title="board?.title ?? 'Draw a board'" :board="boardFile">
+    <TopBar :title="board?.title ?? say('drawing-board.draw-a-board')" :board="boardFile">
       <SavingState class="text-soft" :state="drawn.saving.value" :to-send="drawn.toSend.value" />
-      <button type="button" class="btn px-3" :disabled="!drawn.canUndo.value" aria-label="Undo" @click="drawn.undo()">
+      <button
+        type="button"
+        class="btn px-3"
+        :disabled="!drawn.canUndo.value"
+        :aria-label="say('shared.undo')"
+        @click="drawn.undo()"
+      >
         ↶
       </button>
-      <button type="button" class="btn px-3" :disabled="!drawn.canRedo.value" aria-label="Redo" @click="drawn.redo()">
+      <button
+        type="button"
+        class="btn px-3"
+        :disabled="!drawn.canRedo.value"
+        :aria-label="say('drawing-board.redo')"
+        @click="drawn.redo()"
+      >
         ↷
       </button>
-      <RouterLink :to="`/set/${boardFile}`" class="btn-main">Set …</RouterLink>
+      <RouterLink :to="`/set/${boardFile}`" class="btn-main">{{ say('drawing-board.set') }}</RouterLink>
     </TopBar>
-    <LoadState v-if="!board || !data" :failure="drawn.failure.value" what="The drawing" @again="drawn.load" />
+    <LoadState
+      v-if="!board || !data"
+      :failure="drawn.failure.value"
+      :what="say('drawing-board.the-drawing')"
+      @again="drawn.load"
+    />
     <template v-else>
       <MovedOnBar
         v-if="drawn.theirs.value"
@@ -94,7 +112,7 @@ async function keepAsCopy() {
         <span class="code border-2 border-ink px-1">{{ practiceOf(board.practice).short }}</span>
         <input
           class="field max-w-xl font-bold"
-          aria-label="Title of the board"
+          :aria-label="say('drawing-board.title-of-the-board')"
           :value="board.title"
           maxlength="200"
           @change="
@@ -105,7 +123,8 @@ async function keepAsCopy() {
           "
         />
         <button type="button" class="btn min-h-9 px-3 text-sm" data-test="asks" @click="hand.begin({ is: 'board' })">
-          {{ board.code }}, what it asks for <span class="code text-violet" aria-hidden="true">B</span>
+          {{ say('drawing-board.code-what-it-has-to', { code: board.code }) }}
+          <span class="code text-violet" aria-hidden="true">B</span>
         </button>
         <span class="ml-auto" :class="mode.is === 'rest' ? '' : 'sr-only'" role="status" data-test="said">{{
           hand.said.value
@@ -129,14 +148,14 @@ async function keepAsCopy() {
       <div class="flex min-h-16 shrink-0 items-center border-t-2 border-ink px-4 py-2" data-test="actions">
         <TileChoice
           v-if="mode.is === 'hang'"
-          question="What hangs here?"
+          :question="say('drawing-board.what-goes-here')"
           :tiles="data.wallParts"
           @choose="(i) => hand.hang(data!.wallParts[i]!)"
           @leave="hand.rest()"
         />
         <TileChoice
           v-else-if="mode.is === 'fit'"
-          question="Which device?"
+          :question="say('drawing-board.which-device')"
           :tiles="data.parts.map(({ model, name }) => ({ key: model, name }))"
           @choose="(i) => hand.fit(data!.parts[i]!.model)"
           @leave="hand.rest()"
@@ -182,15 +201,17 @@ async function keepAsCopy() {
           @leave="hand.rest()"
         />
         <p v-else-if="mode.is === 'rest'" class="text-soft">
-          Tap the wall to hang something; tap a box to run a cable from it or to point from a switch to a light; drag a
-          box to move it.
+          {{ say('drawing-board.tap-the-wall-to-put') }}
         </p>
         <p v-else class="font-bold">
           {{ hand.said.value }}
           <button v-if="mode.is === 'walk'" type="button" class="btn ml-3 px-3" data-test="go-on" @click="hand.goOn()">
-            On beyond the board <span class="code text-violet" aria-hidden="true">O</span>
+            {{ say('drawing-board.to-somewhere-beyond-this-board') }}
+            <span class="code text-violet" aria-hidden="true">O</span>
           </button>
-          <button type="button" class="btn ml-3 px-3" @click="hand.rest('Put down.')">Stop</button>
+          <button type="button" class="btn ml-3 px-3" @click="hand.rest(say('drawing-board.stopped'))">
+            {{ say('drawing-board.stop') }}
+          </button>
         </p>
       </div>
       <PlannerStrip

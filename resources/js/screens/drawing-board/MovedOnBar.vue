@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 defineProps<{ message: string }>()
 defineEmits<{ take: []; copy: [] }>()
 </script>
@@ -10,7 +11,7 @@ defineEmits<{ take: []; copy: [] }>()
     data-test="moved-on"
   >
     <p class="grow">{{ message }}</p>
-    <button type="button" class="btn" @click="$emit('copy')">Save mine as a copy</button>
-    <button type="button" class="btn" @click="$emit('take')">Take theirs</button>
+    <button type="button" class="btn" @click="$emit('copy')">{{ say('drawing-board.save-mine-as-a-copy') }}</button>
+    <button type="button" class="btn" @click="$emit('take')">{{ say('drawing-board.use-theirs') }}</button>
   </div>
 </template>

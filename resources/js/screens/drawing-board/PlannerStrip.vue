@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import type { DrawingReview, WayOut } from '@/shared/api/generated/http'
 
@@ -16,20 +17,24 @@ const scheme = computed(() => props.review?.schemes.find(({ id }) => id === show
 <template>
   <section
     class="max-h-44 min-h-24 shrink-0 overflow-auto border-t-2 border-ink px-4 py-2"
-    aria-label="The planner"
+    :aria-label="say('drawing-board.the-planner')"
     tabindex="0"
     data-test="planner"
   >
     <p v-if="failure" role="alert">{{ failure }}</p>
-    <p v-else-if="isThinking" role="status" class="text-soft">The planner is working it out …</p>
+    <p v-else-if="isThinking" role="status" class="text-soft">{{ say('drawing-board.the-planner-is-working-it') }}</p>
     <template v-if="review && !failure">
-      <ul v-if="problems.length > 0" aria-label="What is wrong with the drawing">
+      <ul v-if="problems.length > 0" :aria-label="say('drawing-board.what-is-wrong-with-the')">
         <li v-for="(problem, i) in isWhole ? problems : problems.slice(0, MOST)" :key="i">
           <strong>!</strong> {{ problem.message }}
         </li>
         <li v-if="problems.length > MOST">
           <button type="button" class="btn min-h-9 px-3 text-sm" :aria-expanded="isWhole" @click="isWhole = !isWhole">
-            {{ isWhole ? 'Fewer' : `and ${problems.length - MOST} more` }}
+            {{
+              isWhole
+                ? say('drawing-board.fewer')
+                : say('drawing-board.and-what-more', { what: problems.length - MOST })
+            }}
           </button>
         </li>
       </ul>
@@ -49,7 +54,12 @@ const scheme = computed(() => props.review?.schemes.find(({ id }) => id === show
       <p v-if="review.warnings.length === 1" data-test="doubts">? {{ review.warnings[0]!.message }}</p>
       <details v-else-if="review.warnings.length > 1" data-test="doubts">
         <summary class="cursor-pointer">
-          ? {{ review.warnings[0]!.message }} And {{ review.warnings.length - 1 }} more
+          {{
+            say('drawing-board.message-and-warnings-more', {
+              message: review.warnings[0]!.message,
+              warnings: review.warnings.length - 1,
+            })
+          }}
         </summary>
         <ul>
           <li v-for="(warning, i) in review.warnings.slice(1)" :key="i">? {{ warning.message }}</li>
@@ -71,11 +81,13 @@ const scheme = computed(() => props.review?.schemes.find(({ id }) => id === show
         </button>
       </div>
       <p v-if="scheme?.works" class="mt-1 flex flex-wrap items-center gap-3" data-test="looked-at">
-        The wall shows it wired so: {{ scheme.name }}.
-        <RouterLink :to="`/plans/${boardFile}?scheme=${scheme.id}`" class="btn min-h-9 px-3 text-sm"
-          >Look through it, step by step</RouterLink
-        >
-        <button type="button" class="btn min-h-9 px-3 text-sm" @click="$emit('insist', scheme.id)">Insist on it</button>
+        {{ say('drawing-board.shown-on-the-wall-name', { name: scheme.name }) }}
+        <RouterLink :to="`/plans/${boardFile}?scheme=${scheme.id}`" class="btn min-h-9 px-3 text-sm">{{
+          say('drawing-board.see-it-step-by-step')
+        }}</RouterLink>
+        <button type="button" class="btn min-h-9 px-3 text-sm" @click="$emit('insist', scheme.id)">
+          {{ say('drawing-board.require-this-method') }}
+        </button>
       </p>
       <p v-else-if="scheme?.why" class="mt-1">{{ scheme.why }}</p>
     </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { nextTick, onMounted, ref } from 'vue'
 
 defineProps<{ question: string; tiles: readonly { key: string; name: string }[] }>()
@@ -26,6 +27,6 @@ onMounted(async () => {
         <span class="code text-violet" aria-hidden="true">{{ i + 1 }}</span>{{ tile.name }}
       </button>
     </div>
-    <button type="button" class="btn px-3" @click="$emit('leave')">Nothing</button>
+    <button type="button" class="btn px-3" @click="$emit('leave')">{{ say('drawing-board.nothing') }}</button>
   </div>
 </template>

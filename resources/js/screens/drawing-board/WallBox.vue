@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Board, DrawnBox } from '@/shared/api/generated/http'
 import BoardLabel from '@/shared/board/BoardLabel.vue'
@@ -32,7 +33,7 @@ const outline = computed(() =>
   <g
     role="button"
     tabindex="0"
-    :aria-label="`${whole}${wrong ? ', something is wrong' : ''}${selected ? ', chosen' : ''}`"
+    :aria-label="`${whole}${wrong ? say('drawing-board.something-is-wrong') : ''}${selected ? say('drawing-board.chosen') : ''}`"
     :data-wall-box="box.id"
     class="board-box cursor-pointer"
     @pointerdown.stop="(event) => $emit('take', event)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { DrawnCable } from '@/shared/api/generated/http'
 import BoardLabel from '@/shared/board/BoardLabel.vue'
@@ -27,7 +28,9 @@ const whole = computed(() => [titleOf(props.run.id, props.said), ...wordsOf(prop
     role="button"
     tabindex="0"
     class="board-box cursor-pointer"
-    :aria-label="`Cable ${whole}${wrong ? ', something is wrong' : ''}`"
+    :aria-label="
+      say('drawing-board.cable-whole-what', { whole, what: wrong ? say('drawing-board.something-is-wrong') : '' })
+    "
     :data-wall-cable="run.id"
     fill="none"
     stroke-linejoin="round"

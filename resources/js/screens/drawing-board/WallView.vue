@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Board, DrawnBox, DrawnCable } from '@/shared/api/generated/http'
@@ -140,7 +141,7 @@ function steer(event: KeyboardEvent) {
     :viewBox="`${view.x} ${view.y} ${view.width} ${view.height}`"
     class="h-full w-full touch-none"
     role="group"
-    aria-label="The wall: arrow keys move the cross, Enter asks what hangs there"
+    :aria-label="say('drawing-board.the-wall-arrow-keys-move')"
     tabindex="0"
     data-test="wall"
     data-board-drawing

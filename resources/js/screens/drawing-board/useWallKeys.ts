@@ -1,3 +1,4 @@
+import { say } from '@/shared/words/say'
 import { useEventListener } from '@vueuse/core'
 import type { Ref } from 'vue'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
@@ -44,7 +45,7 @@ export function useWallKeys(
   function actionFor(event: KeyboardEvent): (() => void) | undefined {
     const key = event.key.toLowerCase()
     if (event.ctrlKey || event.metaKey) return withControl(key, event.shiftKey)
-    if (key === 'escape') return () => hand.rest('Put down.')
+    if (key === 'escape') return () => hand.rest(say('drawing-board.stopped'))
     const now = hand.mode.value
     if (now.is === 'hang') {
       const what = data.value?.wallParts[Number(key) - 1]

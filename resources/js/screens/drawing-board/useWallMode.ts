@@ -1,3 +1,4 @@
+import { say } from '@/shared/words/say'
 import { computed, readonly, type Ref, ref, shallowReadonly, shallowRef } from 'vue'
 import type { Board, DrawingData, WallPart } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
@@ -20,17 +21,17 @@ export type Mode =
 
 const BESIDE_MM = 300
 /** What a place beyond the board is called until it has a name. */
-const BEYOND = 'Next room'
+const BEYOND = say('drawing-board.next-room')
 /** So near to its edge the wall ends. */
 const EDGE_MM = 80
 const COPIED_UNDER = 'zwindle-copied-box'
 
 const QUESTIONS: Partial<Record<Mode['is'], string>> = {
-  walk: 'Where does it run to?',
-  point: 'Which light does it work?',
-  feed: 'Which box does the feed come into?',
-  light: 'Into which box does the light go?',
-  'line-up': 'With which box is it level or plumb?',
+  walk: say('drawing-board.where-does-this-cable-go'),
+  point: say('drawing-board.which-light-does-this-switch'),
+  feed: say('drawing-board.which-box-does-the-feed'),
+  light: say('drawing-board.which-box-does-the-light'),
+  'line-up': say('drawing-board.which-box-should-it-line'),
 }
 
 function isOffTheWall([x, y]: Spot, wall: Board['wall']): boolean {
@@ -88,7 +89,7 @@ export function useWallMode(
   function tapWall(at: Spot) {
     const now = mode.value
     if (now.is === 'walk' && isOffTheWall(at, board.value?.wall)) return goOn(at)
-    if (now.is in QUESTIONS) return rest('Put down.')
+    if (now.is in QUESTIONS) return rest(say('drawing-board.stopped'))
     mode.value = { is: 'hang', at }
     said.value = ''
   }
@@ -96,15 +97,15 @@ export function useWallMode(
   function tapBox(id: string) {
     const now = mode.value
     if (now.is === 'walk') {
-      if (now.from === id) return rest('Put down.')
+      if (now.from === id) return rest(say('drawing-board.stopped'))
       if (isBeyond(id)) {
-        said.value = `${nameOf(id)} is beyond the board: one cable goes on to it.`
+        said.value = say('drawing-board.name-is-beyond-this-board', { name: nameOf(id) })
         return
       }
       if (now.came === id) return walkBack(id)
       change((was) => drawing.walk(was, now.from, id))
       mode.value = { is: 'walk', from: id, came: now.from }
-      said.value = `Cable from ${nameOf(now.from)} to ${nameOf(id)}. Run it on, or stop with Escape.`
+      said.value = say('drawing-board.cable-from-name-to-nameb', { name: nameOf(now.from), nameb: nameOf(id) })
     } else if (now.is === 'feed') {
       feedInto(now.supply, id)
     } else if (now.is === 'light') {
@@ -112,16 +113,20 @@ export function useWallMode(
     } else if (now.is === 'line-up') {
       change((was) => drawing.lineUp(was, now.id, id))
       mode.value = { is: 'box', id: now.id }
-      said.value = now.id === id ? '' : `${nameOf(now.id)} is in line with ${nameOf(id)}.`
+      said.value =
+        now.id === id ? '' : say('drawing-board.name-now-lines-up-with', { name: nameOf(now.id), nameb: nameOf(id) })
     } else if (now.is === 'point') {
       const lamps = lampsIn(id)
-      if (lamps.length === 0) said.value = `No light hangs at ${nameOf(id)}.`
+      if (lamps.length === 0) said.value = say('drawing-board.name-has-no-light', { name: nameOf(id) })
       for (const lamp of lamps) change((was) => drawing.point(was, now.device, lamp.id))
       const works = board.value ? drawing.lampsOf(board.value, now.device) : []
       const isTied = lamps.some((lamp) => works.includes(lamp.id))
-      if (lamps.length > 0) rest(isTied
-            ? say('«:switch now controls :light.»', { switch: now.device, light: nameOf(id) })
-            : say('«:switch no longer controls :light.»', { switch: now.device, light: nameOf(id) }))
+      if (lamps.length > 0)
+        rest(
+          isTied
+            ? say('drawing-board.switch-now-controls-light', { switch: now.device, light: nameOf(id) })
+            : say('drawing-board.switch-no-longer-controls-light', { switch: now.device, light: nameOf(id) }),
+        )
     } else {
       mode.value = { is: 'box', id }
       said.value = ''
@@ -137,23 +142,23 @@ export function useWallMode(
     change((was) => drawing.goOn(was, now.from, at ?? [x + BESIDE_MM, y + BESIDE_MM], BEYOND))
     const fresh = board.value.enclosures.find(({ id }) => !before.has(id))
     mode.value = fresh ? { is: 'box', id: fresh.id } : { is: 'rest' }
-    said.value = fresh ? `The cable goes on to ${fresh.label ?? fresh.id}. Name the place under “What it is”.` : ''
+    said.value = fresh ? say('drawing-board.the-cable-goes-on-to', { id: fresh.label ?? fresh.id }) : ''
   }
 
   /** Back to the box that one came from, to walk on from there; another cable beside the first is the cable's own affair. */
   function walkBack(id: string) {
     mode.value = { is: 'walk', from: id }
-    said.value = `Back at ${nameOf(id)}. Run it on, or stop with Escape.`
+    said.value = say('drawing-board.back-at-name-carry-on', { name: nameOf(id) })
   }
 
   function feedInto(supply: string, box: string) {
     if (supply !== box) change((was) => drawing.feedInto(was, supply, box))
-    rest(`The feed comes into ${nameOf(box)}.`)
+    rest(say('drawing-board.the-feed-now-comes-into', { name: nameOf(box) }))
   }
 
   function lightInto(from: string, box: string) {
     change((was) => drawing.moveLights(was, from, box, kinds.value))
-    rest(`The light hangs at ${nameOf(box)}.`)
+    rest(say('drawing-board.the-light-is-now-at', { name: nameOf(box) }))
   }
 
   /** A box is let go where it was brought: the feed or a light on another box goes into that, anything else moves. */
@@ -176,7 +181,7 @@ export function useWallMode(
     })
     const fresh = freshIn(board.value)
     mode.value = fresh ? { is: 'box', id: fresh.id } : { is: 'rest' }
-    said.value = fresh ? `${fresh.label ?? fresh.id} is up.` : ''
+    said.value = fresh ? say('drawing-board.id-is-up', { id: fresh.label ?? fresh.id }) : ''
   }
 
   function fit(model: string) {
@@ -190,7 +195,7 @@ export function useWallMode(
     const box = board.value && drawing.copied(board.value, id)
     if (!box) return
     localStorage.setItem(COPIED_UNDER, JSON.stringify(box))
-    said.value = `${nameOf(id)} is copied: Ctrl+V hangs it here or on another board.`
+    said.value = say('drawing-board.name-is-copied-press-ctrl', { name: nameOf(id) })
   }
 
   function paste() {
@@ -199,7 +204,7 @@ export function useWallMode(
     const now = mode.value
     const [x, y] = copied.box.at ?? [0, 0]
     const at: Spot = now.is === 'hang' ? now.at : [x + BESIDE_MM, y]
-    hangCopy(copied, at, 'The copied box belongs to the other practice.')
+    hangCopy(copied, at, say('drawing-board.the-copied-box-is-from'))
   }
 
   function duplicate(id: string) {
@@ -212,7 +217,7 @@ export function useWallMode(
   function hangCopy(copied: drawing.CopiedBox, at: Spot, refusal: string) {
     const before = board.value
     change((was) => drawing.paste(was, copied, at))
-    rest(board.value === before ? refusal : 'Another like it hangs there.')
+    rest(board.value === before ? refusal : say('drawing-board.another-one-is-up'))
   }
 
   /** Moves the chosen box by steps of the grid. */
@@ -226,12 +231,12 @@ export function useWallMode(
 
   function remove(id: string) {
     change((was) => drawing.remove(was, id))
-    rest('Taken off the wall. Undo brings it back.')
+    rest(say('drawing-board.removed-undo-brings-it-back'))
   }
 
   function cut(id: string) {
     change((was) => drawing.cut(was, id))
-    rest('Taken out. Undo brings it back.')
+    rest(say('drawing-board.removed-undo-brings-it-back'))
   }
 
   function runBeside(id: string) {

@@ -1,3 +1,4 @@
+import { say } from '@/shared/words/say'
 import type { Board, DrawnBox, DrawnCable } from '@/shared/api/generated/http'
 import { paintOf } from '@/shared/board/conductor'
 import { boxShape, halfFor } from '@/shared/board/layout/boxes'
@@ -88,7 +89,7 @@ function bundlesOf(board: Board, cables: Wanted['cables']): Bundle[] {
   const bundles = new Map<string, Bundle>()
   for (const run of board.cables) {
     const isSingle = cables.get(run.id)?.cores.length === 1
-    const key = isSingle ? `conduit ${[run.from, run.to].sort().join(' ')}` : run.id
+    const key = isSingle ? say('drawing-board.conduit-to', { to: [run.from, run.to].sort().join(' ') }) : run.id
     const bundle = bundles.get(key)
     if (bundle) bundle.push(run)
     else bundles.set(key, [run])
@@ -139,7 +140,7 @@ function lineOf(label: Label, i: number): Label | undefined {
 const carried = (cable: DrawnCable | undefined) => cable?.cores.filter(({ colour }) => !paintOf(colour).bare) ?? []
 
 export const titleOf = (id: string, cable: DrawnCable | undefined) =>
-  `${id}${cable ? ` · ${cable.print}` : ' · not chosen yet'}`
+  `${id}${cable ? ` · ${cable.print}` : say('drawing-board.not-chosen-yet')}`
 
 export const wordsOf = (cable: DrawnCable | undefined) => carried(cable).map(({ flag, role }) => `${flag} ${role}`)
 

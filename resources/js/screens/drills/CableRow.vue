@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import type { DrillKind } from '@/shared/api/generated/http'
 
@@ -9,7 +10,9 @@ const tool = ref<'pen' | 'volt'>('pen')
 const isLinked = ref(false)
 const isFeed = computed(() => props.kind === 'feed')
 const idOf = (cable: number) =>
-  isFeed.value ? `${tool.value} ${cable}` : `read ${cable} ${isLinked.value ? 'linked' : 'apart'}`
+  isFeed.value
+    ? `${tool.value} ${cable}`
+    : say('drills.read-cable-what', { cable, what: isLinked.value ? 'linked' : 'apart' })
 </script>
 
 <template>
@@ -24,7 +27,7 @@ const idOf = (cable: number) =>
           data-test="tool-pen"
           @click="tool = 'pen'"
         >
-          Non-contact pen
+          {{ say('drills.non-contact-pen') }}
         </button>
         <button
           type="button"
@@ -34,7 +37,7 @@ const idOf = (cable: number) =>
           data-test="tool-volt"
           @click="tool = 'volt'"
         >
-          Voltage tester, across the two
+          {{ say('drills.voltage-tester-across-the-two') }}
         </button>
       </template>
       <button
@@ -45,7 +48,7 @@ const idOf = (cable: number) =>
         data-test="link-two"
         @click="isLinked = !isLinked"
       >
-        {{ isLinked ? 'At the switch: two linked ✓' : 'At the switch: link two conductors' }}
+        {{ isLinked ? say('drills.two-linked-at-the-switch') : say('drills.link-two-conductors-at-the') }}
       </button>
     </div>
     <ul class="space-y-2">
@@ -76,7 +79,9 @@ const idOf = (cable: number) =>
               stroke-width="3"
             />
           </svg>
-          <span class="text-soft">{{ isFeed ? (tool === 'pen' ? 'hold the pen to it' : 'test it') : 'read it' }}</span>
+          <span class="text-soft">{{
+            isFeed ? (tool === 'pen' ? say('drills.hold-the-pen-to-it') : say('drills.test-it')) : say('drills.read-it')
+          }}</span>
         </button>
       </li>
     </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
@@ -52,7 +53,7 @@ async function load() {
   }
 }
 const measure = (id: string) => guarded(() => api.measureDrill(props.drill, id))
-const say = () =>
+const tell = () =>
   guarded(() => api.answerDrill(props.drill, data.value?.questions.length ? given.value : [answer.value]))
 async function another() {
   const { kind, practice } = data.value!
@@ -72,10 +73,12 @@ watch(
 
 <template>
   <div class="screen">
-    <TopBar :title="data?.name ?? 'Drill'" :crumb="{ to: '/drills', name: 'Drills' }">
-      <span v-if="data" class="code text-2xl" role="timer" :aria-label="`Time ${clock}`">{{ clock }}</span>
+    <TopBar :title="data?.name ?? say('drills.drill')" :crumb="{ to: '/drills', name: say('shared.drills') }">
+      <span v-if="data" class="code text-2xl" role="timer" :aria-label="say('drills.time-clock', { clock })">{{
+        clock
+      }}</span>
     </TopBar>
-    <LoadState v-if="!data" :failure="failure" what="The drill" @again="load" />
+    <LoadState v-if="!data" :failure="failure" :what="say('drills.the-drill')" @again="load" />
     <main v-else class="mx-auto flex w-full max-w-5xl grow flex-col gap-4 overflow-auto p-6">
       <p class="text-xl font-bold">{{ data.task }}</p>
       <p v-if="data.caution" class="flex items-center gap-2 text-sm">
@@ -83,7 +86,7 @@ watch(
       </p>
       <p v-if="refusal" role="alert" class="border-l-3 border-ink pl-3">{{ refusal }}</p>
       <div v-if="data.questions.length === 0" class="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-6 max-md:block">
-        <section aria-label="The bench" class="min-h-0">
+        <section :aria-label="say('drills.the-bench')" class="min-h-0">
           <TapedDevice
             v-if="data.kind === 'device'"
             :terminals="data.terminals"
@@ -101,12 +104,12 @@ watch(
             <template v-if="last"
               ><span class="text-base">{{ last.name }}:</span> <strong class="code">{{ last.shown }}</strong></template
             >
-            <template v-else>No reading yet.</template>
+            <template v-else>{{ say('drills.no-reading-yet') }}</template>
           </p>
         </section>
-        <section aria-label="Readings and answer" class="max-md:mt-4">
+        <section :aria-label="say('drills.readings-and-answer')" class="max-md:mt-4">
           <h2 class="font-bold">
-            {{ saySome('«{1} one reading|[0,*] :count readings»', data.readings.length) }}
+            {{ saySome('drills.one-reading-count-readings', data.readings.length) }}
           </h2>
           <ol class="mb-3 max-h-48 overflow-auto text-sm" data-test="readings">
             <li
@@ -118,7 +121,7 @@ watch(
             </li>
           </ol>
           <fieldset :disabled="isOver">
-            <legend class="font-bold">It is</legend>
+            <legend class="font-bold">{{ say('drills.my-answer') }}</legend>
             <label v-for="option in data.answers" :key="option.id" class="flex min-h-10 items-center gap-2">
               <input v-model="answer" type="radio" name="answer" class="h-5 w-5 accent-violet" :value="option.id" />{{
                 option.name
@@ -157,13 +160,15 @@ watch(
         <p class="text-xl">{{ data.verdict }}</p>
         <p>{{ data.way }}</p>
         <p class="mt-2 flex gap-2">
-          <button type="button" class="btn-main" data-test="another" @click="another">Another one</button>
-          <RouterLink to="/drills" class="btn">All drills</RouterLink>
+          <button type="button" class="btn-main" data-test="another" @click="another">
+            {{ say('drills.another-one') }}
+          </button>
+          <RouterLink to="/drills" class="btn">{{ say('drills.all-drills') }}</RouterLink>
         </p>
       </div>
       <p v-else>
-        <button type="button" class="btn-main" :disabled="busy || !isAnswered" data-test="drill-answer" @click="say">
-          That is it
+        <button type="button" class="btn-main" :disabled="busy || !isAnswered" data-test="drill-answer" @click="tell">
+          {{ say('shared.done') }}
         </button>
       </p>
     </main>

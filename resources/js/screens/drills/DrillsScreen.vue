@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -14,11 +15,11 @@ import DrillSign from './DrillSign.vue'
 
 /** Short exercises to begin at once, what one has done, and for an instructor how a class stands. */
 const KINDS: readonly { id: DrillKind; name: string; what: string }[] = [
-  { id: 'device', name: 'Device and meter', what: 'Which switch is it, where is its common, or is it bad?' },
-  { id: 'feed', name: 'Find the feed', what: 'A full box, live. Pen and tester, and a ghost that lights the pen.' },
-  { id: 'drop', name: 'Find the switch drop', what: 'A light box, dead. Link two conductors, look for continuity.' },
-  { id: 'lamp', name: 'What does the light do?', what: 'Positions are given; say on or off.' },
-  { id: 'jacket', name: 'Read the cable', what: 'What is in it, what it may carry, what needs a mark.' },
+  { id: 'device', name: say('drills.device-and-meter'), what: say('drills.which-switch-is-it-which') },
+  { id: 'feed', name: say('drills.find-the-feed'), what: say('drills.a-full-box-live-you') },
+  { id: 'drop', name: say('drills.find-the-switch-drop'), what: say('drills.a-light-box-dead-link') },
+  { id: 'lamp', name: say('shared.what-does-the-light-do'), what: say('drills.you-get-the-switch-positions') },
+  { id: 'jacket', name: say('drills.read-the-cable'), what: say('drills.what-is-in-it-what') },
 ]
 const router = useRouter()
 const session = useSession()
@@ -53,9 +54,9 @@ async function begin(kind: DrillKind) {
 
 <template>
   <div class="screen">
-    <TopBar title="Drills">
+    <TopBar :title="say('shared.drills')">
       <fieldset class="flex">
-        <legend class="sr-only">Practice</legend>
+        <legend class="sr-only">{{ say('drills.practice') }}</legend>
         <label
           v-for="item in practices()"
           :key="item.id"
@@ -83,19 +84,19 @@ async function begin(kind: DrillKind) {
           </button>
         </li>
       </ul>
-      <LoadState v-if="!data" :failure="failure" what="Your drills" @again="load" />
+      <LoadState v-if="!data" :failure="failure" :what="say('drills.your-drills')" @again="load" />
       <template v-else>
-        <section v-if="data.classrooms.length > 0" class="mb-6" aria-label="The class">
+        <section v-if="data.classrooms.length > 0" class="mb-6" :aria-label="say('drills.the-class')">
           <div class="mb-2 flex items-center gap-3">
-            <h2 class="text-xl font-bold">The class</h2>
-            <select v-model="classroom" class="field w-auto" aria-label="Class">
+            <h2 class="text-xl font-bold">{{ say('drills.the-class') }}</h2>
+            <select v-model="classroom" class="field w-auto" :aria-label="say('shared.class')">
               <option v-for="item in data.classrooms" :key="item.id" :value="item.id">{{ item.name }}</option>
             </select>
           </div>
           <table class="w-full border-collapse" data-test="class-drills">
             <thead>
               <tr class="border-b-2 border-ink text-left">
-                <th scope="col" class="py-1">Trainee</th>
+                <th scope="col" class="py-1">{{ say('drills.trainee') }}</th>
                 <th v-for="kind in KINDS" :key="kind.id" scope="col" class="py-1 text-right">{{ kind.name }}</th>
               </tr>
             </thead>
@@ -105,7 +106,11 @@ async function begin(kind: DrillKind) {
                 <td v-for="kind in KINDS" :key="kind.id" class="code py-1 text-right">
                   {{
                     row.kinds[kind.id]
-                      ? `best ${row.kinds[kind.id]!.most}, mean ${row.kinds[kind.id]!.mean} of ${row.kinds[kind.id]!.times}`
+                      ? say('drills.best-most-mean-mean-of', {
+                          most: row.kinds[kind.id]!.most,
+                          mean: row.kinds[kind.id]!.mean,
+                          times: row.kinds[kind.id]!.times,
+                        })
                       : '–'
                   }}
                 </td>
@@ -113,16 +118,16 @@ async function begin(kind: DrillKind) {
             </tbody>
           </table>
         </section>
-        <h2 class="mb-2 text-xl font-bold">Your own</h2>
-        <p v-if="ended.length === 0" class="text-soft">None yet. Take one above: each takes a minute or two.</p>
+        <h2 class="mb-2 text-xl font-bold">{{ say('drills.your-drills') }}</h2>
+        <p v-if="ended.length === 0" class="text-soft">{{ say('drills.none-yet-start-one-above') }}</p>
         <ul class="divide-y divide-line border-y border-line">
           <li v-for="line in ended" :key="line.id">
             <RouterLink :to="`/drill/${line.id}`" class="flex min-h-11 items-center gap-4 hover:text-violet">
               <span class="grow">{{ nameOf(line.kind) }}</span>
               <span class="code">{{ line.points }}/100</span>
-              <span v-if="line.best !== null" class="code text-soft"
-                >{{ line.used }} readings, shortest {{ line.best }}</span
-              >
+              <span v-if="line.best !== null" class="code text-soft">{{
+                say('drills.used-readings-shortest-possible-best', { used: line.used, best: line.best })
+              }}</span>
               <span class="code w-16 text-right text-soft">{{ line.seconds }} s</span>
             </RouterLink>
           </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import type { ConductorColour } from '@/shared/api/generated/http'
 import { paintOf } from '@/shared/board/conductor'
 
@@ -7,7 +8,12 @@ defineProps<{ print: string; colours: readonly ConductorColour[] }>()
 </script>
 
 <template>
-  <svg viewBox="0 0 360 64" class="my-1 h-16 max-w-full" role="img" :aria-label="`Cable printed ${print}`">
+  <svg
+    viewBox="0 0 360 64"
+    class="my-1 h-16 max-w-full"
+    role="img"
+    :aria-label="say('drills.cable-printed-print', { print })"
+  >
     <g v-for="(colour, i) in colours" :key="i">
       <path
         :d="`M200 ${12 + (i * 40) / Math.max(1, colours.length - 1)}h150`"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 
 /** A switch with its print taped over: two terminals are touched, the paddle stands up or down. */
@@ -51,7 +52,7 @@ function touch(number: number) {
     viewBox="0 0 240 270"
     class="mx-auto block h-72 max-w-full"
     role="group"
-    aria-label="The device, its print taped over"
+    :aria-label="say('drills.the-device-with-its-markings')"
   >
     <rect
       x="60"
@@ -66,7 +67,7 @@ function touch(number: number) {
     <g
       role="button"
       tabindex="0"
-      :aria-label="`Paddle, now ${isDown ? 'down' : 'up'}`"
+      :aria-label="say('drills.paddle-now-what', { what: isDown ? 'down' : 'up' })"
       data-test="paddle"
       @click="isDown = !isDown"
       @keydown.enter.prevent="isDown = !isDown"
@@ -92,7 +93,12 @@ function touch(number: number) {
       :key="spot.number"
       role="button"
       tabindex="0"
-      :aria-label="`Terminal ${spot.number}${first === spot.number ? ', probe on it' : ''}`"
+      :aria-label="
+        say('drills.terminal-number-numberb', {
+          number: spot.number,
+          numberb: first === spot.number ? say('drills.probe-on-it') : '',
+        })
+      "
       :data-terminal="spot.number"
       @click="touch(spot.number)"
       @keydown.enter.prevent="touch(spot.number)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
@@ -90,7 +91,9 @@ const localStart = computed(() => {
 const proof = computed(() => {
   if (!plan.value) return ''
   const { minutes, atLeast } = plan.value
-  return minutes === atLeast ? 'no plan ends sooner' : `no plan ends before ${atLeast} min`
+  return minutes === atLeast
+    ? say('evening.the-shortest-possible')
+    : say('evening.no-plan-can-finish-before', { atLeast })
 })
 
 async function keep() {
@@ -108,7 +111,11 @@ async function set(isTwice = false) {
 const paper = computed(() =>
   kept.value
     ? (['list', 'slips', 'stations'] as const).map((page) => ({
-        name: { list: 'List for the wall', slips: 'Slips, one a person', stations: 'Sheets, one a station' }[page],
+        name: {
+          list: say('evening.list-to-pin-up'),
+          slips: say('evening.slips-one-per-person'),
+          stations: say('evening.sheets-one-per-station'),
+        }[page],
         run: () => window.open(api.eveningPaperOf(kept.value!.id, page)),
       }))
     : [],
@@ -117,47 +124,53 @@ const paper = computed(() =>
 
 <template>
   <div class="screen">
-    <TopBar :title="draft?.title || 'Exam evening'" :crumb="{ to: '/tonight', name: 'Tonight' }">
+    <TopBar
+      :title="draft?.title || say('evening.exam-evening')"
+      :crumb="{ to: '/tonight', name: say('shared.tonight') }"
+    >
       <template v-if="draft">
-        <button type="button" class="btn" :disabled="!work.canUndo.value" @click="work.undo">Undo</button>
-        <RowMenu v-if="paper.length > 0" label="Print" :items="paper" named />
-        <RouterLink v-if="kept" :to="`/parts/${kept.id}`" class="btn">Check parts</RouterLink>
-        <button type="button" class="btn" @click="keep">Save</button>
-        <RouterLink v-if="kept?.assignment" :to="`/wall/${kept.id}`" class="btn-main">The wall</RouterLink>
+        <button type="button" class="btn" :disabled="!work.canUndo.value" @click="work.undo">
+          {{ say('shared.undo') }}
+        </button>
+        <RowMenu v-if="paper.length > 0" :label="say('shared.print')" :items="paper" named />
+        <RouterLink v-if="kept" :to="`/parts/${kept.id}`" class="btn">{{ say('evening.check-parts') }}</RouterLink>
+        <button type="button" class="btn" @click="keep">{{ say('evening.save') }}</button>
+        <RouterLink v-if="kept?.assignment" :to="`/wall/${kept.id}`" class="btn-main">{{
+          say('evening.the-wall')
+        }}</RouterLink>
         <button v-else type="button" class="btn-main" :disabled="setting" @click="set()">
-          {{ setting ? 'Setting …' : 'Set this exam' }}
+          {{ setting ? say('evening.setting') : say('evening.set-this-exam') }}
         </button>
       </template>
     </TopBar>
     <ConfirmBar
       v-if="work.twice.why.value"
-      label="Set already"
-      yes="Set it a second time"
-      busy-word="Setting …"
-      no="Leave it"
+      :label="say('evening.set-already')"
+      :yes="say('evening.set-it-again')"
+      :busy-word="say('evening.setting')"
+      :no="say('shared.cancel')"
       :busy="setting"
       @yes="set(true)"
       @no="work.twice.drop"
       >{{ work.twice.why.value }}</ConfirmBar
     >
-    <LoadState v-if="!data" :failure="failure" what="The evening" @again="load" />
+    <LoadState v-if="!data" :failure="failure" :what="say('evening.the-evening')" @again="load" />
     <main v-else-if="!draft" class="mx-auto max-w-xl p-10">
-      <h2 class="mb-2 text-xl font-bold">An evening needs a class and an exam</h2>
+      <h2 class="mb-2 text-xl font-bold">{{ say('evening.you-need-a-class-and') }}</h2>
       <p class="mb-5">
-        {{
-          data.classrooms.length === 0
-            ? 'Add people to a class first.'
-            : 'Make a task on any board and choose Exam there.'
-        }}
+        {{ data.classrooms.length === 0 ? say('evening.add-people-to-a-class') : say('evening.make-a-task-on-any') }}
       </p>
       <RouterLink :to="data.classrooms.length === 0 ? '/people' : '/boards?for=task'" class="btn-main">{{
-        data.classrooms.length === 0 ? 'People' : 'Make a task'
+        data.classrooms.length === 0 ? say('shared.people') : say('evening.make-a-task')
       }}</RouterLink>
     </main>
     <main v-else class="panes grid-cols-[23rem_minmax(0,1fr)]">
-      <section class="flex min-h-0 flex-col gap-3 overflow-auto border-r-2 border-ink p-4" aria-label="What is planned">
+      <section
+        class="flex min-h-0 flex-col gap-3 overflow-auto border-r-2 border-ink p-4"
+        :aria-label="say('evening.the-evenings-settings')"
+      >
         <label
-          >Exam
+          >{{ say('evening.exam') }}
           <select
             class="field"
             :value="draft.task"
@@ -168,7 +181,7 @@ const paper = computed(() =>
           </select></label
         >
         <label
-          >Class
+          >{{ say('shared.class') }}
           <ClassSelect
             class="w-full"
             :model-value="draft.classroom"
@@ -177,7 +190,7 @@ const paper = computed(() =>
             @update:model-value="chooseClass"
         /></label>
         <label
-          >Name
+          >{{ say('shared.name') }}
           <input
             class="field"
             maxlength="200"
@@ -185,7 +198,7 @@ const paper = computed(() =>
             @change="change({ title: ($event.target as HTMLInputElement).value || draft!.title })"
         /></label>
         <label
-          >Starts at
+          >{{ say('evening.starts-at') }}
           <input
             type="datetime-local"
             class="field"
@@ -200,7 +213,7 @@ const paper = computed(() =>
         /></label>
         <div class="grid grid-cols-2 gap-3">
           <label
-            >Stations
+            >{{ say('evening.stations') }}
             <input
               type="number"
               min="1"
@@ -211,7 +224,7 @@ const paper = computed(() =>
               @change="countStations(numberOf($event))"
           /></label>
           <label
-            >Minutes each
+            >{{ say('evening.minutes-each') }}
             <input
               type="number"
               min="1"
@@ -222,7 +235,7 @@ const paper = computed(() =>
               @change="change({ minutes: Math.max(1, numberOf($event)) })"
           /></label>
           <label
-            >Changeover, min
+            >{{ say('evening.changeover-min') }}
             <input
               type="number"
               min="0"
@@ -232,7 +245,7 @@ const paper = computed(() =>
               @change="change({ changeover: numberOf($event) })"
           /></label>
           <label
-            >Variants
+            >{{ say('evening.variants') }}
             <input
               type="number"
               min="1"
@@ -243,9 +256,9 @@ const paper = computed(() =>
           /></label>
         </div>
         <fieldset class="grid grid-cols-2 gap-3">
-          <legend class="col-span-2">Break, minutes from the start</legend>
+          <legend class="col-span-2">{{ say('evening.break-minutes-from-the-start') }}</legend>
           <label
-            >from
+            >{{ say('evening.from') }}
             <input
               type="number"
               min="0"
@@ -267,7 +280,7 @@ const paper = computed(() =>
               "
           /></label>
           <label
-            >to
+            >{{ say('evening.to') }}
             <input
               type="number"
               min="0"
@@ -282,16 +295,18 @@ const paper = computed(() =>
         </fieldset>
         <PeopleList v-if="classroom" :classroom="classroom" :draft="draft" @change="change" />
       </section>
-      <section class="flex min-h-0 flex-col" aria-label="The plan">
+      <section class="flex min-h-0 flex-col" :aria-label="say('evening.the-plan')">
         <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-4 py-2">
           <p role="status" data-test="sum">
             <template v-if="plan"
-              ><strong class="text-xl">{{ plan.minutes }} min</strong> {{ saySome('«{1} for one sitting, :proof.|[0,*] for :count sittings, :proof.»', plan.sittings.length, { proof }) }} {{ work.cost.value }}</template
+              ><strong class="text-xl">{{ say('evening.minutes-min', { minutes: plan.minutes }) }}</strong>
+              {{ saySome('evening.for-one-sitting-proof-for', plan.sittings.length, { proof }) }}
+              {{ work.cost.value }}</template
             >
-            <template v-if="work.isPlanning.value"> Planning …</template>
+            <template v-if="work.isPlanning.value"> {{ say('evening.planning') }}</template>
           </p>
           <span class="grow" />
-          <div class="flex" role="group" aria-label="Look at">
+          <div class="flex" role="group" :aria-label="say('evening.look-at')">
             <button
               v-for="(name, i) in ['Times', 'Room']"
               :key="name"
@@ -313,8 +328,7 @@ const paper = computed(() =>
         <template v-else-if="plan">
           <TimeChart :draft="draft" :plan="plan" :names="names" @put="work.put" @let-go="work.letGo" />
           <p class="border-t border-line px-4 py-2 text-sm text-soft">
-            Drag a sitting, or move it with the arrow keys (Shift: 5 min). It stays where you put it and the rest is
-            planned round it. Delete lets it go again.
+            {{ say('evening.drag-a-sitting-or-move') }}
           </p>
         </template>
       </section>

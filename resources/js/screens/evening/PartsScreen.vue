@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import { useInAddress } from '@/shared/frame/useInAddress'
@@ -18,9 +19,9 @@ const leftAt = (id: string) => {
   const parts = data.value?.stations.find((one) => one.id === id)?.parts ?? []
   const bad = parts.filter(({ ok }) => ok === false).length
   const open = parts.filter(({ ok }) => ok === null).length
-  return bad > 0 ? `${bad} bad` : open > 0 ? `${open} left` : '✓'
+  return bad > 0 ? say('evening.bad-bad', { bad }) : open > 0 ? say('evening.open-left', { open }) : '✓'
 }
-async function say(part: string, ok: boolean | null, note: string) {
+async function tell(part: string, ok: boolean | null, note: string) {
   if (!station.value) return
   try {
     data.value = await api.keepPart(props.evening, { station: station.value.id, part, ok, note })
@@ -33,10 +34,16 @@ async function say(part: string, ok: boolean | null, note: string) {
 
 <template>
   <div class="screen">
-    <TopBar :title="`Parts: ${data?.title ?? ''}`" :crumb="{ to: `/evening/${evening}`, name: 'Evening' }" />
-    <LoadState v-if="!data || !station" :failure="failure" what="The list of parts" @again="load" />
+    <TopBar
+      :title="say('evening.parts-title', { title: data?.title ?? '' })"
+      :crumb="{ to: `/evening/${evening}`, name: say('evening.evening') }"
+    />
+    <LoadState v-if="!data || !station" :failure="failure" :what="say('evening.the-list-of-parts')" @again="load" />
     <main v-else class="panes grid-cols-[14rem_minmax(0,1fr)]">
-      <nav class="min-h-0 overflow-auto border-r-2 border-ink max-md:flex max-md:overflow-x-auto" aria-label="Stations">
+      <nav
+        class="min-h-0 overflow-auto border-r-2 border-ink max-md:flex max-md:overflow-x-auto"
+        :aria-label="say('evening.stations')"
+      >
         <button
           v-for="one in data.stations"
           :key="one.id"
@@ -51,8 +58,9 @@ async function say(part: string, ok: boolean | null, note: string) {
       </nav>
       <section class="min-h-0 overflow-auto p-4" :aria-label="station.label" tabindex="0">
         <p class="mb-3 flex gap-2 text-sm">
-          <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />Off, locked and disconnected:
-          ohms on a live board kill the meter and hurt the hand.
+          <span class="hazard h-5 w-8 shrink-0 border border-ink" aria-hidden="true" />{{
+            say('evening.switch-off-lock-and-disconnect')
+          }}
         </p>
         <p v-if="refusal" role="alert" class="mb-2 border-l-3 border-ink pl-3">{{ refusal }}</p>
         <fieldset
@@ -74,7 +82,7 @@ async function say(part: string, ok: boolean | null, note: string) {
               class="btn min-h-14 grow text-lg"
               :class="part.ok === ok ? 'border-violet bg-wash' : ''"
               :aria-pressed="part.ok === ok"
-              @click="say(part.id, part.ok === ok ? null : ok, part.note)"
+              @click="tell(part.id, part.ok === ok ? null : ok, part.note)"
             >
               {{ part.ok === ok ? '● ' : '' }}{{ name }}
             </button>
@@ -83,10 +91,10 @@ async function say(part: string, ok: boolean | null, note: string) {
             v-if="part.ok === false"
             class="field mt-2"
             maxlength="200"
-            placeholder="what is wrong with it"
-            :aria-label="`what is wrong with ${part.name}`"
+            :placeholder="say('evening.what-is-wrong-with-it')"
+            :aria-label="say('evening.what-is-wrong-with-name', { name: part.name })"
             :value="part.note"
-            @change="say(part.id, false, ($event.target as HTMLInputElement).value)"
+            @change="tell(part.id, false, ($event.target as HTMLInputElement).value)"
           />
         </fieldset>
       </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Classroom, KeepEvening } from '@/shared/api/generated/http'
 
@@ -38,14 +39,16 @@ const numberOf = (event: Event, most: number) =>
 <template>
   <table class="w-full border-collapse text-left text-sm">
     <caption class="sr-only">
-      Who sits
+      {{
+        say('evening.who-takes-the-exam')
+      }}
     </caption>
     <thead>
       <tr class="border-b-2 border-ink align-bottom">
-        <th scope="col" class="py-1">who sits</th>
-        <th scope="col" class="w-20">extra %</th>
-        <th scope="col" class="w-20">from min</th>
-        <th scope="col" class="w-12">twice</th>
+        <th scope="col" class="py-1">{{ say('evening.who') }}</th>
+        <th scope="col" class="w-20">{{ say('evening.extra') }}</th>
+        <th scope="col" class="w-20">{{ say('evening.from-min') }}</th>
+        <th scope="col" class="w-12">{{ say('evening.retest') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -72,7 +75,7 @@ const numberOf = (event: Event, most: number) =>
             min="0"
             max="100"
             class="field min-h-9 w-16 px-1"
-            :aria-label="`extra time of ${trainee.name}, percent`"
+            :aria-label="say('evening.extra-time-of-name-percent', { name: trainee.name })"
             :value="sits.get(trainee.id)!.extraPercent"
             @change="change(trainee.id, { extraPercent: numberOf($event, 100) })"
           />
@@ -84,7 +87,7 @@ const numberOf = (event: Event, most: number) =>
             min="0"
             max="1440"
             class="field min-h-9 w-16 px-1"
-            :aria-label="`${trainee.name} from minute`"
+            :aria-label="say('evening.name-from-minute', { name: trainee.name })"
             :value="sits.get(trainee.id)!.notBefore"
             @change="change(trainee.id, { notBefore: numberOf($event, 1440) })"
           />
@@ -94,7 +97,7 @@ const numberOf = (event: Event, most: number) =>
             v-if="sits.has(trainee.id)"
             type="checkbox"
             class="h-5 w-5 accent-violet"
-            :aria-label="`${trainee.name} sits twice`"
+            :aria-label="say('evening.name-takes-a-retest', { name: trainee.name })"
             :checked="draft.retests.includes(trainee.id)"
             @change="again(trainee.id, ($event.target as HTMLInputElement).checked)"
           />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { ref } from 'vue'
 import type { KeepEvening } from '@/shared/api/generated/http'
 
@@ -54,7 +55,7 @@ const areBeside = (one: string, other: string) =>
 <template>
   <div class="flex min-h-0 grow flex-col gap-3 p-4">
     <p class="text-soft">
-      Drag each station to where it stands. Beside each other means: one can see the other's board.
+      {{ say('evening.drag-each-station-to-its') }}
     </p>
     <div ref="room" class="relative min-h-64 grow border-2 border-ink bg-face" data-test="room">
       <svg class="pointer-events-none absolute inset-0 h-full w-full" viewBox="0 0 100 100" preserveAspectRatio="none">
@@ -95,7 +96,7 @@ const areBeside = (one: string, other: string) =>
       class="flex flex-wrap items-end gap-4"
     >
       <label
-        >Name
+        >{{ say('shared.name') }}
         <input
           class="field w-44"
           maxlength="60"
@@ -103,18 +104,18 @@ const areBeside = (one: string, other: string) =>
           @change="change(station.id, { label: ($event.target as HTMLInputElement).value || station.id })"
       /></label>
       <label
-        >Wired on
+        >{{ say('evening.wired-on') }}
         <select
           class="field w-44"
           :value="station.surface"
           @change="change(station.id, { surface: ($event.target as HTMLSelectElement).value as 'screen' | 'board' })"
         >
-          <option value="screen">a screen</option>
-          <option value="board">a real board</option>
+          <option value="screen">{{ say('evening.a-screen') }}</option>
+          <option value="board">{{ say('evening.a-real-board') }}</option>
         </select></label
       >
       <fieldset class="flex flex-wrap items-center gap-2">
-        <legend class="text-soft">Beside</legend>
+        <legend class="text-soft">{{ say('evening.beside') }}</legend>
         <button
           v-for="other in stations.filter(({ id }) => id !== station.id)"
           :key="other.id"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, onBeforeUpdate, onUpdated, ref } from 'vue'
 import type { EveningPlan, KeepEvening, SittingPlan } from '@/shared/api/generated/http'
 import { keyOf } from './useEvening'
@@ -27,10 +28,10 @@ const wordsOf = (sitting: SittingPlan) =>
   [
     nameOf(sitting),
     props.draft.stations[rowOf(sitting.station)]?.label ?? '',
-    `${clock(sitting.from)} to ${clock(sitting.to)}`,
-    `variant ${sitting.variant}`,
-    fixed.value.has(keyOf(sitting)) ? 'put by hand' : '',
-    broken.value.has(keyOf(sitting)) ? 'breaks a rule' : '',
+    say('evening.clock-to-clockb', { clock: clock(sitting.from), clockb: clock(sitting.to) }),
+    say('evening.variant-variant', { variant: sitting.variant }),
+    fixed.value.has(keyOf(sitting)) ? say('evening.placed-by-hand') : '',
+    broken.value.has(keyOf(sitting)) ? say('evening.breaks-a-rule') : '',
   ]
     .filter(Boolean)
     .join(', ')
@@ -80,8 +81,14 @@ function key(event: KeyboardEvent, sitting: SittingPlan) {
 </script>
 
 <template>
-  <div ref="chart" class="min-h-0 grow overflow-auto" tabindex="0" aria-label="The plan, a row a station">
-    <svg :width="width" :height="height" role="group" aria-label="Sittings by station and time" class="select-none">
+  <div ref="chart" class="min-h-0 grow overflow-auto" tabindex="0" :aria-label="say('evening.the-plan-one-row-per')">
+    <svg
+      :width="width"
+      :height="height"
+      role="group"
+      :aria-label="say('evening.sittings-by-station-and-time')"
+      class="select-none"
+    >
       <g v-for="minute in marks" :key="minute">
         <path :d="`M${xOf(minute)} ${HEAD}V${height}`" stroke="var(--color-line)" />
         <text :x="xOf(minute)" y="20" text-anchor="middle" font-size="14" fill="var(--color-soft)">
@@ -96,7 +103,9 @@ function key(event: KeyboardEvent, sitting: SittingPlan) {
           :height="height - HEAD"
           fill="var(--color-grain)"
         />
-        <text :x="xOf(pause.from) + 4" :y="height - 6" font-size="13" fill="var(--color-soft)">break</text>
+        <text :x="xOf(pause.from) + 4" :y="height - 6" font-size="13" fill="var(--color-soft)">
+          {{ say('evening.break') }}
+        </text>
       </g>
       <g v-for="(station, i) in draft.stations" :key="station.id">
         <path :d="`M0 ${HEAD + (i + 1) * ROW}H${width}`" stroke="var(--color-line)" />
@@ -117,7 +126,7 @@ function key(event: KeyboardEvent, sitting: SittingPlan) {
             ? `translate(${xOf(sitting.from) + held.dx} ${HEAD + rowOf(sitting.station) * ROW + 6 + held.dy})`
             : `translate(${xOf(sitting.from)} ${HEAD + rowOf(sitting.station) * ROW + 6})`
         "
-        style="touch-action: none"
+        :style="say('evening.touch-action-none')"
         @pointerdown="take($event, sitting)"
         @pointermove="carry"
         @pointerup="drop(sitting)"
@@ -137,7 +146,8 @@ function key(event: KeyboardEvent, sitting: SittingPlan) {
         <svg :width="Math.max(8, (sitting.to - sitting.from) * PER_MINUTE - 6)" height="40">
           <text x="6" y="18" font-size="15" fill="var(--color-ink)">{{ nameOf(sitting) }}</text>
           <text x="6" y="34" font-size="13" fill="var(--color-soft)">
-            {{ clock(sitting.from) }} · v{{ sitting.variant }}{{ fixed.has(keyOf(sitting)) ? ' · by hand' : '' }}
+            {{ clock(sitting.from) }} · v{{ sitting.variant
+            }}{{ fixed.has(keyOf(sitting)) ? say('evening.by-hand') : '' }}
           </text>
         </svg>
       </g>

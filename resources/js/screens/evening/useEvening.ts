@@ -1,3 +1,4 @@
+import { say, saySome } from '@/shared/words/say'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import { useTwice } from '@/shared/ui/useTwice'
@@ -13,7 +14,7 @@ export function stationsInRows(count: number, known: KeepEvening['stations'] = [
     const column = i % perRow
     return {
       id: known[i]?.id ?? `T${i + 1}`,
-      label: known[i]?.label ?? `Station ${i + 1}`,
+      label: known[i]?.label ?? say('evening.station-what', { what: i + 1 }),
       surface: known[i]?.surface ?? 'screen',
       x: kept?.x ?? Math.round(9 + (column * 82) / Math.max(1, perRow - 1)),
       y: kept?.y ?? Math.round(rows === 1 ? 40 : 12 + (Math.floor(i / perRow) * 74) / (rows - 1)),
@@ -29,7 +30,7 @@ function draftOf(evening: EveningData): KeepEvening {
 }
 
 export const keyOf = ({ person, retest }: Pick<SittingPlan, 'person' | 'retest'>) =>
-  `${person}${retest ? ' retest' : ''}`
+  `${person}${retest ? say('evening.retest') : ''}`
 
 /** The draft of an evening: planned by the server after each change, with what the last move by hand cost. */
 export function useEvening() {
@@ -172,9 +173,9 @@ export function costInWords(extra: number, plan: EveningPlan): string {
   const broken = plan.conflicts.length
   const time =
     extra > 0
-      ? `That makes the evening ${extra} min longer.`
+      ? say('evening.the-evening-is-now-extra', { extra })
       : extra < 0
-        ? `That makes the evening ${-extra} min shorter.`
-        : 'That costs no time.'
-  return broken > 0 ? `${time} ${saySome('«{1} One rule is broken.|[0,*] :count rules are broken.»', broken)}` : time
+        ? say('evening.the-evening-is-now-what', { what: -extra })
+        : say('evening.no-delay')
+  return broken > 0 ? `${time} ${saySome('evening.one-rule-is-broken-count', broken)}` : time
 }

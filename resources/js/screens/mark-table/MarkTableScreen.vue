@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import type { KeepMarkTable, MarkTable } from '@/shared/api/generated/http'
@@ -49,34 +50,47 @@ function move(id: string, by: number) {
 }
 const call = (id: string, name: string) => change({ headings: { ...headings.value, [id]: name.trim() || null } })
 
-const KEYS = { number: 'Student number', 'sign-in': 'Sign-in name', name: 'Name' } as const
-const SEPARATORS = { comma: 'Comma', semicolon: 'Semicolon', tab: 'Tab' } as const
+const KEYS = {
+  number: say('mark-table.student-number'),
+  'sign-in': say('mark-table.sign-in-name'),
+  name: say('shared.name'),
+} as const
+const SEPARATORS = { comma: say('mark-table.comma'), semicolon: say('mark-table.semicolon'), tab: 'Tab' } as const
 const DECIMALS = { point: '12.5', comma: '12,5' } as const
 const choices = computed(() => [
-  { field: 'key' as const, name: 'A row is known by', says: 'It comes first in every row.', of: KEYS },
-  { field: 'separator' as const, name: 'Between the cells', says: '', of: SEPARATORS },
-  { field: 'decimal' as const, name: 'Half points are written', says: '', of: DECIMALS },
+  {
+    field: 'key' as const,
+    name: say('mark-table.each-row-starts-with'),
+    says: say('mark-table.this-is-the-first-column'),
+    of: KEYS,
+  },
+  { field: 'separator' as const, name: say('mark-table.separator'), says: '', of: SEPARATORS },
+  { field: 'decimal' as const, name: say('mark-table.half-points-look-like'), says: '', of: DECIMALS },
 ])
 </script>
 
 <template>
   <div class="screen">
-    <TopBar title="Table of marks" :crumb="{ to: '/marks', name: 'Marks' }">
+    <TopBar :title="say('mark-table.table-of-marks')" :crumb="{ to: '/marks', name: say('shared.marks') }">
       <span class="text-soft" role="status">{{ isSaving ? 'saving' : 'saved' }}</span>
     </TopBar>
-    <LoadState v-if="!data" :failure="loadFailure" what="The table" @again="load" />
+    <LoadState v-if="!data" :failure="loadFailure" :what="say('mark-table.the-table')" @again="load" />
     <main v-else class="panes grid-cols-[minmax(0,60fr)_minmax(18rem,40fr)]">
-      <section class="min-h-0 overflow-auto p-6" aria-label="Columns">
+      <section class="min-h-0 overflow-auto p-6" :aria-label="say('mark-table.columns')">
         <p v-if="failure" role="alert" class="mb-3 border-l-3 border-ink pl-3">{{ failure }}</p>
         <table class="w-full border-collapse text-left">
           <caption class="pb-2 text-left text-soft">
-            Tick the columns you want, in the order you want them.
+            {{
+              say('mark-table.tick-the-columns-you-want')
+            }}
           </caption>
           <thead>
             <tr class="border-b border-soft">
-              <th scope="col" class="py-1 pr-3">Column</th>
-              <th scope="col" class="pr-3">Heading in the file</th>
-              <th scope="col"><span class="sr-only">Order</span></th>
+              <th scope="col" class="py-1 pr-3">{{ say('mark-table.column') }}</th>
+              <th scope="col" class="pr-3">{{ say('mark-table.heading-in-the-file') }}</th>
+              <th scope="col">
+                <span class="sr-only">{{ say('mark-table.order') }}</span>
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -98,18 +112,18 @@ const choices = computed(() => [
                   class="field min-h-9"
                   maxlength="60"
                   :placeholder="row.name"
-                  :aria-label="`Heading of ${row.name}`"
+                  :aria-label="say('mark-table.heading-of-name', { name: row.name })"
                   :value="headings[row.id] ?? ''"
                   @change="call(row.id, ($event.target as HTMLInputElement).value)"
                 />
-                <span v-else-if="row.isTaken" class="text-soft">one column for each line</span>
+                <span v-else-if="row.isTaken" class="text-soft">{{ say('mark-table.one-column-for-each-line') }}</span>
               </td>
               <td class="text-right whitespace-nowrap">
                 <template v-if="row.isTaken">
                   <button
                     type="button"
                     class="btn min-h-9 px-3"
-                    :aria-label="`${row.name} further left`"
+                    :aria-label="say('mark-table.name-further-left', { name: row.name })"
                     :disabled="chosen[0] === row.id"
                     @click="move(row.id, -1)"
                   >
@@ -118,7 +132,7 @@ const choices = computed(() => [
                   <button
                     type="button"
                     class="btn min-h-9 px-3"
-                    :aria-label="`${row.name} further right`"
+                    :aria-label="say('mark-table.name-further-right', { name: row.name })"
                     :disabled="chosen.at(-1) === row.id"
                     @click="move(row.id, 1)"
                   >
@@ -130,7 +144,7 @@ const choices = computed(() => [
           </tbody>
         </table>
       </section>
-      <section class="min-h-0 overflow-auto border-l border-line p-6" aria-label="The file">
+      <section class="min-h-0 overflow-auto border-l border-line p-6" :aria-label="say('mark-table.the-file')">
         <fieldset v-for="choice in choices" :key="choice.field" class="mb-6" :data-choice="choice.field">
           <legend class="mb-1 font-bold">{{ choice.name }}</legend>
           <div class="flex flex-wrap">
@@ -149,8 +163,12 @@ const choices = computed(() => [
           <p v-if="choice.says" class="mt-1 text-sm text-soft">{{ choice.says }}</p>
         </fieldset>
         <p class="text-soft">
-          Take the file from <RouterLink to="/marks" class="underline">the marks of one task</RouterLink>, or from
-          <RouterLink to="/mark-grid" class="underline">class and tasks</RouterLink> for a whole term.
+          {{ say('mark-table.take-the-file-from') }}
+          <RouterLink to="/marks" class="underline">{{ say('mark-table.the-marks-of-one-task') }}</RouterLink>{{
+            say('mark-table.or-from')
+          }}
+          <RouterLink to="/mark-grid" class="underline">{{ say('mark-table.class-and-tasks') }}</RouterLink>
+          {{ say('mark-table.for-a-whole-term') }}
         </p>
       </section>
     </main>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, onMounted, ref } from 'vue'
 import type { GradeData, Override } from '@/shared/api/generated/http'
 
@@ -23,19 +24,20 @@ const isReady = computed(() => points.value !== '' && Number(points.value) >= 0 
   <form
     ref="form"
     class="mt-4 flex flex-col gap-3 border-2 border-violet p-3"
-    aria-label="By hand"
+    :aria-label="say('marks.by-hand-2')"
     @submit.prevent="isReady && emit('change', { line, points: Number(points), why })"
   >
     <p>
-      <strong>By hand:</strong> {{ own ? own.text : 'the whole mark' }}
-      <span v-if="byHand" class="text-soft">(worked out: {{ byHand.was ?? '…' }})</span>
+      <strong>{{ say('marks.by-hand') }}</strong> {{ own ? own.text : say('marks.the-whole-mark') }}
+      <span v-if="byHand" class="text-soft">{{ say('marks.calculated-was', { was: byHand.was ?? '…' }) }}</span>
     </p>
     <label
-      >Points of {{ most }} <input v-model="points" type="number" min="0" :max="most" step="0.5" class="field w-28"
+      >{{ say('marks.points-of-most', { most }) }}
+      <input v-model="points" type="number" min="0" :max="most" step="0.5" class="field w-28"
     /></label>
-    <label>Why <input v-model="why" class="field" maxlength="500" required /></label>
+    <label>{{ say('marks.why') }} <input v-model="why" class="field" maxlength="500" required /></label>
     <div class="flex flex-wrap gap-2">
-      <button type="submit" class="btn-main" :disabled="!isReady">Give these points</button>
+      <button type="submit" class="btn-main" :disabled="!isReady">{{ say('marks.give-these-points') }}</button>
       <button
         v-if="byHand"
         type="button"
@@ -43,9 +45,9 @@ const isReady = computed(() => points.value !== '' && Number(points.value) >= 0 
         :disabled="why.trim().length < 3"
         @click="emit('change', { line, points: null, why })"
       >
-        Back to what was worked out
+        {{ say('marks.back-to-the-calculated-points') }}
       </button>
-      <button type="button" class="btn" @click="$emit('close')">Leave it</button>
+      <button type="button" class="btn" @click="$emit('close')">{{ say('shared.cancel') }}</button>
     </div>
   </form>
 </template>

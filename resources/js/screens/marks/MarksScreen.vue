@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import type { GradedAttempt } from '@/shared/api/generated/http'
@@ -36,9 +37,9 @@ const open = computed(() => data.value?.marks.filter(({ mark }) => mark?.isOpen)
 const missing = computed(() => data.value?.marks.filter(({ mark }) => !mark).length ?? 0)
 
 const stateOf = ({ mark, handedInAt, headline }: GradedAttempt) => {
-  if (!mark) return handedInAt ? (headline ?? '') : 'not handed in'
-  if (mark.isOpen) return `${mark.got} of ${mark.total} so far`
-  return `${mark.got} of ${mark.total} ${mark.passes ? '✓' : '✕'}`
+  if (!mark) return handedInAt ? (headline ?? '') : say('marks.not-handed-in')
+  if (mark.isOpen) return say('marks.got-of-total-so-far', { got: mark.got, total: mark.total })
+  return say('marks.got-of-total-passes', { got: mark.got, total: mark.total, passes: mark.passes ? '✓' : '✕' })
 }
 
 function replace(fresh: GradedAttempt) {
@@ -79,20 +80,20 @@ async function takeMarking() {
   try {
     const { changed } = await api.takeMarking(props.assignment)
     if (changed) await reMark.look(handedIn.value)
-    else refusal.value = 'The marking is as it was when this was set.'
+    else refusal.value = say('marks.this-is-marked-by-the')
   } catch (error) {
     refusal.value = (error as Error).message
   }
 }
 const paper = computed(() => [
-  { name: 'Take the corrected marking, and mark again …', run: takeMarking },
-  { name: 'Mark sheet of the class, PDF', run: () => window.open(api.markSheetOf(props.assignment, 'pdf')) },
-  { name: 'Marks as a table, CSV', run: () => window.open(api.markSheetOf(props.assignment, 'csv')) },
-  { name: 'Columns of the table …', to: '/mark-table' },
+  { name: say('marks.use-the-corrected-marking-and'), run: takeMarking },
+  { name: say('marks.mark-sheet-of-the-class'), run: () => window.open(api.markSheetOf(props.assignment, 'pdf')) },
+  { name: say('marks.marks-as-a-table-csv'), run: () => window.open(api.markSheetOf(props.assignment, 'csv')) },
+  { name: say('marks.columns-of-the-table'), to: '/mark-table' },
   ...(attempt.value
     ? [
         {
-          name: `Mark sheet of ${attempt.value.trainee.name}`,
+          name: say('marks.mark-sheet-of-name', { name: attempt.value.trainee.name }),
           run: () => window.open(api.markSheetOf(props.assignment, 'pdf', String(attempt.value!.attempt))),
         },
       ]
@@ -110,14 +111,18 @@ async function release() {
 
 <template>
   <div class="screen">
-    <TopBar :title="data?.assignment?.task ?? 'Marks'" :crumb="{ to: '/marks', name: 'Marks' }">
-      <RowMenu v-if="data" label="More" :items="paper" named />
-      <RouterLink v-if="data" :to="`/record/${assignment}`" class="btn">Record</RouterLink>
+    <TopBar :title="data?.assignment?.task ?? say('shared.marks')" :crumb="{ to: '/marks', name: say('shared.marks') }">
+      <RowMenu v-if="data" :label="say('marks.more')" :items="paper" named />
+      <RouterLink v-if="data" :to="`/record/${assignment}`" class="btn">{{ say('marks.record') }}</RouterLink>
       <template v-if="data?.assignment?.releasedAt">
-        <span class="text-soft" data-test="released">released</span>
-        <button v-if="data.assignment.mode === 'exam'" type="button" class="btn" @click="takeBack">Take back</button>
+        <span class="text-soft" data-test="released">{{ say('marks.released') }}</span>
+        <button v-if="data.assignment.mode === 'exam'" type="button" class="btn" @click="takeBack">
+          {{ say('marks.take-back') }}
+        </button>
       </template>
-      <button v-else-if="data" type="button" class="btn-main" @click="asking = true">Release the marks</button>
+      <button v-else-if="data" type="button" class="btn-main" @click="asking = true">
+        {{ say('marks.release-the-marks') }}
+      </button>
       <button
         v-if="data && handedIn.length > 0"
         type="button"
@@ -125,23 +130,27 @@ async function release() {
         :disabled="reMark.isLooking.value"
         @click="reMark.look(handedIn)"
       >
-        Mark again …
+        {{ say('marks.mark-again') }}
       </button>
     </TopBar>
-    <LoadState v-if="!data" :failure="failure" what="The marks" @again="load" />
+    <LoadState v-if="!data" :failure="failure" :what="say('marks.the-marks')" @again="load" />
     <template v-else>
       <ConfirmBar
         v-if="asking && !data.assignment?.releasedAt"
-        label="Release"
-        yes="Release them"
-        busy-word="Releasing …"
-        no="Not yet"
+        :label="say('marks.release')"
+        :yes="say('marks.release-them')"
+        :busy-word="say('marks.releasing')"
+        :no="say('shared.not-yet')"
         :busy="busy"
         @yes="release"
         @no="asking = false"
-        ><strong>Release to the whole class?</strong> Everybody sees the mark, verdict and debrief for their own board.
-        {{ missing > 0 ? say('«:missing not handed in.»', { missing }) : '' }}
-        {{ open > 0 ? say('«:open still to be inspected.»', { open }) : '' }}</ConfirmBar
+        ><strong>{{ say('marks.release-to-the-whole-class') }}</strong>
+        {{
+          say('marks.everybody-sees-the-mark-verdict', {
+            what: missing > 0 ? say('marks.missing-not-handed-in', { missing }) : '',
+            whatb: open > 0 ? say('marks.open-still-to-be-inspected', { open }) : '',
+          })
+        }}</ConfirmBar
       >
       <p v-if="refusal" role="alert" class="border-b-2 border-ink px-5 py-2">{{ refusal }}</p>
       <p v-if="reMark.failure.value" role="alert" class="border-b-2 border-ink px-5 py-2">{{ reMark.failure.value }}</p>
@@ -161,16 +170,18 @@ async function release() {
         data-test="undecided"
       >
         <span class="grow"
-          ><strong>{{ undecided.length }} would be judged differently by today's rules.</strong> What stood at the
-          hand-in counts until you decide.</span
+          ><strong>{{ say('marks.count-would-be-judged-differently', { count: undecided.length }) }}</strong>
+          {{ say('marks.the-result-at-hand-in') }}</span
         >
-        <button type="button" class="btn" @click="reMark.look(undecided)">See what differs</button>
+        <button type="button" class="btn" @click="reMark.look(undecided)">
+          {{ say('marks.see-the-differences') }}
+        </button>
       </p>
       <p v-else-if="atUpgrade" class="border-b border-line px-5 py-1 text-soft">
-        Judged at the upgrade, by rules {{ atUpgrade.rules }}.
+        {{ say('marks.judged-at-the-upgrade-under', { rules: atUpgrade.rules }) }}
       </p>
       <main class="panes grid-cols-[minmax(15rem,26fr)_minmax(0,46fr)_minmax(0,28fr)]">
-        <nav class="min-h-0 overflow-auto border-r-2 border-ink" aria-label="Seats">
+        <nav class="min-h-0 overflow-auto border-r-2 border-ink" :aria-label="say('marks.seats')">
           <button
             v-for="one in data.marks"
             :key="one.attempt"
@@ -191,7 +202,12 @@ async function release() {
             >
           </button>
         </nav>
-        <section v-if="attempt?.mark" class="min-h-0 overflow-auto p-5" aria-label="The mark" tabindex="0">
+        <section
+          v-if="attempt?.mark"
+          class="min-h-0 overflow-auto p-5"
+          :aria-label="say('marks.the-mark')"
+          tabindex="0"
+        >
           <MarkByHand
             v-if="lineAsked !== null"
             :key="`${attempt.attempt} ${lineAsked}`"
@@ -202,11 +218,11 @@ async function release() {
           />
           <MarkLines :mark="attempt.mark" changeable @change="(key) => (lineAsked = key)" />
         </section>
-        <p v-else class="p-8 text-soft">Nobody has handed in yet.</p>
+        <p v-else class="p-8 text-soft">{{ say('marks.nobody-has-handed-in-yet') }}</p>
         <section
           v-if="attempt?.mark"
           class="flex min-h-0 flex-col gap-4 overflow-auto border-l-2 border-ink p-5"
-          aria-label="Inspection"
+          :aria-label="say('shared.inspection')"
         >
           <ObservationList
             :items="attempt.mark.lines.filter(({ part }) => part === 'workmanship')"
@@ -220,7 +236,7 @@ async function release() {
             @seen="(seen) => run(() => api.observe(attempt!.attempt, seen, true))"
           />
           <label class="block"
-            >Comment
+            >{{ say('marks.comment') }}
             <textarea
               class="field min-h-20 py-2"
               maxlength="2000"
@@ -237,15 +253,19 @@ async function release() {
             @click="run(() => api.releaseOne(attempt!.attempt, !attempt!.isReleased))"
           >
             {{
-              attempt.isReleased ? `Take ${attempt.trainee.name}'s mark back` : `Release ${attempt.trainee.name}'s mark`
+              attempt.isReleased
+                ? say('marks.take-names-mark-back', { name: attempt.trainee.name })
+                : say('marks.release-names-mark', { name: attempt.trainee.name })
             }}
           </button>
           <div>
-            <h2 class="text-lg font-bold">The board</h2>
+            <h2 class="text-lg font-bold">{{ say('shared.the-board') }}</h2>
             <p class="mb-2">{{ attempt.headline }}</p>
             <p class="flex flex-wrap gap-2">
-              <RouterLink :to="`/verdict/${attempt.attempt}`" class="btn px-3">Verdict</RouterLink>
-              <RouterLink :to="`/viva/${attempt.attempt}`" class="btn px-3">Viva, to print</RouterLink>
+              <RouterLink :to="`/verdict/${attempt.attempt}`" class="btn px-3">{{ say('marks.verdict') }}</RouterLink>
+              <RouterLink :to="`/viva/${attempt.attempt}`" class="btn px-3">{{
+                say('marks.viva-to-print')
+              }}</RouterLink>
             </p>
           </div>
         </section>

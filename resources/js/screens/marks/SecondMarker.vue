@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import type { GradeData, GradedAttempt } from '@/shared/api/generated/http'
 import ObservationList from '@/shared/marks/ObservationList.vue'
@@ -21,17 +22,19 @@ function note(said: Record<string, boolean>) {
 </script>
 
 <template>
-  <section v-if="items.length > 0" aria-label="Second marker" data-test="second">
-    <button v-if="!isOpen" type="button" class="btn" @click="((seen = {}), (isOpen = true))">Second marker …</button>
+  <section v-if="items.length > 0" :aria-label="say('marks.second-marker-2')" data-test="second">
+    <button v-if="!isOpen" type="button" class="btn" @click="((seen = {}), (isOpen = true))">
+      {{ say('marks.second-marker') }}
+    </button>
     <template v-else>
-      <p class="mb-2 text-soft">Second marker: see for yourself. Differences are shown when all is seen.</p>
+      <p class="mb-2 text-soft">{{ say('marks.second-marker-judge-each-item') }}</p>
       <ObservationList :items="items" :observed="seen" @observe="note" />
     </template>
     <p v-if="second && !isOpen" role="status" class="mt-2">
       {{
         second.differs.length === 0
-          ? 'The second marker saw the same.'
-          : `The two differ: ${second.differs.map(nameOf).join(', ')}.`
+          ? say('marks.the-second-marker-agrees')
+          : say('marks.the-markers-disagree-on-differs', { differs: second.differs.map(nameOf).join(', ') })
       }}
     </p>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed } from 'vue'
 import { api } from '@/shared/api/client'
 import { countedAs, isWired, kindName, workPath } from '@/shared/api/taskKinds'
@@ -11,10 +12,10 @@ import { useLoaded } from '@/shared/ui/useLoaded'
 const { data, failure, load } = useLoaded(api.attempts)
 const LEVELS = [
   '',
-  'Level 1: each light from one switch',
-  'Level 2: one light from two places',
-  'Level 3: one light from three places or more',
-  'Level 4: several lights from several places',
+  say('my-boards.level-1-each-light-from'),
+  say('my-boards.level-2-one-light-from'),
+  say('my-boards.level-3-one-light-from'),
+  say('my-boards.level-4-several-lights-from'),
 ]
 /** What is to be done first, the easier boards before the harder; what is handed in follows, the newest first. */
 const sorted = computed(() =>
@@ -26,22 +27,34 @@ const sorted = computed(() =>
 
 function state(attempt: AttemptSummary): string {
   if (attempt.closed) return attempt.closed
-  if (attempt.handedInAt) return attempt.headline ?? 'Handed in.'
-  if (attempt.startedAt) return `Under way: ${attempt.placed} of ${attempt.ends} ${countedAs(attempt.kind)}.`
+  if (attempt.handedInAt) return attempt.headline ?? say('my-boards.handed-in-2')
+  if (attempt.startedAt)
+    return say('my-boards.in-progress-placed-of-ends', {
+      placed: attempt.placed,
+      ends: attempt.ends,
+      countedAs: countedAs(attempt.kind),
+    })
   const first = isWired(attempt.kind)
-    ? 'place the first end'
+    ? say('my-boards.make-your-first-connection')
     : attempt.kind === 'fault'
-      ? 'do the first thing'
-      : 'give the first answer'
+      ? say('my-boards.make-your-first-move')
+      : say('my-boards.give-your-first-answer')
   const start = attempt.mode === 'exam' ? 'begin' : first
-  return attempt.minutes ? `Not started. ${attempt.minutes} minutes once you ${start}.` : 'Not started. No time limit.'
+  return attempt.minutes
+    ? say('my-boards.not-started-you-have-minutes', { minutes: attempt.minutes, start })
+    : say('my-boards.not-started-no-time-limit')
 }
 
 const when = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
-const PASSES: Record<string, string> = { pass: '✓ Pass', remarks: '✓ Pass, with remarks', fail: '✕ Not passed' }
+const PASSES: Record<string, string> = {
+  pass: say('my-boards.pass'),
+  remarks: say('my-boards.pass-with-remarks'),
+  fail: say('my-boards.not-passed'),
+}
 /** Pass or mark of what counts, in one word. */
 function result({ mark, verdict }: AttemptSummary): string {
-  if (mark) return `${mark.passes ? '✓' : '✕'} ${mark.got} of ${mark.total}`
+  if (mark)
+    return say('my-boards.passes-got-of-total', { passes: mark.passes ? '✓' : '✕', got: mark.got, total: mark.total })
   return verdict ? (PASSES[verdict] ?? '') : ''
 }
 /** The tries beside the one that counts. */
@@ -51,11 +64,11 @@ const workAt = (attempt: AttemptSummary) => workPath(attempt.kind, attempt.id)
 
 <template>
   <div class="flex min-h-full flex-col">
-    <TopBar title="My work" />
-    <LoadState v-if="!data" :failure="failure" what="Your boards" @again="load" />
+    <TopBar :title="say('shared.my-work')" />
+    <LoadState v-if="!data" :failure="failure" :what="say('my-boards.your-boards')" @again="load" />
     <main v-else class="mx-auto w-full max-w-4xl grow p-6">
       <p v-if="data.length === 0" class="border-2 border-dashed border-soft p-8 text-lg">
-        Nothing is set for you yet. When your instructor sets a board it appears here; this page can stay open.
+        {{ say('my-boards.nothing-is-set-for-you') }}
       </p>
       <ul class="divide-y divide-line border-y border-line">
         <li v-for="attempt in sorted" :key="attempt.id" class="flex items-center gap-5 py-4 max-md:flex-wrap">
@@ -65,8 +78,12 @@ const workAt = (attempt: AttemptSummary) => workPath(attempt.kind, attempt.id)
           <div class="grow">
             <h2 class="text-lg font-bold">
               {{ attempt.board.title }}
-              <span v-if="attempt.mode === 'exam'" class="code ml-1 border-2 border-ink px-1 text-sm">EXAM</span>
-              <span v-if="attempt.seat" class="ml-1 text-base font-normal text-soft">seat {{ attempt.seat }}</span>
+              <span v-if="attempt.mode === 'exam'" class="code ml-1 border-2 border-ink px-1 text-sm">{{
+                say('shared.exam')
+              }}</span>
+              <span v-if="attempt.seat" class="ml-1 text-base font-normal text-soft">{{
+                say('my-boards.seat-seat', { seat: attempt.seat })
+              }}</span>
             </h2>
             <p class="text-sm text-soft">
               <span data-test="kind">{{ kindName(attempt.kind) }}</span><span v-if="attempt.level" data-test="level">
@@ -77,7 +94,7 @@ const workAt = (attempt: AttemptSummary) => workPath(attempt.kind, attempt.id)
             <p class="mt-1">{{ state(attempt) }}</p>
             <details v-if="others(attempt).length > 0" class="mt-1" data-test="tries">
               <summary class="cursor-pointer text-soft underline">
-                {{ saySome('«{1} One other try|[0,*] :count other tries»', others(attempt).length) }}
+                {{ saySome('my-boards.one-other-try-count-other', others(attempt).length) }}
               </summary>
               <ul>
                 <li v-for="one in others(attempt)" :key="one.try">
@@ -88,7 +105,11 @@ const workAt = (attempt: AttemptSummary) => workPath(attempt.kind, attempt.id)
                     ><strong class="w-28 whitespace-nowrap">{{
                       one.got === null
                         ? PASSES[one.verdict ?? '']
-                        : `${one.passes ? '✓' : '✕'} ${one.got} of ${one.total}`
+                        : say('my-boards.passes-got-of-total', {
+                            passes: one.passes ? '✓' : '✕',
+                            got: one.got,
+                            total: one.total,
+                          })
                     }}</strong
                     ><span class="text-soft">{{ when(one.at) }}</span></RouterLink
                   >
@@ -100,12 +121,18 @@ const workAt = (attempt: AttemptSummary) => workPath(attempt.kind, attempt.id)
             {{ result(attempt) }}
             <span v-if="attempt.handedInAt" class="block text-sm text-soft">{{ when(attempt.handedInAt) }}</span>
           </p>
-          <span v-if="attempt.closed" class="shrink-0 text-soft" data-test="closed">closed for now</span>
+          <span v-if="attempt.closed" class="shrink-0 text-soft" data-test="closed">{{
+            say('my-boards.closed-for-now')
+          }}</span>
           <RouterLink v-else-if="attempt.handedInAt" :to="`/verdict/${attempt.id}`" class="btn shrink-0">{{
-            attempt.isReleased ? 'See the verdict' : 'Handed in'
+            attempt.isReleased ? say('my-boards.see-the-verdict') : say('my-boards.handed-in')
           }}</RouterLink>
           <RouterLink v-else :to="workAt(attempt)" class="btn-main shrink-0">{{
-            attempt.startedAt ? 'Go on' : attempt.tries.length > 0 ? 'Once more' : 'Open the board'
+            attempt.startedAt
+              ? say('my-boards.carry-on')
+              : attempt.tries.length > 0
+                ? say('shared.try-again')
+                : say('my-boards.open-the-board')
           }}</RouterLink>
         </li>
       </ul>

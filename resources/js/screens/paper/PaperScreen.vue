@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { ref } from 'vue'
 import { api } from '@/shared/api/client'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -21,11 +22,11 @@ const boards = ref(1)
 const firstLabel = ref(1)
 /** Ready-cut labels by how many are on a sheet, and how large one is. */
 const LABEL_SHEETS = {
-  'letter-30': 'Letter, 30 a sheet, 2 5/8 × 1 in',
-  'letter-80': 'Letter, 80 a sheet, 1 3/4 × 1/2 in',
-  'a4-24': 'A4, 24 a sheet, 70 × 37 mm',
-  'a4-21': 'A4, 21 a sheet, 63.5 × 38.1 mm',
-  'a4-65': 'A4, 65 a sheet, 38.1 × 21.2 mm',
+  'letter-30': say('paper.letter-30-a-sheet-2'),
+  'letter-80': say('paper.letter-80-a-sheet-1'),
+  'a4-24': say('paper.a4-24-a-sheet-70'),
+  'a4-21': say('paper.a4-21-a-sheet-63'),
+  'a4-65': say('paper.a4-65-a-sheet-38'),
 }
 const labelsTell = ref(false)
 const print = () => window.print()
@@ -34,55 +35,58 @@ const print = () => window.print()
 <template>
   <div class="min-h-dvh">
     <div class="print:hidden">
-      <TopBar :title="data?.title ?? 'On paper'" :board="boardFile">
-        <button type="button" class="btn-main" :disabled="!data" @click="print">Print</button>
+      <TopBar :title="data?.title ?? say('paper.on-paper')" :board="boardFile">
+        <button type="button" class="btn-main" :disabled="!data" @click="print">{{ say('shared.print') }}</button>
         <a
           class="btn"
           :href="api.paperOf(boardFile, plan, wanted, { size: printer.size, isDuplex: printer.isDuplex, boards })"
           download
           data-test="pdf"
-          >Download as PDF</a
+          >{{ say('paper.download-as-pdf') }}</a
         >
       </TopBar>
       <fieldset class="flex flex-wrap gap-x-5 border-b border-line px-5 py-1">
-        <legend class="sr-only">Pages to print</legend>
+        <legend class="sr-only">{{ say('paper.pages-to-print') }}</legend>
         <label v-for="{ page, name, tells } in data?.pages" :key="page" class="flex min-h-11 items-center gap-2">
           <input v-model="wanted" type="checkbox" :value="page" class="h-5 w-5 accent-violet" />{{ name
           }}{{ tells ? ' ◆' : '' }}
         </label>
-        <span class="flex min-h-11 items-center text-soft">◆ tells answers</span>
+        <span class="flex min-h-11 items-center text-soft">{{ say('paper.shows-answers') }}</span>
       </fieldset>
       <p class="flex flex-wrap items-center gap-4 border-b border-line px-5 py-1">
         <label class="flex items-center gap-2"
-          >Paper of the PDF
+          >{{ say('paper.paper-size') }}
           <select v-model="printer.size" class="field min-h-9 w-auto" data-test="size">
-            <option value="">as usual here</option>
-            <option value="letter">Letter</option>
+            <option value="">{{ say('paper.the-usual-size-here') }}</option>
+            <option value="letter">{{ say('paper.letter') }}</option>
             <option value="a4">A4</option>
           </select></label
         >
         <label class="flex min-h-11 items-center gap-2">
-          <input v-model="printer.isDuplex" type="checkbox" class="h-5 w-5 accent-violet" data-test="duplex" />Both
-          sides: each part begins on a new sheet
+          <input v-model="printer.isDuplex" type="checkbox" class="h-5 w-5 accent-violet" data-test="duplex" />{{
+            say('paper.both-sides-each-part-begins')
+          }}
         </label>
         <label class="flex items-center gap-2"
-          >Boards of this drawing
+          >{{ say('paper.how-many-of-this-board') }}
           <input v-model.number="boards" class="field min-h-9 w-20" type="number" min="1" max="60" data-test="boards"
         /></label>
       </p>
       <p class="flex flex-wrap items-center gap-4 border-b border-line px-5 py-1">
         <label class="flex max-w-full flex-wrap items-center gap-2"
-          >Ready-cut labels
+          >{{ say('paper.ready-cut-labels') }}
           <select v-model="printer.labels" class="field min-h-9 w-auto max-w-full" data-test="label-sheet">
             <option v-for="(name, id) in LABEL_SHEETS" :key="id" :value="id">{{ name }}</option>
           </select></label
         >
         <label class="flex items-center gap-2"
-          >First free label
+          >{{ say('paper.first-unused-label') }}
           <input v-model.number="firstLabel" class="field min-h-9 w-20" type="number" min="1" max="80"
         /></label>
         <label class="flex min-h-11 items-center gap-2">
-          <input v-model="labelsTell" type="checkbox" class="h-5 w-5 accent-violet" />with what each conductor carries ◆
+          <input v-model="labelsTell" type="checkbox" class="h-5 w-5 accent-violet" />{{
+            say('paper.with-what-each-conductor-is')
+          }}
         </label>
         <a
           class="btn"
@@ -95,11 +99,11 @@ const print = () => window.print()
           "
           download
           data-test="labels-pdf"
-          >Labels as PDF</a
+          >{{ say('paper.labels-as-pdf') }}</a
         >
       </p>
     </div>
-    <LoadState v-if="!data" :failure="failure" what="The pages" @again="load" />
+    <LoadState v-if="!data" :failure="failure" :what="say('paper.the-pages')" @again="load" />
     <main v-else class="mx-auto max-w-4xl overflow-x-auto print:overflow-visible" tabindex="0">
       <template v-for="({ page, name, html }, i) in data.pages" :key="page">
         <PaperPage
@@ -107,7 +111,7 @@ const print = () => window.print()
           :caution="data.caution"
           :title="data.title"
           :name="name"
-          :label="`Page ${i + 1}`"
+          :label="say('paper.page-what', { what: i + 1 })"
           :data-page="page"
         >
           <PrintedPage :html="html" :css="data.style" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
 import type { RosterRow, Slip } from '@/shared/api/generated/http'
@@ -12,7 +13,7 @@ const rows = shallowRef<readonly RosterRow[]>([])
 const { busy, refusal, send } = useSending()
 const fit = computed(() => rows.value.filter(({ fault }) => fault === null))
 const faults = computed(() => rows.value.filter(({ fault }) => fault !== null))
-const people = (count: number) => saySome('«{1} one person|[0,*] :count people»', count)
+const people = (count: number) => saySome('people.one-person-count-people', count)
 
 const look = () =>
   send(async () => {
@@ -43,46 +44,47 @@ const add = () =>
 </script>
 
 <template>
-  <section class="mb-6 border-y border-line py-4" aria-label="Add people">
+  <section class="mb-6 border-y border-line py-4" :aria-label="say('people.add-people-2')">
     <div class="grid grid-cols-2 gap-6">
       <form @submit.prevent="look">
         <label class="block"
-          ><span class="mb-1 block font-bold">A name, or a list of them</span>
+          ><span class="mb-1 block font-bold">{{ say('people.a-name-or-a-list') }}</span>
           <textarea
             v-model="text"
             class="field h-44 py-2"
-            placeholder="One person a line, or rows from a spreadsheet. Columns may be in any order: name, or surname and first name; student number; extra time."
+            :placeholder="say('people.one-person-per-line-or')"
             data-test="roster"
           />
         </label>
         <div class="mt-2 flex flex-wrap items-center gap-2">
-          <button type="submit" class="btn" :disabled="busy || !text.trim()">Look at the list</button>
+          <button type="submit" class="btn" :disabled="busy || !text.trim()">{{ say('people.check-the-list') }}</button>
           <label class="btn"
-            >Take a file<input
+            >{{ say('people.choose-a-file')
+            }}<input
               type="file"
               accept=".csv,.txt,.tsv,text/csv,text/plain"
               class="sr-only"
               data-test="roster-file"
               @change="takeFile"
           /></label>
-          <button type="button" class="btn-quiet" @click="$emit('leave')">Not now</button>
+          <button type="button" class="btn-quiet" @click="$emit('leave')">{{ say('people.not-now') }}</button>
         </div>
         <p v-if="refusal" role="alert" class="mt-2 border-l-3 border-ink pl-3">{{ refusal }}</p>
       </form>
       <div>
         <p v-if="rows.length === 0" class="text-soft">
-          What was read stands here before anybody is added. Each gets a name to sign in with and a code of six
-          characters; the slips are printed right after.
+          {{ say('people.check-the-list-here-before') }}
         </p>
         <template v-else>
           <div v-if="faults.length > 0" role="alert" class="mb-3 border-2 border-ink p-2" data-test="roster-faults">
             <p class="font-bold">
-              {{ saySome('«{1} One row is left out until you fix it:|[0,*] :count rows are left out until you fix them:»', faults.length) }}
+              {{ saySome('people.one-row-is-left-out', faults.length) }}
             </p>
             <ul>
               <li v-for="row in faults" :key="row.line" class="flex gap-3 py-0.5">
-                <span class="code shrink-0 text-soft">line {{ row.line }}</span
-                ><span>✕ {{ row.fault }}</span>
+                <span class="code shrink-0 text-soft">{{ say('people.line-line', { line: row.line }) }}</span><span
+                  >✕ {{ row.fault }}</span
+                >
               </li>
             </ul>
           </div>
@@ -96,7 +98,11 @@ const add = () =>
             </li>
           </ul>
           <button type="button" class="btn-main mt-3" :disabled="busy || fit.length === 0" @click="add">
-            {{ busy ? `Making ${fit.length} codes …` : `Add ${people(fit.length)}` }}
+            {{
+              busy
+                ? say('people.making-count-codes', { count: fit.length })
+                : say('people.add-people', { people: people(fit.length) })
+            }}
           </button>
         </template>
       </div>

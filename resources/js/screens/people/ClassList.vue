@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import type { Classroom } from '@/shared/api/generated/http'
 
@@ -8,8 +9,8 @@ const name = ref('')
 const colleague = ref('')
 const groups = computed(() =>
   [
-    { title: 'Classes', items: props.classes.filter(({ archived }) => !archived) },
-    { title: 'Archived', items: props.classes.filter(({ archived }) => archived) },
+    { title: say('people.classes'), items: props.classes.filter(({ archived }) => !archived) },
+    { title: say('people.archived'), items: props.classes.filter(({ archived }) => archived) },
   ].filter(({ items }) => items.length > 0),
 )
 
@@ -24,7 +25,7 @@ function invite() {
 </script>
 
 <template>
-  <nav class="flex min-h-0 flex-col overflow-auto border-r border-line" aria-label="Classes">
+  <nav class="flex min-h-0 flex-col overflow-auto border-r border-line" :aria-label="say('people.classes')">
     <section v-for="group in groups" :key="group.title">
       <h2 class="px-4 pt-3 pb-1 text-sm text-soft">{{ group.title }}</h2>
       <button
@@ -41,23 +42,23 @@ function invite() {
     </section>
     <form class="p-4" @submit.prevent="add">
       <label class="block"
-        ><span class="mb-1 block text-sm">A new class</span>
+        ><span class="mb-1 block text-sm">{{ say('people.a-new-class') }}</span>
         <input
           v-model="name"
           class="field"
           maxlength="80"
-          placeholder="Tuesday evening, first year"
+          :placeholder="say('people.tuesday-evening-first-year')"
           :class="adding ? 'border-2 border-violet' : ''"
           data-test="new-class"
       /></label>
-      <button type="submit" class="btn mt-2" :disabled="!name.trim()">Make the class</button>
+      <button type="submit" class="btn mt-2" :disabled="!name.trim()">{{ say('people.make-the-class') }}</button>
     </form>
     <form class="mt-auto border-t border-line p-4" @submit.prevent="invite">
       <label class="block"
-        ><span class="mb-1 block text-sm">Another instructor</span>
-        <input v-model="colleague" class="field" maxlength="60" placeholder="Name" data-test="invite"
+        ><span class="mb-1 block text-sm">{{ say('people.another-instructor') }}</span>
+        <input v-model="colleague" class="field" maxlength="60" :placeholder="say('shared.name')" data-test="invite"
       /></label>
-      <button type="submit" class="btn mt-2" :disabled="!colleague.trim()">Invite</button>
+      <button type="submit" class="btn mt-2" :disabled="!colleague.trim()">{{ say('people.invite') }}</button>
     </form>
   </nav>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { ref } from 'vue'
 import { api } from '@/shared/api/client'
 import TopBar from '@/shared/ui/TopBar.vue'
@@ -22,14 +23,14 @@ async function change() {
 
 <template>
   <div class="flex min-h-dvh flex-col">
-    <TopBar title="Change my password" />
+    <TopBar :title="say('shared.change-my-password')" />
     <form class="mx-auto w-full max-w-md space-y-4 p-8" @submit.prevent="change">
       <label class="block"
-        ><span class="mb-1 block font-bold">Password now</span>
+        ><span class="mb-1 block font-bold">{{ say('people.current-password') }}</span>
         <input v-model="current" class="field" type="password" autocomplete="current-password" required />
       </label>
       <label class="block"
-        ><span class="mb-1 block font-bold">New password</span>
+        ><span class="mb-1 block font-bold">{{ say('people.new-password') }}</span>
         <input
           v-model="password"
           class="field"
@@ -40,15 +41,17 @@ async function change() {
           maxlength="72"
           aria-describedby="password-help"
         />
-        <span id="password-help" class="mt-1 block text-sm text-soft"
-          >10 characters at least; long is better than odd.</span
-        >
+        <span id="password-help" class="mt-1 block text-sm text-soft">{{
+          say('people.at-least-10-characters-long')
+        }}</span>
       </label>
       <p v-if="refusal" role="alert" class="border-l-3 border-ink pl-3">{{ refusal }}</p>
       <p v-if="isDone" role="status" class="border-l-3 border-ink pl-3">
-        Changed. Wherever else you were signed in, you are signed out.
+        {{ say('people.changed-you-are-signed-out') }}
       </p>
-      <button type="submit" class="btn-main" :disabled="busy">{{ busy ? 'Changing …' : 'Change it' }}</button>
+      <button type="submit" class="btn-main" :disabled="busy">
+        {{ busy ? say('people.changing') : say('people.change-it') }}
+      </button>
     </form>
     <SecondFactorPart />
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
 import type { Slip, Trainee } from '@/shared/api/generated/http'
@@ -67,9 +68,9 @@ const move = (trainee: Trainee, to: number) =>
   tried(async () => {
     const from = open.value!
     await api.moveTrainee(from.id, trainee.id, to)
-    const there = others.value.find(({ id }) => id === to)?.name ?? 'the other class'
+    const there = others.value.find(({ id }) => id === to)?.name ?? say('people.the-other-class')
     undo.value = {
-      says: `${trainee.name} is in ${there} now.`,
+      says: say('people.name-is-now-in-there', { name: trainee.name, there }),
       run: () => api.moveTrainee(to, trainee.id, from.id),
     }
   })
@@ -78,7 +79,7 @@ const remove = (trainee: Trainee) =>
     const from = open.value!.id
     await api.removeTrainee(from, trainee.id)
     undo.value = {
-      says: `${trainee.name} is out of the class; the work stays.`,
+      says: say('people.name-is-out-of-the', { name: trainee.name }),
       run: () => api.moveTrainee(from, trainee.id, from),
     }
   })
@@ -100,21 +101,26 @@ const classItems = computed(() => {
   return [
     ...(open.value.isMine
       ? (data.value?.instructors.map((one) => ({
-          name: with_.has(one.id) ? `Take back from ${one.name}` : `Share with ${one.name}`,
+          name: with_.has(one.id)
+            ? say('people.stop-sharing-with-name', { name: one.name })
+            : say('people.share-with-name', { name: one.name }),
           run: () => share(one.id, !with_.has(one.id)),
         })) ?? [])
       : []),
-    { name: open.value.archived ? 'Take out of the archive' : 'Archive the class', run: archive },
+    {
+      name: open.value.archived ? say('people.take-out-of-the-archive') : say('people.archive-the-class'),
+      run: archive,
+    },
   ]
 })
 </script>
 
 <template>
   <div class="screen">
-    <TopBar title="People" />
+    <TopBar :title="say('shared.people')" />
     <p v-if="refusal" role="alert" class="border-b border-line px-6 py-2 font-bold">{{ refusal }}</p>
     <UndoBar v-if="undo" :says="undo.says" @undo="takeBack" @dismiss="undo = null" />
-    <LoadState v-if="!data" :failure="failure" what="The people" @again="load" />
+    <LoadState v-if="!data" :failure="failure" :what="say('people.the-people')" @again="load" />
     <main v-else class="panes grid-cols-[minmax(15rem,26fr)_minmax(0,74fr)]">
       <ClassList
         :classes="data.classes"
@@ -125,26 +131,30 @@ const classItems = computed(() => {
         @invite="invite"
       />
       <section v-if="!open" class="p-10">
-        <h2 class="mb-2 text-xl font-bold">No class yet</h2>
-        <p>Give it the name that is on its door, on the left.</p>
+        <h2 class="mb-2 text-xl font-bold">{{ say('people.no-class-yet') }}</h2>
+        <p>{{ say('people.name-it-on-the-left') }}</p>
       </section>
       <section v-else class="flex min-h-0 flex-col overflow-auto p-6" :aria-label="open.name">
         <header class="mb-4 flex flex-wrap items-center gap-3">
           <input
             class="min-h-11 min-w-64 grow rounded-md bg-transparent text-2xl font-bold hover:underline"
-            aria-label="Name of the class"
+            :aria-label="say('people.name-of-the-class')"
             :value="open.name"
             maxlength="80"
             @change="renameClass(($event.target as HTMLInputElement).value)"
           />
           <p class="text-soft">
-            {{ saySome('«{1} one person|[0,*] :count people»', open.trainees.length)
+            {{ saySome('people.one-person-count-people', open.trainees.length)
             }}{{
-              open.sharedWith.length > 0 ? `, shared with ${open.sharedWith.map(({ name }) => name).join(', ')}` : ''
-            }}{{ open.archived ? ', archived' : '' }}
+              open.sharedWith.length > 0
+                ? say('people.shared-with-sharedwith', {
+                    sharedWith: open.sharedWith.map(({ name }) => name).join(', '),
+                  })
+                : ''
+            }}{{ open.archived ? say('people.archived-2') : '' }}
           </p>
           <label v-if="!open.archived" class="flex items-center gap-2"
-            >Term ends
+            >{{ say('people.term-ends') }}
             <input
               class="field min-h-11 w-auto"
               type="date"
@@ -154,7 +164,7 @@ const classItems = computed(() => {
           /></label>
           <RowMenu :label="open.name" :items="classItems" />
           <button v-if="adding !== 'people'" type="button" class="btn-main" @click="adding = 'people'">
-            Add people
+            {{ say('people.add-people-2') }}
           </button>
         </header>
         <AddPeople
@@ -167,11 +177,13 @@ const classItems = computed(() => {
         <table v-if="open.trainees.length > 0" class="w-full border-collapse text-left">
           <thead>
             <tr class="border-b border-soft">
-              <th scope="col" class="py-1 pr-3">Name</th>
-              <th scope="col" class="hidden pr-3 sm:table-cell">Signs in as</th>
-              <th scope="col" class="pr-3">Extra time</th>
-              <th scope="col" class="pr-3">Student number</th>
-              <th scope="col"><span class="sr-only">More</span></th>
+              <th scope="col" class="py-1 pr-3">{{ say('shared.name') }}</th>
+              <th scope="col" class="hidden pr-3 sm:table-cell">{{ say('people.signs-in-as') }}</th>
+              <th scope="col" class="pr-3">{{ say('people.extra-time') }}</th>
+              <th scope="col" class="pr-3">{{ say('people.student-number') }}</th>
+              <th scope="col">
+                <span class="sr-only">{{ say('people.more') }}</span>
+              </th>
             </tr>
           </thead>
           <tbody>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, onMounted, ref } from 'vue'
 import type { Classroom, Trainee } from '@/shared/api/generated/http'
 import RowMenu from '@/shared/ui/RowMenu.vue'
@@ -12,9 +13,9 @@ const emit = defineEmits<{
 }>()
 const row = ref<HTMLTableRowElement | null>(null)
 const items = computed(() => [
-  { name: 'New code, print the slip', run: () => emit('code') },
-  ...props.others.map(({ id, name }) => ({ name: `Move to ${name}`, run: () => emit('move', id) })),
-  { name: 'Remove from the class', run: () => emit('remove') },
+  { name: say('people.new-code-print-the-slip'), run: () => emit('code') },
+  ...props.others.map(({ id, name }) => ({ name: say('people.move-to-name', { name }), run: () => emit('move', id) })),
+  { name: say('people.remove-from-the-class'), run: () => emit('remove') },
 ])
 
 function rename(event: Event) {
@@ -40,7 +41,7 @@ onMounted(() => {
     <th scope="row" class="pr-3 font-bold">
       <input
         class="min-h-11 w-full rounded-md bg-transparent font-bold hover:underline"
-        :aria-label="`Name of ${trainee.name}`"
+        :aria-label="say('people.name-of-name', { name: trainee.name })"
         :value="trainee.name"
         maxlength="60"
         @change="rename"
@@ -56,7 +57,7 @@ onMounted(() => {
           min="0"
           max="200"
           step="5"
-          :aria-label="`Extra time of ${trainee.name}, percent`"
+          :aria-label="say('people.extra-time-of-name-percent', { name: trainee.name })"
           :value="trainee.extraPercent"
           @change="allow"
         />%</span
@@ -65,10 +66,10 @@ onMounted(() => {
     <td class="pr-3">
       <input
         class="code min-h-11 w-18 rounded-md sm:w-36 bg-transparent hover:underline"
-        :aria-label="`Student number of ${trainee.name}`"
+        :aria-label="say('people.student-number-of-name', { name: trainee.name })"
         :value="trainee.number ?? ''"
         maxlength="40"
-        placeholder="none"
+        :placeholder="say('shared.none')"
         @change="renumber"
       />
     </td>

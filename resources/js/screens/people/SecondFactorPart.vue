@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { toDataURL } from 'qrcode'
 import { ref } from 'vue'
 import { api } from '@/shared/api/client'
@@ -33,36 +34,40 @@ const confirm = () =>
     await api.confirmSecondFactor(code.value)
     isOn.value = true
     secret.value = picture.value = code.value = ''
-    return 'On. From now on six digits from your phone are asked for after the password.'
+    return say('people.on-from-now-on-you')
   })
 const end = () =>
   run(async () => {
     await api.endSecondFactor(current.value)
     isOn.value = false
     current.value = ''
-    return 'Off. The password alone is asked for.'
+    return say('people.off-from-now-on-your')
   })
 const leaveElsewhere = () =>
   run(async () => {
     await api.signOutElsewhere()
-    return 'Signed out everywhere else.'
+    return say('people.signed-out-everywhere-else')
   })
 </script>
 
 <template>
-  <section class="mx-auto w-full max-w-md space-y-4 px-8 pb-8" aria-label="Second factor" data-test="second-factor">
-    <h2 class="text-xl font-bold">Six digits beside the password</h2>
+  <section
+    class="mx-auto w-full max-w-md space-y-4 px-8 pb-8"
+    :aria-label="say('people.second-factor')"
+    data-test="second-factor"
+  >
+    <h2 class="text-xl font-bold">{{ say('people.six-digits-as-well-as') }}</h2>
     <template v-if="isOn === false && !secret">
-      <p class="text-soft">If you want: an authenticator on your phone gives a code that is asked for as well.</p>
-      <button type="button" class="btn" data-test="factor-begin" @click="begin">Set it up</button>
+      <p class="text-soft">{{ say('people.optional-an-authenticator-app-on') }}</p>
+      <button type="button" class="btn" data-test="factor-begin" @click="begin">{{ say('people.set-it-up') }}</button>
     </template>
     <template v-else-if="secret">
-      <p>Scan this with your authenticator, or type the letters. Then type the six digits that it shows.</p>
+      <p>{{ say('people.scan-this-with-your-authenticator') }}</p>
       <img
         :src="picture"
         width="220"
         height="220"
-        alt="Code to scan with an authenticator"
+        :alt="say('people.code-to-scan-with-an')"
         class="border-2 border-ink"
       />
       <p class="code break-all" data-test="factor-secret">{{ secret.match(/.{1,4}/g)?.join(' ') }}</p>
@@ -70,27 +75,27 @@ const leaveElsewhere = () =>
         <input
           v-model="code"
           class="field code"
-          aria-label="Six digits"
+          :aria-label="say('people.six-digits')"
           inputmode="numeric"
           autocomplete="one-time-code"
           maxlength="8"
           required
         />
-        <button type="submit" class="btn-main">Turn it on</button>
+        <button type="submit" class="btn-main">{{ say('people.turn-it-on') }}</button>
       </form>
-      <p class="text-sm text-soft">A lost phone: whoever sits at the server gives you a way in again.</p>
+      <p class="text-sm text-soft">{{ say('people.if-you-lose-your-phone') }}</p>
     </template>
     <form v-else-if="isOn" class="space-y-2" @submit.prevent="end">
-      <p>It is on.</p>
+      <p>{{ say('people.it-is-on') }}</p>
       <label class="block"
-        >Password, to turn it off
+        >{{ say('people.your-password-to-turn-it') }}
         <input v-model="current" class="field" type="password" autocomplete="current-password" required />
       </label>
-      <button type="submit" class="btn" data-test="factor-end">Turn it off</button>
+      <button type="submit" class="btn" data-test="factor-end">{{ say('people.turn-it-off') }}</button>
     </form>
     <hr class="border-line" />
     <button type="button" class="btn" data-test="sign-out-elsewhere" @click="leaveElsewhere">
-      Sign out everywhere else
+      {{ say('people.sign-out-everywhere-else') }}
     </button>
     <p v-if="refusal" role="alert" class="border-l-3 border-ink pl-3">{{ refusal }}</p>
     <p v-if="said" role="status" class="border-l-3 border-ink pl-3">{{ said }}</p>

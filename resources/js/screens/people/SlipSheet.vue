@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { onMounted, ref } from 'vue'
 import type { Slip } from '@/shared/api/generated/http'
@@ -25,10 +26,10 @@ onMounted(async () => {
       <DialogPanel class="mx-auto max-w-5xl p-6 print:max-w-none print:p-0">
         <header class="mb-4 flex items-center gap-4 print:hidden">
           <DialogTitle class="grow text-xl font-bold">
-            {{ saySome('«{1} Print the slip now. The code is not shown again.|[0,*] Print the :count slips now. The codes are not shown again.»', slips.length) }}
+            {{ saySome('people.print-the-slip-now-the', slips.length) }}
           </DialogTitle>
-          <button type="button" class="btn-main" @click="print">Print</button>
-          <button type="button" class="btn" @click="$emit('leave')">Done</button>
+          <button type="button" class="btn-main" @click="print">{{ say('shared.print') }}</button>
+          <button type="button" class="btn" @click="$emit('leave')">{{ say('shared.done') }}</button>
         </header>
         <ul class="grid grid-cols-2 print:gap-0" data-test="slips">
           <li
@@ -41,16 +42,16 @@ onMounted(async () => {
               :viewBox="`-2 -2 ${squares.size + 4} ${squares.size + 4}`"
               class="h-28 w-28 shrink-0"
               role="img"
-              aria-label="Square code of the sign-in page"
+              :aria-label="say('people.square-code-of-the-sign')"
             >
               <path :d="squares.path" fill="var(--color-ink)" shape-rendering="crispEdges" />
             </svg>
             <dl class="min-w-0">
-              <dt class="text-sm text-soft">Open</dt>
+              <dt class="text-sm text-soft">{{ say('people.open') }}</dt>
               <dd>{{ address }}</dd>
-              <dt class="text-sm text-soft">Name</dt>
+              <dt class="text-sm text-soft">{{ say('shared.name') }}</dt>
               <dd class="text-lg font-bold">{{ slip.username }}</dd>
-              <dt class="text-sm text-soft">Code</dt>
+              <dt class="text-sm text-soft">{{ say('people.code') }}</dt>
               <dd class="code text-2xl" data-test="code">{{ spaced(slip.code) }}</dd>
             </dl>
           </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import { computed } from 'vue'
 import type { PlanList } from '@/shared/api/generated/http'
@@ -19,22 +20,22 @@ const colours = computed(() =>
   props.list.plans.flatMap(({ head }, number) => (head === chosenHead.value ? [number] : [])),
 )
 
-const SIGNS = { pass: '✓', remarks: '✓ with a remark', fail: '✕' }
+const SIGNS = { pass: '✓', remarks: say('plans.with-a-remark'), fail: '✕' }
 </script>
 
 <template>
   <section
     class="flex min-h-0 flex-col gap-3 overflow-auto border-r border-line p-3"
-    aria-label="The plans"
+    :aria-label="say('plans.the-plans')"
     tabindex="0"
   >
     <p v-if="refusal" role="alert" class="border-2 border-ink p-2">{{ refusal }}</p>
     <slot />
     <label class="block text-soft">
-      Planned by
+      {{ say('plans.code-edition') }}
       <select v-model="edition" class="field min-h-9" data-test="edition" :aria-busy="busy">
         <option v-for="item in list.editions" :key="item.id" :value="item.id">
-          {{ item.id }}{{ item.own ? ' (the board’s)' : '' }}
+          {{ item.id }}{{ item.own ? say('plans.the-boards') : '' }}
         </option>
       </select>
     </label>
@@ -44,7 +45,7 @@ const SIGNS = { pass: '✓', remarks: '✓ with a remark', fail: '✕' }
       class="divide-y divide-line border-y border-ink"
       @update:model-value="(head: number) => (chosen = head)"
     >
-      <RadioGroupLabel class="sr-only">Plan</RadioGroupLabel>
+      <RadioGroupLabel class="sr-only">{{ say('plans.plan') }}</RadioGroupLabel>
       <RadioGroupOption v-for="head in heads" :key="head" v-slot="{ checked }" :value="head" as="template">
         <div
           class="flex min-h-14 cursor-pointer items-center gap-3 px-2 py-2"
@@ -55,7 +56,7 @@ const SIGNS = { pass: '✓', remarks: '✓ with a remark', fail: '✕' }
           <RadioGroupLabel as="p" class="min-w-0"
             ><strong class="block">{{ list.plans[head]!.scheme }}</strong
             ><span class="block text-soft"
-              >{{ SIGNS[list.plans[head]!.verdict] }}{{ head === 0 ? ', preferred' : '' }}</span
+              >{{ SIGNS[list.plans[head]!.verdict] }}{{ head === 0 ? say('plans.preferred') : '' }}</span
             ><span v-for="sentence in list.plans[head]!.differs" :key="sentence" class="block text-sm">{{
               sentence
             }}</span></RadioGroupLabel
@@ -64,25 +65,31 @@ const SIGNS = { pass: '✓', remarks: '✓ with a remark', fail: '✕' }
       </RadioGroupOption>
     </RadioGroup>
     <label v-if="colours.length > 1" class="block" data-test="colours">
-      Which wire carries what
+      {{ say('plans.which-wire-carries-what') }}
       <select v-model.number="chosen" class="field min-h-9">
         <option v-for="number in colours" :key="number" :value="number">
-          {{ list.plans[number]!.head === number ? 'As usual' : list.plans[number]!.differs.join('; ') }}
+          {{
+            list.plans[number]!.head === number
+              ? say('plans.in-the-usual-order')
+              : list.plans[number]!.differs.join('; ')
+          }}
         </option>
       </select>
     </label>
-    <p v-if="list.truncated" class="text-soft">The list stops at {{ list.truncated }}; there may be more.</p>
+    <p v-if="list.truncated" class="text-soft">
+      {{ say('plans.only-the-first-truncated-are', { truncated: list.truncated }) }}
+    </p>
     <details v-if="list.neutrals.length > 0">
-      <summary class="min-h-9 cursor-pointer font-bold">An electronic switch?</summary>
+      <summary class="min-h-9 cursor-pointer font-bold">{{ say('plans.an-electronic-switch') }}</summary>
       <p v-for="sentence in list.neutrals" :key="sentence" class="text-sm">{{ sentence }}</p>
     </details>
     <section v-for="other in others" :key="other.id">
-      <h2 class="font-bold">In {{ other.name }}?</h2>
+      <h2 class="font-bold">{{ say('plans.in-name', { name: other.name }) }}</h2>
       <p class="mb-2 text-sm">
-        Puts a copy in the library, carried over to the other practice, and says what is different there.
+        {{ say('plans.puts-a-copy-in-the') }}
       </p>
       <button type="button" class="btn" :disabled="converting" @click="$emit('convert', other.id)">
-        {{ converting ? 'Carrying it over …' : `Carry it over to ${other.name}` }}
+        {{ converting ? say('plans.converting') : say('plans.convert-it-to-name', { name: other.name }) }}
       </button>
     </section>
   </section>

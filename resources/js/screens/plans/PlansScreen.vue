@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
@@ -73,11 +74,11 @@ async function convert(to: string) {
 
 <template>
   <div class="screen">
-    <TopBar :title="list?.board.title ?? 'Plans'" :board="boardFile">
-      <RouterLink v-if="plan" :to="`/paper/${boardFile}/${chosen}`" class="btn">On paper</RouterLink>
-      <RouterLink :to="`/set/${boardFile}`" class="btn-main">Set …</RouterLink>
+    <TopBar :title="list?.board.title ?? say('shared.plans')" :board="boardFile">
+      <RouterLink v-if="plan" :to="`/paper/${boardFile}/${chosen}`" class="btn">{{ say('plans.on-paper') }}</RouterLink>
+      <RouterLink :to="`/set/${boardFile}`" class="btn-main">{{ say('plans.set') }}</RouterLink>
     </TopBar>
-    <LoadState v-if="!list" :failure="failure" what="The plans" @again="load" />
+    <LoadState v-if="!list" :failure="failure" :what="say('plans.the-plans')" @again="load" />
     <main v-else class="panes grid-cols-[minmax(15rem,24fr)_minmax(0,46fr)_minmax(0,30fr)]">
       <PlanChoice
         v-model:chosen="chosen"
@@ -117,11 +118,11 @@ async function convert(to: string) {
           :edition="list.edition"
         />
       </template>
-      <section v-else-if="list.impossible" class="col-span-2 p-10" aria-label="No plan">
-        <h2 class="mb-2 text-2xl font-bold">This board has no plan</h2>
+      <section v-else-if="list.impossible" class="col-span-2 p-10" :aria-label="say('plans.no-plan')">
+        <h2 class="mb-2 text-2xl font-bold">{{ say('plans.this-board-has-no-plan') }}</h2>
         <p class="max-w-2xl text-lg" data-test="impossible">{{ list.impossible }}</p>
       </section>
-      <p v-else role="status" class="col-span-2 p-10 text-soft">Working out the plan …</p>
+      <p v-else role="status" class="col-span-2 p-10 text-soft">{{ say('plans.working-out-the-plan') }}</p>
     </main>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { MaterialsData } from '@/shared/api/generated/http'
 
@@ -10,18 +11,18 @@ const asked = defineModel<{ sets: string; free: string; sheath: string; waste: s
 const FIELDS = computed(
   () =>
     [
-      ['free', `free conductor, ${props.data.unit}`],
-      ['sheath', `sheath into the box, ${props.data.unit}`],
+      ['free', say('prepare.free-conductor-unit', { unit: props.data.unit })],
+      ['sheath', say('prepare.sheath-inside-the-box-unit', { unit: props.data.unit })],
       ['waste', 'waste, %'],
-      ['round', `rounded up to, ${props.data.unit}`],
+      ['round', say('prepare.round-up-to-unit', { unit: props.data.unit })],
     ] as const,
 )
 </script>
 
 <template>
-  <form class="flex flex-col gap-2" aria-label="How many, and what is added to each cable" @submit.prevent>
+  <form class="flex flex-col gap-2" :aria-label="say('prepare.how-many-boards-and-how')" @submit.prevent>
     <label>
-      <strong>boards</strong>
+      <strong>{{ say('prepare.boards') }}</strong>
       <input v-model.lazy="asked.sets" class="field" type="number" min="1" max="200" data-test="sets" />
     </label>
     <label v-for="[name, label] in FIELDS" :key="name">

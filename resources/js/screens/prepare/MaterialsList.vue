@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import type { MaterialsData } from '@/shared/api/generated/http'
 import ShelfField from './ShelfField.vue'
 
@@ -9,17 +10,21 @@ const emit = defineEmits<{ keep: [part: string, change: { price?: string; held?:
 <template>
   <table class="w-full border-collapse text-left">
     <caption class="mb-2 text-left text-soft">
-      Prices and what is on the shelf are yours alone and count for every board; leave them empty if you keep none.
+      {{
+        say('prepare.prices-and-stock-are-only')
+      }}
     </caption>
     <thead>
       <tr class="border-b-2 border-ink">
-        <th scope="col" class="py-1 pr-2"><span class="sr-only">kind</span></th>
-        <th scope="col" class="py-1 pr-2">what</th>
-        <th scope="col" class="py-1 pr-4 text-right">how many</th>
-        <th scope="col" class="w-44 py-1 pr-2">price</th>
-        <th scope="col" class="py-1 pr-4 text-right">cost</th>
-        <th scope="col" class="w-28 py-1 pr-2">on the shelf</th>
-        <th scope="col" class="py-1 text-right">short of</th>
+        <th scope="col" class="py-1 pr-2">
+          <span class="sr-only">{{ say('prepare.kind') }}</span>
+        </th>
+        <th scope="col" class="py-1 pr-2">{{ say('shared.conductor') }}</th>
+        <th scope="col" class="py-1 pr-4 text-right">{{ say('prepare.how-many') }}</th>
+        <th scope="col" class="w-44 py-1 pr-2">{{ say('prepare.price') }}</th>
+        <th scope="col" class="py-1 pr-4 text-right">{{ say('prepare.cost') }}</th>
+        <th scope="col" class="w-28 py-1 pr-2">{{ say('prepare.in-stock') }}</th>
+        <th scope="col" class="py-1 text-right">{{ say('prepare.short') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -35,7 +40,7 @@ const emit = defineEmits<{ keep: [part: string, change: { price?: string; held?:
         <td class="py-0.5 pr-2">
           <label class="flex w-36 items-center gap-1">
             <ShelfField
-              :label="`price of ${row.what}`"
+              :label="say('prepare.price-of-what', { what: row.what })"
               :value="data.shelf[i]!.price"
               step="0.01"
               @keep="(price) => emit('keep', data.shelf[i]!.part, { price })"
@@ -48,7 +53,7 @@ const emit = defineEmits<{ keep: [part: string, change: { price?: string; held?:
         <td class="pr-4 text-right" data-test="cost">{{ row.cost || '–' }}</td>
         <td class="py-0.5 pr-2">
           <ShelfField
-            :label="`on the shelf: ${row.what}`"
+            :label="say('prepare.in-stock-what', { what: row.what })"
             :value="data.shelf[i]!.held"
             step="any"
             @keep="(held) => emit('keep', data.shelf[i]!.part, { held })"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import { api } from '@/shared/api/client'
 import { useOpenLeaf } from '@/shared/frame/useOpenLeaf'
@@ -17,24 +18,44 @@ const props = defineProps<{ boardFile: number; plan: number }>()
 const { data, failure, asked, query, load, keep } = usePrepare(props.boardFile, props.plan)
 const { data: list } = useLoaded(() => api.plans(props.boardFile))
 
-const TABS = ['Materials', 'Cut list', 'Labels', 'Mark out', 'In the boxes', 'Readings']
+const TABS = [
+  say('prepare.materials'),
+  say('prepare.cut-list'),
+  say('prepare.labels'),
+  say('prepare.mark-out'),
+  say('prepare.in-the-boxes'),
+  say('prepare.readings'),
+]
 const leaf = useOpenLeaf('leaf', ['materials', 'cuts', 'labels', 'mark-out', 'boxes', 'readings'])
-const TABLES = { materials: 'Materials', cuts: 'Cut list', labels: 'Labels', schedule: 'Wiring schedule' } as const
-const FILES = { board: 'Board', wiring: 'Wiring', spice: 'SPICE', svg: 'SVG drawing' } as const
+const TABLES = {
+  materials: say('prepare.materials'),
+  cuts: say('prepare.cut-list'),
+  labels: say('prepare.labels'),
+  schedule: say('prepare.wiring-schedule'),
+} as const
+const FILES = {
+  board: say('shared.board'),
+  wiring: say('prepare.wiring'),
+  spice: 'SPICE',
+  svg: say('prepare.svg-drawing'),
+} as const
 </script>
 
 <template>
   <div class="screen">
-    <TopBar :title="list?.board.title ?? 'Prepare'" :board="boardFile">
-      <RouterLink :to="`/paper/${boardFile}/${plan}`" class="btn">On paper</RouterLink>
+    <TopBar :title="list?.board.title ?? say('shared.prepare')" :board="boardFile">
+      <RouterLink :to="`/paper/${boardFile}/${plan}`" class="btn">{{ say('prepare.on-paper') }}</RouterLink>
     </TopBar>
-    <LoadState v-if="!data" :failure="failure" what="The lists" @again="load" />
+    <LoadState v-if="!data" :failure="failure" :what="say('prepare.the-lists')" @again="load" />
     <main v-else class="panes grid-cols-[16rem_minmax(0,1fr)]">
-      <aside class="flex min-h-0 flex-col gap-4 overflow-auto border-r-2 border-ink p-4" aria-label="Figures and files">
+      <aside
+        class="flex min-h-0 flex-col gap-4 overflow-auto border-r-2 border-ink p-4"
+        :aria-label="say('prepare.figures-and-files')"
+      >
         <p v-if="failure" role="alert" class="border-2 border-ink p-2">{{ failure }}</p>
         <CutAllowances v-model="asked" :data="data" />
-        <section aria-label="To download">
-          <h2 class="font-bold">As tables (CSV)</h2>
+        <section :aria-label="say('prepare.to-download')">
+          <h2 class="font-bold">{{ say('prepare.as-tables-csv') }}</h2>
           <ul>
             <li v-for="(name, table) in TABLES" :key="table">
               <a
@@ -45,7 +66,7 @@ const FILES = { board: 'Board', wiring: 'Wiring', spice: 'SPICE', svg: 'SVG draw
               >
             </li>
           </ul>
-          <h2 class="mt-2 font-bold">As files</h2>
+          <h2 class="mt-2 font-bold">{{ say('prepare.as-files') }}</h2>
           <ul>
             <li v-for="(name, as) in FILES" :key="as">
               <a
@@ -56,9 +77,9 @@ const FILES = { board: 'Board', wiring: 'Wiring', spice: 'SPICE', svg: 'SVG draw
               >
             </li>
             <li>
-              <a class="inline-flex min-h-9 items-center underline" :href="api.paperOf(boardFile, plan)" download
-                >PDF, every page</a
-              >
+              <a class="inline-flex min-h-9 items-center underline" :href="api.paperOf(boardFile, plan)" download>{{
+                say('prepare.pdf-every-page')
+              }}</a>
             </li>
           </ul>
         </section>
@@ -66,7 +87,7 @@ const FILES = { board: 'Board', wiring: 'Wiring', spice: 'SPICE', svg: 'SVG draw
       <TabGroup
         as="section"
         class="flex min-h-0 flex-col"
-        aria-label="What to get ready"
+        :aria-label="say('prepare.what-to-get-ready')"
         data-test="prepare"
         :selected-index="leaf"
         @change="leaf = $event"
@@ -76,35 +97,41 @@ const FILES = { board: 'Board', wiring: 'Wiring', spice: 'SPICE', svg: 'SVG draw
           <TabPanel :tabindex="-1"><MaterialsList :data="data" @keep="keep" /></TabPanel>
           <TabPanel :tabindex="-1">
             <DataTable
-              caption="Cut list"
-              :columns="['cable', 'type', 'from', 'to', 'run', 'cut at']"
+              :caption="say('prepare.cut-list')"
+              :columns="['cable', 'type', 'from', 'to', 'run', say('prepare.cut-at')]"
               :rows="data.cuts.map(Object.values)"
             />
           </TabPanel>
           <TabPanel :tabindex="-1">
             <DataTable
-              caption="Labels for the ends"
-              :columns="['cable', 'end in', 'goes to', 'carries']"
+              :caption="say('prepare.labels-for-the-ends')"
+              :columns="['cable', say('prepare.end-in'), say('shared.goes-to'), 'carries']"
               :rows="data.labels.map(Object.values)"
             />
           </TabPanel>
           <TabPanel :tabindex="-1">
-            <p v-if="data.markOut.length === 0" class="text-soft">The board does not say where its boxes hang.</p>
+            <p v-if="data.markOut.length === 0" class="text-soft">{{ say('prepare.this-board-does-not-say') }}</p>
             <DataTable
               v-else
-              caption="Mark out"
-              :columns="['box', 'from the left, to its middle', 'height of its middle', 'stud', 'depth of the box']"
+              :caption="say('prepare.mark-out')"
+              :columns="[
+                'box',
+                say('prepare.from-the-left-to-its'),
+                say('prepare.height-to-its-center'),
+                'stud',
+                say('prepare.depth-of-the-box'),
+              ]"
               :rows="data.markOut.map(Object.values)"
             />
           </TabPanel>
           <TabPanel :tabindex="-1"><BoxNotes :data="data" /></TabPanel>
           <TabPanel :tabindex="-1">
-            <CautionNote class="mb-3 border-2 border-ink p-2" :practice="data.practice" :of="['hands', 'live']"
-              >These are worked out, not measured; ohms are read with the supply off and disconnected.</CautionNote
-            >
+            <CautionNote class="mb-3 border-2 border-ink p-2" :practice="data.practice" :of="['hands', 'live']">{{
+              say('prepare.these-are-calculated-not-measured')
+            }}</CautionNote>
             <DataTable
-              caption="Readings to expect"
-              :columns="['between', 'with', 'the meter should read']"
+              :caption="say('prepare.readings-to-expect')"
+              :columns="['between', 'with', say('prepare.meter-should-read')]"
               :rows="data.readings.map(Object.values)"
             />
           </TabPanel>

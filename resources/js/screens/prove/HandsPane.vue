@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import type { BoardLook, Enclosure, HuntNow, ProofAct, Repairs } from '@/shared/api/generated/http'
 import ToolTray from '@/shared/hand/ToolTray.vue'
@@ -23,13 +24,19 @@ const runs = computed(() => props.repairs.runs.filter(({ box }) => box === props
 const renewals = computed(
   () =>
     [
-      { kind: 'fit', name: 'New part', does: 'Fit it', of: parts.value, said: 'The old part out, the new one in.' },
+      {
+        kind: 'fit',
+        name: say('prove.new-part'),
+        does: say('prove.fit-it'),
+        of: parts.value,
+        said: say('prove.takes-the-old-part-out'),
+      },
       {
         kind: 'new-run',
-        name: 'New run',
-        does: 'Run it',
+        name: say('prove.new-run'),
+        does: say('prove.run-it'),
         of: runs.value,
-        said: 'A new one pulled in its place, and joined as the old one was.',
+        said: say('prove.pulls-a-new-cable-in'),
       },
     ] as const,
 )
@@ -42,7 +49,7 @@ watch(
 
 function renew({ kind, said }: (typeof renewals.value)[number]) {
   emit('act', kind, { on: chosen.value[kind] ?? '' })
-  props.hand.say(said)
+  props.hand.announce(said)
 }
 </script>
 
@@ -52,10 +59,11 @@ function renew({ kind, said }: (typeof renewals.value)[number]) {
     data-test="hands-pane"
   >
     <p v-if="isLive" class="flex items-center gap-2 font-bold" data-test="hands-live">
-      <span class="hazard h-5 w-5 shrink-0 border border-ink" aria-hidden="true" />The board is live: hands go into a
-      dead one.
+      <span class="hazard h-5 w-5 shrink-0 border border-ink" aria-hidden="true" />{{
+        say('prove.the-board-is-live-make')
+      }}
     </p>
-    <p v-else-if="!box">Open a box and take its cover off first.</p>
+    <p v-else-if="!box">{{ say('prove.open-a-box-first') }}</p>
     <template v-else>
       <ToolTray :board="board" :hand="hand" :keys="false" />
       <div class="flex flex-wrap items-center gap-1.5">
@@ -66,13 +74,13 @@ function renew({ kind, said }: (typeof renewals.value)[number]) {
           :disabled="hand.carried.value.length === 0"
           @click="emit('tighten')"
         >
-          tighten
+          {{ say('prove.tighten') }}
         </button>
         <button type="button" class="btn" data-test="undo" :disabled="!hunt.canUndo" @click="hand.undo()">
-          undo
+          {{ say('prove.undo') }}
         </button>
         <button type="button" class="btn" data-test="redo" :disabled="!hunt.canRedo" @click="hand.redo()">
-          redo
+          {{ say('prove.redo') }}
         </button>
         <template v-for="one in renewals" :key="one.kind">
           <span v-if="one.of.length > 0" class="flex items-center gap-1">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { RadioGroup, RadioGroupOption } from '@headlessui/vue'
 import { computed } from 'vue'
 import type { BoardLook, Instrument, InstrumentId, ProofAct, ProofData } from '@/shared/api/generated/http'
@@ -34,7 +35,7 @@ const sockets = computed(() =>
     <RadioGroup
       :model-value="isHands ? 'hands' : chosen"
       class="flex flex-wrap border-b border-line"
-      aria-label="Instruments"
+      :aria-label="say('prove.instruments')"
       @update:model-value="(id: InstrumentId | 'hands') => emit('choose', id)"
     >
       <RadioGroupOption v-for="item in instruments" :key="item.id" v-slot="{ checked }" :value="item.id" as="template">
@@ -54,7 +55,7 @@ const sockets = computed(() =>
           :class="checked ? 'bg-wash font-bold shadow-[inset_0_-3px_0_var(--color-violet)]' : ''"
           data-test="hands"
         >
-          Hands
+          {{ say('prove.hands') }}
         </button>
       </RadioGroupOption>
     </RadioGroup>
@@ -65,9 +66,11 @@ const sockets = computed(() =>
         <p class="text-sm text-soft max-xl:sr-only">{{ own?.about }}</p>
         <div class="mt-1 flex flex-wrap gap-1 [&>button]:min-h-9 [&>button]:px-2.5">
           <template v-if="chosen === 'two-pole'">
-            <button type="button" class="btn" data-test="prove" @click="emit('act', 'prove')">Proving unit</button>
+            <button type="button" class="btn" data-test="prove" @click="emit('act', 'prove')">
+              {{ say('prove.proving-unit') }}
+            </button>
             <button type="button" class="btn" data-test="other-tester" @click="emit('act', 'other-tester')">
-              Other tester
+              {{ say('prove.other-tester') }}
             </button>
           </template>
           <template v-if="chosen === 'ohm'">
@@ -78,7 +81,7 @@ const sockets = computed(() =>
               :aria-pressed="data.isNulled"
               @click="emit('act', 'null-leads')"
             >
-              {{ data.isNulled ? 'Leads nulled ✓' : 'Null the leads' }}
+              {{ data.isNulled ? say('prove.leads-nulled') : say('prove.null-the-leads') }}
             </button>
             <button
               v-if="!data.isFuseWhole"
@@ -87,7 +90,7 @@ const sockets = computed(() =>
               data-test="fuse"
               @click="emit('act', 'new-fuse')"
             >
-              New fuse
+              {{ say('prove.new-fuse') }}
             </button>
           </template>
           <button
@@ -98,13 +101,13 @@ const sockets = computed(() =>
             :data-socket="socket.id"
             @click="emit('act', 'touch', { with: chosen, one: socket.id })"
           >
-            Into {{ socket.label }}
+            {{ say('prove.into-label', { label: socket.label }) }}
           </button>
           <button v-if="data.held" type="button" class="btn" data-test="lift" @click="emit('act', 'lift')">
-            Probes off
+            {{ say('prove.probes-off') }}
           </button>
           <button type="button" class="btn" data-test="link" :aria-pressed="isLinking" @click="emit('link')">
-            {{ data.link ? 'Lead off' : isLinking ? 'No lead' : 'Test lead' }}
+            {{ data.link ? say('prove.lead-off') : isLinking ? say('prove.no-lead') : say('prove.test-lead') }}
           </button>
         </div>
       </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { InstrumentId, Reading } from '@/shared/api/generated/http'
 
@@ -25,7 +26,12 @@ const window_ = computed(() => {
   return words[reading.shown] ?? `${reading.figure} ${reading.unit}`
 })
 const hasWindow = computed(() => ['ohm', 'insulation', 'loop', 'rcd'].includes(props.kind))
-const TAGS: Partial<Record<InstrumentId, string>> = { insulation: '500 V ⎓', loop: 'loop', rcd: 'trip time', ohm: 'Ω' }
+const TAGS: Partial<Record<InstrumentId, string>> = {
+  insulation: '500 V ⎓',
+  loop: 'loop',
+  rcd: say('prove.trip-time'),
+  ohm: 'Ω',
+}
 </script>
 
 <template>
@@ -33,7 +39,7 @@ const TAGS: Partial<Record<InstrumentId, string>> = { insulation: '500 V ⎓', l
     viewBox="0 0 300 92"
     class="h-24 w-75 max-w-full shrink-0"
     role="img"
-    :aria-label="shown ? shown.words : 'No reading yet'"
+    :aria-label="shown ? shown.words : say('prove.no-reading-yet')"
     data-test="face"
   >
     <template v-if="kind === 'two-pole'">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
@@ -114,12 +115,11 @@ const boxPins = computed(() => {
   return pinned
 })
 const said = computed(() => {
-  if (hands.isOn.value && !proof.data.value?.isRefused)
-    return hands.hand.said.value || 'Take an end in hand, then a screw, a connector or the tray.'
+  if (hands.isOn.value && !proof.data.value?.isRefused) return hands.hand.said.value || say('prove.pick-up-a-wire-then')
   if (isLinking.value)
-    return linkFrom.value ? 'Lead: now the second point.' : 'Lead: touch the first point, in any box.'
-  if (probes.first.value) return 'First probe on. Now the second one: another box will do.'
-  return proof.data.value?.said || 'Take an instrument, open a box, touch two points.'
+    return linkFrom.value ? say('prove.test-lead-now-the-second') : say('prove.test-lead-touch-the-first')
+  if (probes.first.value) return say('prove.first-probe-is-on-now')
+  return proof.data.value?.said || say('prove.choose-an-instrument-open-a')
 })
 
 function goOn(by: number) {
@@ -129,7 +129,7 @@ function goOn(by: number) {
 }
 useEventListener('keydown', (event: KeyboardEvent) => {
   if ((event.target as HTMLElement).closest('input, select, [role="tab"], [role="radio"]') || !board.value) return
-  if (!event.key.startsWith('Arrow') || event.ctrlKey || event.altKey || event.metaKey) return
+  if (!event.key.startsWith(say('shared.arrow')) || event.ctrlKey || event.altKey || event.metaKey) return
   const next = neighbour(
     layOutMap(board.value),
     board.value.enclosures.map(({ id }) => id),
@@ -143,10 +143,12 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 const tab = ref(0)
 /** A fault is looked for: boxes are shut at first, and it is handed in. */
 const hunt = computed(() => proof.data.value?.hunt ?? null)
-const isShut = computed(
-  () => hunt.value !== null && box.value !== null && !hunt.value.opened.includes(box.value.id),
+const isShut = computed(() => hunt.value !== null && box.value !== null && !hunt.value.opened.includes(box.value.id))
+const tabs = computed(() =>
+  hunt.value
+    ? [say('prove.job'), say('prove.steps'), say('prove.log')]
+    : [say('prove.sheet'), say('prove.combinations'), say('prove.log')],
 )
-const tabs = computed(() => (hunt.value ? ['Job', 'Steps', 'Log'] : ['Sheet', 'Combinations', 'Log']))
 const router = useRouter()
 const isFault = computed(() => bench.value?.kind === 'fault')
 const isHandingIn = ref(false)
@@ -200,38 +202,58 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
 <template>
   <BeginExam v-if="bench?.isToBegin" :attempt="attempt" :exam="bench" @begun="beginAgain" />
   <div v-else class="screen bench">
-    <TopBar :title="bench ? `${isFault ? 'Find the fault' : 'Prove'}: ${bench.title}` : 'Prove'">
-      <span v-if="left" class="code text-xl" aria-label="time left">{{ left }}</span>
+    <TopBar
+      :title="
+        bench ? `${isFault ? say('shared.find-the-fault') : say('prove.prove')}: ${bench.title}` : say('prove.prove')
+      "
+    >
+      <span v-if="left" class="code text-xl" :aria-label="say('prove.time-left')">{{ left }}</span>
       <p class="text-right leading-tight"><SavingState :state="proof.saving.value" :to-send="proof.waiting.value" /></p>
       <button v-if="isFault" type="button" class="btn-main" data-test="hand-in" @click="isHandingIn = true">
-        Hand in
+        {{ say('prove.hand-in') }}
       </button>
       <template v-else-if="proof.data.value && !isExam">
-        <button type="button" class="btn px-3" @click="proof.begin(false)">Afresh, supply off</button>
-        <button type="button" class="btn px-3" @click="proof.begin(true)">Afresh, supply on</button>
+        <button type="button" class="btn px-3" @click="proof.begin(false)">
+          {{ say('prove.start-over-supply-off') }}
+        </button>
+        <button type="button" class="btn px-3" @click="proof.begin(true)">
+          {{ say('prove.start-over-supply-on') }}
+        </button>
       </template>
       <RouterLink
         v-if="bench && !isFault"
         :to="bench.handedInAt ? `/verdict/${attempt}` : `/bench/${attempt}`"
         class="btn"
-        >{{ bench.handedInAt ? 'The verdict' : 'Back to the bench' }}</RouterLink
+        >{{ bench.handedInAt ? say('prove.the-verdict') : say('prove.back-to-the-bench') }}</RouterLink
       >
     </TopBar>
     <TrialBar v-if="bench?.isTrial && bench.boardFile !== null" :attempt="attempt" :board-file="bench.boardFile" />
-    <LoadState v-if="!bench || !board || !standing" :failure="failure" what="The board" @again="load" />
-    <LoadState v-else-if="!proof.data.value" :failure="proof.failure.value" what="The supply" @again="proof.load" />
+    <LoadState v-if="!bench || !board || !standing" :failure="failure" :what="say('shared.the-board')" @again="load" />
+    <LoadState
+      v-else-if="!proof.data.value"
+      :failure="proof.failure.value"
+      :what="say('prove.the-supply')"
+      @again="proof.load"
+    />
     <template v-else>
       <ConfirmBar
         v-if="isHandingIn && hunt"
-        label="Hand in"
-        yes="Hand in for good"
-        busy-word="Handing in …"
-        no="Keep working"
+        :label="say('prove.hand-in')"
+        :yes="say('prove.hand-in-now')"
+        :busy-word="say('prove.handing-in')"
+        :no="say('shared.not-yet')"
         :busy="isBusy"
         @yes="handIn"
         @no="isHandingIn = false"
-        ><strong>Hand in for good?</strong> {{ hunt.named.filter(({ isRight }) => isRight).length }} of
-        {{ hunt.faults }} found, {{ hunt.seen }} of {{ hunt.states }} combinations seen since.</ConfirmBar
+        ><strong>{{ say('prove.hand-in-for-good') }}</strong>
+        {{
+          say('prove.count-of-faults-found-seen', {
+            count: hunt.named.filter(({ isRight }) => isRight).length,
+            faults: hunt.faults,
+            seen: hunt.seen,
+            states: hunt.states,
+          })
+        }}</ConfirmBar
       >
       <p v-if="proof.told.value" role="alert" class="border-b-2 border-ink bg-wash px-4 py-2 font-bold">
         {{ proof.told.value }}
@@ -247,7 +269,10 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
         @leave="trap = null"
       />
       <main v-else class="panes grid-cols-[minmax(12rem,23fr)_minmax(0,54fr)_minmax(12rem,23fr)]">
-        <section class="min-h-0 space-y-3 overflow-auto border-r border-line p-3" aria-label="Supply and switches">
+        <section
+          class="min-h-0 space-y-3 overflow-auto border-r border-line p-3"
+          :aria-label="say('prove.supply-and-switches')"
+        >
           <SupplyPanel :data="proof.data.value" @act="(kind, on) => proof.act(kind, { on })" />
           <p
             class="flex items-center gap-2 border-2 border-ink px-2 py-1 font-bold"
@@ -259,16 +284,16 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
               proof.data.value.trip
                 ? 'TRIPPED'
                 : proof.data.value.parts.some(({ state }) => state === 'tripped')
-                  ? 'Something has tripped'
-                  : 'Prove it dead before you call it dead.'
+                  ? say('prove.something-has-tripped')
+                  : say('prove.dont-call-it-dead-until')
             }}
           </p>
-          <ul class="space-y-1" aria-label="Switches and lamps">
+          <ul class="space-y-1" :aria-label="say('prove.switches-and-lamps')">
             <li v-for="item in proof.data.value.switches" :key="item.id">
               <button
                 type="button"
                 class="btn w-full justify-start px-2"
-                :aria-label="`Flip ${item.label}, now ${item.position}`"
+                :aria-label="say('prove.flip-label-now-position', { label: item.label, position: item.position })"
                 :data-flip="item.id"
                 @click="proof.act('flip', { on: item.id })"
               >
@@ -289,18 +314,20 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
                 :data-test="`lamp-${item.id}`"
                 @click="proof.act(item.isOut ? 'lamp-in' : 'lamp-out', { on: item.id })"
               >
-                {{ item.isOut ? 'Lamp in' : 'Lamp out' }}
+                {{ item.isOut ? say('prove.lamp-in') : say('prove.lamp-out') }}
               </button>
             </li>
           </ul>
         </section>
-        <section class="flex min-h-0 flex-col" aria-label="The board">
+        <section class="flex min-h-0 flex-col" :aria-label="say('shared.the-board')">
           <div class="flex items-center gap-2 px-2 py-1 [&>button]:min-h-9 [&>button]:px-3">
-            <button v-if="box" type="button" class="btn" @click="openBox = null">◂ Whole board</button>
-            <strong class="grow truncate">{{ box ? box.label : 'Open a box to put probes in it' }}</strong>
+            <button v-if="box" type="button" class="btn" @click="openBox = null">
+              {{ say('shared.whole-board') }}
+            </button>
+            <strong class="grow truncate">{{ box ? box.label : say('prove.open-a-box-to-put') }}</strong>
             <template v-if="box">
-              <button type="button" class="btn" aria-label="Previous box" @click="goOn(-1)">◂</button>
-              <button type="button" class="btn" aria-label="Next box" @click="goOn(1)">▸</button>
+              <button type="button" class="btn" :aria-label="say('shared.previous-box')" @click="goOn(-1)">◂</button>
+              <button type="button" class="btn" :aria-label="say('shared.next-box')" @click="goOn(1)">▸</button>
             </template>
           </div>
           <div class="min-h-0 grow px-2">
@@ -361,7 +388,7 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
         <TabGroup
           as="section"
           class="flex min-h-0 flex-col border-l border-line"
-          aria-label="Records"
+          :aria-label="say('prove.records')"
           :selected-index="tab"
           @change="tab = $event"
         >
@@ -391,7 +418,9 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
             <TabPanel :tabindex="-1">
               <ol class="space-y-1 p-3 text-sm" data-test="log">
                 <li v-for="(line, i) in proof.data.value.lines" :key="i">{{ line }}</li>
-                <li v-if="proof.data.value.lines.length === 0" class="text-soft">Nothing done yet.</li>
+                <li v-if="proof.data.value.lines.length === 0" class="text-soft">
+                  {{ say('prove.nothing-done-yet') }}
+                </li>
               </ol>
             </TabPanel>
           </TabPanels>

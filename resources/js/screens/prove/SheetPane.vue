@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { ref, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import type { TestSheet } from '@/shared/api/generated/http'
@@ -42,12 +43,12 @@ watch(() => props.acts, load, { immediate: true })
           </span>
         </li>
       </ol>
-      <ul v-if="sheet.hazards.length > 0" class="mb-3 border-l-3 border-ink pl-2" aria-label="Unsafe">
+      <ul v-if="sheet.hazards.length > 0" class="mb-3 border-l-3 border-ink pl-2" :aria-label="say('prove.unsafe')">
         <li v-for="hazard in sheet.hazards" :key="hazard" data-test="hazard">
           <strong aria-hidden="true">! </strong>{{ hazard }}
         </li>
       </ul>
-      <p v-if="stepsOnly && sheet.isSilent" class="mb-3">Isolate as you were taught: it is judged when you hand in.</p>
+      <p v-if="stepsOnly && sheet.isSilent" class="mb-3">{{ say('prove.isolate-the-way-you-were') }}</p>
       <table v-if="!stepsOnly" class="w-full border-collapse text-sm">
         <caption class="pb-1 text-left text-base font-bold">
           {{
@@ -64,22 +65,22 @@ watch(() => props.acts, load, { immediate: true })
           >
             <th scope="row" class="py-1 pr-2 text-left font-normal">
               {{ line.name }}
-              <span v-if="line.left" class="block text-soft">to do: {{ line.left }}</span>
+              <span v-if="line.left" class="block text-soft">{{ say('prove.to-do-left', { left: line.left }) }}</span>
               <span v-if="line.why" class="block">! {{ line.why }}</span>
             </th>
             <td class="py-1 text-right">
               <span class="code">{{ line.reading }}</span>
               <span v-if="line.isGood !== null" class="block font-bold">{{
-                line.isGood ? '✓ good' : '✕ not good'
+                line.isGood ? say('prove.good') : say('prove.not-good')
               }}</span>
             </td>
           </tr>
         </tbody>
       </table>
       <p class="mt-3 text-sm text-soft">{{ sheet.caution }}</p>
-      <a v-if="!stepsOnly && !sheet.isSilent" :href="api.testSheetPaper(attempt)" target="_blank" class="btn mt-3"
-        >Print the sheet</a
-      >
+      <a v-if="!stepsOnly && !sheet.isSilent" :href="api.testSheetPaper(attempt)" target="_blank" class="btn mt-3">{{
+        say('prove.print-the-sheet')
+      }}</a>
     </template>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 /** A box with its cover on: what is in it is seen once the cover is off. */
 defineProps<{ label: string; isLive: boolean }>()
 defineEmits<{ open: [] }>()
@@ -22,11 +23,14 @@ defineEmits<{ open: [] }>()
         <path :d="`M${x - 3.5} 45h7`" />
       </g>
     </svg>
-    <p class="text-lg">{{ label }}: the cover is on.</p>
+    <p class="text-lg">{{ say('prove.the-cover-is-on-label', { label }) }}</p>
     <p v-if="isLive" class="flex items-center gap-2">
-      <span class="hazard h-5 w-5 shrink-0 border border-ink" aria-hidden="true" />Live inside: probes only, fingers
-      behind the guards.
+      <span class="hazard h-5 w-5 shrink-0 border border-ink" aria-hidden="true" />{{
+        say('prove.live-inside-probes-only-fingers')
+      }}
     </p>
-    <button type="button" class="btn-main" data-test="cover-off" @click="$emit('open')">Take the cover off</button>
+    <button type="button" class="btn-main" data-test="cover-off" @click="$emit('open')">
+      {{ say('prove.take-the-cover-off') }}
+    </button>
   </div>
 </template>

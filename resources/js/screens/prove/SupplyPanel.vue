@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import type { ProofData } from '@/shared/api/generated/http'
 
@@ -13,7 +14,7 @@ const isBreaker = computed(() => chosen.value.startsWith('breaker'))
 </script>
 
 <template>
-  <section aria-label="Supply" class="border-2 border-ink bg-face" data-test="supply">
+  <section :aria-label="say('prove.supply')" class="border-2 border-ink bg-face" data-test="supply">
     <ul>
       <li v-for="item in data.parts" :key="item.id" class="border-b border-line last:border-b-0">
         <button
@@ -21,7 +22,7 @@ const isBreaker = computed(() => chosen.value.startsWith('breaker'))
           class="flex min-h-12 w-full items-center gap-2 px-2 py-1 text-left"
           :class="chosen === item.id ? 'bg-wash outline-3 -outline-offset-3 outline-violet' : ''"
           :aria-pressed="chosen === item.id"
-          :aria-label="`${item.name}, ${item.state}${item.isLocked ? ', locked' : ''}${item.isTagged ? ', tagged' : ''}`"
+          :aria-label="`${item.name}, ${item.state}${item.isLocked ? say('prove.locked') : ''}${item.isTagged ? say('prove.tagged') : ''}`"
           :data-part="item.id"
           :data-state="item.state"
           @click="chosen = item.id"
@@ -67,7 +68,7 @@ const isBreaker = computed(() => chosen.value.startsWith('breaker'))
         data-test="turn-off"
         @click="emit('act', 'turn-off', part.id)"
       >
-        Switch off
+        {{ say('prove.switch-off') }}
       </button>
       <template v-else>
         <button
@@ -77,10 +78,10 @@ const isBreaker = computed(() => chosen.value.startsWith('breaker'))
           data-test="turn-off"
           @click="emit('act', 'turn-off', part.id)"
         >
-          Push off
+          {{ say('prove.push-off') }}
         </button>
         <button type="button" class="btn" data-test="turn-on" @click="emit('act', 'turn-on', part.id)">
-          Switch on
+          {{ say('prove.switch-on') }}
         </button>
       </template>
       <button
@@ -89,10 +90,10 @@ const isBreaker = computed(() => chosen.value.startsWith('breaker'))
         data-test="lock"
         @click="emit('act', part.isLocked ? 'unlock' : 'lock', part.id)"
       >
-        {{ part.isLocked ? 'Remove lock' : 'Lock off' }}
+        {{ part.isLocked ? say('prove.remove-lock') : say('prove.lock-off') }}
       </button>
       <button type="button" class="btn" data-test="tag" @click="emit('act', part.isTagged ? 'untag' : 'tag', part.id)">
-        {{ part.isTagged ? 'Remove tag' : 'Tag it' }}
+        {{ part.isTagged ? say('prove.remove-tag') : say('prove.tag-it') }}
       </button>
       <button
         v-if="isBreaker"
@@ -101,9 +102,9 @@ const isBreaker = computed(() => chosen.value.startsWith('breaker'))
         data-test="identify"
         @click="emit('act', 'identify', part.id)"
       >
-        This one feeds the board
+        {{ say('prove.this-one-feeds-your-board') }}
       </button>
     </div>
-    <p v-else class="border-t border-line p-2 text-sm text-soft">Take hold of one: switch, lock, tag.</p>
+    <p v-else class="border-t border-line p-2 text-sm text-soft">{{ say('prove.choose-one-to-switch-lock') }}</p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, onMounted, ref } from 'vue'
 import type { ProofData, TrapBoard } from '@/shared/api/generated/http'
 import LampSign from '@/shared/ui/LampSign.vue'
@@ -42,11 +43,14 @@ async function signOff() {
 </script>
 
 <template>
-  <section class="flex min-h-0 grow flex-col gap-4 overflow-auto p-6" aria-label="One more board" data-test="trap">
-    <h2 ref="heading" tabindex="-1" class="text-3xl font-bold outline-none">One more board</h2>
+  <section
+    class="flex min-h-0 grow flex-col gap-4 overflow-auto p-6"
+    :aria-label="say('prove.one-more-board')"
+    data-test="trap"
+  >
+    <h2 ref="heading" tabindex="-1" class="text-3xl font-bold outline-none">{{ say('prove.one-more-board') }}</h2>
     <p class="text-lg">
-      The same parts, wired by somebody else. Prove it with your own {{ trap.flips.length }} flips, then say whether it
-      is right.
+      {{ say('prove.the-same-parts-wired-by', { count: trap.flips.length }) }}
     </p>
     <div class="flex flex-wrap gap-3">
       <button
@@ -56,7 +60,7 @@ async function signOff() {
         class="btn flex-col py-3 text-xl"
         :class="{ 'outline-3 outline-violet': stage === 'walk' && next === item.id }"
         :disabled="stage !== 'walk'"
-        :aria-label="`Flip ${item.label}, now ${isDown(item.id) ? 'down' : 'up'}`"
+        :aria-label="say('prove.flip-label-now-isdown', { label: item.label, isDown: isDown(item.id) ? 'down' : 'up' })"
         :data-trap-flip="item.id"
         @click="flip(item.id)"
       >
@@ -76,24 +80,26 @@ async function signOff() {
       </div>
     </div>
     <template v-if="stage === 'walk'">
-      <p v-if="next" role="status">Your flip {{ done + 1 }} of {{ trap.flips.length }}: {{ next }}.</p>
-      <p v-else role="status">Those were your flips. The lamp answered each one.</p>
+      <p v-if="next" role="status">
+        {{ say('prove.your-flip-what-of-count', { what: done + 1, count: trap.flips.length, next }) }}
+      </p>
+      <p v-else role="status">{{ say('prove.those-were-your-flips-the') }}</p>
       <p class="flex gap-3">
         <button type="button" class="btn-main" :disabled="next !== null" data-test="trap-sign-off" @click="signOff">
-          Sign it off: it is right
+          {{ say('prove.sign-it-off-it-is') }}
         </button>
-        <button type="button" class="btn" @click="emit('leave')">Back to my board</button>
+        <button type="button" class="btn" @click="emit('leave')">{{ say('prove.back-to-my-board') }}</button>
       </p>
     </template>
     <p v-else-if="stage === 'signed'" class="text-2xl font-bold" role="status">
-      Signed off. Now the customer flips it …
+      {{ say('prove.signed-off-now-the-customer') }}
     </p>
     <div v-else class="border-l-4 border-ink pl-4" role="status" data-test="trap-told">
-      <p class="text-3xl font-bold">✕ It fails: flip {{ last }}, and the lamp does not answer.</p>
+      <p class="text-3xl font-bold">{{ say('prove.it-fails-flip-last-and', { last }) }}</p>
       <p class="mt-1 text-lg">{{ trap.sentence }}</p>
-      <p class="mt-1">After your flips, {{ trap.tell.join(', ') }} would have told.</p>
+      <p class="mt-1">{{ say('prove.one-more-flip-would-have', { tell: trap.tell.join(', ') }) }}</p>
       <button type="button" class="btn-main mt-3" data-test="trap-leave" @click="emit('leave')">
-        Back to my board
+        {{ say('prove.back-to-my-board') }}
       </button>
     </div>
   </section>

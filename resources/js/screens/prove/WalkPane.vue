@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import type { WalkData } from '@/shared/api/generated/http'
@@ -33,13 +34,16 @@ watch(() => props.acts, load, { immediate: true })
     <p v-if="failure" role="alert">{{ failure }}</p>
     <template v-if="walk">
       <p class="mb-2" role="status">
-        <strong class="code text-xl" data-test="seen">{{ walk.seen }}/{{ rows }}</strong> {{ saySome('«{1} combinations checked in one flip.|[0,*] combinations checked in :count flips.»', walk.flips.length) }}
-        <template v-if="!isLive">Switch on first.</template>
+        <strong class="code text-xl" data-test="seen">{{ walk.seen }}/{{ rows }}</strong>
+        {{ saySome('prove.combinations-checked-in-one-flip', walk.flips.length) }}
+        <template v-if="!isLive">{{ say('prove.switch-on-first') }}</template>
       </p>
       <ol v-if="walk.answered.length > 0" class="mb-3 flex flex-wrap gap-x-3" data-test="answered">
         <li v-for="(id, i) in walk.flips" :key="i" class="code">
           {{ id }} {{ walk.answered[i] ? '✓' : '✕'
-          }}<span class="sr-only">{{ walk.answered[i] ? 'the light answered' : 'the light did not answer' }}</span>
+          }}<span class="sr-only">{{
+            walk.answered[i] ? say('prove.the-light-changed') : say('prove.the-light-did-not-change')
+          }}</span>
         </li>
       </ol>
       <button
@@ -49,7 +53,7 @@ watch(() => props.acts, load, { immediate: true })
         data-test="next-flip"
         @click="emit('flip', walk.next)"
       >
-        Next: flip {{ walk.next }}
+        {{ say('prove.next-flip-next', { next: walk.next }) }}
       </button>
       <button
         v-if="isLive && walk.flips.length > 0 && !walk.isSignedOff"
@@ -59,27 +63,38 @@ watch(() => props.acts, load, { immediate: true })
         data-test="sign-off"
         @click="emit('signOff')"
       >
-        Sign it off: it is right
+        {{ say('prove.sign-it-off-it-is') }}
       </button>
-      <section v-if="walk.report" class="mb-3 border-l-3 border-violet pl-2" aria-label="What would have passed">
+      <section
+        v-if="walk.report"
+        class="mb-3 border-l-3 border-violet pl-2"
+        :aria-label="say('prove.what-your-flips-would-have')"
+      >
         <p class="font-bold" data-test="would-pass">{{ walk.report.sentence }}</p>
         <p v-if="walk.report.luck">{{ walk.report.luck }}</p>
         <ul v-if="walk.report.mistakes.length > 0" class="my-1 list-disc pl-5 text-sm">
           <li v-for="mistake in walk.report.mistakes" :key="mistake">{{ mistake }}</li>
         </ul>
         <p class="text-sm text-soft">
-          {{ walk.report.shortest.length }} flips see them all: {{ walk.report.shortest.join(', ') }}.
+          {{
+            say('prove.count-flips-cover-them-all', {
+              count: walk.report.shortest.length,
+              shortest: walk.report.shortest.join(', '),
+            })
+          }}
         </p>
         <button v-if="walk.report.trap" type="button" class="btn mt-2" data-test="to-trap" @click="emit('trap', walk)">
-          Prove one more board
+          {{ say('prove.prove-one-more-board') }}
         </button>
       </section>
       <p v-else-if="walk.isSignedOff" class="mb-3" data-test="signed-off">
-        Signed off. What your flips would have passed is told once it is handed in.
+        {{ say('prove.signed-off-youll-see-what') }}
       </p>
       <table class="w-full border-collapse text-center">
         <caption class="sr-only">
-          What the lamps did in each combination
+          {{
+            say('prove.what-the-lamps-did-in')
+          }}
         </caption>
         <thead>
           <tr class="border-b-2 border-ink">
@@ -94,12 +109,16 @@ watch(() => props.acts, load, { immediate: true })
             class="h-9 border-b border-line"
             :class="row - 1 === walk.state ? 'bg-wash' : ''"
           >
-            <td v-for="(id, i) in walk.switches" :key="id">{{ isDown(row - 1, i) ? '▼ down' : '▲ up' }}</td>
+            <td v-for="(id, i) in walk.switches" :key="id">
+              {{ isDown(row - 1, i) ? say('prove.down') : say('prove.up') }}
+            </td>
             <td v-for="(letters, id) in walk.lamps" :key="id" class="code">{{ WORDS[letters[row - 1]!] }}</td>
           </tr>
         </tbody>
       </table>
-      <p v-if="rows > MOST_ROWS" class="text-sm text-soft">{{ rows - MOST_ROWS }} more are counted above.</p>
+      <p v-if="rows > MOST_ROWS" class="text-sm text-soft">
+        {{ say('prove.what-more-combinations', { what: rows - MOST_ROWS }) }}
+      </p>
     </template>
   </div>
 </template>

@@ -66,10 +66,10 @@ export function useHandsOn(
 
   function tighten() {
     const place = hand.carried.value[0]
-    if (!place) return hand.say('Take an end or a screw in hand first, then tighten it.')
-    if (proof.data.value?.isLive) return hand.say('The board is live: hands go into a dead one.')
+    if (!place) return hand.announce(say('prove.pick-up-a-wire-or'))
+    if (proof.data.value?.isLive) return hand.announce(say('prove.the-board-is-live-make'))
     proof.act('tighten', { one: place })
-    hand.say('Out, back under its screw, and tight.')
+    hand.announce(say('prove.tightened'))
     hand.putDown()
   }
 

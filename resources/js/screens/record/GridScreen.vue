@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import type { MarkGrid } from '@/shared/api/generated/http'
@@ -27,39 +28,52 @@ const from = ref('')
 const to = ref('')
 const cellOf = (person: MarkGrid['people'][number], assignment: number) =>
   person.cells.find((cell) => cell.assignment === assignment) ?? null
-const WORDS: Record<string, string> = { waiting: 'not begun', running: 'at work', withdrawn: 'withdrawn' }
+const WORDS: Record<string, string> = {
+  waiting: say('record.not-begun'),
+  running: say('record.working'),
+  withdrawn: 'withdrawn',
+}
 function words(cell: MarkGrid['people'][number]['cells'][number] | null): string {
   if (!cell) return '–'
-  if (cell.got === null) return WORDS[cell.state] ?? 'no mark'
-  if (cell.isOpen) return `${cell.got} of ${cell.total} so far`
-  return `${cell.got} of ${cell.total} ${cell.passes ? '✓' : '✕'}`
+  if (cell.got === null) return WORDS[cell.state] ?? say('record.no-mark')
+  if (cell.isOpen) return say('record.got-of-total-so-far', { got: cell.got, total: cell.total })
+  return say('record.got-of-total-passes', { got: cell.got, total: cell.total, passes: cell.passes ? '✓' : '✕' })
 }
 </script>
 
 <template>
   <div class="screen">
-    <TopBar title="Class and tasks" :crumb="{ to: '/marks', name: 'Marks' }">
+    <TopBar :title="say('record.class-and-tasks')" :crumb="{ to: '/marks', name: say('shared.marks') }">
       <label v-if="data" class="flex items-center gap-2"
-        >Class <ClassSelect v-model="classroom" :classes="data.classrooms"
+        >{{ say('shared.class') }} <ClassSelect v-model="classroom" :classes="data.classrooms"
       /></label>
-      <RouterLink to="/mark-table" class="btn">Columns of the table</RouterLink>
-      <form v-if="grid" class="flex items-center gap-2" aria-label="The term" @submit.prevent>
-        <label class="flex items-center gap-2">from <input v-model="from" type="date" class="field w-auto" /></label>
-        <label class="flex items-center gap-2">to <input v-model="to" type="date" class="field w-auto" /></label>
-        <a :href="api.termTableOf(grid.classroom, from, to)" class="btn-main" download data-test="term-table"
-          >Take the table</a
-        >
+      <RouterLink to="/mark-table" class="btn">{{ say('record.columns-of-the-table') }}</RouterLink>
+      <form v-if="grid" class="flex items-center gap-2" :aria-label="say('record.the-term')" @submit.prevent>
+        <label class="flex items-center gap-2"
+          >{{ say('record.from') }} <input v-model="from" type="date" class="field w-auto"
+        /></label>
+        <label class="flex items-center gap-2"
+          >{{ say('record.to') }} <input v-model="to" type="date" class="field w-auto"
+        /></label>
+        <a :href="api.termTableOf(grid.classroom, from, to)" class="btn-main" download data-test="term-table">{{
+          say('record.take-the-table')
+        }}</a>
       </form>
     </TopBar>
-    <LoadState v-if="!data" :failure="failure" what="The grid" @again="load" />
+    <LoadState v-if="!data" :failure="failure" :what="say('record.the-grid')" @again="load" />
     <p v-else-if="!grid || grid.tasks.length === 0" class="p-10 text-soft">
-      Nothing was set to this class as a task yet.
+      {{ say('record.no-task-has-been-set') }}
     </p>
-    <main v-else class="min-h-0 grow overflow-auto p-5 max-md:px-2" tabindex="0" aria-label="Class and tasks">
+    <main
+      v-else
+      class="min-h-0 grow overflow-auto p-5 max-md:px-2"
+      tabindex="0"
+      :aria-label="say('record.class-and-tasks')"
+    >
       <table class="border-collapse text-left" data-test="grid">
         <thead>
           <tr class="border-b-2 border-ink align-bottom">
-            <th scope="col" class="py-1 pr-6">trainee</th>
+            <th scope="col" class="py-1 pr-6">{{ say('record.trainee') }}</th>
             <th v-for="task in grid.tasks" :key="task.assignment" scope="col" class="max-w-40 pr-6 font-bold">
               <RouterLink :to="`/marks/${task.assignment}`" class="hover:underline">{{ task.title }}</RouterLink>
             </th>

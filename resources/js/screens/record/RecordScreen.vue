@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { api } from '@/shared/api/client'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
@@ -12,13 +13,15 @@ const time = (at: string) => new Date(at).toLocaleString()
 
 <template>
   <div class="screen">
-    <TopBar title="Record" :crumb="{ to: `/marks/${assignment}`, name: 'Marks' }" />
-    <LoadState v-if="!data" :failure="failure" what="The record" @again="load" />
-    <main v-else class="min-h-0 grow overflow-auto p-5 max-md:px-2" tabindex="0" aria-label="The record">
-      <p v-if="data.length === 0" class="p-6 text-soft">Nothing is on record yet.</p>
+    <TopBar :title="say('record.record')" :crumb="{ to: `/marks/${assignment}`, name: say('shared.marks') }" />
+    <LoadState v-if="!data" :failure="failure" :what="say('record.the-record')" @again="load" />
+    <main v-else class="min-h-0 grow overflow-auto p-5 max-md:px-2" tabindex="0" :aria-label="say('record.the-record')">
+      <p v-if="data.length === 0" class="p-6 text-soft">{{ say('record.nothing-on-record-yet') }}</p>
       <table v-else class="w-full border-collapse text-left">
         <caption class="pb-2 text-left text-soft">
-          Newest first. Lines are only added, never changed.
+          {{
+            say('record.newest-first-entries-are-never')
+          }}
         </caption>
         <thead>
           <tr class="border-b-2 border-ink">
@@ -39,7 +42,7 @@ const time = (at: string) => new Date(at).toLocaleString()
             class="border-b border-line align-top max-md:flex max-md:flex-wrap max-md:py-1"
           >
             <td class="pr-4 whitespace-nowrap md:py-1">{{ time(line.at) }}</td>
-            <td class="pr-4">{{ line.who || 'the clock' }}</td>
+            <td class="pr-4">{{ line.who || say('record.the-clock') }}</td>
             <td class="pr-4 font-bold">{{ line.what }}</td>
             <td class="pr-4">{{ line.trainee }}</td>
             <td class="pr-4 break-words">{{ line.from }}</td>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
@@ -42,25 +43,30 @@ async function set() {
 
 <template>
   <div class="screen">
-    <TopBar :title="data ? `Set ${data.board.title}` : 'Set a board'" :board="boardFile" />
-    <LoadState v-if="!data" :failure="failure" what="The board" @again="load" />
+    <TopBar
+      :title="data ? say('set-board.set-title', { title: data.board.title }) : say('set-board.set-a-board')"
+      :board="boardFile"
+    />
+    <LoadState v-if="!data" :failure="failure" :what="say('shared.the-board')" @again="load" />
     <main v-else class="mx-auto grid min-h-0 w-full max-w-5xl grow grid-cols-2 gap-8 overflow-auto p-6">
-      <section aria-label="The board">
+      <section :aria-label="say('shared.the-board')">
         <div class="h-56 border border-line bg-face p-2"><BoardThumb :sketch="data.board.sketch" /></div>
         <p class="mt-3">{{ data.board.brief }}</p>
         <p class="mt-3 text-soft">
-          For marks, a time for each seat or a variant for each,
-          <RouterLink :to="`/task/${boardFile}`" class="underline">make a task of it</RouterLink>.
+          {{ say('set-board.for-marks-or-a-variant') }}
+          <RouterLink :to="`/task/${boardFile}`" class="underline">{{
+            say('set-board.make-a-task-from-it')
+          }}</RouterLink>.
         </p>
       </section>
       <div v-if="data.classrooms.length === 0">
-        <h2 class="mb-2 text-xl font-bold">There is no class yet</h2>
-        <RouterLink to="/people?add=class" class="btn-main">Make a class</RouterLink>
+        <h2 class="mb-2 text-xl font-bold">{{ say('set-board.there-is-no-class-yet') }}</h2>
+        <RouterLink to="/people?add=class" class="btn-main">{{ say('set-board.make-a-class') }}</RouterLink>
       </div>
       <form v-else class="flex flex-col gap-4" @submit.prevent="set">
         <p v-if="refusal" role="alert" class="border-l-3 border-ink pl-3">{{ refusal }}</p>
         <label class="block"
-          ><span class="mb-1 block font-bold">Class</span>
+          ><span class="mb-1 block font-bold">{{ say('shared.class') }}</span>
           <ClassSelect
             class="w-full"
             :model-value="classroom?.id ?? 0"
@@ -69,7 +75,7 @@ async function set() {
           />
         </label>
         <fieldset>
-          <legend class="mb-1 font-bold">Trainees</legend>
+          <legend class="mb-1 font-bold">{{ say('set-board.trainees') }}</legend>
           <div class="grid grid-cols-2">
             <label
               v-for="trainee in classroom?.trainees ?? []"
@@ -82,24 +88,26 @@ async function set() {
             </label>
           </div>
           <p v-if="classroom?.trainees.length === 0">
-            Nobody is in this class yet.
-            <RouterLink :to="`/people?class=${classroom.id}&add=people`" class="underline">Add the people</RouterLink>
+            {{ say('set-board.nobody-is-in-this-class') }}
+            <RouterLink :to="`/people?class=${classroom.id}&add=people`" class="underline">{{
+              say('set-board.add-the-people')
+            }}</RouterLink>
           </p>
         </fieldset>
         <label class="block"
-          ><span class="mb-1 block font-bold">Minutes</span>
+          ><span class="mb-1 block font-bold">{{ say('set-board.minutes') }}</span>
           <input
             v-model.number="minutes"
             type="number"
             min="1"
             max="480"
             class="field w-40"
-            placeholder="no limit"
+            :placeholder="say('shared.no-limit')"
             @change="minutes = minutes || null"
           />
         </label>
         <button type="submit" class="btn-main" :disabled="busy || trainees.length === 0">
-          {{ busy ? 'Setting …' : saySome('«{1} Set it for one trainee|[0,*] Set it for :count trainees»', trainees.length) }}
+          {{ busy ? say('set-board.setting') : saySome('set-board.set-it-for-one-trainee', trainees.length) }}
         </button>
       </form>
     </main>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { ClassQuestion } from '@/shared/api/generated/http'
 
@@ -22,14 +23,14 @@ const isRight = (side: 'on' | 'off') => (side === 'on') === props.question.isOn
 <template>
   <section
     class="border-t-2 border-ink bg-paper px-6 py-3 text-[28px] leading-tight"
-    aria-label="Ask the room"
+    :aria-label="say('show.ask-the-class')"
     data-test="room"
   >
     <p class="font-bold" role="status">
       {{
         isShown
-          ? `${question.switch} was flipped: the light is ${question.isOn ? 'ON' : 'OFF'}.`
-          : `Flip ${question.switch}, ${where}. Is the light ON or OFF after it? Hands up.`
+          ? say('show.switch-was-flipped-the-light', { switch: question.switch, isOn: question.isOn ? 'ON' : 'OFF' })
+          : say('show.flip-switch-where-will-the', { switch: question.switch, where })
       }}
     </p>
     <div class="mt-2 grid grid-cols-2 gap-6 max-md:grid-cols-1">
@@ -39,7 +40,7 @@ const isRight = (side: 'on' | 'off') => (side === 'on') === props.question.isOn
           <button
             type="button"
             class="btn min-h-14 px-4 text-[28px]"
-            :aria-label="`One hand less for ${side.word}`"
+            :aria-label="say('show.one-fewer-for-word', { word: side.word })"
             @click="$emit('count', side.id, -1)"
           >
             −
@@ -48,7 +49,7 @@ const isRight = (side: 'on' | 'off') => (side === 'on') === props.question.isOn
           <button
             type="button"
             class="btn min-h-14 px-4 text-[28px]"
-            :aria-label="`One hand more for ${side.word}`"
+            :aria-label="say('show.one-more-for-word', { word: side.word })"
             @click="$emit('count', side.id, 1)"
           >
             + <kbd class="code text-soft">{{ side.plus }}</kbd>
@@ -70,7 +71,7 @@ const isRight = (side: 'on' | 'off') => (side === 'on') === props.question.isOn
         data-test="show-answer"
         @click="$emit('show')"
       >
-        Flip it and show
+        {{ say('show.flip-it-and-show') }}
       </button>
       <button
         v-else
@@ -79,9 +80,9 @@ const isRight = (side: 'on' | 'off') => (side === 'on') === props.question.isOn
         data-test="next-question"
         @click="$emit('next')"
       >
-        Ask another
+        {{ say('show.ask-another') }}
       </button>
-      <button type="button" class="btn min-h-14 text-[28px]" @click="$emit('leave')">Done</button>
+      <button type="button" class="btn min-h-14 text-[28px]" @click="$emit('leave')">{{ say('shared.done') }}</button>
     </p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { useEventListener, useFullscreen } from '@vueuse/core'
 import { computed, ref, toRef } from 'vue'
@@ -45,7 +46,7 @@ const standing = computed(() => {
 
 const lamps = computed(() => (isHidden.value || bringIn.isOn.value ? new Map() : current.lamps.value))
 const hiddenLamps = computed(
-  () => new Map(isHidden.value ? verdict.value.lamps.map(({ box }) => [box, 'ON or OFF?'] as const) : []),
+  () => new Map(isHidden.value ? verdict.value.lamps.map(({ box }) => [box, say('show.on-or-off')] as const) : []),
 )
 const answer = computed(() =>
   verdict.value.lamps.map(({ box, label }) => `${label}: ${current.lamps.value.get(box) === 'on' ? 'on' : 'off'}`),
@@ -53,10 +54,16 @@ const answer = computed(() =>
 const said = computed(() => {
   if (bringIn.isOn.value) {
     const newest = bringIn.newest.value
-    if (!newest) return 'Bare board. Bring the conductors in, one at a time.'
-    return `${newest.cable} ${newest.name}: ${newest.role} (${bringIn.count.value} of ${bringIn.all.value.length})`
+    if (!newest) return say('show.bare-board-add-the-conductors')
+    return say('show.cable-name-role-count-of', {
+      cable: newest.cable,
+      name: newest.name,
+      role: newest.role,
+      count: bringIn.count.value,
+      countb: bringIn.all.value.length,
+    })
   }
-  return isHidden.value ? 'What does the light do now?' : answer.value.join(', ')
+  return isHidden.value ? say('show.what-does-the-light-do') : answer.value.join(', ')
 })
 const traced = computed(() => {
   if (bringIn.isOn.value) return bringIn.shown.value
@@ -107,23 +114,23 @@ function build() {
 }
 
 const ACTIONS = computed(() => [
-  { key: 'B', name: bringIn.isOn.value ? 'Whole board' : 'Bring conductors in', run: build },
-  { key: 'A', name: 'Ask the room', run: () => void askRoom() },
+  { key: 'B', name: bringIn.isOn.value ? say('show.whole-board') : say('show.add-the-conductors'), run: build },
+  { key: 'A', name: say('show.ask-the-class'), run: () => void askRoom() },
   {
     key: 'Q',
-    name: asksFirst.value ? 'Show the light at once' : 'Ask before the light',
+    name: asksFirst.value ? say('show.show-the-light-at-once') : say('show.ask-before-the-light'),
     run: () => (asksFirst.value = !asksFirst.value),
   },
   {
     key: 'C',
-    name: isTraced.value ? 'Hide the current' : 'Show the current',
+    name: isTraced.value ? say('show.hide-the-current') : say('show.show-the-current'),
     run: () => (isTraced.value = !isTraced.value),
   },
-  { key: 'T', name: 'Trace step by step', run: () => (isStepped.value = true) },
-  { key: 'N', name: night.value ? 'Day' : 'Night', run: () => (night.value = !night.value) },
+  { key: 'T', name: say('show.trace-step-by-step'), run: () => (isStepped.value = true) },
+  { key: 'N', name: night.value ? say('show.day') : say('show.night'), run: () => (night.value = !night.value) },
   {
     key: 'F',
-    name: screen.isFullscreen.value ? 'Small again' : 'Whole screen',
+    name: screen.isFullscreen.value ? say('show.leave-full-screen') : say('show.full-screen'),
     run: () => void screen.toggle(),
   },
 ])
@@ -186,7 +193,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             ◂
           </button>
           <button type="button" class="btn-main min-h-16 px-5 text-[28px]" data-test="more" @click="bringIn.goBy(1)">
-            Next ▸
+            {{ say('shared.next') }}
           </button>
         </template>
         <button
@@ -194,11 +201,12 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           :key="item.id"
           type="button"
           class="btn min-h-16 px-5 text-[28px] max-md:text-xl"
-          :aria-label="`Flip ${item.label}, now ${item.position}`"
+          :aria-label="say('show.flip-label-now-position', { label: item.label, position: item.position })"
           :data-flip="item.id"
           @click="flip(i)"
         >
-          <kbd class="code text-soft">{{ i + 1 }}</kbd> {{ item.id }} {{ item.position === 'up' ? '▲ up' : '▼ down' }}
+          <kbd class="code text-soft">{{ i + 1 }}</kbd> {{ item.id }}
+          {{ item.position === 'up' ? say('show.up') : say('show.down') }}
         </button>
         <button
           v-if="isHidden"
@@ -207,16 +215,16 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           data-test="reveal"
           @click="isHidden = false"
         >
-          Show the light
+          {{ say('show.show-the-light') }}
         </button>
         <p class="min-w-0 font-bold" role="status" data-test="lit">{{ said }}</p>
         <p v-if="room.failure.value" role="alert">{{ room.failure.value }}</p>
         <p v-else-if="room.isOver.value" role="status" data-test="no-more">
-          No flip is left that would tell anybody apart.
+          {{ say('show.no-flip-left-that-would') }}
         </p>
         <span class="grow" />
         <Menu as="div" class="relative shrink-0">
-          <MenuButton class="btn min-h-16 px-5 text-[28px]" data-test="show-menu">More ▴</MenuButton>
+          <MenuButton class="btn min-h-16 px-5 text-[28px]" data-test="show-menu">{{ say('show.more') }}</MenuButton>
           <MenuItems
             class="absolute right-0 bottom-full z-20 mb-2 w-max border-2 border-ink bg-paper py-1 outline-none"
           >

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { Refused } from '@/shared/api/client'
@@ -38,7 +39,7 @@ async function signIn() {
         viewBox="0 0 420 320"
         class="w-full max-w-lg"
         role="img"
-        aria-label="Two switches and a lamp, with one conductor still loose"
+        :aria-label="say('sign-in.two-switches-and-a-lamp')"
       >
         <g fill="none" stroke-linejoin="round" stroke-linecap="round">
           <path d="M20 230H90" stroke="var(--color-ink)" stroke-width="11" />
@@ -63,13 +64,13 @@ async function signIn() {
     </section>
     <section class="flex items-center justify-center p-8">
       <form class="w-full max-w-sm space-y-5" @submit.prevent="signIn">
-        <h1 class="text-3xl font-bold">Zwindle</h1>
+        <h1 class="text-3xl font-bold">{{ say('shared.zwindle') }}</h1>
         <p v-if="session.isDemo" class="border-l-4 border-ink pl-3" role="note" data-test="demo">
-          <strong>This is the demo.</strong> Its people are made up and everybody knows their password.
+          <strong>{{ say('sign-in.this-is-the-demo') }}</strong> {{ say('sign-in.the-people-are-made-up') }}
         </p>
-        <p class="text-soft">Practice boards for switch wiring. Sign in with the name and the code on your slip.</p>
+        <p class="text-soft">{{ say('sign-in.practice-boards-for-switch-wiring') }}</p>
         <label class="block"
-          ><span class="mb-1 block font-bold">Name</span
+          ><span class="mb-1 block font-bold">{{ say('shared.name') }}</span
           ><input
             v-model="username"
             class="field"
@@ -80,7 +81,7 @@ async function signIn() {
             maxlength="80"
         /></label>
         <label class="block"
-          ><span class="mb-1 block font-bold">Code or password</span
+          ><span class="mb-1 block font-bold">{{ say('sign-in.code-or-password') }}</span
           ><input
             v-model="password"
             class="field"
@@ -91,7 +92,7 @@ async function signIn() {
             maxlength="200"
         /></label>
         <label v-if="isCodeAsked" class="block"
-          ><span class="mb-1 block font-bold">Six digits from your phone</span
+          ><span class="mb-1 block font-bold">{{ say('sign-in.six-digits-from-your-phone') }}</span
           ><input
             v-model="code"
             class="field code"
@@ -102,7 +103,9 @@ async function signIn() {
             required
         /></label>
         <p v-if="failure" role="alert" class="border-l-4 border-ink pl-3">{{ failure }}</p>
-        <button type="submit" class="btn-main w-full" :disabled="busy">{{ busy ? 'Signing in …' : 'Sign in' }}</button>
+        <button type="submit" class="btn-main w-full" :disabled="busy">
+          {{ busy ? say('sign-in.signing-in') : say('sign-in.sign-in') }}
+        </button>
       </form>
     </section>
   </main>

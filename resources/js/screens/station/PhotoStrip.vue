@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api, Refused } from '@/shared/api/client'
 import { useOutbox } from '@/shared/outbox/useOutbox'
@@ -57,17 +58,21 @@ async function take(event: Event) {
 </script>
 
 <template>
-  <section class="mt-4" :aria-label="`Photographs, ${label}`" data-test="photographs">
+  <section class="mt-4" :aria-label="say('station.photographs-label', { label })" data-test="photographs">
     <ul v-if="own.length > 0" class="mb-2 flex flex-wrap gap-2">
       <li v-for="(one, i) in own" :key="one.id" class="flex flex-col gap-1">
         <a :href="api.photograph(attempt, one.id)" target="_blank">
           <img
             :src="api.photograph(attempt, one.id)"
-            :alt="`${label}, photograph ${i + 1}, ${new Date(one.at).toLocaleTimeString()}`"
+            :alt="
+              say('station.label-photograph-what-at', { label, what: i + 1, at: new Date(one.at).toLocaleTimeString() })
+            "
             class="h-32 border-2 border-ink object-cover"
           />
         </a>
-        <button type="button" class="btn px-2" @click="run(() => api.deletePhotograph(attempt, one.id))">Delete</button>
+        <button type="button" class="btn px-2" @click="run(() => api.deletePhotograph(attempt, one.id))">
+          {{ say('station.delete') }}
+        </button>
       </li>
     </ul>
     <label
@@ -75,10 +80,10 @@ async function take(event: Event) {
     >
       {{
         outbox.state.value === 'offline'
-          ? `${outbox.toSend.value} to send when the server is back`
+          ? say('station.tosend-to-send-when-the', { toSend: outbox.toSend.value })
           : isBusy || outbox.state.value === 'saving'
-            ? 'Saving …'
-            : `Photograph ${label}`
+            ? say('station.saving')
+            : say('station.photograph-label', { label })
       }}
       <input type="file" accept="image/*" capture="environment" class="sr-only" :disabled="isBusy" @change="take" />
     </label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
 import { inTurn } from '@/shared/api/inTurn'
@@ -57,7 +58,7 @@ let writes = 0
 function write(point: string, change: { lands?: string; mark?: string }) {
   if (!sheet.value) return
   const [boxes, moved] = withChange(sheet.value.boxes, point, change)
-  exchanged.value = moved ? `${moved} is where it was: the two changed places.` : ''
+  exchanged.value = moved ? say('station.moved-is-where-it-was', { moved }) : ''
   sheet.value = { ...sheet.value, boxes }
   const filled = (field: 'lands' | 'mark') =>
     Object.fromEntries(lands.value.filter((row) => row[field] !== '').map((row) => [row.point, row[field]]))
@@ -91,21 +92,23 @@ async function observe(now: Record<string, boolean>) {
 <template>
   <div class="screen">
     <TopBar
-      :title="sheet ? `${sheet.trainee}: ${sheet.title}` : 'Station'"
-      :crumb="{ to: '/tonight', name: 'Tonight' }"
+      :title="sheet ? `${sheet.trainee}: ${sheet.title}` : say('station.station')"
+      :crumb="{ to: '/tonight', name: say('shared.tonight') }"
     />
-    <LoadState v-if="!sheet" :failure="failure" what="The station" @again="run('load', load)" />
+    <LoadState v-if="!sheet" :failure="failure" :what="say('station.the-station')" @again="run('load', load)" />
     <main v-else class="mx-auto w-full max-w-3xl min-h-0 grow overflow-auto p-4">
       <p v-if="failure" role="alert" class="mb-3 border-2 border-ink p-2">{{ failure }}</p>
       <template v-if="sheet.state === 'waiting' || sheet.state === 'held'">
-        <p class="mb-3">{{ sheet.state === 'held' ? 'The exam is not open yet.' : 'Not begun.' }}</p>
+        <p class="mb-3">
+          {{ sheet.state === 'held' ? say('station.the-exam-is-not-open') : say('station.not-begun') }}
+        </p>
         <button
           type="button"
           class="btn-main min-h-14 w-full"
           :disabled="sheet.state === 'held' || busy !== ''"
           @click="move('start')"
         >
-          {{ busy === 'start' ? 'Starting …' : 'Start the clock' }}
+          {{ busy === 'start' ? say('station.starting') : say('station.start-the-clock') }}
         </button>
       </template>
       <template v-else-if="isAtWork">
@@ -118,16 +121,17 @@ async function observe(now: Record<string, boolean>) {
             data-test="as-planned"
             @click="asPlanned"
           >
-            {{ busy === 'planned' ? 'Writing it down …' : 'As planned' }}
+            {{ busy === 'planned' ? say('station.saving') : say('station.same-as-the-plan') }}
           </button>
           <p role="status" class="grow">
-            except where you change it below. <span class="code">{{ landed }}/{{ ends }}</span> written down.
+            {{ say('station.except-where-you-change-it') }} <span class="code">{{ landed }}/{{ ends }}</span>
+            {{ say('station.written-down') }}
           </p>
         </div>
-        <RouterLink :to="`/diagnosis/attempt/${attempt}`" class="btn mb-3 w-full" data-test="find-fault"
-          >It does not work: find the fault</RouterLink
-        >
-        <nav class="mb-3 flex flex-wrap gap-2" aria-label="Boxes">
+        <RouterLink :to="`/diagnosis/attempt/${attempt}`" class="btn mb-3 w-full" data-test="find-fault">{{
+          say('station.it-doesnt-work-find-the')
+        }}</RouterLink>
+        <nav class="mb-3 flex flex-wrap gap-2" :aria-label="say('station.boxes')">
           <button
             v-for="one in sheet.boxes"
             :key="one.id"
@@ -142,7 +146,7 @@ async function observe(now: Record<string, boolean>) {
         </nav>
         <details v-if="sheet.observations.length > 0" class="mb-3 border-y border-line py-2" open>
           <summary class="cursor-pointer font-bold">
-            Inspection
+            {{ say('shared.inspection') }}
             <span class="code">{{ Object.keys(observed).length }}/{{ sheet.observations.length }}</span>
           </summary>
           <ObservationList :items="sheet.observations" :observed="observed" @observe="observe" />
@@ -157,7 +161,7 @@ async function observe(now: Record<string, boolean>) {
         />
         <template v-else>
           <button type="button" class="btn mb-3 w-full" data-test="one-by-one" @click="isSpoken = true">
-            One by one: a number for each end
+            {{ say('station.one-by-one-by-number') }}
           </button>
           <FoundRows v-if="box" :box="box" :marks="sheet.marks" @write="write" />
         </template>
@@ -169,12 +173,12 @@ async function observe(now: Record<string, boolean>) {
           data-test="hand-in"
           @click="move('close')"
         >
-          {{ busy === 'close' ? 'Judging …' : 'Hand in and judge' }}
+          {{ busy === 'close' ? say('station.judging') : say('station.hand-in-and-judge') }}
         </button>
       </template>
       <template v-else-if="graded">
         <p class="mb-4 text-xl font-bold" data-test="verdict">
-          {{ graded.verdict === 'fail' ? '✕ Fail.' : '✓ Pass.' }} {{ graded.headline }}
+          {{ graded.verdict === 'fail' ? say('station.fail') : say('station.pass') }} {{ graded.headline }}
         </p>
         <ObservationList
           v-if="sheet.observations.length > 0"
@@ -184,7 +188,7 @@ async function observe(now: Record<string, boolean>) {
         />
         <MarkLines v-if="graded.mark" :mark="graded.mark" />
         <label class="mt-4 block"
-          >Comment
+          >{{ say('station.comment') }}
           <textarea
             class="field min-h-20 py-2"
             maxlength="2000"
@@ -194,9 +198,9 @@ async function observe(now: Record<string, boolean>) {
             "
           ></textarea>
         </label>
-        <RouterLink :to="`/verdict/${attempt}`" class="btn mt-4">Verdict and board</RouterLink>
+        <RouterLink :to="`/verdict/${attempt}`" class="btn mt-4">{{ say('station.verdict-and-board') }}</RouterLink>
       </template>
-      <p v-else>{{ sheet.state === 'withdrawn' ? 'Withdrawn.' : 'Being judged.' }}</p>
+      <p v-else>{{ sheet.state === 'withdrawn' ? say('station.withdrawn') : say('station.judging') }}</p>
     </main>
   </div>
 </template>

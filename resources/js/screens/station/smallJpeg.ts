@@ -1,3 +1,4 @@
+import { say } from '@/shared/words/say'
 const MOST_PIXELS = 1600
 const MOST_BYTES = 650_000
 
@@ -11,7 +12,7 @@ export async function smallJpeg(file: File): Promise<string> {
   try {
     picture = await createImageBitmap(file)
   } catch {
-    throw new Error('That is no photograph.')
+    throw new Error(say('station.that-is-not-a-photograph'))
   }
   const canvas = document.createElement('canvas')
   for (const [most, quality] of [
@@ -26,5 +27,5 @@ export async function smallJpeg(file: File): Promise<string> {
     const [, base64 = ''] = canvas.toDataURL('image/jpeg', quality).split(',')
     if ((base64.length * 3) / 4 <= MOST_BYTES) return base64
   }
-  throw new Error('That photograph stays too large. Take it again from farther off.')
+  throw new Error(say('station.that-photograph-is-too-large'))
 }

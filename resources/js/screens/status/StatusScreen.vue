@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -9,7 +10,7 @@ import { useLoaded } from '@/shared/ui/useLoaded'
 const EVERY_MS = 30_000
 const { data, failure, load } = useLoaded(() => api.status(), EVERY_MS)
 const SIGNS = { good: '✓', watch: '▲', bad: '✕' }
-const WORDS = { good: 'well', watch: 'watch it', bad: 'bad' }
+const WORDS = { good: 'well', watch: say('status.check-this-2'), bad: 'bad' }
 const apart = ref(0)
 watch(data, (fresh) => {
   if (fresh) apart.value = Math.round((Date.now() - Date.parse(fresh.time)) / 1000)
@@ -19,10 +20,12 @@ const isApart = computed(() => Math.abs(apart.value) > 60)
 
 <template>
   <div class="screen">
-    <TopBar title="How the server is" />
-    <LoadState v-if="!data" :failure="failure" what="The server" @again="load" />
+    <TopBar :title="say('shared.server-status')" />
+    <LoadState v-if="!data" :failure="failure" :what="say('status.the-server')" @again="load" />
     <main v-else class="mx-auto w-full max-w-3xl grow overflow-auto p-6" tabindex="0">
-      <p v-if="failure" role="status" class="mb-3 border-l-4 border-ink pl-3">{{ failure }} What you see is old.</p>
+      <p v-if="failure" role="status" class="mb-3 border-l-4 border-ink pl-3">
+        {{ say('status.failure-what-you-see-may', { failure }) }}
+      </p>
       <ul class="divide-y divide-line border-y-2 border-ink" data-test="status">
         <li
           v-for="line in data.lines"
@@ -39,18 +42,18 @@ const isApart = computed(() => Math.abs(apart.value) > 60)
           <span>{{ line.text }}</span>
         </li>
         <li v-if="isApart" class="flex items-center gap-4 py-3" data-what="apart">
-          <strong class="code w-28 shrink-0 border-2 border-ink px-2 text-center">▲ watch it</strong>
-          <span
-            >{{
-              apart > 0
-                ? say('«This device’s clock is :seconds seconds fast. Exams use the server’s clock.»', { seconds: apart })
-                : say('«This device’s clock is :seconds seconds slow. Exams use the server’s clock.»', { seconds: -apart })
-            }}</span
-          >
+          <strong class="code w-28 shrink-0 border-2 border-ink px-2 text-center">{{
+            say('status.check-this')
+          }}</strong>
+          <span>{{
+            apart > 0
+              ? say('status.this-devices-clock-is-seconds', { seconds: apart })
+              : say('status.this-devices-clock-is-seconds-2', { seconds: -apart })
+          }}</span>
         </li>
       </ul>
       <p class="mt-4 text-soft">
-        When something goes wrong an error number is shown. Read it to your technician: the log finds it.
+        {{ say('status.if-something-goes-wrong-you') }}
       </p>
     </main>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { AttackedBoard, TaskAttack } from '@/shared/api/generated/http'
 import StandingBoard from '@/shared/board-pane/StandingBoard.vue'
@@ -18,34 +19,37 @@ const standing = computed(() =>
   props.found?.board && opened.value ? replay(opened.value.standing, placesOf(props.found.board)).now : null,
 )
 const LISTS = [
-  ['passing', 'These would still pass'],
-  ['losing', 'These right wirings would lose marks'],
+  ['passing', say('task.these-would-still-pass')],
+  ['losing', say('task.these-correct-wirings-would-lose')],
 ] as const
 </script>
 
 <template>
-  <section v-if="isAttacking || failure || attack" aria-label="Attack">
-    <h3 class="text-lg font-bold">Attacked</h3>
+  <section v-if="isAttacking || failure || attack" :aria-label="say('task.test-the-marking')">
+    <h3 class="text-lg font-bold">{{ say('task.marking-test') }}</h3>
     <p v-if="isAttacking" role="status" class="text-soft" data-test="attacking">
-      Making every usual mistake and marking it … this can take ten seconds.
+      {{ say('task.trying-every-usual-mistake-against') }}
     </p>
     <p v-else-if="failure" role="alert">
-      ! {{ failure }} <button type="button" class="btn min-h-9 px-3 text-sm" @click="$emit('again')">Try again</button>
+      ! {{ failure }}
+      <button type="button" class="btn min-h-9 px-3 text-sm" @click="$emit('again')">
+        {{ say('shared.try-again') }}
+      </button>
     </p>
     <p v-if="attack && !attack.isFinished" role="status" data-test="not-finished">
-      Not finished: this is what was found in the time there was.
+      {{ say('task.ran-out-of-time-this') }}
     </p>
     <p v-if="attack" data-test="attack">
       {{
         attack.hasPairs
-          ? say('«:count usual mistakes, one and two at a time:»', { count: attack.mistakes })
-          : say('«:count usual mistakes, one at a time because the board is too large for two:»', {
+          ? say('task.count-usual-mistakes-one-and', { count: attack.mistakes })
+          : say('task.count-usual-mistakes-one-at', {
               count: attack.mistakes,
             })
       }}
-      {{ saySome('«{0} none would pass.|{1} one would still pass.|[2,*] :count would still pass.»', attack.passingCount) }}
-      {{ say('«:count odd-looking right wirings:»', { count: attack.oddities }) }}
-      {{ saySome('«{0} none loses a mark.|{1} one would lose marks.|[2,*] :count would lose marks.»', attack.losingCount) }}
+      {{ saySome('task.none-would-pass-one-would', attack.passingCount) }}
+      {{ say('task.count-odd-looking-right-wirings', { count: attack.oddities }) }}
+      {{ saySome('task.none-loses-a-mark-one', attack.losingCount) }}
     </p>
     <template v-for="[name, title] in attack ? LISTS : []" :key="name">
       <details v-if="attack![name].length > 0" class="mt-1" :data-list="name">
@@ -53,7 +57,9 @@ const LISTS = [
         <ul class="divide-y divide-line">
           <li v-for="(item, i) in attack![name]" :key="i" class="py-1">
             <div class="flex items-center gap-3">
-              <span class="code w-20 shrink-0">{{ item.got }} of {{ item.total }}</span>
+              <span class="code w-20 shrink-0">{{
+                say('task.got-of-total', { got: item.got, total: item.total })
+              }}</span>
               <span class="grow">{{ item.text }}</span>
               <button
                 type="button"
@@ -61,7 +67,7 @@ const LISTS = [
                 :aria-expanded="opened === item"
                 @click="opened = opened === item ? null : item"
               >
-                {{ opened === item ? 'Close' : 'On the board' }}
+                {{ opened === item ? say('shared.close') : say('task.on-the-board') }}
               </button>
             </div>
             <div
@@ -69,9 +75,9 @@ const LISTS = [
               class="mt-2 flex h-[28rem] flex-col border border-line"
               data-test="opened"
             >
-              <StandingBoard v-model="openBox" class="grow" :board="found.board" :standing="standing"
-                >{{ item.got }} of {{ item.total }} points.</StandingBoard
-              >
+              <StandingBoard v-model="openBox" class="grow" :board="found.board" :standing="standing">{{
+                say('task.got-of-total-points', { got: item.got, total: item.total })
+              }}</StandingBoard>
             </div>
           </li>
         </ul>

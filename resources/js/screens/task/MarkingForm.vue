@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import type { MarkingData, MarkingFile, TaskWords } from '@/shared/api/generated/http'
 
@@ -13,11 +14,11 @@ watch(own, (now) => (edited.value = now ? (JSON.parse(JSON.stringify(now.marking
   immediate: true,
 })
 const PARTS = {
-  behaviour: 'What it does',
-  safety: 'Safety',
-  order: 'Order of work',
-  time: 'Time',
-  answers: 'Answers',
+  behaviour: say('task.how-it-works'),
+  safety: say('task.safety'),
+  order: say('task.order-of-work'),
+  time: say('shared.time'),
+  answers: say('task.answers'),
 } as const
 const sum = computed(() => {
   const marking = edited.value
@@ -28,7 +29,7 @@ const sum = computed(() => {
 })
 const numberOf = (event: Event) => Math.max(0, Math.round(Number((event.target as HTMLInputElement).value)))
 
-const CRITICAL = { danger: 'Any danger', fault: 'Any fault' } as const
+const CRITICAL = { danger: say('task.any-dangerous-fault'), fault: say('task.any-fault') } as const
 const NEW_POINTS = 5
 const unused = computed(() => props.rules.filter(({ code }) => !(code in (edited.value?.rules ?? {}))))
 /** A rule of the other practice has its code for a name. */
@@ -62,25 +63,27 @@ function setRule(code: string, points: number) {
 
 <template>
   <fieldset class="flex flex-col gap-2">
-    <legend class="mb-2 text-lg font-bold">What it is worth</legend>
-    <select v-model.number="chosen" class="field" aria-label="Marking" data-test="marking">
+    <legend class="mb-2 text-lg font-bold">{{ say('task.weights') }}</legend>
+    <select v-model.number="chosen" class="field" :aria-label="say('task.marking')" data-test="marking">
       <option v-for="one in markings" :key="one.id" :value="one.id">
-        {{ one.title }}{{ one.isMine ? `, version ${one.version}` : '' }}
+        {{ one.title }}{{ one.isMine ? say('task.version-version', { version: one.version }) : '' }}
       </option>
     </select>
     <p v-if="own" class="text-sm text-soft">
-      {{ say('«:total points, pass mark :passMark.»', { total: own.marking.total, passMark: own.marking.passMark }) }}
+      {{ say('task.total-points-pass-mark-passmark', { total: own.marking.total, passMark: own.marking.passMark }) }}
       {{
         (own.marking.critical ?? ['danger']).length > 0
-          ? say('«Fails the whole task: :faults.»', { faults: (own.marking.critical ?? ['danger']).join(', ') })
+          ? say('task.fails-the-whole-task-faults', { faults: (own.marking.critical ?? ['danger']).join(', ') })
           : ''
       }}
       <button type="button" class="btn min-h-9 px-3 text-sm" :aria-expanded="isOpen" @click="isOpen = !isOpen">
-        {{ own.isMine ? 'Change it' : 'Make one of your own from it' }}
+        {{ own.isMine ? say('task.change-it') : say('task.make-your-own-copy') }}
       </button>
     </p>
     <div v-if="isOpen && edited && own" class="grid grid-cols-2 gap-2 border-l-4 border-ink pl-3" data-test="points">
-      <label class="col-span-2">Title <input v-model="edited.title" class="field min-h-9" maxlength="200" /></label>
+      <label class="col-span-2"
+        >{{ say('task.title') }} <input v-model="edited.title" class="field min-h-9" maxlength="200"
+      /></label>
       <label v-for="(name, part) in PARTS" :key="part">
         {{ name }}
         <input
@@ -103,26 +106,26 @@ function setRule(code: string, points: number) {
         />
       </label>
       <label v-if="unused.length > 0">
-        Points for a rule
+        {{ say('task.points-for-a-rule') }}
         <select
           class="field min-h-9"
           value=""
           data-test="add-rule"
           @change="setRule(($event.target as HTMLSelectElement).value, NEW_POINTS)"
         >
-          <option value="">Choose one …</option>
+          <option value="">{{ say('task.choose-one') }}</option>
           <option v-for="rule in unused" :key="rule.code" :value="rule.code">{{ rule.text }}</option>
         </select>
       </label>
       <div v-for="item in edited.workmanship ?? []" :key="item.id" class="col-span-2 flex items-end gap-2">
         <label class="grow">
-          Inspection: {{ item.text }}
+          {{ say('task.inspection-text', { text: item.text }) }}
           <input v-model.number="item.points" class="field min-h-9" type="number" min="1" />
         </label>
         <button
           type="button"
           class="btn min-h-9 px-3"
-          :aria-label="`Leave out: ${item.text}`"
+          :aria-label="say('task.leave-out-text', { text: item.text })"
           @click="edited.workmanship = (edited.workmanship ?? []).filter(({ id }) => id !== item.id)"
         >
           ✕
@@ -130,10 +133,10 @@ function setRule(code: string, points: number) {
       </div>
       <div class="col-span-2 flex items-end gap-2">
         <label class="grow">
-          Add an inspection item
+          {{ say('task.add-an-inspection-item') }}
           <input v-model="observation" class="field min-h-9" maxlength="200" data-test="observation" />
         </label>
-        <button type="button" class="btn min-h-9 px-3" @click="observe">Add</button>
+        <button type="button" class="btn min-h-9 px-3" @click="observe">{{ say('task.add') }}</button>
       </div>
       <label v-if="(edited.points.answers ?? 0) > 0" class="col-span-2 flex min-h-9 items-center gap-2">
         <input
@@ -143,7 +146,7 @@ function setRule(code: string, points: number) {
           data-critical="dead-before-hands"
           @change="edited.deadBeforeHands = ($event.target as HTMLInputElement).checked"
         />
-        Hands in a board that was not proved dead fail the whole (tasks of faults)
+        {{ say('task.hands-in-a-board-not') }}
       </label>
       <label v-for="(name, code) in CRITICAL" :key="code" class="flex min-h-9 items-center gap-2">
         <input
@@ -153,36 +156,40 @@ function setRule(code: string, points: number) {
           :data-critical="code"
           @change="setCritical(code, ($event.target as HTMLInputElement).checked)"
         />
-        {{ name }} fails the whole
+        {{ say('task.name-fails-the-whole', { name }) }}
       </label>
       <label>
-        What it does is marked by
+        {{ say('task.how-it-works-is-marked') }}
         <select v-model="edited.behaviourBy" class="field min-h-9">
-          <option value="states">Combinations that are right</option>
-          <option value="distance">Mistakes to the nearest right wiring</option>
+          <option value="states">{{ say('task.combinations-that-are-right') }}</option>
+          <option value="distance">{{ say('task.mistakes-away-from-the-nearest') }}</option>
         </select>
       </label>
       <label v-if="edited.behaviourBy === 'distance'">
-        Points a mistake
+        {{ say('task.points-per-mistake') }}
         <input v-model.number="edited.perMistake" class="field min-h-9" type="number" min="1" />
       </label>
       <label
-        >Time earns within, minutes
+        >{{ say('task.time-earns-points-within-minutes') }}
         <input v-model.number="edited.withinMinutes" class="field min-h-9" type="number" min="1"
       /></label>
       <label
-        >Total <input v-model.number="edited.total" class="field min-h-9" type="number" min="1" data-test="total"
+        >{{ say('task.total') }}
+        <input v-model.number="edited.total" class="field min-h-9" type="number" min="1" data-test="total"
       /></label>
-      <label>Pass mark <input v-model.number="edited.passMark" class="field min-h-9" type="number" min="0" /></label>
+      <label
+        >{{ say('task.pass-mark') }}
+        <input v-model.number="edited.passMark" class="field min-h-9" type="number" min="0"
+      /></label>
       <p class="col-span-2" data-test="sum">
         {{
           sum === edited.total
-            ? say('«The parts add up to :sum.»', { sum })
-            : say('«The parts add up to :sum, but the total is :total.»', { sum, total: edited.total })
+            ? say('task.the-parts-add-up-to', { sum })
+            : say('task.the-parts-add-up-to-2', { sum, total: edited.total })
         }}
       </p>
       <button type="button" class="btn col-span-2" :disabled="busy" @click="emit('keep', edited, !own.isMine)">
-        {{ own.isMine ? 'Save as the next version' : 'Save as my own' }}
+        {{ own.isMine ? say('task.save-as-the-next-version') : say('task.save-as-my-own') }}
       </button>
     </div>
   </fieldset>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { TaskFile, TaskWords } from '@/shared/api/generated/http'
 
@@ -30,10 +31,9 @@ function stand(habit: string, position: string) {
 <template>
   <div class="flex flex-col gap-5">
     <fieldset>
-      <legend class="mb-2 text-lg font-bold">House rules</legend>
+      <legend class="mb-2 text-lg font-bold">{{ say('task.house-rules') }}</legend>
       <p class="mb-2 text-sm text-soft">
-        Practitioners disagree on these. What you choose is printed on the brief; a rule of it is enforced only if you
-        raise it below.
+        {{ say('task.electricians-disagree-on-these-your') }}
       </p>
       <label v-for="habit in words.habits" :key="habit.id" class="mb-2 block first-letter:uppercase">
         {{ habit.name }}
@@ -43,7 +43,7 @@ function stand(habit: string, position: string) {
           :data-habit="habit.id"
           @change="stand(habit.id, valueOf($event))"
         >
-          <option value="">Say nothing</option>
+          <option value="">{{ say('task.leave-it-open') }}</option>
           <option v-for="position in habit.positions" :key="position.id" :value="position.id">
             {{ position.text }}
           </option>
@@ -51,8 +51,8 @@ function stand(habit: string, position: string) {
       </label>
     </fieldset>
     <fieldset v-if="!isAnswered">
-      <legend class="mb-2 text-lg font-bold">What counts as a fault</legend>
-      <div class="mb-3 flex flex-wrap gap-2" role="group" aria-label="Ready sets of rules">
+      <legend class="mb-2 text-lg font-bold">{{ say('task.what-counts-as-a-fault') }}</legend>
+      <div class="mb-3 flex flex-wrap gap-2" role="group" :aria-label="say('task.ready-sets-of-rules')">
         <button
           v-for="set in words.ruleSets"
           :key="set.id"
@@ -72,11 +72,13 @@ function stand(habit: string, position: string) {
           class="flex min-h-11 items-center rounded-md border px-3"
           :class="isOwn ? 'border-violet bg-wash font-bold' : 'border-line text-soft'"
           data-rule-set="own"
-          >{{ isOwn ? say('«Your own, in force»') : say('«Your own»') }}</span
+          >{{ isOwn ? say('task.your-own-in-force') : say('task.your-own') }}</span
         >
       </div>
       <details data-test="adjust">
-        <summary class="min-h-9 cursor-pointer">{{ isOwn ? say('«Adjust single rules (adjusted)»') : say('«Adjust single rules»') }}</summary>
+        <summary class="min-h-9 cursor-pointer">
+          {{ isOwn ? say('task.adjust-single-rules-adjusted') : say('task.adjust-single-rules') }}
+        </summary>
         <label v-for="rule in words.rules" :key="rule.code" class="mb-1 flex items-center gap-3">
           <select
             class="field min-h-9 w-36 shrink-0"
@@ -85,8 +87,8 @@ function stand(habit: string, position: string) {
             @change="weigh(rule.code, valueOf($event))"
           >
             <option value="remark">{{ rule.own }}</option>
-            <option value="fault">Fault</option>
-            <option value="off">Left out</option>
+            <option value="fault">{{ say('task.fault') }}</option>
+            <option value="off">{{ say('task.left-out') }}</option>
           </select>
           <span>{{ rule.text }}</span>
         </label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { TaskFile, TaskWords } from '@/shared/api/generated/http'
 
@@ -6,24 +7,24 @@ const props = defineProps<{ board: number; words: TaskWords; isAnswered: boolean
 const task = defineModel<TaskFile>({ required: true })
 
 const VARYING = {
-  feed: 'Where the feed comes in',
-  lamp: 'Where the light hangs',
-  order: 'The order of the switches',
-  faces: 'The faces of the switches',
-  labels: 'The labels of the cables',
-  colours: 'The colors, where there are several',
+  feed: say('task.where-the-feed-comes-in'),
+  lamp: say('task.where-the-light-is'),
+  order: say('task.the-order-of-the-switches'),
+  faces: say('task.the-faces-of-the-switches'),
+  labels: say('task.the-labels-of-the-cables'),
+  colours: say('task.the-colors-where-there-are'),
 } as const
 const HELP = {
-  hints: 'Hints',
-  labels: 'Labels on the ends',
-  tester: 'A tester',
-  'truth-table': 'The truth table',
+  hints: say('task.hints'),
+  labels: say('task.labels-on-the-ends'),
+  tester: say('task.a-tester'),
+  'truth-table': say('task.the-truth-table'),
 } as const
 const PROVING = {
-  none: 'None: the supply stays off',
-  free: 'Switch on and test at will',
-  isolation: 'Safe isolation first, then the supply',
-  'dead-tests': 'Safe isolation and dead tests first, then the supply',
+  none: say('task.none-the-supply-stays-off'),
+  free: say('task.switch-on-and-test-freely'),
+  isolation: say('task.safe-isolation-first-then-the'),
+  'dead-tests': say('task.safe-isolation-and-dead-tests'),
 } as const
 const canVary = (what: string) => task.value.surface !== 'wall' || props.words.movable.includes(what)
 function stay() {
@@ -35,27 +36,27 @@ const boxes = computed(() => props.words.boxes)
 
 <template>
   <fieldset class="flex flex-col gap-3">
-    <legend class="mb-2 text-lg font-bold">What is asked</legend>
+    <legend class="mb-2 text-lg font-bold">{{ say('task.the-task') }}</legend>
     <label>
-      Title, which trainees see
+      {{ say('task.title-which-trainees-see') }}
       <input v-model="task.title" class="field" maxlength="200" data-test="title" />
     </label>
     <div class="grid grid-cols-2 gap-3">
       <label class="col-span-2">
-        Kind
+        {{ say('task.kind') }}
         <select v-model="task.kind" class="field" data-test="kind">
           <option v-for="(name, kind) in words.kinds" :key="kind" :value="kind">{{ name }}</option>
         </select>
       </label>
       <label>
-        Mode
+        {{ say('task.mode') }}
         <select v-model="task.mode" class="field" data-test="mode">
-          <option value="exam">Exam: silent</option>
-          <option value="coached">Coached</option>
+          <option value="exam">{{ say('task.exam-no-feedback') }}</option>
+          <option value="coached">{{ say('task.coached') }}</option>
         </select>
       </label>
       <label>
-        Minutes
+        {{ say('task.minutes') }}
         <input
           class="field"
           type="number"
@@ -67,36 +68,36 @@ const boxes = computed(() => props.words.boxes)
         />
       </label>
       <label>
-        Tries
+        {{ say('shared.tries') }}
         <input v-model.number="task.tries" class="field" type="number" min="1" max="10" />
       </label>
       <label v-if="(task.tries ?? 1) > 1">
-        Which try counts
+        {{ say('task.which-try-counts') }}
         <select v-model="task.counts" class="field" data-test="counts">
-          <option value="best">The best</option>
-          <option value="last">The last</option>
-          <option value="first">The first</option>
+          <option value="best">{{ say('task.the-best') }}</option>
+          <option value="last">{{ say('task.the-last') }}</option>
+          <option value="first">{{ say('task.the-first') }}</option>
         </select>
       </label>
       <label v-if="task.kind === 'fault'">
-        Faults on each board
+        {{ say('task.faults-on-each-board') }}
         <input v-model.number="task.faults" class="field" type="number" min="1" max="3" data-test="faults" />
       </label>
       <label v-else-if="isAnswered && task.kind !== 'parts'">
-        Questions
+        {{ say('task.questions') }}
         <input v-model.number="task.questions" class="field" type="number" min="1" max="20" data-test="questions" />
       </label>
       <label v-if="!isAnswered">
-        Order of work
+        {{ say('task.order-of-work') }}
         <select v-model="task.order" class="field">
-          <option :value="null">Not judged</option>
-          <option value="box-by-box">Box by box</option>
-          <option value="farthest-first">Farthest first</option>
+          <option :value="null">{{ say('task.not-judged') }}</option>
+          <option value="box-by-box">{{ say('task.box-by-box') }}</option>
+          <option value="farthest-first">{{ say('task.farthest-first') }}</option>
         </select>
       </label>
     </div>
     <label v-if="!isAnswered">
-      Supply and instruments
+      {{ say('task.supply-and-instruments') }}
       <select
         class="field"
         data-test="proving"
@@ -107,16 +108,16 @@ const boxes = computed(() => props.words.boxes)
       </select>
     </label>
     <label>
-      Brief
+      {{ say('task.brief') }}
       <textarea v-model="task.brief" class="field min-h-20 py-2" maxlength="4000" data-test="brief" />
     </label>
     <fieldset v-if="task.kind === 'fault'" data-test="fault-kinds">
-      <legend class="font-bold">Which faults</legend>
+      <legend class="font-bold">{{ say('task.which-faults') }}</legend>
       <p class="text-sm text-soft">
         {{
           (task.faultKinds ?? []).length === 0
-            ? say('«Any kind: none is ticked. Every seat gets one equally hard to find.»')
-            : say('«One of these kinds. Every seat gets one equally hard to find.»')
+            ? say('task.any-kind-none-is-ticked')
+            : say('task.one-of-these-kinds-every')
         }}
       </p>
       <div class="grid gap-x-4 sm:grid-cols-2">
@@ -131,12 +132,12 @@ const boxes = computed(() => props.words.boxes)
         </label>
       </div>
       <label v-if="!seats" class="mt-1 block">
-        Seed: the same puts in the same faults
+        {{ say('task.seed-the-same-seed-gives') }}
         <input v-model="task.seed" class="field" maxlength="64" />
       </label>
     </fieldset>
     <fieldset v-if="task.kind === 'finish'">
-      <legend class="font-bold">What stands already</legend>
+      <legend class="font-bold">{{ say('task.what-is-wired-already') }}</legend>
       <label class="flex min-h-9 items-center gap-2">
         <input
           type="checkbox"
@@ -144,28 +145,27 @@ const boxes = computed(() => props.words.boxes)
           :checked="task.start === 'as-found'"
           @change="task.start = ($event.target as HTMLInputElement).checked ? 'as-found' : 'boxes'"
         />
-        What the as-found sheet says, to add to
+        {{ say('task.everything-on-the-as-found') }}
       </label>
       <p v-if="task.start === 'as-found' && !words.hasAsFound" role="alert" data-test="nothing-found">
-        ! Nothing is written down of this board yet:
-        <RouterLink :to="`/as-found/${board}`" class="underline">fill in its as-found sheet</RouterLink>.
+        {{ say('task.this-board-has-no-as') }}
+        <RouterLink :to="`/as-found/${board}`" class="underline">{{ say('task.fill-one-in') }}</RouterLink>.
       </p>
       <template v-if="task.start !== 'as-found'">
         <label v-for="box in boxes" :key="box.id" class="flex min-h-9 items-center gap-2">
           <input v-model="task.done" type="checkbox" :value="box.id" class="h-5 w-5 shrink-0 accent-violet" />{{
-            box.label
+            say('task.label-is-wired', { label: box.label })
           }}
-          is wired
         </label>
       </template>
     </fieldset>
     <fieldset>
-      <legend class="font-bold">What differs from seat to seat</legend>
+      <legend class="font-bold">{{ say('task.what-varies-from-seat-to') }}</legend>
       <label class="block">
-        The boards are
+        {{ say('task.the-boards-are') }}
         <select v-model="task.surface" class="field" data-test="surface" @change="stay">
-          <option value="screen">On the screen</option>
-          <option value="wall">Real ones, on the wall</option>
+          <option value="screen">{{ say('task.on-the-screen') }}</option>
+          <option value="wall">{{ say('task.real-on-the-wall') }}</option>
         </select>
       </label>
       <label v-for="(name, what) in VARYING" :key="what" class="flex min-h-9 items-center gap-2">
@@ -176,15 +176,15 @@ const boxes = computed(() => props.words.boxes)
           class="h-5 w-5 shrink-0 accent-violet"
           :data-vary="what"
           :disabled="!canVary(what)"
-        />{{ name }}{{ canVary(what) ? '' : ' (stays on a wall)' }}
+        />{{ name }}{{ canVary(what) ? '' : say('task.fixed-on-a-real-board') }}
       </label>
       <label v-if="seats" class="mt-1 block">
-        Seed: the same gives the same variants for ever
+        {{ say('task.seed-the-same-seed-always') }}
         <input v-model="task.seed" class="field" maxlength="64" data-test="seed" />
       </label>
     </fieldset>
     <fieldset v-if="task.mode === 'coached'">
-      <legend class="font-bold">Help that is allowed</legend>
+      <legend class="font-bold">{{ say('task.help-allowed') }}</legend>
       <label v-for="(name, help) in HELP" :key="help" class="flex min-h-9 items-center gap-2">
         <input v-model="task.help" type="checkbox" :value="help" class="h-5 w-5 shrink-0 accent-violet" />{{ name }}
       </label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { useRouter } from 'vue-router'
 import { useSession } from '@/shared/stores/session'
 import ClassSelect from '@/shared/ui/ClassSelect.vue'
@@ -30,20 +31,23 @@ async function set(isTwice = false) {
 
 <template>
   <div class="screen">
-    <TopBar :title="words ? `A task on ${words.title}` : 'A task'" :crumb="{ to: '/tasks', name: 'Tasks' }">
+    <TopBar
+      :title="words ? say('task.a-task-on-title', { title: words.title }) : say('task.a-task')"
+      :crumb="{ to: '/tasks', name: say('shared.tasks') }"
+    >
       <select
         v-if="made.kept.value.length > 0"
         class="field w-56"
-        aria-label="Tasks saved on this board"
+        :aria-label="say('task.tasks-saved-on-this-board')"
         :value="kept ?? ''"
         data-test="kept-tasks"
         @change="open(($event.target as HTMLSelectElement).value)"
       >
-        <option value="">A new task</option>
+        <option value="">{{ say('task.a-new-task') }}</option>
         <option v-for="one in made.kept.value" :key="one.id" :value="one.id">{{ one.title }}</option>
       </select>
     </TopBar>
-    <LoadState v-if="!words" :failure="made.failure.value" what="The board" @again="made.load" />
+    <LoadState v-if="!words" :failure="made.failure.value" :what="say('shared.the-board')" @again="made.load" />
     <main v-else class="panes grid-cols-[minmax(0,56fr)_minmax(0,44fr)]">
       <div class="flex min-h-0 flex-col border-r border-line">
         <p
@@ -52,12 +56,12 @@ async function set(isTwice = false) {
           role="status"
           data-test="given-back"
         >
-          <span class="grow">Not saved yet: this is what you typed last.</span>
-          <button type="button" class="btn-quiet" @click="made.giveUp">Start over</button>
+          <span class="grow">{{ say('task.not-saved-yet-this-is') }}</span>
+          <button type="button" class="btn-quiet" @click="made.giveUp">{{ say('task.start-over') }}</button>
         </p>
         <form
           class="grid min-h-0 grow grid-cols-2 gap-6 overflow-auto p-5"
-          aria-label="The task"
+          :aria-label="say('task.the-task')"
           @submit.prevent="set()"
         >
           <TaskForm v-model="task" :board="boardFile" :words="words" :is-answered="made.isAnswered.value" />
@@ -80,21 +84,21 @@ async function set(isTwice = false) {
           <ConfirmBar
             v-if="made.twice.why.value"
             class="w-full"
-            label="Set already"
-            yes="Set it a second time"
-            busy-word="Setting …"
-            no="Leave it"
+            :label="say('task.set-already')"
+            :yes="say('task.set-it-again')"
+            :busy-word="say('task.setting')"
+            :no="say('shared.cancel')"
             :busy="busy"
             @yes="set(true)"
             @no="made.twice.drop"
             >{{ made.twice.why.value }}</ConfirmBar
           >
           <label class="flex items-center gap-2">
-            For
+            {{ say('task.for') }}
             <ClassSelect v-model="classroom" :classes="classrooms" />
           </label>
           <span class="grow" />
-          <button type="button" class="btn" :disabled="busy" @click="made.save">Save</button>
+          <button type="button" class="btn" :disabled="busy" @click="made.save">{{ say('task.save') }}</button>
           <button
             type="button"
             class="btn-main"
@@ -102,7 +106,7 @@ async function set(isTwice = false) {
             data-test="set"
             @click="set()"
           >
-            {{ busy ? 'Setting …' : `Set it to ${trainees.length} seats` }}
+            {{ busy ? say('task.setting') : say('task.set-it-to-count-seats', { count: trainees.length }) }}
           </button>
         </div>
       </div>

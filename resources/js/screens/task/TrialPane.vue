@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import type { TaskTrial } from '@/shared/api/generated/http'
 import BoardThumb from '@/shared/board/BoardThumb.vue'
@@ -8,22 +9,28 @@ const props = defineProps<{ trial: TaskTrial | null; isTrying: boolean; same: bo
 const seat = ref(0)
 const seen = computed(() => props.trial?.seats[Math.min(seat.value, props.trial.seats.length - 1)] ?? null)
 const spread = computed(() => props.trial?.spread ?? null)
-const range = ([least, most]: readonly [number, number]) => (least === most ? String(least) : `${least} to ${most}`)
+const range = ([least, most]: readonly [number, number]) =>
+  least === most ? String(least) : say('task.least-to-most', { least, most })
 const work = computed(() =>
-  spread.value ? `${range(spread.value.joints)} joints, ${range(spread.value.conductors)} conductors` : '',
+  spread.value
+    ? say('task.range-joints-rangeb-conductors', {
+        range: range(spread.value.joints),
+        rangeb: range(spread.value.conductors),
+      })
+    : '',
 )
-const many = (count: number) => (count >= 1_000_000 ? 'more than a million' : count.toLocaleString('en'))
+const many = (count: number) => (count >= 1_000_000 ? say('task.more-than-a-million') : count.toLocaleString('en'))
 </script>
 
 <template>
   <section
     class="flex min-h-0 flex-col gap-4 overflow-auto p-5"
-    aria-label="Tried before it is used"
+    :aria-label="say('task.trial-run')"
     tabindex="0"
     data-test="trial"
   >
-    <h2 class="text-xl font-bold">Tried before it is used</h2>
-    <p v-if="isTrying" role="status" class="text-soft">Laying out every seat …</p>
+    <h2 class="text-xl font-bold">{{ say('task.trial-run') }}</h2>
+    <p v-if="isTrying" role="status" class="text-soft">{{ say('task.working-out-every-seat') }}</p>
     <figure v-if="trial" class="flex items-center gap-4" data-test="preview">
       <div class="h-44 w-72 shrink-0 bg-face"><BoardThumb :sketch="seen?.sketch ?? trial.sketch" /></div>
       <figcaption class="grow">
@@ -33,25 +40,25 @@ const many = (count: number) => (count >= 1_000_000 ? 'more than a million' : co
               type="button"
               class="btn min-h-9 px-3"
               :disabled="seat === 0"
-              aria-label="Previous seat"
+              :aria-label="say('task.previous-seat')"
               @click="seat--"
             >
               ◂
             </button>
-            <strong>Seat {{ seen.seat }} of {{ trial.seats.length }}</strong>
+            <strong>{{ say('task.seat-seat-of-count', { seat: seen.seat, count: trial.seats.length }) }}</strong>
             <button
               type="button"
               class="btn min-h-9 px-3"
               :disabled="seat >= trial.seats.length - 1"
-              aria-label="Next seat"
+              :aria-label="say('task.next-seat')"
               @click="seat++"
             >
               ▸
             </button>
           </p>
-          <p>Feed into {{ seen.feed }}, light from {{ seen.light }}, {{ seen.joints }} joints.</p>
+          <p>{{ say('task.feed-at-feed-light-fed', { feed: seen.feed, light: seen.light, joints: seen.joints }) }}</p>
         </template>
-        <p v-else>Every seat gets this board.</p>
+        <p v-else>{{ say('task.every-seat-gets-this-board') }}</p>
       </figcaption>
     </figure>
     <template v-if="trial">
@@ -59,26 +66,34 @@ const many = (count: number) => (count >= 1_000_000 ? 'more than a million' : co
         <li v-for="(problem, i) in trial.problems" :key="i"><strong>!</strong> {{ problem.message }}</li>
       </ul>
       <ul v-if="trial.refusals.length > 0" role="alert" class="border-2 border-ink p-3" data-test="refusals">
-        <li v-for="refusal in trial.refusals" :key="refusal"><strong>Cannot be set:</strong> {{ refusal }}</li>
+        <li v-for="refusal in trial.refusals" :key="refusal">
+          <strong>{{ say('task.cannot-be-set') }}</strong> {{ refusal }}
+        </li>
       </ul>
       <ul v-if="trial.dropped.length > 0" role="status" data-test="dropped">
         <li v-for="notice in trial.dropped" :key="notice">{{ notice }}</li>
       </ul>
-      <section v-if="spread" aria-label="Seats">
-        <h3 class="text-lg font-bold">Seats</h3>
+      <section v-if="spread" :aria-label="say('task.seats')">
+        <h3 class="text-lg font-bold">{{ say('task.seats') }}</h3>
         <p v-if="same" data-test="spread">
-          Every seat gets the same board ({{ work }}), and can look at the next one's. Let something differ.
+          {{ say('task.every-seat-gets-the-same', { work }) }}
         </p>
         <p v-else data-test="spread">
-          {{ spread.layouts }} of {{ spread.allLayouts }} ways to lay this board out are equal work ({{ work }}); with
-          faces and labels {{ spread.all === 1 ? say('«one variant»') : say('«:many variants»', { many: many(spread.all) }) }}.
+          {{
+            say('task.layouts-of-alllayouts-ways-to', {
+              layouts: spread.layouts,
+              allLayouts: spread.allLayouts,
+              work,
+              all: spread.all === 1 ? say('task.one-variant') : say('task.many-variants', { many: many(spread.all) }),
+            })
+          }}
         </p>
         <p v-if="spread.refusal" role="alert" class="mt-1 font-bold" data-test="refusal">! {{ spread.refusal }}</p>
         <details v-if="trial.seats.length > 0" class="mt-1">
-          <summary class="min-h-9 cursor-pointer">Seat by seat</summary>
+          <summary class="min-h-9 cursor-pointer">{{ say('task.seat-by-seat') }}</summary>
           <DataTable
-            caption="Seats"
-            :columns="['seat', 'feed into', 'light from', 'switches', 'joints']"
+            :caption="say('task.seats')"
+            :columns="['seat', say('task.feed-into'), say('task.light-from'), 'switches', 'joints']"
             :rows="
               trial.seats.map(({ seat, feed, light, order, joints }) => [
                 String(seat),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import { api } from '@/shared/api/client'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -10,13 +11,13 @@ const { data, failure, load } = useLoaded(async () => {
   return { tasks, markings }
 })
 const KINDS: Record<string, string> = {
-  wire: 'wire it from bare',
-  fault: 'find the fault',
-  finish: 'finish it',
-  predict: 'what does the lamp do',
-  trace: 'trace the path',
-  names: 'name screws and cables',
-  parts: 'choose the parts',
+  wire: say('tasks.wire-it-from-bare'),
+  fault: say('tasks.find-the-fault'),
+  finish: say('tasks.finish-it'),
+  predict: say('tasks.say-what-the-light-does'),
+  trace: say('tasks.trace-the-path'),
+  names: say('tasks.name-the-screws-and-cables'),
+  parts: say('tasks.choose-the-parts'),
 }
 const markingOf = (id: number) => data.value?.markings.find((marking) => marking.id === id)?.title ?? ''
 const own = computed(() => data.value?.markings.filter(({ isMine }) => isMine) ?? [])
@@ -25,16 +26,18 @@ const house = computed(() => data.value?.markings.filter(({ isMine }) => !isMine
 
 <template>
   <div class="screen">
-    <TopBar title="Tasks"><RouterLink to="/boards?for=task" class="btn-main">Make a task</RouterLink></TopBar>
-    <LoadState v-if="!data" :failure="failure" what="The tasks" @again="load" />
+    <TopBar :title="say('shared.tasks')"
+      ><RouterLink to="/boards?for=task" class="btn-main">{{ say('tasks.make-a-task') }}</RouterLink></TopBar
+    >
+    <LoadState v-if="!data" :failure="failure" :what="say('tasks.the-tasks')" @again="load" />
     <main v-else class="panes grid-cols-[minmax(0,64fr)_minmax(16rem,36fr)] overflow-auto">
-      <section class="p-6" aria-label="Tasks">
+      <section class="p-6" :aria-label="say('shared.tasks')">
         <div v-if="data.tasks.length === 0" class="max-w-xl">
-          <h2 class="mb-2 text-xl font-bold">No task yet</h2>
+          <h2 class="mb-2 text-xl font-bold">{{ say('tasks.no-task-yet') }}</h2>
           <p class="mb-5">
-            A task asks something on a board: wire it, finish it, name its screws. Choose the board first.
+            {{ say('tasks.a-task-asks-for-something') }}
           </p>
-          <RouterLink to="/boards?for=task" class="btn-main">Choose a board</RouterLink>
+          <RouterLink to="/boards?for=task" class="btn-main">{{ say('tasks.choose-a-board') }}</RouterLink>
         </div>
         <ul v-else class="divide-y divide-line border-y border-line">
           <li v-for="task in data.tasks" :key="task.id">
@@ -53,13 +56,13 @@ const house = computed(() => data.value?.markings.filter(({ isMine }) => !isMine
           </li>
         </ul>
       </section>
-      <section class="border-l border-line p-6" aria-label="Markings">
-        <h2 class="mb-2 text-lg font-bold">Markings</h2>
-        <p class="mb-3 text-soft">What each part is worth. They are changed where a task uses them.</p>
+      <section class="border-l border-line p-6" :aria-label="say('tasks.markings')">
+        <h2 class="mb-2 text-lg font-bold">{{ say('tasks.markings') }}</h2>
+        <p class="mb-3 text-soft">{{ say('tasks.how-many-points-each-part') }}</p>
         <ul class="divide-y divide-line border-y border-line">
           <li v-for="marking in [...own, ...house]" :key="marking.id" class="flex min-h-11 items-center gap-3 px-2">
             <span class="grow">{{ marking.title }}</span><span class="text-soft">{{
-              marking.isMine ? 'yours' : 'the house’s'
+              marking.isMine ? 'yours' : say('tasks.the-houses')
             }}</span>
           </li>
         </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
@@ -38,48 +39,65 @@ async function tryBoard(seat: number, mode: 'coached' | 'exam') {
 <template>
   <section class="min-h-0 overflow-auto p-5 max-md:px-2" :aria-label="assignment.task ?? assignment.board.title">
     <p v-if="refusal" role="alert" class="mb-3 border-l-3 border-ink pl-3">{{ refusal }}</p>
-    <p v-if="failure" role="status" class="mb-3 border-l-4 border-ink pl-3">{{ failure }} What you see may be old.</p>
+    <p v-if="failure" role="status" class="mb-3 border-l-4 border-ink pl-3">
+      {{ say('tonight.failure-what-you-see-may', { failure }) }}
+    </p>
     <ConfirmBar
       v-if="asking"
       class="mb-3"
-      label="Take it back"
-      yes="Take it back"
-      busy-word="Taking it back …"
-      no="Leave it"
+      :label="say('tonight.take-it-back')"
+      :yes="say('tonight.take-it-back')"
+      :busy-word="say('tonight.taking-it-back')"
+      :no="say('shared.cancel')"
       :busy="busy"
       @yes="takeBack"
       @no="asking = false"
-      ><strong>Take this back from {{ assignment.classroom }}?</strong> Nobody has begun. It goes from everybody’s list;
-      that it was set stays on record.</ConfirmBar
+      ><strong>{{ say('tonight.take-this-back-from-classroom', { classroom: assignment.classroom }) }}</strong>
+      {{ say('tonight.nobody-has-started-it-disappears') }}</ConfirmBar
     >
     <header class="mb-3">
       <div class="flex items-start gap-4 max-md:flex-wrap max-md:gap-2">
         <h2 class="grow text-2xl font-bold">{{ assignment.task ?? assignment.board.title }}</h2>
         <template v-if="assignment.task && isWired(assignment.kind)">
-          <a :href="api.seatPaperOf(assignment.id, 'sheets', printer)" class="btn" download>Seat sheets</a>
-          <a :href="api.seatPaperOf(assignment.id, 'keys', printer)" class="btn" download>Seat keys</a>
+          <a :href="api.seatPaperOf(assignment.id, 'sheets', printer)" class="btn" download>{{
+            say('tonight.seat-sheets')
+          }}</a>
+          <a :href="api.seatPaperOf(assignment.id, 'keys', printer)" class="btn" download>{{
+            say('tonight.seat-keys')
+          }}</a>
         </template>
-        <RouterLink v-if="assignment.task" :to="`/marks/${assignment.id}`" class="btn-main">Marks</RouterLink>
-        <RouterLink :to="`/plans/${assignment.board.id}`" class="btn">Plans</RouterLink>
+        <RouterLink v-if="assignment.task" :to="`/marks/${assignment.id}`" class="btn-main">{{
+          say('shared.marks')
+        }}</RouterLink>
+        <RouterLink :to="`/plans/${assignment.board.id}`" class="btn">{{ say('shared.plans') }}</RouterLink>
         <button v-if="isUntouched" type="button" class="btn-quiet" data-test="take-setting-back" @click="asking = true">
-          Take it back
+          {{ say('tonight.take-it-back') }}
         </button>
       </div>
       <p class="text-soft">
-        {{ assignment.brief }} {{ assignment.minutes ? `${assignment.minutes} minutes.` : 'No time limit.' }}
+        {{ assignment.brief }}
+        {{
+          assignment.minutes
+            ? say('tonight.minutes-minutes', { minutes: assignment.minutes })
+            : say('tonight.no-time-limit')
+        }}
       </p>
     </header>
     <table class="w-full border-collapse text-left">
       <caption class="sr-only">
-        Trainees and how far they are
+        {{
+          say('tonight.trainees-and-their-progress')
+        }}
       </caption>
       <thead>
         <tr class="border-b-2 border-ink">
-          <th v-if="isSeated" scope="col" class="w-16 pr-3">Seat</th>
-          <th scope="col" class="py-1 pr-3">Trainee</th>
+          <th v-if="isSeated" scope="col" class="w-16 pr-3">{{ say('tonight.seat') }}</th>
+          <th scope="col" class="py-1 pr-3">{{ say('tonight.trainee') }}</th>
           <th scope="col" class="pr-3 first-letter:uppercase">{{ countedAs(assignment.kind) }}</th>
-          <th scope="col" class="pr-3">How it stands</th>
-          <th scope="col"><span class="sr-only">Open</span></th>
+          <th scope="col" class="pr-3">{{ say('tonight.progress') }}</th>
+          <th scope="col">
+            <span class="sr-only">{{ say('tonight.open') }}</span>
+          </th>
         </tr>
       </thead>
       <tbody>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed } from 'vue'
 import { isWired } from '@/shared/api/taskKinds'
 import type { AttemptSummary } from '@/shared/api/generated/http'
@@ -7,17 +8,17 @@ import RowMenu from '@/shared/ui/RowMenu.vue'
 const props = defineProps<{ attempt: AttemptSummary; seated: boolean }>()
 const emit = defineEmits<{ try: [mode: 'coached' | 'exam'] }>()
 const items = [
-  { name: 'Try this board, coached', run: () => emit('try', 'coached') },
-  { name: 'Try it as in an exam', run: () => emit('try', 'exam') },
+  { name: say('tonight.try-this-board-coached'), run: () => emit('try', 'coached') },
+  { name: say('tonight.try-it-like-an-exam'), run: () => emit('try', 'exam') },
 ]
 const MARKS = { pass: '✓', remarks: '✓ …', fail: '✕' }
 const state = computed(() => {
   if (props.attempt.handedInAt)
-    return `${props.attempt.isTimeUp ? `Time up after ${props.attempt.minutes} minutes, as it stood. ` : ''}${props.attempt.headline ?? 'Handed in'}`
-  if (!props.attempt.startedAt) return 'Not started'
-  if (props.attempt.dueAt && Date.parse(props.attempt.dueAt) < Date.now()) return 'Time is up, not handed in'
-  if (!isWired(props.attempt.kind)) return 'Answering'
-  return saySome('«{1} Wiring: one step|[0,*] Wiring: :count steps»', props.attempt.steps)
+    return `${props.attempt.isTimeUp ? say('tonight.time-ran-out-at-minutes', { minutes: props.attempt.minutes }) : ''}${props.attempt.headline ?? say('tonight.handed-in')}`
+  if (!props.attempt.startedAt) return say('tonight.not-started')
+  if (props.attempt.dueAt && Date.parse(props.attempt.dueAt) < Date.now()) return say('tonight.time-is-up-not-handed')
+  if (!isWired(props.attempt.kind)) return say('tonight.answering')
+  return saySome('tonight.wiring-one-step-wiring-count', props.attempt.steps)
 })
 /** Answers under way stand on no board. */
 const canBeOpened = computed(
@@ -46,9 +47,9 @@ const canBeOpened = computed(
     <td class="py-1 text-right whitespace-nowrap max-md:whitespace-normal">
       <div class="flex items-center justify-end gap-1 max-md:flex-wrap">
         <RouterLink v-if="canBeOpened" :to="`/verdict/${attempt.id}`" class="btn px-3">{{
-          attempt.handedInAt ? 'Verdict' : 'Board as it stands'
+          attempt.handedInAt ? say('tonight.verdict') : say('tonight.board-now')
         }}</RouterLink>
-        <RowMenu :label="`the board of ${attempt.trainee?.name}`" :items="items" />
+        <RowMenu :label="say('tonight.the-board-of-name', { name: attempt.trainee?.name })" :items="items" />
       </div>
     </td>
   </tr>

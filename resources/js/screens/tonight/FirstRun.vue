@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Tonight } from '@/shared/api/generated/http'
 
@@ -6,22 +7,32 @@ import type { Tonight } from '@/shared/api/generated/http'
 const props = defineProps<{ done: Tonight['firstRun']; small?: boolean }>()
 const steps = computed(() => [
   {
-    name: 'Make a class',
-    does: 'It holds the people, and what is set to them.',
+    name: say('tonight.make-a-class'),
+    does: say('tonight.a-class-holds-its-people'),
     to: '/people?add=class',
     done: props.done.class,
   },
-  { name: 'Add the people', does: 'Paste the list as you have it.', to: '/people?add=people', done: props.done.people },
   {
-    name: 'Draw a board, or take a pattern',
-    does: 'The planner works out what each core carries.',
+    name: say('tonight.add-the-people'),
+    does: say('tonight.paste-the-list-you-have'),
+    to: '/people?add=people',
+    done: props.done.people,
+  },
+  {
+    name: say('tonight.draw-a-board-or-start'),
+    does: say('tonight.the-planner-works-out-what'),
     to: '/boards',
     done: props.done.board,
   },
-  { name: 'Set it to the class', does: 'The trainees see it at once.', to: '/boards', done: props.done.set },
   {
-    name: 'Hand out the slips',
-    does: 'Each has a name, a code, and where to sign in.',
+    name: say('tonight.set-it-for-the-class'),
+    does: say('tonight.trainees-see-it-at-once'),
+    to: '/boards',
+    done: props.done.set,
+  },
+  {
+    name: say('tonight.hand-out-the-slips'),
+    does: say('tonight.each-slip-has-a-name'),
     to: '/people',
     done: props.done.slips,
   },
@@ -40,10 +51,10 @@ const next = computed(() => steps.value.findIndex((step) => !step.done))
           <circle cx="275" cy="30" r="16" />
         </g>
       </svg>
-      <h2 class="mb-1 text-3xl font-bold">Five steps to the first checked board</h2>
-      <p class="mb-6 text-soft">Each opens where it is done. Come back here in between; nothing is lost.</p>
+      <h2 class="mb-1 text-3xl font-bold">{{ say('tonight.five-steps-to-the-first') }}</h2>
+      <p class="mb-6 text-soft">{{ say('tonight.each-step-opens-the-right') }}</p>
     </template>
-    <h2 v-else class="mb-2 font-bold">The first evening</h2>
+    <h2 v-else class="mb-2 font-bold">{{ say('tonight.the-first-evening') }}</h2>
     <ol :class="small ? 'space-y-1' : 'divide-y divide-line border-y border-line'">
       <li v-for="(step, i) in steps" :key="step.name" class="flex items-center gap-4" :class="small ? '' : 'py-3'">
         <svg viewBox="0 0 24 24" class="h-6 w-6 shrink-0" :aria-label="step.done ? 'done' : 'open'" role="img">
@@ -66,7 +77,7 @@ const next = computed(() => steps.value.findIndex((step) => !step.done))
       </li>
     </ol>
     <p v-if="next === -1 && !done.checked" :class="small ? 'mt-2 text-sm' : 'mt-4'">
-      The rest is theirs: when the first hands in, the verdict stands here.
+      {{ say('tonight.now-its-up-to-them') }}
     </p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed } from 'vue'
 import { isWired } from '@/shared/api/taskKinds'
 import type { Tonight } from '@/shared/api/generated/http'
@@ -6,12 +7,14 @@ import type { Tonight } from '@/shared/api/generated/http'
 /** One line of what is true now, and who may need a look. */
 const props = defineProps<{ running: Tonight['running']; waiting: Tonight['waiting'] }>()
 const stuck = computed(() => props.running.filter((line) => line.stuck !== null))
-const people = (count: number) => saySome('«{1} one person|[0,*] :count people»', count)
+const people = (count: number) => saySome('tonight.one-person-count-people', count)
 const sentence = computed(() =>
   [
-    props.running.length > 0 ? `${people(props.running.length)} at work` : 'Nobody is at work',
-    stuck.value.length > 0 ? `${stuck.value.length} may need a look` : '',
-    props.waiting.length > 0 ? `${props.waiting.length} waiting for marks` : '',
+    props.running.length > 0
+      ? say('tonight.people-at-work', { people: people(props.running.length) })
+      : say('tonight.nobody-is-at-work'),
+    stuck.value.length > 0 ? say('tonight.count-may-need-a-look', { count: stuck.value.length }) : '',
+    props.waiting.length > 0 ? say('tonight.count-waiting-for-marks', { count: props.waiting.length }) : '',
   ]
     .filter(Boolean)
     .join(', '),
@@ -33,9 +36,11 @@ const at = (line: Tonight['running'][number]) =>
       <svg viewBox="0 0 12 12" class="h-3 w-3" aria-hidden="true">
         <path d="M6 1 11 11H1z" fill="none" stroke="var(--color-ink)" stroke-width="1.5" />
       </svg>
-      {{ line.trainee }}<template v-if="line.seat">, seat {{ line.seat }}</template
+      {{ line.trainee }}<template v-if="line.seat">{{ say('tonight.seat-seat', { seat: line.seat }) }}</template
       >: {{ line.stuck }}
     </RouterLink>
-    <span v-if="stuck.length > 6" class="text-soft">and {{ stuck.length - 6 }} more</span>
+    <span v-if="stuck.length > 6" class="text-soft">{{
+      say('tonight.and-what-more', { what: stuck.length - 6 })
+    }}</span>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import { api } from '@/shared/api/client'
 import type { AssignmentLine } from '@/shared/api/generated/http'
@@ -30,13 +31,18 @@ const groups = computed(() => {
   const next = new Set(tonight.next.map((line) => line.assignment))
   const of = (item: AssignmentLine) =>
     running.has(item.id)
-      ? 'Running now'
+      ? say('tonight.running-now')
       : waiting.has(item.id)
-        ? 'Waits for marks'
+        ? say('tonight.waiting-for-marks')
         : next.has(item.id)
-          ? 'Set, not begun'
-          : 'Earlier'
-  return ['Running now', 'Waits for marks', 'Set, not begun', 'Earlier']
+          ? say('tonight.set-not-started')
+          : say('tonight.earlier')
+  return [
+    say('tonight.running-now'),
+    say('tonight.waiting-for-marks'),
+    say('tonight.set-not-started'),
+    say('tonight.earlier'),
+  ]
     .map((name) => ({ name, items: set.filter((item) => of(item) === name) }))
     .filter(({ items }) => items.length > 0)
 })
@@ -58,21 +64,21 @@ const handedIn = (item: AssignmentLine) =>
 
 <template>
   <div class="screen">
-    <TopBar title="Tonight">
-      <RouterLink to="/evening/new" class="btn">Plan an exam evening</RouterLink>
-      <RouterLink to="/boards" class="btn-main">Set a board</RouterLink>
+    <TopBar :title="say('shared.tonight')">
+      <RouterLink to="/evening/new" class="btn">{{ say('tonight.plan-an-exam-evening') }}</RouterLink>
+      <RouterLink to="/boards" class="btn-main">{{ say('tonight.set-a-board') }}</RouterLink>
     </TopBar>
-    <LoadState v-if="!data" :failure="failure" what="The evening" @again="load" />
+    <LoadState v-if="!data" :failure="failure" :what="say('tonight.the-evening')" @again="load" />
     <main v-else-if="data.set.length === 0" class="min-h-0 grow overflow-auto">
       <FirstRun :done="data.tonight.firstRun" />
     </main>
     <template v-else>
       <StuckStrip :running="data.tonight.running" :waiting="data.tonight.waiting" />
       <main class="panes grid-cols-[minmax(15rem,26fr)_minmax(0,74fr)]">
-        <nav class="min-h-0 overflow-auto border-r border-line" aria-label="Boards set">
+        <nav class="min-h-0 overflow-auto border-r border-line" :aria-label="say('tonight.boards-set')">
           <FirstRun v-if="!isDone" :done="data.tonight.firstRun" small />
-          <section v-if="evenings.length > 0" aria-label="Exam evenings">
-            <h2 class="px-4 pt-3 pb-1 text-sm text-soft">Exam evenings</h2>
+          <section v-if="evenings.length > 0" :aria-label="say('tonight.exam-evenings')">
+            <h2 class="px-4 pt-3 pb-1 text-sm text-soft">{{ say('tonight.exam-evenings') }}</h2>
             <ul>
               <li v-for="evening in evenings" :key="evening.id">
                 <RouterLink
@@ -82,7 +88,8 @@ const handedIn = (item: AssignmentLine) =>
                   ><span class="grow"
                     ><strong class="block">{{ evening.title }}</strong
                     ><span class="text-soft"
-                      >{{ evening.classroomName }} · {{ evening.assignment ? 'the wall' : 'planned' }}</span
+                      >{{ evening.classroomName }} ·
+                      {{ evening.assignment ? say('tonight.the-wall') : 'planned' }}</span
                     ></span
                   ></RouterLink
                 >
@@ -104,10 +111,12 @@ const handedIn = (item: AssignmentLine) =>
                   <span class="grow"
                     ><strong class="block">{{ item.task ?? item.board.title }}</strong
                     ><span class="text-soft"
-                      >{{ item.mode === 'exam' ? 'exam · ' : '' }}{{ item.classroom }}</span
+                      >{{ item.mode === 'exam' ? say('tonight.exam') : '' }}{{ item.classroom }}</span
                     ></span
                   >
-                  <span class="code text-lg" :title="`${handedIn(item)} of ${item.seats} handed in`"
+                  <span
+                    class="code text-lg"
+                    :title="say('tonight.handedin-of-seats-handed-in', { handedIn: handedIn(item), seats: item.seats })"
                     >{{ handedIn(item) }}/{{ item.seats }}</span
                   >
                 </button>
@@ -115,7 +124,9 @@ const handedIn = (item: AssignmentLine) =>
             </ul>
           </section>
           <details v-if="pastEvenings.length > 0" class="px-4 py-3" data-test="past-evenings">
-            <summary class="cursor-pointer text-sm text-soft">Earlier evenings ({{ pastEvenings.length }})</summary>
+            <summary class="cursor-pointer text-sm text-soft">
+              {{ say('tonight.earlier-evenings-count', { count: pastEvenings.length }) }}
+            </summary>
             <ul>
               <li v-for="evening in pastEvenings" :key="evening.id">
                 <RouterLink
@@ -128,7 +139,12 @@ const handedIn = (item: AssignmentLine) =>
             </ul>
           </details>
         </nav>
-        <LoadState v-if="!assignment || assignment.id !== openId" :failure="failure" what="This board" @again="load" />
+        <LoadState
+          v-if="!assignment || assignment.id !== openId"
+          :failure="failure"
+          :what="say('shared.this-board')"
+          @again="load"
+        />
         <AssignmentPane v-else :assignment="assignment" :failure="failure" @gone="goneBack" />
       </main>
     </template>

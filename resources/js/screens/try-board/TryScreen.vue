@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
@@ -20,7 +21,7 @@ const inAddress = useInAddress('mode', true)
 const mode = computed(() => (inAddress.value === 'exam' ? 'exam' : 'coached'))
 const seat = ref(1)
 const { busy, refusal, send } = useSending()
-const MODES = { coached: 'Coached, with help', exam: 'As in an exam' } as const
+const MODES = { coached: say('try-board.coached-with-help'), exam: say('try-board.like-an-exam') } as const
 
 async function begin(what: { boardFile: number; isWired?: boolean } | { task: number; seat: number }) {
   await send(async () => {
@@ -33,18 +34,18 @@ async function begin(what: { boardFile: number; isWired?: boolean } | { task: nu
 
 <template>
   <div class="screen">
-    <TopBar :title="data?.board.title ?? 'Try a board'" :board="boardFile" />
-    <LoadState v-if="!data" :failure="failure" what="The board" @again="load" />
+    <TopBar :title="data?.board.title ?? say('try-board.try-a-board')" :board="boardFile" />
+    <LoadState v-if="!data" :failure="failure" :what="say('shared.the-board')" @again="load" />
     <main v-else class="mx-auto grid w-full max-w-5xl grow grid-cols-2 content-start gap-8 overflow-auto p-6">
-      <section aria-label="The board">
+      <section :aria-label="say('shared.the-board')">
         <div class="h-64 border border-line bg-face p-3"><BoardThumb :sketch="data.board.sketch" /></div>
         <p class="mt-3">{{ data.board.brief }}</p>
       </section>
-      <section class="space-y-5" aria-label="Try it">
-        <h2 class="text-2xl font-bold">Wire it yourself, as a trainee would</h2>
-        <p>Nothing is saved and nobody sees it. From the bench you can save what you wired as a file.</p>
+      <section class="space-y-5" :aria-label="say('try-board.try-it')">
+        <h2 class="text-2xl font-bold">{{ say('try-board.wire-it-yourself-as-a') }}</h2>
+        <p>{{ say('try-board.nothing-is-saved-and-nobody') }}</p>
         <fieldset class="flex">
-          <legend class="sr-only">How</legend>
+          <legend class="sr-only">{{ say('try-board.how') }}</legend>
           <label
             v-for="(name, key) in MODES"
             :key="key"
@@ -63,7 +64,7 @@ async function begin(what: { boardFile: number; isWired?: boolean } | { task: nu
         </fieldset>
         <p v-if="refusal" role="alert" class="border-l-3 border-ink pl-3">{{ refusal }}</p>
         <button type="button" class="btn-main" :disabled="busy" @click="begin({ boardFile })">
-          {{ busy ? 'Laying it out …' : 'Wire this board' }}
+          {{ busy ? say('try-board.setting-it-up') : say('try-board.wire-this-board') }}
         </button>
         <div>
           <button
@@ -73,20 +74,20 @@ async function begin(what: { boardFile: number; isWired?: boolean } | { task: nu
             data-test="prove-wired"
             @click="begin({ boardFile, isWired: true })"
           >
-            Prove it, wired as planned
+            {{ say('try-board.prove-it-wired-as-planned') }}
           </button>
-          <p class="mt-1 text-soft">Isolate, test dead, switch on: supply and instruments on a board that stands.</p>
+          <p class="mt-1 text-soft">{{ say('try-board.isolate-test-dead-switch-on') }}</p>
         </div>
         <section v-if="data.tasks.length > 0">
-          <h3 class="mb-2 text-lg font-bold">A seat of a task on it</h3>
+          <h3 class="mb-2 text-lg font-bold">{{ say('try-board.a-seat-of-a-task') }}</h3>
           <label class="mb-2 flex items-center gap-2"
-            >Seat <input v-model.number="seat" type="number" min="1" max="40" class="field w-24"
+            >{{ say('try-board.seat') }} <input v-model.number="seat" type="number" min="1" max="40" class="field w-24"
           /></label>
           <ul class="divide-y divide-line border-y border-line">
             <li v-for="task in data.tasks" :key="task.id" class="flex items-center gap-3 py-1">
               <span class="grow">{{ task.title }}</span>
               <button type="button" class="btn" :disabled="busy" @click="begin({ task: task.id, seat })">
-                Try seat {{ seat }}
+                {{ say('try-board.try-seat-seat', { seat }) }}
               </button>
             </li>
           </ul>

@@ -1,17 +1,19 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import type { VerdictData } from '@/shared/api/generated/http'
 
 defineProps<{ verdict: VerdictData; busy: boolean }>()
 const edition = defineModel<string>({ required: true })
 
-const VERDICTS = { pass: 'pass', remarks: 'pass with remarks', fail: 'fail' }
+const VERDICTS = { pass: 'pass', remarks: say('verdict.pass-with-remarks'), fail: 'fail' }
 </script>
 
 <template>
   <Menu as="div" class="relative inline-block">
     <MenuButton class="btn-quiet -ml-3 min-h-9 text-soft" data-test="edition" :aria-busy="busy">
-      By {{ verdict.edition }} <span aria-hidden="true">▾</span><span v-if="busy">Judging …</span>
+      {{ say('verdict.judged-by-edition', { edition: verdict.edition }) }} <span aria-hidden="true">▾</span
+      ><span v-if="busy">{{ say('verdict.judging') }}</span>
     </MenuButton>
     <MenuItems class="absolute left-0 z-20 min-w-56 border border-ink bg-paper py-1">
       <MenuItem v-for="item in verdict.editions" :key="item.id" v-slot="{ active }">
@@ -22,7 +24,7 @@ const VERDICTS = { pass: 'pass', remarks: 'pass with remarks', fail: 'fail' }
           :data-edition="item.id"
           @click="edition = item.id"
         >
-          {{ item.id }}{{ item.own ? ', the board’s own' : '' }}
+          {{ item.id }}{{ item.own ? say('verdict.the-boards-own') : '' }}
         </button>
       </MenuItem>
     </MenuItems>
@@ -35,12 +37,14 @@ const VERDICTS = { pass: 'pass', remarks: 'pass with remarks', fail: 'fail' }
     data-test="changes"
   >
     <p v-if="verdict.changes.appear.length + verdict.changes.vanish.length === 0">
-      Nothing changes: by the board’s own edition it is a {{ VERDICTS[verdict.changes.verdictThen] }} too.
+      {{ say('verdict.no-change-the-boards-own', { verdictThen: VERDICTS[verdict.changes.verdictThen] }) }}
     </p>
     <template v-else>
-      <p>By the board’s own edition: {{ VERDICTS[verdict.changes.verdictThen] }}. What changes:</p>
+      <p>{{ say('verdict.the-boards-own-edition-gives', { verdictThen: VERDICTS[verdict.changes.verdictThen] }) }}</p>
       <p v-for="sentence in verdict.changes.appear" :key="sentence">+ {{ sentence }}</p>
-      <p v-for="sentence in verdict.changes.vanish" :key="sentence">− no longer: {{ sentence }}</p>
+      <p v-for="sentence in verdict.changes.vanish" :key="sentence">
+        {{ say('verdict.no-longer-sentence', { sentence }) }}
+      </p>
     </template>
   </div>
 </template>

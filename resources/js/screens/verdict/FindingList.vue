@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Finding, Severity } from '@/shared/api/generated/http'
 import { groupsOf } from './groups'
@@ -12,7 +13,12 @@ const props = defineProps<{
 }>()
 defineEmits<{ show: [box: string] }>()
 
-const WORDS: Record<Severity, string> = { danger: 'Danger', fault: 'Fault', remark: 'Remark', note: 'Note' }
+const WORDS: Record<Severity, string> = {
+  danger: say('verdict.danger'),
+  fault: say('verdict.fault'),
+  remark: say('verdict.remark'),
+  note: say('verdict.note'),
+}
 const groups = computed(() => groupsOf(props.findings))
 const boxesOf = (group: (typeof groups.value)[number]) => [
   ...new Set(group.members.flatMap(({ finding }) => finding.boxes)),
@@ -21,7 +27,7 @@ const followsOf = (group: (typeof groups.value)[number]) => group.members.flatMa
 </script>
 
 <template>
-  <p v-if="findings.length === 0" class="p-4">Nothing to put right.</p>
+  <p v-if="findings.length === 0" class="p-4">{{ say('verdict.nothing-to-put-right') }}</p>
   <ol class="divide-y divide-line">
     <li
       v-for="group in groups"
@@ -36,15 +42,16 @@ const followsOf = (group: (typeof groups.value)[number]) => group.members.flatMa
         <p class="flex items-center gap-2">
           <span v-if="group.severity === 'danger'" class="hazard h-5 w-8 border border-ink" aria-hidden="true" />
           <strong
-            >{{ WORDS[group.severity] }}{{ group.members.length > 1 ? say('«, :times times»', { times: group.members.length }) : '' }}</strong
+            >{{ WORDS[group.severity]
+            }}{{ group.members.length > 1 ? say('verdict.times-times', { times: group.members.length }) : '' }}</strong
           >
         </p>
         <p>{{ group.members[0]!.finding.message }}</p>
         <details v-if="group.members.length > 1">
           <summary class="min-h-8 cursor-pointer text-soft">
             {{
-              say('«Also at :boxes»', {
-                boxes: boxesOf(group).slice(1).map(labelOf).join(', ') || say('«the same box»'),
+              say('verdict.also-at-boxes', {
+                boxes: boxesOf(group).slice(1).map(labelOf).join(', ') || say('verdict.the-same-box'),
               })
             }}
           </summary>
@@ -59,7 +66,7 @@ const followsOf = (group: (typeof groups.value)[number]) => group.members.flatMa
           :open="followsOf(group).some(({ severity }) => severity === 'danger')"
         >
           <summary class="min-h-8 cursor-pointer text-soft">
-            What follows from it ({{ followsOf(group).length }})
+            {{ say('verdict.what-this-causes-count', { count: followsOf(group).length }) }}
           </summary>
           <p
             v-for="(consequence, i) in followsOf(group)"
@@ -78,7 +85,7 @@ const followsOf = (group: (typeof groups.value)[number]) => group.members.flatMa
             class="btn min-h-9 px-3 text-sm"
             @click="$emit('show', box)"
           >
-            Open {{ labelOf(box) }}
+            {{ say('verdict.open-label', { label: labelOf(box) }) }}
           </button>
         </p>
       </div>

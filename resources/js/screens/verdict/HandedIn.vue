@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
@@ -14,8 +15,10 @@ const asked = ref(false)
 /** What the receipt is for. */
 const counted = computed(() => {
   const { kind, placed, ends, steps } = props.bench
-  if (isWired(kind)) return saySome('«{1} one step|[0,*] :count steps»', steps.length)
-  return kind === 'fault' ? `${placed} of ${ends} named` : `${placed} of ${ends} questions answered`
+  if (isWired(kind)) return saySome('verdict.one-step-count-steps', steps.length)
+  return kind === 'fault'
+    ? say('verdict.placed-of-ends-named', { placed, ends })
+    : say('verdict.placed-of-ends-questions-answered', { placed, ends })
 })
 
 async function tryAgain(from: 'bare' | 'handed-in') {
@@ -35,41 +38,46 @@ async function finish() {
 
 <template>
   <main class="mx-auto max-w-xl p-12" data-test="handed-in">
-    <h2 class="mb-3 text-2xl font-bold">Handed in</h2>
+    <h2 class="mb-3 text-2xl font-bold">{{ say('verdict.handed-in') }}</h2>
     <p v-if="bench.isTimeUp" class="mb-3 text-lg font-bold" data-test="time-up">
-      Time was up after {{ bench.minutes }} minutes: it was handed in as it stood then.
+      {{ say('verdict.time-ran-out-at-minutes', { minutes: bench.minutes }) }}
     </p>
     <p v-if="bench.handedInAt" class="code mb-3 text-lg" data-test="receipt">
-      Received {{ new Date(bench.handedInAt).toLocaleTimeString() }} · {{ counted }} · no. {{ bench.id }}
+      {{
+        say('verdict.received-handedinat-counted-no-id', {
+          handedInAt: new Date(bench.handedInAt).toLocaleTimeString(),
+          counted,
+          id: bench.id,
+        })
+      }}
     </p>
     <p class="mb-5 text-lg">
-      {{ bench.title }} is with your instructor. The mark, and what there is to say about your board, come when it is
-      released. This page can stay open.
+      {{ say('verdict.your-instructor-has-title-your', { title: bench.title }) }}
     </p>
     <p v-if="refusal" role="alert" class="mb-3">{{ refusal }}</p>
     <p v-if="bench.triesLeft > 0" class="mb-3">
-      While there are tries left, your other boards stay closed. Say so when you are done.
+      {{ say('verdict.your-other-boards-stay-closed') }}
     </p>
     <div v-if="bench.triesLeft > 0" class="flex flex-wrap gap-3">
       <button type="button" class="btn" @click="tryAgain('handed-in')">
-        {{ saySome('«{1} Carry on (one try left)|[0,*] Carry on (:count tries left)»', bench.triesLeft) }}
+        {{ saySome('verdict.carry-on-one-try-left', bench.triesLeft) }}
       </button>
       <button v-if="isWired(bench.kind)" type="button" class="btn" @click="tryAgain('bare')">
-        Wire it again from bare
+        {{ say('verdict.wire-it-again-from-bare') }}
       </button>
-      <button type="button" class="btn" :disabled="asked" @click="asked = true">I am done</button>
+      <button type="button" class="btn" :disabled="asked" @click="asked = true">{{ say('verdict.i-am-done') }}</button>
     </div>
     <ConfirmBar
       v-if="asked"
       class="mt-5"
-      label="I am done"
-      yes="Done for good"
-      busy-word="Closing …"
-      no="Not yet"
+      :label="say('verdict.i-am-done')"
+      :yes="say('verdict.done-for-good')"
+      :busy-word="say('verdict.closing')"
+      :no="say('shared.not-yet')"
       :busy="busy"
       @yes="finish"
       @no="asked = false"
-      >{{ saySome('«{1} You give up the try you have left.|[0,*] You give up the :count tries you have left.»', bench.triesLeft) }}</ConfirmBar
+      >{{ saySome('verdict.you-give-up-the-try', bench.triesLeft) }}</ConfirmBar
     >
   </main>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import type { NearestPlan } from '@/shared/api/generated/http'
 
 defineProps<{ nearest: NearestPlan }>()
@@ -6,16 +7,16 @@ defineEmits<{ show: [box: string] }>()
 </script>
 
 <template>
-  <section aria-label="Nearest plan" data-test="nearest">
+  <section :aria-label="say('verdict.nearest-plan')" data-test="nearest">
     <p v-if="nearest.headline === null">
-      This board has no plan with the cables and parts that hang there, or none was found.
+      {{ say('verdict.there-is-no-plan-for') }}
     </p>
-    <p v-else-if="nearest.changes.length === 0">The board is wired by a plan as it stands: nothing would change.</p>
+    <p v-else-if="nearest.changes.length === 0">{{ say('verdict.the-board-already-matches-a') }}</p>
     <template v-else>
       <h3 class="font-bold">
-        {{ saySome('«{1} One change to the nearest plan|[0,*] :count changes to the nearest plan»', nearest.changes.length) }}
+        {{ saySome('verdict.one-change-to-the-nearest', nearest.changes.length) }}
       </h3>
-      <p>{{ nearest.headline }} The board in the middle shows it wired so; marks and caps are told too.</p>
+      <p>{{ say('verdict.headline-the-board-in-the', { headline: nearest.headline }) }}</p>
       <ol class="mt-2 list-decimal pl-6">
         <li v-for="(change, i) in nearest.changes" :key="i" class="py-0.5">
           <button type="button" class="cursor-pointer text-left hover:text-violet" @click="$emit('show', change.box)">

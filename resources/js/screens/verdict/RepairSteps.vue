@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { RadioGroup, RadioGroupOption } from '@headlessui/vue'
 import { computed } from 'vue'
 import type { RepairData } from '@/shared/api/generated/http'
@@ -16,11 +17,16 @@ const shown = computed(() => ways.value[way.value] ?? ways.value[0])
 </script>
 
 <template>
-  <section aria-label="Repair" data-test="repair">
+  <section :aria-label="say('verdict.repair')" data-test="repair">
     <p v-if="repair.reason">{{ repair.reason }}</p>
-    <p v-else-if="!shown">Nothing has to be put right.</p>
+    <p v-else-if="!shown">{{ say('verdict.nothing-to-put-right') }}</p>
     <template v-else>
-      <RadioGroup v-if="ways.length > 1" v-model="way" class="mb-2 grid gap-1" aria-label="Ways to put it right">
+      <RadioGroup
+        v-if="ways.length > 1"
+        v-model="way"
+        class="mb-2 grid gap-1"
+        :aria-label="say('verdict.ways-to-put-it-right')"
+      >
         <RadioGroupOption v-for="(choice, i) in ways" :key="i" v-slot="{ checked }" :value="i" as="template">
           <button
             type="button"
@@ -33,9 +39,14 @@ const shown = computed(() => ways.value[way.value] ?? ways.value[0])
         </RadioGroupOption>
       </RadioGroup>
       <h3 v-else class="font-bold">{{ shown.title }}</h3>
-      <p v-if="shown.undoes">That takes back: {{ shown.undoes }}.</p>
+      <p v-if="shown.undoes">{{ say('verdict.the-mistake-undoes', { undoes: shown.undoes }) }}</p>
       <p v-if="shown.note" class="text-soft">{{ shown.note }}</p>
-      <StepThrough v-model="at" :steps="shown.moves" first="Show the first move" done="See it put right" />
+      <StepThrough
+        v-model="at"
+        :steps="shown.moves"
+        :first="say('verdict.show-the-first-move')"
+        :done="say('verdict.see-the-finished-repair')"
+      />
     </template>
   </section>
 </template>

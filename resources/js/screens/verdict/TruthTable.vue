@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { VerdictData } from '@/shared/api/generated/http'
 import LampSign from '@/shared/ui/LampSign.vue'
@@ -9,7 +10,7 @@ const props = defineProps<{ verdict: VerdictData; state: number; placeOf?: (box:
 const emit = defineEmits<{ choose: [state: number] }>()
 
 const WORDS: Record<string, string> = { '1': 'ON', d: 'DIM', '0': 'OFF' }
-const TRIPS: Record<string, string> = { b: 'breaker trips', r: 'RCD trips' }
+const TRIPS: Record<string, string> = { b: say('verdict.breaker-trips'), r: say('verdict.rcd-trips') }
 const MOST_ROWS = 64
 const states = computed(() =>
   Array.from({ length: Math.min(MOST_ROWS, props.verdict.trips.length) }, (_, state) => state),
@@ -25,14 +26,18 @@ function isDown(state: number, i: number): boolean {
 function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
   const expected = lamp.expected?.[state]
   const seen = lamp.states[state]
-  return expected === undefined || expected === seen ? '' : `should be ${WORDS[expected]?.toLowerCase()}`
+  return expected === undefined || expected === seen
+    ? ''
+    : say('verdict.should-be-tolowercase', { toLowerCase: WORDS[expected]?.toLowerCase() })
 }
 </script>
 
 <template>
   <table class="w-full border-collapse text-center">
     <caption class="sr-only">
-      What the lamp does in every position of the switches
+      {{
+        say('verdict.what-the-lamp-does-in')
+      }}
     </caption>
     <thead>
       <tr class="border-b-2 border-ink align-bottom">
@@ -63,7 +68,7 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
       >
         <td v-for="(item, i) in verdict.switches" :key="item.id" class="h-11 px-1">
           <button v-if="i === 0" type="button" class="sr-only" @click.stop="emit('choose', row)">
-            Show row {{ row + 1 }}
+            {{ say('verdict.show-row-what', { what: row + 1 }) }}
           </button>
           <PaddleSign
             class="mx-auto h-8"
@@ -88,7 +93,7 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
     <tfoot v-if="hidden > 0">
       <tr>
         <td :colspan="verdict.switches.length + verdict.lamps.length" class="py-2 text-soft">
-          {{ hidden }} more combinations: flip the paddles to see any of them.
+          {{ say('verdict.hidden-more-combinations-flip-the', { hidden }) }}
         </td>
       </tr>
     </tfoot>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed } from 'vue'
 import type { Debrief, GradeData, SetAsideStep, VerdictData } from '@/shared/api/generated/http'
@@ -27,11 +28,11 @@ const move = defineModel<number>('move', { required: true })
 const way = defineModel<number>('way', { required: true })
 
 const tabs = computed(() => [
-  'What is wrong',
-  'Put it right',
-  'Nearest plan',
-  ...(props.mark ? ['Mark'] : []),
-  ...(props.debrief ? ['Debrief'] : []),
+  say('verdict.what-is-wrong'),
+  say('verdict.put-it-right'),
+  say('verdict.nearest-plan'),
+  ...(props.mark ? [say('verdict.mark')] : []),
+  ...(props.debrief ? [say('verdict.debrief')] : []),
 ])
 </script>
 
@@ -39,7 +40,7 @@ const tabs = computed(() => [
   <TabGroup
     as="section"
     class="flex min-h-0 flex-col border-l-2 border-ink"
-    aria-label="Findings"
+    :aria-label="say('verdict.findings')"
     :selected-index="tab"
     @change="tab = $event"
   >

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
@@ -96,7 +97,7 @@ const shown = computed(() => {
 const noPins: ReadonlyMap<string, readonly number[]> = new Map()
 const PUT_RIGHT: PathData = {
   end: 'returns',
-  sentence: 'Put right. Flip the switches and see it work.',
+  sentence: say('verdict.put-right-flip-the-switches'),
   stretches: [],
   steps: [],
   hops: [],
@@ -124,7 +125,7 @@ function showBox(id: string) {
 
 <template>
   <div class="screen">
-    <TopBar :title="bench ? `${bench.title}${bench.isMine ? '' : ` · ${bench.trainee.name}`}` : 'Verdict'">
+    <TopBar :title="bench ? `${bench.title}${bench.isMine ? '' : ` · ${bench.trainee.name}`}` : say('verdict.verdict')">
       <WireAgain v-if="bench" :bench="bench" />
       <a
         v-if="verdict && bench?.mayProve"
@@ -132,15 +133,17 @@ function showBox(id: string) {
         target="_blank"
         class="btn"
         data-test="test-sheet"
-        >Test sheet</a
+        >{{ say('verdict.test-sheet') }}</a
       >
-      <RouterLink v-if="verdict && bench?.isMine && bench.mayProve" :to="`/prove/${attempt}`" class="btn"
-        >Prove it</RouterLink
-      >
-      <RouterLink v-if="session.user?.role === 'trainee'" to="/my-boards" class="btn">My work</RouterLink>
+      <RouterLink v-if="verdict && bench?.isMine && bench.mayProve" :to="`/prove/${attempt}`" class="btn">{{
+        say('verdict.prove-it')
+      }}</RouterLink>
+      <RouterLink v-if="session.user?.role === 'trainee'" to="/my-boards" class="btn">{{
+        say('shared.my-work')
+      }}</RouterLink>
     </TopBar>
     <TrialBar v-if="bench?.isTrial && bench.boardFile !== null" :attempt="attempt" :board-file="bench.boardFile" />
-    <LoadState v-if="!bench" :failure="failure" what="The board" @again="load" />
+    <LoadState v-if="!bench" :failure="failure" :what="say('shared.the-board')" @again="load" />
     <HandedIn v-else-if="bench.handedInAt && bench.isMine && !bench.isReleased" :bench="bench" />
     <main
       v-else-if="!verdict && data?.mark"
@@ -151,15 +154,15 @@ function showBox(id: string) {
       <MarkLines :mark="data.mark" />
       <HuntReport v-if="bench.kind === 'fault'" :attempt="attempt" />
     </main>
-    <StandingBoard v-else-if="!verdict" v-model="openBox" class="grow" :board="bench.board" :standing="standing"
-      >Not handed in yet: this is the board as it stands. The verdict comes with the hand-in.</StandingBoard
-    >
+    <StandingBoard v-else-if="!verdict" v-model="openBox" class="grow" :board="bench.board" :standing="standing">{{
+      say('verdict.not-handed-in-yet-this')
+    }}</StandingBoard>
     <template v-else>
-      <section class="flex items-center gap-5 border-b border-line px-5 py-2" aria-label="Verdict">
+      <section class="flex items-center gap-5 border-b border-line px-5 py-2" :aria-label="say('verdict.verdict')">
         <VerdictMark :verdict="after?.verdict ?? verdict.verdict" :word="after ? 'PUT RIGHT' : ''" />
         <div class="min-w-0 grow">
           <p class="text-xl font-bold" data-test="headline">
-            {{ after ? 'As handed in: ' : '' }}{{ verdict.headline }}
+            {{ after ? say('verdict.as-handed-in') : '' }}{{ verdict.headline }}
           </p>
           <SchemeNote :schemes="verdict.schemes" />
           <TriesList :attempt="attempt" :tries="bench.tries" :shown="own?.try ?? null" />
@@ -167,7 +170,7 @@ function showBox(id: string) {
           <p v-if="editionFailure" role="alert">{{ editionFailure }}</p>
         </div>
         <button type="button" class="btn" data-test="trace" :aria-pressed="isTracing" @click="isTracing = !isTracing">
-          Trace the current
+          {{ say('shared.trace-the-current') }}
         </button>
       </section>
       <TraceView
@@ -180,7 +183,7 @@ function showBox(id: string) {
         @leave="isTracing = false"
       />
       <main v-else class="panes grid-cols-[minmax(13rem,22fr)_minmax(0,46fr)_minmax(0,32fr)]">
-        <section class="min-h-0 overflow-auto border-r-2 border-ink p-2" aria-label="Truth table">
+        <section class="min-h-0 overflow-auto border-r-2 border-ink p-2" :aria-label="say('verdict.truth-table')">
           <TruthTable :verdict="shown!" :state="state" :place-of="labelOf" @choose="(chosen) => (state = chosen)" />
         </section>
         <StandingBoard
@@ -188,7 +191,7 @@ function showBox(id: string) {
           v-model="openBox"
           :board="bench.board"
           :standing="nearest"
-          >The nearest plan, not the board as it was handed in.</StandingBoard
+          >{{ say('verdict.this-is-the-nearest-plan') }}</StandingBoard
         >
         <BoardPane
           v-else

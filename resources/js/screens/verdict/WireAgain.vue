@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
@@ -23,10 +24,10 @@ async function again(from: 'bare' | 'handed-in') {
 const isFault = computed(() => props.bench.kind === 'fault')
 const items = computed(() =>
   isFault.value
-    ? [{ name: 'With another fault in it', run: () => again('bare') }]
+    ? [{ name: say('verdict.with-a-different-fault'), run: () => again('bare') }]
     : [
-        { name: 'From bare', run: () => again('bare') },
-        { name: 'From what was handed in', run: () => again('handed-in') },
+        { name: say('verdict.from-bare'), run: () => again('bare') },
+        { name: say('verdict.from-what-was-handed-in'), run: () => again('handed-in') },
       ],
 )
 </script>
@@ -34,6 +35,12 @@ const items = computed(() =>
 <template>
   <span v-if="bench.mayWireAgain && bench.isMine" class="flex items-center gap-2" data-test="again">
     <span v-if="refusal" role="alert">{{ refusal }}</span>
-    <RowMenu :label="isBoard ? 'Wire it again' : isFault ? 'Find it again' : 'Answer again'" :items="items" named />
+    <RowMenu
+      :label="
+        isBoard ? say('verdict.wire-it-again') : isFault ? say('verdict.find-it-again') : say('verdict.answer-again')
+      "
+      :items="items"
+      named
+    />
   </span>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { api } from '@/shared/api/client'
 import PaperPage from '@/shared/ui/PaperPage.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -16,20 +17,22 @@ const print = () => window.print()
 <template>
   <div class="min-h-dvh">
     <div class="print:hidden">
-      <TopBar title="Viva">
-        <button type="button" class="btn-main" :disabled="!data" @click="print">Print</button>
-        <RouterLink :to="`/verdict/${attempt}`" class="btn">The verdict</RouterLink>
+      <TopBar :title="say('viva.viva')">
+        <button type="button" class="btn-main" :disabled="!data" @click="print">{{ say('shared.print') }}</button>
+        <RouterLink :to="`/verdict/${attempt}`" class="btn">{{ say('viva.the-verdict') }}</RouterLink>
       </TopBar>
     </div>
-    <LoadState v-if="!data" :failure="failure" what="The questions" @again="load" />
+    <LoadState v-if="!data" :failure="failure" :what="say('viva.the-questions')" @again="load" />
     <main v-else class="mx-auto max-w-4xl">
       <PaperPage :caution="data.bench.caution" :title="data.bench.title" :name="`Viva · ${data.bench.trainee.name}`">
-        <p v-for="mistake in data.debrief.mistakes" :key="mistake" class="mb-2">To be told: {{ mistake }}</p>
+        <p v-for="mistake in data.debrief.mistakes" :key="mistake" class="mb-2">
+          {{ say('viva.to-mention-mistake', { mistake }) }}
+        </p>
         <ol class="list-decimal pl-6">
           <li v-for="(one, i) in data.debrief.questions" :key="i" class="mb-4 break-inside-avoid" data-test="viva">
             <p class="font-bold">{{ one.question }}</p>
-            <p>Expected: {{ one.answer }}</p>
-            <p class="mt-2">Said: ______________________________________________________ ☐ right ☐ wrong</p>
+            <p>{{ say('viva.expected-answer', { answer: one.answer }) }}</p>
+            <p class="mt-2">{{ say('viva.said-right-wrong') }}</p>
           </li>
         </ol>
       </PaperPage>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import { api } from '@/shared/api/client'
 import type { LateStep } from '@/shared/api/generated/http'
@@ -41,6 +42,8 @@ const bench = computed(() => {
 <template>
   <figure v-if="data && box && bench" class="my-2 border-2 border-ink" data-test="late-board">
     <OpenBox :board="data.board" :box="box" :bench="bench" :carried="touched" :keys="false" read-only />
-    <figcaption class="border-t border-line px-2 text-sm">{{ box.label }}, as it would stand with it</figcaption>
+    <figcaption class="border-t border-line px-2 text-sm">
+      {{ say('wall.label-if-it-counts', { label: box.label }) }}
+    </figcaption>
   </figure>
 </template>

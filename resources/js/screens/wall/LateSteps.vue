@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import LateStepBoard from './LateStepBoard.vue'
@@ -38,30 +39,38 @@ async function settleAct(id: number, accepted: boolean) {
 
 <template>
   <section v-if="steps.length > 0 || acts.length > 0" data-test="late-steps">
-    <h3 class="font-bold">Came too late</h3>
+    <h3 class="font-bold">{{ say('wall.arrived-too-late') }}</h3>
     <p v-if="failure" role="alert" class="border-l-3 border-ink pl-2">{{ failure }}</p>
     <ul>
       <li v-for="step in steps" :key="step.id" class="border-b border-line py-2">
         <span class="block">{{ step.words }}</span>
-        <span class="block text-sm text-soft"
-          >{{ setAsideWords(step.reason) }}; made {{ time(step.madeAt) }}, here {{ time(step.receivedAt) }}, device
-          {{ step.device }}</span
-        >
+        <span class="block text-sm text-soft">{{
+          say('wall.setasidewords-made-time-received-timeb', {
+            setAsideWords: setAsideWords(step.reason),
+            time: time(step.madeAt),
+            timeb: time(step.receivedAt),
+            device: step.device,
+          })
+        }}</span>
         <button
           type="button"
           class="btn-quiet px-0 text-sm underline"
           :aria-expanded="drawn === step.id"
           @click="drawn = drawn === step.id ? null : step.id"
         >
-          {{ drawn === step.id ? 'Put the drawing away' : 'Show it on the board' }}
+          {{ drawn === step.id ? say('wall.hide-the-board') : say('wall.show-it-on-the-board') }}
         </button>
         <LateStepBoard v-if="drawn === step.id" :attempt="attempt" :late="step" />
-        <span v-if="step.accepted !== null" class="font-bold">{{ step.accepted ? 'counts' : 'does not count' }}</span>
+        <span v-if="step.accepted !== null" class="font-bold">{{
+          step.accepted ? 'counts' : say('wall.does-not-count')
+        }}</span>
         <span v-else class="mt-1 flex gap-2">
           <button type="button" class="btn min-h-9 px-3" :disabled="!step.fits" @click="settle(step.id, true)">
-            Let it count
+            {{ say('wall.count-it') }}
           </button>
-          <button type="button" class="btn min-h-9 px-3" @click="settle(step.id, false)">Leave it out</button>
+          <button type="button" class="btn min-h-9 px-3" @click="settle(step.id, false)">
+            {{ say('wall.dont-count-it') }}
+          </button>
         </span>
       </li>
       <li v-for="act in acts" :key="`act-${act.id}`" class="border-b border-line py-2" data-test="late-act">
@@ -72,11 +81,19 @@ async function settleAct(id: number, accepted: boolean) {
           :alt="act.words"
           class="my-1 h-24 border-2 border-ink object-cover"
         />
-        <span class="block text-sm text-soft">made {{ time(act.madeAt) }}, here {{ time(act.receivedAt) }}</span>
-        <span v-if="act.accepted !== null" class="font-bold">{{ act.accepted ? 'counts' : 'does not count' }}</span>
+        <span class="block text-sm text-soft">{{
+          say('wall.made-time-received-timeb', { time: time(act.madeAt), timeb: time(act.receivedAt) })
+        }}</span>
+        <span v-if="act.accepted !== null" class="font-bold">{{
+          act.accepted ? 'counts' : say('wall.does-not-count')
+        }}</span>
         <span v-else class="mt-1 flex gap-2">
-          <button type="button" class="btn min-h-9 px-3" @click="settleAct(act.id, true)">Let it count</button>
-          <button type="button" class="btn min-h-9 px-3" @click="settleAct(act.id, false)">Leave it out</button>
+          <button type="button" class="btn min-h-9 px-3" @click="settleAct(act.id, true)">
+            {{ say('wall.count-it') }}
+          </button>
+          <button type="button" class="btn min-h-9 px-3" @click="settleAct(act.id, false)">
+            {{ say('wall.dont-count-it') }}
+          </button>
         </span>
       </li>
     </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say, saySome } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { WallStation } from '@/shared/api/generated/http'
 import { clockOf } from './useWall'
@@ -7,17 +8,17 @@ import { clockOf } from './useWall'
 const props = defineProps<{ station: WallStation; left: number | null; open: boolean }>()
 defineEmits<{ choose: [] }>()
 const STATES: Record<string, string> = {
-  held: 'not open yet',
-  waiting: 'not here yet',
+  held: say('wall.not-open-yet'),
+  waiting: say('wall.not-here-yet'),
   paused: 'paused',
-  'handed-in': 'handed in',
+  'handed-in': say('wall.handed-in'),
   withdrawn: 'withdrawn',
 }
 const plate = computed(() => props.station.now)
-const time = computed(() => (props.left === null ? '' : props.left === 0 ? 'time up' : clockOf(props.left)))
+const time = computed(() => (props.left === null ? '' : props.left === 0 ? say('wall.time-up') : clockOf(props.left)))
 const state = computed(() => {
   if (!plate.value) return 'free'
-  if (plate.value.state === 'waiting' && plate.value.isHere) return 'here, ready'
+  if (plate.value.state === 'waiting' && plate.value.isHere) return say('wall.here-ready')
   return STATES[plate.value.state] ?? ''
 })
 const isAtWork = computed(() => plate.value?.state === 'running' || plate.value?.state === 'paused')
@@ -38,14 +39,14 @@ const isAtWork = computed(() => plate.value?.state === 'running' || plate.value?
     >
       <span class="flex w-full items-baseline gap-2 pr-9 text-sm text-soft"
         ><span>{{ station.label }}</span
-        ><span v-if="station.parts > 0" class="code text-ink"
-          >{{ saySome('«{1} one bad part|[0,*] :count bad parts»', station.parts) }}</span
-        ></span
+        ><span v-if="station.parts > 0" class="code text-ink">{{
+          saySome('wall.one-bad-part-count-bad', station.parts)
+        }}</span></span
       >
       <strong class="w-full text-lg text-ink">{{ plate ? plate.name : '—' }}</strong>
       <span class="flex w-full items-baseline justify-between gap-2">
         <span v-if="isAtWork && time" class="code text-2xl text-ink">{{ time }}</span>
-        <span>{{ state }}{{ plate?.retest ? ' · retest' : '' }}</span>
+        <span>{{ state }}{{ plate?.retest ? say('wall.retest') : '' }}</span>
       </span>
       <span
         v-if="plate && plate.state !== 'waiting' && plate.state !== 'held'"
@@ -63,7 +64,7 @@ const isAtWork = computed(() => plate.value?.state === 'running' || plate.value?
       v-if="plate && plate.state !== 'waiting' && plate.state !== 'held'"
       :to="`/verdict/${plate.attempt}`"
       class="absolute top-1 right-1 flex h-11 w-11 items-center justify-center rounded-md hover:text-violet"
-      :aria-label="`Board of ${plate.name}, large`"
+      :aria-label="say('wall.board-of-name-large', { name: plate.name })"
       data-test="large"
       ><svg viewBox="0 0 20 20" class="h-5 w-5" aria-hidden="true">
         <path d="M3 8V3h5M17 12v5h-5M3 3l6 6M17 17l-6-6" fill="none" stroke="currentColor" stroke-width="2" /></svg

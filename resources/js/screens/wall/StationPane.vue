@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import type { Move, WallStation } from '@/shared/api/generated/http'
 import LateSteps from './LateSteps.vue'
@@ -11,17 +12,17 @@ const minutes = ref(5)
 const asking = ref<Move['move'] | null>(null)
 const plate = computed(() => props.station.now)
 const NAMES: Record<Move['move'], string> = {
-  open: 'Open',
-  present: 'Mark as here',
-  start: 'Start the clock',
-  pause: 'Pause',
-  resume: 'Go on',
-  'add-time': 'Add time',
-  close: 'Close: hand in what stands',
-  reopen: 'Take the hand-in back',
-  void: 'Void: begun by mistake',
-  withdraw: 'Withdraw',
-  'bring-back': 'Bring back',
+  open: say('wall.open'),
+  present: say('wall.mark-as-here'),
+  start: say('wall.start-the-clock'),
+  pause: say('wall.pause'),
+  resume: say('wall.carry-on'),
+  'add-time': say('wall.add-time'),
+  close: say('wall.close-and-hand-in'),
+  reopen: say('wall.take-the-hand-in-back'),
+  void: say('wall.cancel-started-by-mistake'),
+  withdraw: say('wall.withdraw'),
+  'bring-back': say('wall.bring-back'),
 }
 /** Those that one would not like to press by mistake ask for a word. */
 const ASK: readonly Move['move'][] = ['close', 'reopen', 'void', 'withdraw']
@@ -50,25 +51,34 @@ const clock = (minute: number) => `${Math.floor(minute / 60)}:${String(minute % 
     <div class="flex items-start gap-2">
       <div class="grow">
         <p class="text-soft">{{ station.label }}</p>
-        <h2 class="text-xl font-bold">{{ plate?.name ?? 'Nobody' }}</h2>
+        <h2 class="text-xl font-bold">{{ plate?.name ?? say('wall.nobody') }}</h2>
         <p v-if="plate" class="text-soft">
-          planned {{ clock(plate.from) }} to {{ clock(plate.to) }} · {{ plate.placed }} of {{ plate.ends }} placed
+          {{
+            say('wall.planned-clock-to-clockb-placed', {
+              clock: clock(plate.from),
+              clockb: clock(plate.to),
+              placed: plate.placed,
+              ends: plate.ends,
+            })
+          }}
         </p>
         <p v-if="plate?.word" class="font-bold">▲ {{ plate.word }}</p>
       </div>
-      <button type="button" class="btn px-3" aria-label="Close this pane" @click="$emit('close')">✕</button>
+      <button type="button" class="btn px-3" :aria-label="say('wall.close-this-pane')" @click="$emit('close')">
+        ✕
+      </button>
     </div>
     <template v-if="plate">
-      <RouterLink :to="`/station/${plate.attempt}`" class="btn-main">Sheet and board</RouterLink>
+      <RouterLink :to="`/station/${plate.attempt}`" class="btn-main">{{ say('wall.sheet-and-board') }}</RouterLink>
       <RouterLink
         v-if="plate.state !== 'waiting' && plate.state !== 'held'"
         :to="`/verdict/${plate.attempt}`"
         class="btn"
-        >Board as it stands, large</RouterLink
+        >{{ say('wall.board-now-full-size') }}</RouterLink
       >
-      <label>Why (goes on record) <input v-model="why" class="field" maxlength="500" /></label>
+      <label>{{ say('wall.why-kept-on-record') }} <input v-model="why" class="field" maxlength="500" /></label>
       <label v-if="moves.some((move) => WITH_MINUTES.includes(move))"
-        >Minutes <input v-model.number="minutes" type="number" min="0" max="240" class="field w-28"
+        >{{ say('wall.minutes') }} <input v-model.number="minutes" type="number" min="0" max="240" class="field w-28"
       /></label>
       <button
         v-for="move in moves"
@@ -79,7 +89,7 @@ const clock = (minute: number) => `${Math.floor(minute / 60)}:${String(minute % 
         :data-move="move"
         @click="make(move)"
       >
-        {{ asking === move ? `Sure? ${NAMES[move]}` : NAMES[move] }}
+        {{ asking === move ? say('wall.sure-what', { what: NAMES[move] }) : NAMES[move] }}
       </button>
       <LateSteps
         v-if="plate.state !== 'waiting' && plate.state !== 'held'"
@@ -88,7 +98,7 @@ const clock = (minute: number) => `${Math.floor(minute / 60)}:${String(minute % 
       />
     </template>
     <section v-if="station.next.length > 0">
-      <h3 class="font-bold">Then</h3>
+      <h3 class="font-bold">{{ say('wall.then') }}</h3>
       <p v-for="(next, i) in station.next" :key="i">
         {{ clock(next.from) }} {{ next.name }}{{ next.retest ? ' (retest)' : '' }}
       </p>

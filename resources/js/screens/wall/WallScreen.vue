@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useInAddress } from '@/shared/frame/useInAddress'
@@ -27,11 +28,11 @@ const here = computed(() => plates.value.filter(({ state, isHere }) => state ===
 const wrong = computed(() => plates.value.filter(({ word }) => word).length)
 const sum = computed(() =>
   [
-    `${count('running')} at work`,
-    here.value > 0 ? `${here.value} here and ready` : '',
-    count('paused') > 0 ? `${count('paused')} paused` : '',
-    count('waiting') > here.value ? `${count('waiting') - here.value} not here yet` : '',
-    wrong.value > 0 ? `${wrong.value} may need a look` : '',
+    say('wall.count-working', { count: count('running') }),
+    here.value > 0 ? say('wall.here-here-and-ready', { here: here.value }) : '',
+    count('paused') > 0 ? say('wall.count-paused', { count: count('paused') }) : '',
+    count('waiting') > here.value ? say('wall.count-not-here-yet', { count: count('waiting') - here.value }) : '',
+    wrong.value > 0 ? say('wall.wrong-may-need-a-look', { wrong: wrong.value }) : '',
   ]
     .filter(Boolean)
     .join(', '),
@@ -53,25 +54,30 @@ async function close() {
   closing.value = false
 }
 const more = computed(() => [
-  { name: 'Pause everybody', run: () => moveAll({ move: 'pause' }) },
-  { name: 'Everybody goes on', run: () => moveAll({ move: 'resume' }) },
-  { name: `Add ${minutes.value} min to everybody`, run: () => moveAll({ move: 'add-time', minutes: minutes.value }) },
+  { name: say('wall.pause-everybody'), run: () => moveAll({ move: 'pause' }) },
+  { name: say('wall.restart-everybody'), run: () => moveAll({ move: 'resume' }) },
+  {
+    name: say('wall.add-minutes-min-to-everybody', { minutes: minutes.value }),
+    run: () => moveAll({ move: 'add-time', minutes: minutes.value }),
+  },
   wall.value?.isClosed
-    ? { name: 'Open it again', run: () => moveAll({ move: 'reopen' }) }
-    : { name: 'Close the exam …', run: () => (closing.value = true) },
+    ? { name: say('wall.open-it-again'), run: () => moveAll({ move: 'reopen' }) }
+    : { name: say('wall.close-the-exam-3'), run: () => (closing.value = true) },
 ])
 </script>
 
 <template>
   <div class="screen">
-    <TopBar :title="wall?.title ?? 'The wall'" :crumb="{ to: '/tonight', name: 'Tonight' }">
+    <TopBar :title="wall?.title ?? say('wall.the-wall')" :crumb="{ to: '/tonight', name: say('shared.tonight') }">
       <template v-if="wall">
         <p role="status" data-test="sum">{{ sum }}.</p>
-        <RouterLink :to="`/evening/${evening}`" class="btn">Plan</RouterLink>
-        <RouterLink v-if="wall.assignment" :to="`/marks/${wall.assignment}`" class="btn">Marks</RouterLink>
-        <RowMenu label="Everybody" :items="more" named />
+        <RouterLink :to="`/evening/${evening}`" class="btn">{{ say('wall.plan') }}</RouterLink>
+        <RouterLink v-if="wall.assignment" :to="`/marks/${wall.assignment}`" class="btn">{{
+          say('shared.marks')
+        }}</RouterLink>
+        <RowMenu :label="say('wall.everybody')" :items="more" named />
         <button v-if="wall.isHeld" type="button" class="btn-main" :disabled="opening" @click="open">
-          {{ opening ? 'Trying every seat …' : 'Open the exam' }}
+          {{ opening ? say('wall.trying-every-seat') : say('wall.open-the-exam') }}
         </button>
         <button
           v-else-if="count('waiting') > 0 && !wall.isClosed"
@@ -79,20 +85,20 @@ const more = computed(() => [
           class="btn-main"
           @click="moveAll({ move: 'start' })"
         >
-          Start all clocks
+          {{ say('wall.start-all-clocks') }}
         </button>
       </template>
     </TopBar>
     <ConfirmBar
       v-if="closing"
-      label="Close the exam"
-      yes="Close it"
-      busy-word="Closing …"
-      no="Not yet"
+      :label="say('wall.close-the-exam-2')"
+      :yes="say('wall.close-it')"
+      :busy-word="say('wall.closing')"
+      :no="say('shared.not-yet')"
       :busy="busy"
       @yes="close"
       @no="closing = false"
-      ><strong>Close the exam?</strong> What stands on every board is handed in, and nobody begins any more.</ConfirmBar
+      ><strong>{{ say('wall.close-the-exam') }}</strong> {{ say('wall.every-board-is-handed-in') }}</ConfirmBar
     >
     <div v-if="failure" role="alert" class="border-b-2 border-ink px-4 py-2" data-test="failure">
       <p :class="seats.length > 0 ? 'font-bold' : ''">{{ failure }}</p>
@@ -102,12 +108,12 @@ const more = computed(() => [
     </div>
     <div v-if="waits.length > 0" role="status" class="flex gap-4 border-b-2 border-ink px-4 py-2" data-test="waits">
       <p class="grow">
-        <strong>Not started:</strong>
+        <strong>{{ say('wall.not-started') }}</strong>
         {{ waits.map(({ name, why }) => `${name} (${why})`).join(', ') }}.
       </p>
-      <button type="button" class="btn px-3" aria-label="Put this away" @click="waits = []">✕</button>
+      <button type="button" class="btn px-3" :aria-label="say('wall.hide-this')" @click="waits = []">✕</button>
     </div>
-    <LoadState v-if="!wall" :failure="failure" what="The room" @again="ask" />
+    <LoadState v-if="!wall" :failure="failure" :what="say('wall.the-room')" @again="ask" />
     <main v-else class="panes" :class="station ? 'grid-cols-[minmax(0,1fr)_20rem]' : ''">
       <div v-if="isInPlace" class="relative min-h-0 overflow-hidden bg-face" data-test="room">
         <div

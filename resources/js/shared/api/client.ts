@@ -1,3 +1,4 @@
+import { say } from '@/shared/words/say'
 import { inTurn } from './inTurn'
 import type {
   AsBuilt,
@@ -105,7 +106,7 @@ export class Refused extends Error {
 export class NoAnswer extends Error {
   /** @param told  what it says: its disk is full, say; empty where nothing came back */
   constructor(readonly told = '') {
-    super(told || 'The server does not answer. Check that this device is on the workshop network, then try again.')
+    super(told || say('shared.the-server-is-not-answering'))
   }
 }
 
@@ -196,10 +197,10 @@ function numbered(json: Record<string, unknown> | null): string {
 }
 
 function messageOf(status: number, json: Record<string, unknown> | null): string {
-  if (status === 401 || status === 419) return 'You are signed out. Sign in again; what you did here is kept.'
-  if (status === 404) return 'There is nothing here for you under this address.'
+  if (status === 401 || status === 419) return say('shared.you-are-signed-out-sign')
+  if (status === 404) return say('shared.there-is-nothing-here-for')
   if (status >= 500 && numbered(json)) return numbered(json)
-  if (status >= 500 || typeof json?.message !== 'string') return 'The server could not do that. Nothing was lost.'
+  if (status >= 500 || typeof json?.message !== 'string') return say('shared.the-server-could-not-do')
   return json.message
 }
 

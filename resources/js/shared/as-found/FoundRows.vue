@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import type { AsFoundBox, AsFoundSheet } from '@/shared/api/generated/http'
 import ConductorStroke from '@/shared/board/ConductorStroke.vue'
 
@@ -10,16 +11,15 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
 <template>
   <table class="w-full table-fixed border-collapse text-left max-md:block" data-test="found">
     <caption class="sr-only">
-      What lands where in
       {{
-        box.label
+        say('shared.where-each-conductor-in-label', { label: box.label })
       }}
     </caption>
     <thead class="max-md:sr-only">
       <tr class="border-b-2 border-ink">
-        <th scope="col" class="w-[44%] py-1 pr-3">what</th>
-        <th scope="col" class="py-1 pr-3">lands on, or is joined in</th>
-        <th scope="col" class="w-[23%] py-1">tape or sleeve</th>
+        <th scope="col" class="w-[44%] py-1 pr-3">{{ say('shared.conductor') }}</th>
+        <th scope="col" class="py-1 pr-3">{{ say('shared.goes-to') }}</th>
+        <th scope="col" class="w-[23%] py-1">{{ say('shared.tape-or-sleeve') }}</th>
       </tr>
     </thead>
     <tbody class="max-md:block">
@@ -35,17 +35,17 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
               <ConductorStroke d="M7 8H33" :colour="row.colour" />
             </svg>
             <span v-if="row.flag" class="code">{{ row.flag }}</span>
-            {{ row.name }}<span v-if="row.isFixed" class="text-soft">by a pigtail</span>
+            {{ row.name }}<span v-if="row.isFixed" class="text-soft">{{ say('shared.through-a-pigtail') }}</span>
           </span>
         </th>
         <td class="py-1 pr-3">
           <select
             class="field min-h-9"
-            :aria-label="`where ${row.name} lands`"
+            :aria-label="say('shared.where-name-goes', { name: row.name })"
             :value="row.lands"
             @change="$emit('write', row.point, { lands: valueOf($event) })"
           >
-            <option value="">{{ row.isFixed ? 'no pigtail' : 'nowhere: loose' }}</option>
+            <option value="">{{ row.isFixed ? say('shared.no-pigtail') : say('shared.nowhere-loose') }}</option>
             <template v-for="place in box.places" :key="place.id">
               <option v-if="place.id !== row.point" :value="place.id">{{ place.name }}</option>
             </template>
@@ -55,11 +55,11 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
           <select
             v-if="row.isEnd"
             class="field min-h-9"
-            :aria-label="`tape or sleeve on ${row.name}`"
+            :aria-label="say('shared.tape-or-sleeve-on-name', { name: row.name })"
             :value="row.mark"
             @change="$emit('write', row.point, { mark: valueOf($event) })"
           >
-            <option value="">none</option>
+            <option value="">{{ say('shared.none') }}</option>
             <option v-for="mark in marks" :key="mark.id" :value="mark.id">{{ mark.name }}</option>
           </select>
         </td>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { AsFoundBox } from '@/shared/api/generated/http'
@@ -68,9 +69,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <section aria-label="One by one" data-test="spoken">
+  <section :aria-label="say('shared.one-by-one')" data-test="spoken">
     <template v-if="now">
-      <p class="code text-soft">{{ now.box.label }} · {{ at + 1 }} of {{ ends.length }}</p>
+      <p class="code text-soft">
+        {{ say('shared.label-what-of-count', { label: now.box.label, what: at + 1, count: ends.length }) }}
+      </p>
       <h2
         ref="heading"
         tabindex="-1"
@@ -83,7 +86,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <span>{{ now.row.name }}</span>
       </h2>
       <p class="mb-2" role="status">
-        Written down: <strong>{{ placeOf(now.box, now.row.lands) || 'nowhere, loose' }}</strong>{{
+        {{ say('shared.on-the-sheet') }}
+        <strong>{{ placeOf(now.box, now.row.lands) || say('shared.nowhere-loose') }}</strong>{{
           digits ? ` … ${digits}` : ''
         }}
       </p>
@@ -101,20 +105,22 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <span class="code text-xl">{{ place.number }}</span> <span class="font-normal">{{ place.name }}</span>
         </button>
         <button type="button" class="btn min-h-14 justify-start px-3" data-number="0" @click="land('')">
-          <span class="code text-xl">0</span> <span class="font-normal">nowhere, loose</span>
+          <span class="code text-xl">0</span> <span class="font-normal">{{ say('shared.nowhere-loose') }}</span>
         </button>
       </div>
       <div class="mt-3 flex gap-2">
         <button type="button" class="btn min-h-14 grow" :disabled="at === 0" data-test="spoken-back" @click="goBy(-1)">
-          ◂ Previous
+          {{ say('shared.previous') }}
         </button>
         <button type="button" class="btn-main min-h-14 grow" data-test="spoken-same" @click="goBy(1)">
-          As written: next ▸
+          {{ say('shared.same-as-the-sheet-next') }}
         </button>
       </div>
-      <p class="mt-2 text-sm text-soft">Keys: the number, Enter for as written, Backspace for the one before.</p>
+      <p class="mt-2 text-sm text-soft">{{ say('shared.keys-the-number-enter-for') }}</p>
     </template>
-    <p v-else class="text-xl font-bold" role="status" data-test="spoken-done">All {{ ends.length }} ends read.</p>
-    <button type="button" class="btn mt-3" @click="emit('done')">Back to the list</button>
+    <p v-else class="text-xl font-bold" role="status" data-test="spoken-done">
+      {{ say('shared.all-count-conductors-are-on', { count: ends.length }) }}
+    </p>
+    <button type="button" class="btn mt-3" @click="emit('done')">{{ say('shared.back-to-the-list') }}</button>
   </section>
 </template>

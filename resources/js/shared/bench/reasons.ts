@@ -1,21 +1,22 @@
+import { say } from '@/shared/words/say'
 /** Why a step cannot be done, in words; the codes come from the bench's rules. */
 const REASONS: Record<string, string> = {
-  'unknown-place': 'There is no such place in this box.',
-  'other-box': 'Those are in different boxes: a joint is made inside one box.',
-  'onto-itself': 'It is already in your hand.',
-  'already-there': 'It is there already.',
-  'not-a-landing': 'A loose end is no landing: take both in hand, then a connector from the tray.',
-  'two-terminals': 'Two terminals meet in a connector, by pigtails, not under one screw.',
-  'connector-full': 'That connector has no port left. Take a larger one.',
-  'one-alone': 'A connector holds two ends at least. Take another one in hand.',
-  'already-loose': 'That end is loose already.',
-  'not-an-end': 'Only the end of a conductor takes a cap, tape or sleeve.',
-  'nothing-to-undo': 'There is nothing to undo.',
-  'nothing-to-redo': 'There is nothing to redo.',
-  live: 'The board is live. Isolate, lock off and prove it dead: hands go into a dead board.',
-  'handed-in': 'This board is handed in: it stays as it is.',
+  'unknown-place': say('shared.there-is-no-such-place'),
+  'other-box': say('shared.those-are-in-different-boxes'),
+  'onto-itself': say('shared.youre-already-holding-that'),
+  'already-there': say('shared.it-is-already-connected-there'),
+  'not-a-landing': say('shared.to-join-wires-pick-up'),
+  'two-terminals': say('shared.to-join-two-screws-use'),
+  'connector-full': say('shared.that-connector-is-full-use'),
+  'one-alone': say('shared.a-connector-needs-at-least'),
+  'already-loose': say('shared.that-wire-is-already-loose'),
+  'not-an-end': say('shared.only-a-wire-can-be'),
+  'nothing-to-undo': say('shared.there-is-nothing-to-undo'),
+  'nothing-to-redo': say('shared.there-is-nothing-to-redo'),
+  live: say('shared.the-board-is-live-isolate'),
+  'handed-in': say('shared.this-board-is-handed-in'),
 }
 
 export function reasonFor(code: string): string {
-  return REASONS[code] ?? 'That cannot be done here.'
+  return REASONS[code] ?? say('shared.you-cant-do-that-here')
 }

@@ -1,3 +1,4 @@
+import { say, saySome } from '@/shared/words/say'
 import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue'
 import { api, NoAnswer, Refused } from '@/shared/api/client'
 import type { BenchData, Step } from '@/shared/api/generated/http'
@@ -88,7 +89,7 @@ export function useBench(attempt: number) {
     }
     waiting.value = [...waiting.value, held]
     heldSteps.hold(held).catch(() => {
-      notice.value = 'This browser keeps no store: stay on this page until every step is with the server.'
+      notice.value = say('shared.this-browser-cant-store-your')
     })
     outbox.changed()
     return null
@@ -125,11 +126,11 @@ export function useBench(attempt: number) {
     nextNumber = 1
     await fetchState()
     if (count > 0) tellSetAside(count)
-    else notice.value = 'This board was worked on from another device too. You see both.'
+    else notice.value = say('shared.this-board-was-worked-on')
   }
 
   function tellSetAside(count: number) {
-    notice.value = saySome('«{1} One step was not counted: the board was closed, time was up, or another device was used. It is stored. You now see the server’s board.|[0,*] :count steps were not counted: the board was closed, time was up, or another device was used. They are stored. You now see the server’s board.»', count)
+    notice.value = saySome('shared.one-step-was-not-counted', count)
   }
 
   function loadLater() {
@@ -141,14 +142,14 @@ export function useBench(attempt: number) {
   async function handIn(): Promise<boolean> {
     await outbox.flush()
     if (waiting.value.length > 0) {
-      notice.value = `Not handed in: the server does not have ${waiting.value.length} of your steps yet. They are kept here; try again when it answers.`
+      notice.value = say('shared.not-handed-in-count-of', { count: waiting.value.length })
       return false
     }
     try {
       await api.handIn(attempt)
       return true
     } catch (error) {
-      notice.value = `Not handed in. ${(error as Error).message}`
+      notice.value = say('shared.not-handed-in-message', { message: (error as Error).message })
       return false
     }
   }

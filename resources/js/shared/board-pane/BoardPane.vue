@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, toRef } from 'vue'
 import type { BoardLook, PathData, VerdictData } from '@/shared/api/generated/http'
@@ -34,7 +35,11 @@ const verdict = toRef(props, 'verdict')
 const layers = useLayers(verdict)
 const current = useCurrentPath((lamp, wanted) => props.pathOf(lamp, wanted), verdict, toRef(props, 'board'), state)
 const box = computed(() => props.board.enclosures.find(({ id }) => id === openBox.value) ?? null)
-const tabs = computed(() => ['Board', 'Diagram', practiceOf(props.practice).reckonsBoxFill ? 'Box fill' : 'Figures'])
+const tabs = computed(() => [
+  say('shared.board'),
+  say('shared.diagram'),
+  practiceOf(props.practice).reckonsBoxFill ? say('shared.box-fill') : say('shared.figures'),
+])
 const tab = defineModel<number>('tab', { default: 0 })
 
 function goOn(by: number) {
@@ -53,7 +58,7 @@ function flipById(id: string) {
   <TabGroup
     as="section"
     class="flex min-h-0 flex-col"
-    aria-label="The board"
+    :aria-label="say('shared.the-board')"
     :selected-index="tab"
     @change="tab = $event"
   >
@@ -74,7 +79,7 @@ function flipById(id: string) {
         :key="item.id"
         type="button"
         class="btn px-3"
-        :aria-label="`Flip ${item.label}, now ${item.position}`"
+        :aria-label="say('shared.flip-label-now-position', { label: item.label, position: item.position })"
         :data-flip="item.id"
         @click="current.flip(i)"
       >
@@ -87,7 +92,7 @@ function flipById(id: string) {
         v-if="verdict.lamps.length > 1 && !dead"
         v-model="current.lamp.value"
         class="field w-auto"
-        aria-label="Lamp to follow"
+        :aria-label="say('shared.lamp-to-follow')"
       >
         <option v-for="item in verdict.lamps" :key="item.id" :value="item.id">{{ item.label }}</option>
       </select>
@@ -95,13 +100,13 @@ function flipById(id: string) {
     <TabPanels class="min-h-0 grow">
       <TabPanel class="flex h-full flex-col" :tabindex="-1">
         <div v-if="box" class="flex items-center gap-3 px-2 pt-1 [&>button]:min-h-9">
-          <button type="button" class="btn" @click="openBox = null">◂ Whole board</button>
+          <button type="button" class="btn" @click="openBox = null">{{ say('shared.whole-board') }}</button>
           <strong class="grow">{{ box.label }}</strong>
           <button type="button" class="btn px-3" @click="goOn(-1)">
-            <span aria-hidden="true">◂</span><span class="max-xl:sr-only">Previous box</span>
+            <span aria-hidden="true">◂</span><span class="max-xl:sr-only">{{ say('shared.previous-box') }}</span>
           </button>
           <button type="button" class="btn px-3" @click="goOn(1)">
-            <span class="max-xl:sr-only">Next box</span><span aria-hidden="true">▸</span>
+            <span class="max-xl:sr-only">{{ say('shared.next-box') }}</span><span aria-hidden="true">▸</span>
           </button>
         </div>
         <div class="min-h-0 grow">
@@ -160,7 +165,7 @@ function flipById(id: string) {
       </TabPanel>
     </TabPanels>
     <p v-if="dead" class="border-t-2 border-ink p-3" data-test="dead">
-      Supply off: nothing is live while it is being wired.
+      {{ say('shared.supply-off-nothing-is-live') }}
     </p>
     <PathWords
       v-else-if="tab < 2"

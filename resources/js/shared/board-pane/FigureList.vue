@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import type { FigureBlock } from '@/shared/api/generated/http'
 
 defineProps<{ blocks: readonly FigureBlock[] }>()
@@ -8,7 +9,7 @@ const signOf = (fits: boolean | null) => (fits === null ? '·' : fits ? '✓' : 
 
 <template>
   <div class="space-y-4 p-4" data-test="figures">
-    <p v-if="blocks.length === 0" class="text-soft">There is nothing to reckon on this board.</p>
+    <p v-if="blocks.length === 0" class="text-soft">{{ say('shared.nothing-to-calculate-for-this') }}</p>
     <section v-for="block in blocks" :key="block.title">
       <h3 class="font-bold">
         <span class="code mr-1" aria-hidden="true">{{ signOf(block.fits) }}</span>{{ block.title }}

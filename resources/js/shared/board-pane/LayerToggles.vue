@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import type { Layer } from '@/shared/api/generated/http'
 import { LAYERS } from '@/shared/board/layers'
 
@@ -12,7 +13,7 @@ defineEmits<{ toggle: [layer: Layer] }>()
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-1" role="group" aria-label="Layers">
+  <div class="flex flex-wrap items-center gap-1" role="group" :aria-label="say('shared.layers')">
     <button
       v-for="layer in LAYERS"
       :key="layer"
@@ -24,7 +25,9 @@ defineEmits<{ toggle: [layer: Layer] }>()
       @click="$emit('toggle', layer)"
     >
       {{ names[layer] }}
-      <span class="font-normal">{{ hidden.has(layer) ? `hidden: ${layers[layer].length} places` : 'shown' }}</span>
+      <span class="font-normal">{{
+        hidden.has(layer) ? say('shared.hidden-count-places', { count: layers[layer].length }) : 'shown'
+      }}</span>
     </button>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import type { DeepReadonly } from 'vue'
 import type { PathData } from '@/shared/api/generated/http'
 
@@ -7,7 +8,7 @@ defineProps<{ path: DeepReadonly<PathData> | null; failure: string; isBrief?: bo
 </script>
 
 <template>
-  <div class="shrink-0 border-t border-line px-3 py-2" aria-label="The current's path" role="region">
+  <div class="shrink-0 border-t border-line px-3 py-2" :aria-label="say('shared.the-currents-path')" role="region">
     <p v-if="failure" role="alert">{{ failure }}</p>
     <template v-else-if="path">
       <p class="font-bold" data-test="path">{{ path.sentence }}</p>
@@ -21,6 +22,6 @@ defineProps<{ path: DeepReadonly<PathData> | null; failure: string; isBrief?: bo
         </li>
       </ol>
     </template>
-    <p v-else class="text-soft">Following the current …</p>
+    <p v-else class="text-soft">{{ say('shared.following-the-current') }}</p>
   </div>
 </template>

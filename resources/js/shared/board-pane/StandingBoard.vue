@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { BoardLook } from '@/shared/api/generated/http'
 import type { BenchState } from '@/shared/bench/bench'
@@ -16,10 +17,10 @@ const box = computed(() => props.board.enclosures.find(({ id }) => id === openBo
     <p v-if="$slots.default" class="border-b border-line bg-wash px-4 py-2"><slot /></p>
     <div class="flex items-center gap-2 border-b border-line p-2">
       <template v-if="box">
-        <button type="button" class="btn" @click="openBox = null">◂ Whole board</button>
+        <button type="button" class="btn" @click="openBox = null">{{ say('shared.whole-board') }}</button>
         <strong>{{ box.label }}</strong>
       </template>
-      <span v-else class="text-soft">Tap a box to look inside.</span>
+      <span v-else class="text-soft">{{ say('shared.tap-a-box-to-look') }}</span>
     </div>
     <div class="min-h-0 grow">
       <OpenBox v-if="box" :board="board" :box="box" :bench="standing" read-only />

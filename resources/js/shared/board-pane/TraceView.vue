@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { BoardLook, Layer, PathData, VerdictData } from '@/shared/api/generated/http'
@@ -80,34 +81,39 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <section class="flex min-h-0 grow flex-col" aria-label="Trace the current" data-test="trace-view">
+  <section class="flex min-h-0 grow flex-col" :aria-label="say('shared.trace-the-current')" data-test="trace-view">
     <div class="flex flex-wrap items-center gap-2 border-b border-line px-3 py-1.5 [&>button]:min-h-10 [&>button]:px-3">
       <button type="button" class="btn" :disabled="at === 0" data-test="trace-back" @click="goBy(-1)">
-        ◂ Previous
+        {{ say('shared.previous') }}
       </button>
       <button type="button" class="btn-main" :disabled="at >= steps.length" data-test="trace-next" @click="goBy(1)">
-        Next ▸
+        {{ say('shared.next') }}
       </button>
       <span class="code">{{ at }}/{{ steps.length }}</span>
       <button type="button" class="btn" :aria-pressed="isBack" data-test="trace-turn" @click="isBack = !isBack">
-        {{ isBack ? 'From the lamp back' : 'From the supply on' }}
+        {{ isBack ? say('shared.from-the-lamp-back') : say('shared.from-the-supply-on') }}
       </button>
       <button
         v-for="item in positions"
         :key="item.id"
         type="button"
         class="btn"
-        :aria-label="`Flip ${item.label}, now ${item.position}`"
+        :aria-label="say('shared.flip-label-now-position', { label: item.label, position: item.position })"
         :data-flip="item.id"
         @click="flip(item.id)"
       >
         <span class="code">{{ item.id }} {{ item.position === 'up' ? '▲' : '▼' }}</span>
       </button>
-      <select v-if="verdict.lamps.length > 1" v-model="lamp" class="field w-auto" aria-label="Lamp to follow">
+      <select
+        v-if="verdict.lamps.length > 1"
+        v-model="lamp"
+        class="field w-auto"
+        :aria-label="say('shared.lamp-to-follow')"
+      >
         <option v-for="item in verdict.lamps" :key="item.id" :value="item.id">{{ item.label }}</option>
       </select>
       <span class="grow" />
-      <button type="button" class="btn" @click="$emit('leave')">Close</button>
+      <button type="button" class="btn" @click="$emit('leave')">{{ say('shared.close') }}</button>
     </div>
     <div class="grid min-h-0 grow grid-cols-2 grid-rows-2 max-md:block">
       <div class="min-h-0 border-r border-b border-line">
@@ -145,10 +151,12 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     >
       <p v-if="failure" role="alert">{{ failure }}</p>
       <template v-else-if="path">
-        <p class="font-bold">{{ now?.words ?? (isBack ? 'It begins at the lamp.' : 'It begins at the supply.') }}</p>
+        <p class="font-bold">
+          {{ now?.words ?? (isBack ? say('shared.starts-at-the-lamp') : say('shared.starts-at-the-supply')) }}
+        </p>
         <p v-if="isDone || steps.length === 0" data-test="trace-end">{{ path.sentence }}</p>
       </template>
-      <p v-else class="text-soft">Following the current …</p>
+      <p v-else class="text-soft">{{ say('shared.following-the-current') }}</p>
     </div>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { BoardLook } from '@/shared/api/generated/http'
@@ -78,7 +79,7 @@ const shapes = computed(() => new Map(layout.value.boxes.map((shape) => [shape.i
     :viewBox="`0 0 ${layout.pane.width} ${layout.pane.height}`"
     class="block h-full w-full"
     role="group"
-    aria-label="The board"
+    :aria-label="say('shared.the-board')"
     data-board-drawing
   >
     <defs>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import { CONNECTOR_WORD, type PlacedConnector, portAt } from './boxLayout'
 
@@ -7,8 +8,14 @@ defineEmits<{ pick: [] }>()
 
 const joint = computed(() => props.connector.joint)
 const spoken = computed(() => {
-  const room = joint.value.ports ? ` of ${joint.value.ports}` : ''
-  return `${props.label} with ${joint.value.points.length}${room}: ${props.holds}${props.number === null ? '' : `, number ${props.number}`}`
+  const room = joint.value.ports ? say('shared.of-ports', { ports: joint.value.ports }) : ''
+  return say('shared.label-with-count-room-holds', {
+    label: props.label,
+    count: joint.value.points.length,
+    room,
+    holds: props.holds,
+    number: props.number === null ? '' : say('shared.number-number', { number: props.number }),
+  })
 })
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { DiagramPin, DiagramSymbol } from '@/shared/api/generated/http'
 import { ACROSS, DOWN, leversOf, x, y } from './diagramPaint'
@@ -41,7 +42,7 @@ const isTraced = (...pins: DiagramPin[]) => pins.every(({ place }) => props.trac
     v-else-if="symbol.kind === 'switch'"
     role="button"
     tabindex="0"
-    :aria-label="`Flip ${symbol.id}, now ${position}`"
+    :aria-label="say('shared.flip-id-now-position', { id: symbol.id, position })"
     :data-symbol="symbol.id"
     @click="$emit('flip')"
     @keydown.enter.prevent="$emit('flip')"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { End, Mark } from '@/shared/api/generated/http'
 import type { Point } from './boxLayout'
@@ -20,7 +21,7 @@ const tape = computed(() => (props.mark ? paintOf(props.mark.colour) : null))
 const paint = computed(() => paintOf(props.end.colour))
 const label = computed(
   () =>
-    `${props.end.name}, ${props.stateWord}${props.mark ? `, ${props.mark.label}` : ''}${props.lifted ? ', in hand' : ''}`,
+    `${props.end.name}, ${props.stateWord}${props.mark ? `, ${props.mark.label}` : ''}${props.lifted ? say('shared.in-hand') : ''}`,
 )
 </script>
 

@@ -1,10 +1,16 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { FaceLook } from '@/shared/api/generated/http'
 
 const props = defineProps<{ face: FaceLook; turned: number; rear: boolean; large?: boolean }>()
 
-const LETTER: Record<string, string> = { brass: 'Br', dark: 'Dk', silver: 'Si', green: 'Gn' }
+const LETTER: Record<string, string> = {
+  brass: say('shared.br'),
+  dark: say('shared.dk'),
+  silver: say('shared.si'),
+  green: say('shared.gn'),
+}
 const MARGIN = 44
 const size = computed(() => Math.max(props.face.width, props.face.height) + MARGIN)
 const hung = computed(
@@ -12,7 +18,9 @@ const hung = computed(
     `translate(${size.value / 2} ${size.value / 2}) rotate(${props.turned}) ${props.rear ? 'scale(-1 1)' : ''} translate(${-props.face.width / 2} ${-props.face.height / 2})`,
 )
 /** What is written stays upright and readable. */
-const upright = computed(() => `${props.rear ? 'scale(-1 1)' : ''} rotate(${-props.turned})`)
+const upright = computed(() =>
+  say('shared.rear-rotate-turned', { rear: props.rear ? 'scale(-1 1)' : '', turned: -props.turned }),
+)
 const words = computed(() =>
   props.face.landings.map(({ finish, print, shape }) => `${finish} ${shape}${print ? ` ${print}` : ''}`),
 )

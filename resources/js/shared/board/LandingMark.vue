@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { PlacedLanding } from './boxLayout'
 import { paintOf } from './conductor'
@@ -34,14 +35,19 @@ const letterAt = computed(() => {
   return { x: 0, y: 36, anchor: 'middle' } as const
 })
 const words = computed(() => (props.word ? (inTwo(props.word) ?? [props.word]) : []))
-const letter = computed(() => ({ brass: 'Br', dark: 'Dk', silver: 'Si', green: 'Gn' })[finish.value] ?? '')
+const letter = computed(
+  () =>
+    ({ brass: say('shared.br'), dark: say('shared.dk'), silver: say('shared.si'), green: say('shared.gn') })[
+      finish.value
+    ] ?? '',
+)
 </script>
 
 <template>
   <g
     role="button"
     tabindex="0"
-    :aria-label="`${name}${holds}${number === null ? '' : `, number ${number}`}${carried ? ', in hand' : ''}`"
+    :aria-label="`${name}${holds}${number === null ? '' : say('shared.number-number', { number })}${carried ? say('shared.in-hand') : ''}`"
     :data-place="landing.id"
     stroke="var(--color-ink)"
     stroke-width="2"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Enclosure } from '@/shared/api/generated/http'
 import BoardLabel from './BoardLabel.vue'
@@ -40,8 +41,12 @@ const holdsReceptacle = computed(() => props.box.devices.some(({ look }) => look
     class="board-box"
     :aria-label="
       isBeyond
-        ? `A cable goes on to ${box.label}`
-        : `Box ${box.label}${under ? `, ${under}` : ''}${selected ? ', open' : ''}`
+        ? say('shared.a-cable-goes-on-to', { label: box.label })
+        : say('shared.box-label-what-whatb', {
+            label: box.label,
+            what: under ? `, ${under}` : '',
+            whatb: selected ? say('shared.open') : '',
+          })
     "
     :data-map-box="box.id"
     @click="open"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import type { BoardLook, Enclosure } from '@/shared/api/generated/http'
 import { type BenchState, jointAt } from '@/shared/bench/bench'
@@ -65,8 +66,11 @@ const joined = computed(() => {
     for (const [i, id] of points.entries()) {
       const others = names.filter((_, other) => other !== i).join(', ')
       told.set(id, {
-        where: `joined ${by === 'terminal' ? 'on' : `in ${connectorLabel(by)} with`} ${others}`,
-        holds: others && `, holds ${others}`,
+        where: say('shared.joined-what-others', {
+          what: by === 'terminal' ? 'on' : say('shared.in-connectorlabel-with', { connectorLabel: connectorLabel(by) }),
+          others,
+        }),
+        holds: others && say('shared.holds-others', { others }),
       })
     }
   }
@@ -131,7 +135,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
     :viewBox="`0 0 ${layout.frame.width} ${layout.frame.height}`"
     class="h-full w-full touch-none select-none max-md:touch-pan-y"
     role="group"
-    :aria-label="`Open box ${box.label}`"
+    :aria-label="say('shared.open-box-label', { label: box.label })"
     :data-box="box.id"
   >
     <defs>
@@ -169,7 +173,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       fill="var(--color-soft)"
       data-test="material"
     >
-      {{ box.metal ? 'metal box (hatched)' : 'plastic box' }}
+      {{ box.metal ? say('shared.metal-box-hatched') : say('shared.plastic-box') }}
     </text>
     <CableEntry v-for="entry in layout.entries" :key="entry.key" :entry="entry" :frame="layout.frame" />
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import type { DiagramData, DiagramWire, Layer } from '@/shared/api/generated/http'
 import { ACROSS, DOWN, MARGIN, x, y } from './diagramPaint'
 import DiagramSymbol from './DiagramSymbol.vue'
@@ -24,7 +25,7 @@ const isTraced = (wire: DiagramWire) => wire.places.filter((place) => props.trac
     :viewBox="`0 0 ${diagram.width * ACROSS + 2 * MARGIN} ${diagram.rows * DOWN + 2 * MARGIN + 30}`"
     class="h-full w-full bg-face"
     role="group"
-    aria-label="Diagram: the line at the left, the neutral at the right"
+    :aria-label="say('shared.diagram-the-line-at-the')"
     data-test="diagram"
   >
     <g

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import {
   Combobox,
   ComboboxInput,
@@ -20,18 +21,18 @@ const asked = ref('')
 const loaded = shallowRef<Entry[]>([])
 const failure = ref('')
 const PLACES: Entry[] = [
-  { key: 'tonight', name: 'Tonight', kind: 'place', to: '/tonight' },
-  { key: 'boards', name: 'Boards', kind: 'place', to: '/boards' },
-  { key: 'tasks', name: 'Tasks', kind: 'place', to: '/tasks' },
-  { key: 'people', name: 'People', kind: 'place', to: '/people' },
-  { key: 'marks', name: 'Marks', kind: 'place', to: '/marks' },
-  { key: 'password', name: 'Change my password', kind: 'place', to: '/password' },
+  { key: 'tonight', name: say('shared.tonight'), kind: 'place', to: '/tonight' },
+  { key: 'boards', name: say('shared.boards'), kind: 'place', to: '/boards' },
+  { key: 'tasks', name: say('shared.tasks'), kind: 'place', to: '/tasks' },
+  { key: 'people', name: say('shared.people'), kind: 'place', to: '/people' },
+  { key: 'marks', name: say('shared.marks'), kind: 'place', to: '/marks' },
+  { key: 'password', name: say('shared.change-my-password'), kind: 'place', to: '/password' },
 ]
 const entries = computed<Entry[]>(() => [
   ...PLACES,
   ...practices().map(({ id, name }) => ({
     key: `new-${id}`,
-    name: `Draw a new board, ${name}`,
+    name: say('shared.draw-a-new-board-name', { name }),
     kind: 'action' as const,
     run: async () => void (await router.push(`/draw/${(await api.startDrawing({ practice: id as 'na' })).id}`)),
   })),
@@ -46,9 +47,9 @@ async function load() {
     loaded.value = [
       ...boards.flatMap(({ id, title }): Entry[] => [
         { key: `board-${id}`, name: title, kind: 'board', to: `/plans/${id}` },
-        { key: `set-${id}`, name: `Set ${title}`, kind: 'action', to: `/set/${id}` },
-        { key: `try-${id}`, name: `Try ${title}`, kind: 'action', to: `/try/${id}` },
-        { key: `show-${id}`, name: `Show ${title}`, kind: 'action', to: `/show/${id}` },
+        { key: `set-${id}`, name: say('shared.set-title', { title }), kind: 'action', to: `/set/${id}` },
+        { key: `try-${id}`, name: say('shared.try-title', { title }), kind: 'action', to: `/try/${id}` },
+        { key: `show-${id}`, name: say('shared.show-title', { title }), kind: 'action', to: `/show/${id}` },
       ]),
       ...classes.flatMap(({ id, name, trainees }): Entry[] => [
         { key: `class-${id}`, name, kind: 'class', to: `/people?class=${id}` },
@@ -98,12 +99,12 @@ async function go(entry: Entry | null) {
     <div class="fixed inset-0 bg-ink/30" aria-hidden="true" />
     <div class="fixed inset-0 flex items-start justify-center p-6 pt-24">
       <DialogPanel class="w-full max-w-xl rounded-md border-2 border-ink bg-paper">
-        <DialogTitle class="sr-only">Find a place, a board, a person</DialogTitle>
+        <DialogTitle class="sr-only">{{ say('shared.find-a-place-a-board') }}</DialogTitle>
         <Combobox :model-value="null" nullable @update:model-value="go">
           <ComboboxInput
             class="min-h-14 w-full border-b border-line bg-paper px-4 text-xl outline-none"
-            placeholder="A place, a board, a person …"
-            aria-label="Find a place, a board, a person"
+            :placeholder="say('shared.a-place-a-board-a')"
+            :aria-label="say('shared.find-a-place-a-board')"
             autocomplete="off"
             @change="asked = $event.target.value"
           />
@@ -124,8 +125,10 @@ async function go(entry: Entry | null) {
               </li>
             </ComboboxOption>
           </ComboboxOptions>
-          <p v-if="found.shown.length === 0" class="px-4 pb-3">Nothing is called so.</p>
-          <p v-else-if="found.more > 0" class="px-4 pb-3 text-soft">and {{ found.more }} more: type on.</p>
+          <p v-if="found.shown.length === 0" class="px-4 pb-3">{{ say('shared.nothing-by-that-name') }}</p>
+          <p v-else-if="found.more > 0" class="px-4 pb-3 text-soft">
+            {{ say('shared.and-more-more-keep-typing', { more: found.more }) }}
+          </p>
         </Combobox>
       </DialogPanel>
     </div>

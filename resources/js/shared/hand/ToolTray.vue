@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import type { BoardLook, TrayItem } from '@/shared/api/generated/http'
 import { paintOf } from '@/shared/board/conductor'
 import type { Hand } from './useHand'
@@ -8,13 +9,20 @@ defineProps<{ board: BoardLook; hand: Hand; keys: boolean }>()
 /** What a connector is, told where it lies. */
 const whatIs = ({ by, ports, label }: TrayItem) =>
   by === 'lever'
-    ? `${label}: a connector with ${ports} ports, each closed by a lever`
-    : `${label}: joins the ends in hand${ports ? `, up to ${ports} of them` : ''}`
+    ? say('shared.label-a-connector-with-ports', { label, ports })
+    : say('shared.label-joins-the-wires-youre', {
+        label,
+        what: ports ? say('shared.up-to-ports-of-them', { ports }) : '',
+      })
 const MARK_KEYS = { line: 'H', neutral: 'N', earth: 'G' } as const
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-1.5" role="toolbar" aria-label="Tray: connectors, caps and marks">
+  <div
+    class="flex flex-wrap items-center gap-1.5"
+    role="toolbar"
+    :aria-label="say('shared.tray-connectors-caps-and-marks')"
+  >
     <button
       v-for="[key, item] in trayKeys(board.tray)"
       :key="key"
@@ -35,7 +43,7 @@ const MARK_KEYS = { line: 'H', neutral: 'N', earth: 'G' } as const
       :disabled="hand.carried.value.length === 0 && !hand.isPigtailInHand.value"
       @click="hand.takePigtail()"
     >
-      pigtail<kbd v-if="keys" class="code text-violet">⇧P</kbd>
+      {{ say('shared.pigtail') }}<kbd v-if="keys" class="code text-violet">⇧P</kbd>
     </button>
     <span class="h-8 border-l-2 border-line" aria-hidden="true" />
     <button
@@ -79,10 +87,10 @@ const MARK_KEYS = { line: 'H', neutral: 'N', earth: 'G' } as const
     </button>
     <span class="h-8 border-l-2 border-line" aria-hidden="true" />
     <button type="button" class="btn px-2.5" :disabled="hand.carried.value.length === 0" @click="hand.takeOff()">
-      take off<kbd v-if="keys" class="code text-violet">⌫</kbd>
+      {{ say('shared.disconnect') }}<kbd v-if="keys" class="code text-violet">⌫</kbd>
     </button>
     <button type="button" class="btn px-2.5" :disabled="hand.carried.value.length === 0" @click="hand.putDown()">
-      put down<kbd v-if="keys" class="code text-violet">Esc</kbd>
+      {{ say('shared.put-down') }}<kbd v-if="keys" class="code text-violet">{{ say('shared.esc') }}</kbd>
     </button>
   </div>
 </template>

@@ -1,3 +1,4 @@
+import { say } from '@/shared/words/say'
 import { computed, readonly, ref, type Ref } from 'vue'
 import type { BoardLook, Enclosure, MarkedAs, Step, TrayItem } from '@/shared/api/generated/http'
 import { type BenchState, jointAt, type Places } from '@/shared/bench/bench'
@@ -42,7 +43,7 @@ export function useHand(
     return joint.by === 'terminal' ? onlyEnds : !joint.ports || joint.points.length < joint.ports
   }
 
-  function say(text: string) {
+  function announce(text: string) {
     said.value = text
   }
 
@@ -54,7 +55,7 @@ export function useHand(
   function does(step: Step, done: string) {
     const reason = make(step)
     refused(reason !== null)
-    say(reason ? reasonFor(reason) : done)
+    announce(reason ? reasonFor(reason) : done)
     if (!reason) putDown()
   }
 
@@ -78,7 +79,7 @@ export function useHand(
   function tapConnector(first: string) {
     const joint = jointAt(bench.value, first)
     if (!joint) return
-    if (pigtail.value) return say('A pigtail of a connector goes to a screw. Esc puts it down.')
+    if (pigtail.value) return announce(say('shared.a-pigtail-from-a-connector'))
     if (carried.value.length > 0) landOn(first)
     else toggleAll(joint.points)
   }
@@ -91,15 +92,15 @@ export function useHand(
     if (joint && joint.by !== 'terminal' && joint.points.length === carried.value.length) {
       carried.value = []
       pigtail.value = joint.points[0]!
-      return say('Pigtail of this connector in hand: tap the screw it goes to.')
+      return announce(say('shared.holding-a-pigtail-from-this'))
     }
-    if (carried.value.length === 1 && place?.fixed) return say(pigtailFrom(first!))
-    say('Take a connector or a screw first, then a pigtail from it.')
+    if (carried.value.length === 1 && place?.fixed) return announce(pigtailFrom(first!))
+    announce(say('shared.choose-a-connector-or-a'))
   }
 
   function landPigtail(id: string) {
     const from = pigtail.value!
-    does({ do: 'land', points: [id], on: from }, `Pigtail on ${nameOf(id)}.`)
+    does({ do: 'land', points: [id], on: from }, say('shared.pigtail-on-name', { name: nameOf(id) }))
   }
 
   /** A typed number. */
@@ -107,7 +108,7 @@ export function useHand(
     const id = [...numbers.value].find(([, candidate]) => candidate === number)?.[0]
     if (!id) {
       refused(true)
-      return say(`There is no place ${number} in this box.`)
+      return announce(say('shared.there-is-no-place', { number }))
     }
     if (targets.value.has(id)) return landOn(id)
     const joint = jointAt(bench.value, id)
@@ -119,12 +120,12 @@ export function useHand(
     pigtail.value = null
     const held = carried.value.filter((other) => places.value.get(other)?.box === box.value.id)
     carried.value = held.includes(id) ? held.filter((other) => other !== id) : [...held, id]
-    if (carried.value.length === 0) return say('Put down.')
+    if (carried.value.length === 0) return announce(say('shared.put-down-2'))
     const isPigtail = carried.value.length === 1 && places.value.get(id)?.fixed
-    say(isPigtail ? pigtailFrom(id) : `In hand: ${inHand()}.`)
+    announce(isPigtail ? pigtailFrom(id) : say('shared.holding-inhand', { inHand: inHand() }))
   }
 
-  const pigtailFrom = (screw: string) => `Pigtail from ${nameOf(screw)} in hand: tap a connector.`
+  const pigtailFrom = (screw: string) => say('shared.holding-a-pigtail-from-name', { name: nameOf(screw) })
   const inHand = () => carried.value.map(nameOf).join('; ')
 
   /** Every loose end of the same color in this box; with a ground also the ground screws that hold nothing yet. */
@@ -145,53 +146,60 @@ export function useHand(
 
   function toggleAll(ids: string[]) {
     carried.value = ids
-    say(`In hand: ${inHand()}.`)
+    announce(say('shared.holding-inhand', { inHand: inHand() }))
   }
 
   function landOn(id: string) {
     if (pigtail.value) return landPigtail(id)
-    if (carried.value.length === 0) return say('Take an end in hand first.')
+    if (carried.value.length === 0) return announce(say('shared.pick-up-a-wire-first'))
     const joint = jointAt(bench.value, id)
     const isConnector = joint !== undefined && joint.by !== 'terminal'
     const count = (joint?.points.length ?? 0) + carried.value.length
     does(
       { do: 'land', points: [...carried.value], on: id },
-      isConnector ? `In the connector: ${inHand()}. It holds ${count} now.` : `On ${nameOf(id)}: ${inHand()}.`,
+      isConnector
+        ? say('shared.inhand-in-the-connector-it', { inHand: inHand(), count })
+        : say('shared.inhand-on-name', { name: nameOf(id), inHand: inHand() }),
     )
   }
 
   function gather(item: TrayItem) {
-    if (carried.value.length < 2) return say(`Take two ends or more in hand, then the ${item.label}.`)
+    if (carried.value.length < 2) return announce(say('shared.pick-up-two-or-more', { connector: item.label }))
     does(
       { do: 'gather', points: [...carried.value], by: item.by, ports: item.ports },
-      `In a ${item.label}: ${inHand()}.`,
+      say('shared.inhand-in-a-label', { label: item.label, inHand: inHand() }),
     )
   }
 
   function cap() {
-    if (carried.value.length === 0) return say('Take an end in hand first, then cap it.')
-    does({ do: 'cap', points: [...carried.value] }, `Capped: ${inHand()}.`)
+    if (carried.value.length === 0) return announce(say('shared.pick-up-a-wire-first-2'))
+    does({ do: 'cap', points: [...carried.value] }, say('shared.capped-inhand', { inHand: inHand() }))
   }
 
   function takeOff() {
     const joined = carried.value.filter((id) => jointAt(bench.value, id) || bench.value.caps.includes(id))
-    if (joined.length === 0) return say('Nothing in hand is joined or capped.')
-    does({ do: 'take', points: joined }, `Loose now: ${joined.map(nameOf).join('; ')}.`)
+    if (joined.length === 0) return announce(say('shared.what-youre-holding-is-not'))
+    does({ do: 'take', points: joined }, say('shared.loose-now-what', { what: joined.map(nameOf).join('; ') }))
   }
 
   function mark(as: MarkedAs) {
     const ends = carried.value.filter((id) => places.value.get(id)?.end)
-    if (ends.length === 0) return say('Take an end in hand first, then mark it.')
+    if (ends.length === 0) return announce(say('shared.pick-up-a-wire-first-3'))
     const isSo = ends.every((id) => bench.value.marks[id] === as)
-    does({ do: 'mark', points: ends, as: isSo ? null : as }, isSo ? `Mark off: ${inHand()}.` : `Marked: ${inHand()}.`)
+    does(
+      { do: 'mark', points: ends, as: isSo ? null : as },
+      isSo
+        ? say('shared.mark-removed-inhand', { inHand: inHand() })
+        : say('shared.marked-inhand', { inHand: inHand() }),
+    )
   }
 
   function undo() {
-    does({ do: 'undo' }, 'Undone.')
+    does({ do: 'undo' }, say('shared.undone'))
   }
 
   function redo() {
-    does({ do: 'redo' }, 'Done again.')
+    does({ do: 'redo' }, say('shared.done-again'))
   }
 
   return {
@@ -214,7 +222,7 @@ export function useHand(
     undo,
     redo,
     putDown,
-    say,
+    announce,
   }
 }
 

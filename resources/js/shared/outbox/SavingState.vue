@@ -1,14 +1,22 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Saving } from './useOutbox'
 
 const props = defineProps<{ state: Saving; toSend: number; done?: string }>()
 
-const WORDS = { saved: 'saved', saving: 'saving', offline: 'offline', 'signed-out': 'signed out', refused: 'not saved' }
+const WORDS = {
+  saved: 'saved',
+  saving: 'saving',
+  offline: 'offline',
+  'signed-out': say('shared.signed-out'),
+  refused: say('shared.not-saved'),
+}
 const isStuck = computed(() => ['offline', 'signed-out', 'refused'].includes(props.state))
 const words = computed(() => {
   const word = WORDS[props.state]
-  if (props.state === 'offline' || props.state === 'signed-out') return `${word}: ${props.toSend} to send`
+  if (props.state === 'offline' || props.state === 'signed-out')
+    return say('shared.word-tosend-to-send', { word, toSend: props.toSend })
   return props.state === 'saved' && props.done ? `${word} · ${props.done}` : word
 })
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import { api } from '@/shared/api/client'
 import { kindName, toDo } from '@/shared/api/taskKinds'
@@ -25,10 +26,10 @@ const facts = computed(() => {
   const { kind, ends, minutes, triesAllowed } = props.exam
   const tries = triesAllowed ?? 1
   return [
-    ['Task', kindName(kind)],
-    ['To do', toDo(kind, ends)],
-    ['Time', minutes ? `${minutes} minutes` : 'no limit'],
-    ['Tries', tries === 1 ? say('«one»') : String(tries)],
+    [say('shared.task'), kindName(kind)],
+    [say('shared.to-do'), toDo(kind, ends)],
+    [say('shared.time'), minutes ? say('shared.minutes-minutes', { minutes }) : say('shared.no-limit')],
+    [say('shared.tries'), tries === 1 ? say('shared.one') : String(tries)],
   ]
 })
 
@@ -42,9 +43,11 @@ async function begin() {
 
 <template>
   <div class="flex min-h-full flex-col">
-    <TopBar :title="exam.title"><RouterLink to="/" class="btn">Back</RouterLink></TopBar>
+    <TopBar :title="exam.title"
+      ><RouterLink to="/" class="btn">{{ say('shared.back') }}</RouterLink></TopBar
+    >
     <main class="mx-auto w-full max-w-2xl p-10" data-test="to-begin">
-      <p class="code mb-4 inline-block border-2 border-ink px-2 text-lg">EXAM</p>
+      <p class="code mb-4 inline-block border-2 border-ink px-2 text-lg">{{ say('shared.exam') }}</p>
       <h2 class="mb-3 text-2xl font-bold">{{ exam.title }}</h2>
       <p v-if="exam.brief" class="mb-3 text-lg">{{ exam.brief }}</p>
       <p v-for="position in exam.positions" :key="position" class="mb-2 text-lg">{{ position }}</p>
@@ -55,14 +58,18 @@ async function begin() {
         </template>
       </dl>
       <p class="mb-5">
-        {{ exam.minutes ? say('«The clock starts when you begin.»') : '' }} Your other boards stay closed until you hand it in.
+        {{
+          say('shared.minutes-your-other-boards-stay', {
+            minutes: exam.minutes ? say('shared.the-clock-starts-when-you') : '',
+          })
+        }}
       </p>
       <p v-if="refusal" role="alert" class="mb-3">{{ refusal }}</p>
       <p v-if="exam.state === 'held'" role="status" class="mb-3 font-bold" data-test="held">
-        Not open yet. It opens here by itself when your instructor opens it.
+        {{ say('shared.not-open-yet-it-opens') }}
       </p>
       <button type="button" class="btn-main text-lg" :disabled="busy || exam.state === 'held'" @click="begin">
-        {{ busy ? 'Opening …' : 'Begin' }}
+        {{ busy ? say('shared.opening') : say('shared.begin') }}
       </button>
     </main>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 
@@ -6,18 +7,18 @@ const props = defineProps<{ board: number }>()
 const route = useRoute()
 /** The leaves of a board, each leading to each. */
 const leaves = computed(() => [
-  { name: 'Draw', to: `/draw/${props.board}`, paths: ['/draw/'] },
-  { name: 'Plans', to: `/plans/${props.board}`, paths: ['/plans/', '/paper/'] },
-  { name: 'Try', to: `/try/${props.board}`, paths: ['/try/'] },
-  { name: 'Prepare', to: `/prepare/${props.board}/0`, paths: ['/prepare/'] },
-  { name: 'As found', to: `/as-found/${props.board}`, paths: ['/as-found/'] },
-  { name: 'Faults', to: `/diagnosis/${props.board}`, paths: ['/diagnosis/'] },
-  { name: 'Show', to: `/show/${props.board}`, paths: ['/show/'] },
+  { name: say('shared.draw'), to: `/draw/${props.board}`, paths: ['/draw/'] },
+  { name: say('shared.plans'), to: `/plans/${props.board}`, paths: ['/plans/', '/paper/'] },
+  { name: say('shared.try'), to: `/try/${props.board}`, paths: ['/try/'] },
+  { name: say('shared.prepare'), to: `/prepare/${props.board}/0`, paths: ['/prepare/'] },
+  { name: say('shared.as-found'), to: `/as-found/${props.board}`, paths: ['/as-found/'] },
+  { name: say('shared.find-a-fault'), to: `/diagnosis/${props.board}`, paths: ['/diagnosis/'] },
+  { name: say('shared.show'), to: `/show/${props.board}`, paths: ['/show/'] },
 ])
 </script>
 
 <template>
-  <nav class="flex self-stretch max-md:min-h-11 max-md:flex-wrap" aria-label="This board">
+  <nav class="flex self-stretch max-md:min-h-11 max-md:flex-wrap" :aria-label="say('shared.this-board')">
     <RouterLink
       v-for="leaf in leaves"
       :key="leaf.name"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 
 /** A class is chosen by its whole name; two of one name are told apart by how many are in them. */
@@ -9,7 +10,9 @@ const props = defineProps<{
 const chosen = defineModel<number>({ required: true })
 const names = computed(() => props.classes.map(({ name }) => name))
 const called = ({ name, trainees, id }: (typeof props.classes)[number]) =>
-  names.value.filter((one) => one === name).length > 1 ? say('«:name (:people people, no. :id)»', { name, people: trainees.length, id }) : name
+  names.value.filter((one) => one === name).length > 1
+    ? say('shared.name-people-people-no-id', { name, people: trainees.length, id })
+    : name
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 defineProps<{ failure: string; what: string }>()
 defineEmits<{ again: [] }>()
 </script>
@@ -6,13 +7,15 @@ defineEmits<{ again: [] }>()
 <template>
   <div class="mx-auto max-w-xl p-10">
     <template v-if="failure">
-      <h2 class="mb-2 text-xl font-bold">{{ what }} could not be loaded</h2>
+      <h2 class="mb-2 text-xl font-bold">{{ say('shared.what-could-not-be-loaded', { what }) }}</h2>
       <p class="mb-5" role="alert">{{ failure }}</p>
       <div class="flex gap-3">
-        <button type="button" class="btn-main" @click="$emit('again')">Try again</button>
-        <RouterLink to="/" class="btn">Back to the start</RouterLink>
+        <button type="button" class="btn-main" @click="$emit('again')">{{ say('shared.try-again') }}</button>
+        <RouterLink to="/" class="btn">{{ say('shared.back-to-the-start') }}</RouterLink>
       </div>
     </template>
-    <p v-else role="status" class="text-soft">Fetching {{ what.toLowerCase() }} …</p>
+    <p v-else role="status" class="text-soft">
+      {{ say('shared.fetching-tolowercase', { toLowerCase: what.toLowerCase() }) }}
+    </p>
   </div>
 </template>

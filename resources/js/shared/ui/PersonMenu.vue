@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { useNight } from '@/shared/frame/useNight'
@@ -17,12 +18,15 @@ async function leave() {
 const items = computed(() => [
   ...(session.user?.role === 'instructor'
     ? [
-        { name: 'Change my password', to: '/password' },
-        { name: 'How the server is', to: '/status' },
+        { name: say('shared.change-my-password'), to: '/password' },
+        { name: say('shared.server-status'), to: '/status' },
       ]
     : []),
-  { name: night.value ? 'Light screen' : 'Dark screen', run: () => (night.value = !night.value) },
-  { name: 'Sign out', run: leave },
+  {
+    name: night.value ? say('shared.light-screen') : say('shared.dark-screen'),
+    run: () => (night.value = !night.value),
+  },
+  { name: say('shared.sign-out'), run: leave },
 ])
 </script>
 

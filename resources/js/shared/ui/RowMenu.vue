@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { nextTick, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -39,14 +40,14 @@ function choose(item: MenuEntry) {
     class="btn-quiet"
     aria-haspopup="menu"
     aria-expanded="false"
-    :aria-label="named ? undefined : `More: ${label}`"
+    :aria-label="named ? undefined : say('shared.more-label', { label })"
     @click="wake"
   >
     <template v-if="named">{{ label }}</template>
     <MenuSign :named="named" />
   </button>
   <Menu v-else ref="root" as="div" class="relative">
-    <MenuButton class="btn-quiet" :aria-label="named ? undefined : `More: ${label}`">
+    <MenuButton class="btn-quiet" :aria-label="named ? undefined : say('shared.more-label', { label })">
       <template v-if="named">{{ label }}</template>
       <MenuSign :named="named" />
     </MenuButton>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { nextTick, ref, watch } from 'vue'
 
 const props = defineProps<{ steps: readonly { text: string }[]; first: string; done: string }>()
@@ -16,9 +17,9 @@ watch(at, async () => {
 
 <template>
   <div class="sticky -top-3 z-10 flex flex-wrap gap-2 bg-paper py-2">
-    <button type="button" class="btn px-3" :disabled="at < 0" @click="goBy(-1)">◂ Previous</button>
+    <button type="button" class="btn px-3" :disabled="at < 0" @click="goBy(-1)">{{ say('shared.previous') }}</button>
     <button type="button" class="btn px-3" :disabled="at >= steps.length" @click="goBy(1)">
-      {{ at < 0 ? first : at < steps.length - 1 ? 'Next ▸' : done }}
+      {{ at < 0 ? first : at < steps.length - 1 ? say('shared.next') : done }}
     </button>
   </div>
   <ol ref="list" class="list-inside list-decimal">
@@ -29,7 +30,7 @@ watch(at, async () => {
       :class="i === at ? 'border-l-4 border-violet bg-wash pl-2 font-bold' : 'pl-3'"
       :aria-current="i === at ? 'step' : undefined"
     >
-      {{ step.text }} <span v-if="i < at" class="text-soft">✓ done</span>
+      {{ step.text }} <span v-if="i < at" class="text-soft">{{ say('shared.done-2') }}</span>
     </li>
   </ol>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { useTitle } from '@vueuse/core'
 import { computed, onMounted, ref, toRef } from 'vue'
 import { useRoute } from 'vue-router'
@@ -20,29 +21,33 @@ const session = useSession()
 const route = useRoute()
 const heading = ref<HTMLElement | null>(null)
 const ROOMS = [
-  { to: '/tonight', name: 'Tonight', paths: ['/tonight', '/evening', '/wall', '/parts', '/station', '/diagnosis/attempt'] },
+  {
+    to: '/tonight',
+    name: say('shared.tonight'),
+    paths: ['/tonight', '/evening', '/wall', '/parts', '/station', '/diagnosis/attempt'],
+  },
   {
     to: '/boards',
-    name: 'Boards',
+    name: say('shared.boards'),
     paths: ['/boards', '/draw', '/plans', '/try', '/prepare', '/as-found', '/find', '/show', '/paper'],
   },
-  { to: '/tasks', name: 'Tasks', paths: ['/tasks', '/task', '/set'] },
-  { to: '/drills', name: 'Drills', paths: ['/drills', '/drill'] },
-  { to: '/people', name: 'People', paths: ['/people', '/password'] },
-  { to: '/marks', name: 'Marks', paths: ['/marks', '/viva', '/record', '/mark-grid'] },
+  { to: '/tasks', name: say('shared.tasks'), paths: ['/tasks', '/task', '/set'] },
+  { to: '/drills', name: say('shared.drills'), paths: ['/drills', '/drill'] },
+  { to: '/people', name: say('shared.people'), paths: ['/people', '/password'] },
+  { to: '/marks', name: say('shared.marks'), paths: ['/marks', '/viva', '/record', '/mark-grid'] },
 ] as const
 const rooms = computed(() =>
   session.user?.role === 'instructor'
     ? ROOMS
     : [
-        { to: '/my-boards', name: 'My work', paths: ['/my-boards', '/prove', '/diagnosis/attempt'] },
-        { to: '/drills', name: 'Drills', paths: ['/drills', '/drill'] },
+        { to: '/my-boards', name: say('shared.my-work'), paths: ['/my-boards', '/prove', '/diagnosis/attempt'] },
+        { to: '/drills', name: say('shared.drills'), paths: ['/drills', '/drill'] },
       ],
 )
 const isHere = (paths: readonly string[]) =>
   paths.some((path) => route.path === path || route.path.startsWith(`${path}/`))
 const said = toRef(props, 'title')
-useTitle(computed(() => `${said.value} · Zwindle`))
+useTitle(computed(() => say('shared.said-zwindle', { said: said.value })))
 
 /** Whoever came here from another screen is read its heading first. */
 onMounted(() => {
@@ -53,8 +58,10 @@ onMounted(() => {
 <template>
   <header class="shrink-0 bg-paper print:hidden">
     <div class="flex min-h-12 items-center gap-1 border-b border-line px-4 max-md:flex-wrap">
-      <RouterLink to="/" class="mr-3 flex items-center gap-2 font-bold"><HouseMark />Zwindle</RouterLink>
-      <nav class="flex self-stretch max-md:min-h-11 max-md:flex-wrap" aria-label="Rooms">
+      <RouterLink to="/" class="mr-3 flex items-center gap-2 font-bold"
+        ><HouseMark />{{ say('shared.zwindle') }}</RouterLink
+      >
+      <nav class="flex self-stretch max-md:min-h-11 max-md:flex-wrap" :aria-label="say('shared.rooms')">
         <RouterLink
           v-for="room in rooms"
           :key="room.to"
@@ -67,7 +74,7 @@ onMounted(() => {
       </nav>
       <span class="grow" />
       <button v-if="session.user?.role === 'instructor'" type="button" class="btn min-h-9 px-3" @click="openPalette">
-        Find <kbd class="code text-soft">Ctrl K</kbd>
+        {{ say('shared.find') }} <kbd class="code text-soft">{{ say('shared.ctrl-k') }}</kbd>
       </button>
       <PersonMenu />
     </div>
@@ -77,7 +84,7 @@ onMounted(() => {
           v-if="board !== undefined || crumb"
           :to="crumb?.to ?? '/boards'"
           class="text-soft hover:underline"
-          >{{ crumb?.name ?? 'Boards' }}</RouterLink
+          >{{ crumb?.name ?? say('shared.boards') }}</RouterLink
         >
         <span v-if="board !== undefined || crumb" class="text-soft" aria-hidden="true">›</span>
         <span

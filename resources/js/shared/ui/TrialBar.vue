@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
@@ -22,10 +23,10 @@ async function leave() {
   <div
     class="flex items-center gap-3 border-b border-line bg-wash px-4 py-1 max-md:flex-wrap"
     role="region"
-    aria-label="Trying a board"
+    :aria-label="say('shared.trying-a-board')"
   >
-    <p class="grow">{{ failure || 'You are trying this board. Nothing is saved.' }}</p>
-    <a class="btn-quiet underline" :href="api.fileOfTry(attempt)" download>Save the wiring as a file</a>
-    <button type="button" class="btn" @click="leave">Leave it</button>
+    <p class="grow">{{ failure || say('shared.you-are-trying-this-board') }}</p>
+    <a class="btn-quiet underline" :href="api.fileOfTry(attempt)" download>{{ say('shared.save-the-wiring-as-a') }}</a>
+    <button type="button" class="btn" @click="leave">{{ say('shared.cancel') }}</button>
   </div>
 </template>

@@ -1,0 +1,28 @@
+<?php
+
+return [
+    'carry-on' => 'Carry on',
+    'closed-for-now' => 'closed for now',
+    'give-your-first-answer' => 'give your first answer',
+    'handed-in' => 'Handed in',
+    'handed-in-2' => 'Handed in.',
+    'in-progress-placed-of-ends' => 'In progress: :placed of :ends :countedAs.',
+    'level-1-each-light-from' => 'Level 1: each light from one switch',
+    'level-2-one-light-from' => 'Level 2: one light from two places',
+    'level-3-one-light-from' => 'Level 3: one light from three places or more',
+    'level-4-several-lights-from' => 'Level 4: several lights from several places',
+    'make-your-first-connection' => 'make your first connection',
+    'make-your-first-move' => 'make your first move',
+    'not-passed' => '✕ Not passed',
+    'not-started-no-time-limit' => 'Not started. No time limit.',
+    'not-started-you-have-minutes' => 'Not started. You have :minutes minutes once you :start.',
+    'nothing-is-set-for-you' => 'Nothing is set for you yet. When your instructor sets a board, it appears here. You can leave this page open.',
+    'one-other-try-count-other' => '{1} One other try|[0,*] :count other tries',
+    'open-the-board' => 'Open the board',
+    'pass' => '✓ Pass',
+    'pass-with-remarks' => '✓ Pass, with remarks',
+    'passes-got-of-total' => ':passes :got of :total',
+    'seat-seat' => 'seat :seat',
+    'see-the-verdict' => 'See the verdict',
+    'your-boards' => 'Your boards',
+];
