@@ -6,8 +6,12 @@ return [
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://localhost'),
     'timezone' => 'UTC',
-    'locale' => 'en',
-    'fallback_locale' => 'en',
+    // A language is a folder of files: `lang/en`, with what a region says otherwise below it.
+    'locale' => env('APP_LOCALE', 'en'),
+    'languages' => env('ZWINDLE_LANG', base_path('lang')),
+    // Where the front end was built to, below public/.
+    'build' => env('ZWINDLE_BUILD', 'build'),
+    'fallback_locale' => env('APP_LOCALE', 'en'),
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
     'previous_keys' => [],

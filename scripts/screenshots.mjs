@@ -100,7 +100,7 @@ await picture('people', {
   path: '/people?add=people',
   act: async (page) => {
     await page.locator('[data-test=roster]').fill('Surname,First name,Extra time\nBerg,Odd,25\nWei,Li,\n=cmd,Al,')
-    await page.getByRole('button', { name: 'Look at the list' }).click()
+    await page.getByRole('button', { name: 'Check the list' }).click()
     await page.locator('[data-test=roster-rows]').waitFor()
   },
 })
@@ -109,7 +109,7 @@ await picture('plans', {
   who: 'marit',
   path: '/plans/6',
   act: async (page) => {
-    await page.getByRole('button', { name: 'Begin with a bare board' }).click()
+    await page.getByRole('button', { name: 'Start with a bare board' }).click()
     for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Next ▸' }).click()
     await page.mouse.click(5, 5)
   },
@@ -137,7 +137,7 @@ await picture('prepare', {
     await fill('boards', '12')
     await fill('price of three-way', '3.49')
     await fill('price of 14/2', '0.52')
-    await fill('on the shelf: three-way', '18')
+    await fill('in stock: three-way', '18')
     await page.mouse.click(5, 5)
   },
 })
@@ -150,7 +150,7 @@ await picture('as-found', {
     await page.locator('[data-box=B2] :text("7/7")').waitFor()
     const place = await page.locator('[data-row="W2.red@B2"] select').first().inputValue()
     await page.locator('[data-row="W3.black@B2"] select').first().selectOption(place)
-    await page.getByRole('button', { name: 'Plan from what stands' }).click()
+    await page.getByRole('button', { name: 'Plan from this wiring' }).click()
     await page.locator('[data-test=moves]').waitFor()
     await page.mouse.click(5, 5)
   },

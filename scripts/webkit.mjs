@@ -80,7 +80,7 @@ try {
     Buffer.from(await ask('GET', `${at}/screenshot`), 'base64'),
   )
   await press(await button('Hand in'))
-  await press(await button('Hand in for good'))
+  await press(await button('Hand in now'))
   await css('[data-test=headline]')
   const headline = await run('return document.querySelector("[data-test=headline]").textContent')
   process.stdout.write(`WebKit ${capabilities.browserVersion}: wired, handed in, judged: ${headline}\n`)

@@ -23,7 +23,7 @@ await page.waitForURL('**/tonight')
 await page.goto(`${base}/try/1`)
 await page.click('[data-test=prove-wired]')
 await page.waitForURL('**/prove/**')
-await page.getByRole('button', { name: 'Afresh, supply on' }).click()
+await page.getByRole('button', { name: 'Start over, supply on' }).click()
 const cdp = await page.context().newCDPSession(page)
 await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 })
 

@@ -56,7 +56,7 @@ final class Status
         clearstatcache();
         $newest = Backup::all(config()->string('app.backups'))[0] ?? null;
         if ($newest === null) {
-            return self::line('no-backup', 'bad', []);
+            return self::line('no-backup', 'bad', ['command' => 'php artisan zwindle:backup']);
         }
         $hours = (int) Carbon::createFromTimestamp((int) filemtime($newest))->diffInHours(now(), true);
 

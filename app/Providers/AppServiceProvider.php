@@ -31,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->useLangPath(config()->string('app.languages'));
         $this->app->extend('translation.loader', fn (FileLoader $framework, Application $app) => new RegionLoader(
             $app->make('files'),
             $framework->paths(),
@@ -46,6 +47,7 @@ final class AppServiceProvider extends ServiceProvider
         TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO | Request::HEADER_X_FORWARDED_PORT);
         JsonResource::withoutWrapping();
         // From the same place as the page, whatever stands between and under whatever name and port.
+        Vite::useBuildDirectory(config()->string('app.build'));
         Vite::createAssetPathsUsing(fn (string $path): string => "/$path");
         // By person, never by address: a class shares one.
         // What is no number is nothing's, whatever a database would make of it.

@@ -10,6 +10,8 @@ use Zwindle\Catalogue\Practices\Practice;
 /** Where the sentences of a region are: `lang/en/gb` beside what every region says in `lang/en`. */
 final class Region
 {
+    private const FIRST = 'en';
+
     /** As the translator names it; what the region does not say itself comes from its language. */
     public static function of(Practice $practice): string
     {
@@ -34,6 +36,7 @@ final class Region
             array_push($order, $locale, explode('/', $locale)[0]);
         }
 
-        return array_values(array_unique($order));
+        // What a language does not say yet is said in the first one.
+        return array_values(array_unique([...$order, self::FIRST]));
     }
 }

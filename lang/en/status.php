@@ -4,7 +4,7 @@ return [
     'database' => 'The database answers; it has :size MB.',
     'disk' => ':free MB are free on the disk.',
     'disk-for' => ':free MB are free on the disk: enough for about :days days as it grows now.',
-    'no-backup' => 'There is no backup yet. `php artisan zwindle:backup` makes one, and the scheduler one each night.',
+    'no-backup' => 'There is no backup yet. `:command` makes one, and the scheduler one each night.',
     'backup' => 'The newest backup is :hours hours old; :count of :keep are kept.',
     'scheduler' => 'The scheduler runs: backups each night, exams whose time is up are handed in.',
     'no-scheduler' => 'The scheduler has not run here. Backups are made by hand.',

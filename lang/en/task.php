@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'severity' => ['danger' => 'danger', 'fault' => 'fault', 'remark' => 'remark', 'note' => 'note'],
     'no-hint' => 'Nothing is wrong with what stands.',
     'answered' => ':right of :asked answers are right.',
     'found' => '{1} The fault: :found of :all found.|[2,*] Faults: :found of :all found.',

@@ -93,7 +93,7 @@ test('the bench shows board and box in turn on a phone, and its verdict reflows'
   await page.locator('[data-map-box] [data-box-shape]').last().click()
   await expect(page.getByRole('group', { name: /^Open box/ })).toBeVisible()
   await page.getByRole('button', { name: 'Hand in', exact: true }).click()
-  await page.getByRole('button', { name: 'Hand in for good' }).click()
+  await page.getByRole('button', { name: 'Hand in now' }).click()
   await page.waitForURL(/verdict/)
   await expect(page.locator('[data-test=headline]')).toBeVisible()
   complaints.push(...(await sideways(page)))

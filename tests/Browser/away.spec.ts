@@ -19,7 +19,7 @@ test('goes on working while the server is away, says what it owes, and sends it'
   await expect(end(page, 'W2.red@B1')).toHaveAttribute('aria-label', /joined/)
 
   await page.getByRole('button', { name: 'Hand in', exact: true }).click()
-  await page.getByRole('button', { name: 'Hand in for good' }).click()
+  await page.getByRole('button', { name: 'Hand in now' }).click()
   await expect(page.getByText('Not handed in: the server does not have 2 of your steps yet')).toBeVisible()
 
   await page.unroute('**/api/**')
@@ -86,7 +86,7 @@ test('a device left behind keeps its steps beside the board and shows the board 
   await new Taps(two).land('W2.red@B1', 'S1#1')
   await expect(kept(two)).toHaveText('saved · 2 steps')
   await handIn(two)
-  await two.getByText('Steps set aside: 1').click()
+  await two.getByText('Steps not counted: 1').click()
   await expect(two.getByText(/worked on from another device, made .* received/)).toBeVisible()
   await one.close()
   await two.close()
@@ -111,7 +111,7 @@ test('a double click on hand in hands in once', async ({ page, playwright, baseU
   await signIn(page, 'quill')
   await openBench(page, attempt)
   await page.getByRole('button', { name: 'Hand in', exact: true }).click()
-  await page.getByRole('button', { name: 'Hand in for good' }).dblclick()
+  await page.getByRole('button', { name: 'Hand in now' }).dblclick()
   await page.waitForURL(/verdict/)
   await expect(page.locator('[data-test=headline]')).toContainText('Never lights')
   await page.goto(`/bench/${attempt}`)

@@ -12,7 +12,21 @@ export class EmptyServer {
     private readonly server: ChildProcess,
   ) {}
 
-  static async start(instructor: { name: string; password: string }): Promise<EmptyServer> {
+  /** With the people and boards of the demo, and whatever else the server is told. */
+  static withDemo(more: Record<string, string>) {
+    return EmptyServer.serve(more, (artisan) => artisan('db:seed', '--force', '--quiet', '--no-interaction'))
+  }
+
+  static start(instructor: { name: string; password: string }) {
+    return EmptyServer.serve({}, (artisan) =>
+      artisan('zwindle:instructor', instructor.name, `--password=${instructor.password}`),
+    )
+  }
+
+  private static async serve(
+    more: Record<string, string>,
+    fill: (artisan: (...command: string[]) => void) => void,
+  ): Promise<EmptyServer> {
     const home = mkdtempSync(join(tmpdir(), 'zwindle-empty-'))
     for (const kept of ['app', 'logs', 'framework/cache/data', 'framework/sessions', 'framework/views'])
       mkdirSync(join(home, 'storage', kept), { recursive: true })
@@ -25,11 +39,12 @@ export class EmptyServer {
       DB_DATABASE: database,
       LARAVEL_STORAGE_PATH: join(home, 'storage'),
       PHP_CLI_SERVER_WORKERS: '4',
+      ...more,
     }
     const artisan = (...command: string[]) =>
       execFileSync('php', ['-d', 'variables_order=EGPCS', 'artisan', ...command], { env, stdio: 'pipe' })
     artisan('migrate', '--force', '--quiet', '--no-interaction')
-    artisan('zwindle:instructor', instructor.name, `--password=${instructor.password}`)
+    fill(artisan)
     const port = await freePort()
     const router = resolve('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')
     const server = spawn('php', ['-d', 'variables_order=EGPCS', '-S', `127.0.0.1:${port}`, router], {

@@ -43,7 +43,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await page.locator('[data-test=new-class]').fill('Wednesday, third year')
   await page.getByRole('button', { name: 'Make the class' }).click()
   await page.locator('[data-test=roster]').fill(NAMES.join('\n'))
-  await page.getByRole('button', { name: 'Look at the list' }).click()
+  await page.getByRole('button', { name: 'Check the list' }).click()
   await page.getByRole('button', { name: 'Add 5 people' }).click()
   await expect(page.locator('[data-test=code]')).toHaveCount(NAMES.length)
   const codes = (await page.locator('[data-test=code]').allTextContents()).map((code) => code.trim())
@@ -66,7 +66,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await page.getByLabel('extra time of Gorm Hale, percent').blur()
   await planned
   await expect(page.locator('[data-test=sum]')).not.toContainText('Planning')
-  await expect(page.locator('[data-test=sum]')).toContainText('33 min for 5 sittings, no plan ends sooner')
+  await expect(page.locator('[data-test=sum]')).toContainText('33 min for 5 sittings, the shortest possible')
   await expectNoSeriousFault(page)
   // By hand: the last of all is put later, which costs time, and back.
   const last = page.locator('[data-sitting]').last()
@@ -139,7 +139,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await page.getByRole('menuitem', { name: 'Pause everybody' }).click()
   await expect(first.locator('[data-test=paused]')).toBeVisible({ timeout: 20_000 })
   await page.getByRole('button', { name: 'Everybody' }).click()
-  await page.getByRole('menuitem', { name: 'Everybody goes on' }).click()
+  await page.getByRole('menuitem', { name: 'Restart everybody' }).click()
   await expect(first.locator('[data-test=paused]')).toHaveCount(0, { timeout: 20_000 })
 
   // One drops out and comes back on another device, where the work is.
@@ -151,7 +151,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   // Hand in says what is unfinished, never what is wrong; the receipt has the time.
   await back.getByRole('button', { name: 'Hand in', exact: true }).click()
   await expect(back.locator('[data-test=unfinished]')).toContainText('loose')
-  await back.getByRole('button', { name: 'Hand in for good' }).click()
+  await back.getByRole('button', { name: 'Hand in now' }).click()
   await expect(back.locator('[data-test=receipt]')).toContainText('Received')
   await handIn(tablets[1]!)
 
@@ -166,7 +166,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await plateOf(page, screens[0]!).getByRole('button').first().click()
   await page.getByRole('button', { name: 'Show it on the board' }).click()
   await expect(page.locator('[data-test=late-board] svg[data-box]')).toBeVisible()
-  await page.getByRole('button', { name: 'Let it count' }).click()
+  await page.getByRole('button', { name: 'Count it' }).click()
   await expect(page.locator('[data-test=late-steps]')).toContainText('counts')
   await page.getByRole('button', { name: 'Close this pane' }).click()
 
@@ -218,7 +218,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   // Whoever is left is closed, with a reason on record; then the exam.
   await page.goto(wall)
   await plateOf(page, screens[2]!).getByRole('button').first().click()
-  await page.getByLabel('Why (goes on record)').fill('Taken ill')
+  await page.getByLabel('Why (kept on record)').fill('Taken ill')
   await page.locator('[data-move=close]').click()
   await page.locator('[data-move=close]').click()
   await expect(plateOf(page, screens[2]!)).toContainText('handed in')

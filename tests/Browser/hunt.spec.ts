@@ -56,7 +56,7 @@ interface Box {
   devices: { id: string; landings: { id: string; print: string }[] }[]
 }
 
-/** What lands on two screws of the open box changes places: one by taps, the other by keys. */
+/** What goes to two screws of the open box changes places: one by taps, the other by keys. */
 async function swap(trainee: Page, box: Box, one: string, other: string) {
   const { start } = await lookOf(trainee)
   const [first, second] = [one, other].map((screw) => start.find(({ on }) => on === screw)!.points[0]!)
@@ -77,7 +77,7 @@ async function isolate(trainee: Page, isOff: boolean) {
 
 async function handIn(trainee: Page) {
   await trainee.locator('[data-test=hand-in]').click()
-  await trainee.getByRole('button', { name: 'Hand in for good' }).click()
+  await trainee.getByRole('button', { name: 'Hand in now' }).click()
   await trainee.waitForURL(/verdict/)
   return trainee.locator('[data-test=finding-report]')
 }

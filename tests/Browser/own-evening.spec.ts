@@ -161,7 +161,7 @@ for (const practice of ['na', 'gb'] as const) {
     await page.locator('[data-test=new-class]').fill(`Own class ${practice}`)
     await page.getByRole('button', { name: 'Make the class' }).click()
     await page.locator('[data-test=roster]').fill(`Student ID\tSurname\tFirst name\n${number}\t${last}\t${first}`)
-    await page.getByRole('button', { name: 'Look at the list' }).click()
+    await page.getByRole('button', { name: 'Check the list' }).click()
     await expect(page.locator('[data-test=roster-rows]')).toContainText(number)
     await page.getByRole('button', { name: 'Add 1 person' }).click()
     const code = (await page.locator('[data-test=code]').first().textContent())!.trim()

@@ -124,7 +124,7 @@ test('by keyboard alone: a supply isolated, a reading taken, a switch flipped', 
     await page.keyboard.press(key)
   }
   await press(/Propagation house, path light, off/)
-  await press('This one feeds the board')
+  await press('This one feeds your board')
   await press('Lock off')
   await press('Tag it')
   await press('Proving unit')
@@ -167,7 +167,7 @@ test('the bench says that the supply is on, and the way leads there', async ({ p
   await signIn(page, 'marit')
   const board = (await boards(page)).find((one) => one.title.startsWith('Propagation'))!
   const attempt = await prove(page, board.id)
-  await page.getByRole('button', { name: 'Afresh, supply on' }).click()
+  await page.getByRole('button', { name: 'Start over, supply on' }).click()
   await expect(page.locator('[data-lamp]').first()).toHaveAttribute('data-state', 'on')
   await page.goto(`/bench/${attempt}`)
   await expect(page.locator('[data-test=supply-on]')).toContainText('The supply is on')
@@ -263,7 +263,7 @@ test('readings are told ahead where nothing is graded, and stand as the server h
   await signIn(page, 'marit')
   const board = (await boards(page)).find((one) => one.title.startsWith('Propagation'))!
   await prove(page, board.id)
-  await page.getByRole('button', { name: 'Afresh, supply on' }).click()
+  await page.getByRole('button', { name: 'Start over, supply on' }).click()
   // One tester in four is dead until it is proved.
   await proveTester(page)
   await openBox(page, 'Gate post')

@@ -167,7 +167,7 @@ export function complaints(page: Page): string[] {
 
 export async function handIn(page: Page) {
   await page.getByRole('button', { name: 'Hand in', exact: true }).click()
-  await page.getByRole('button', { name: 'Hand in for good' }).click()
+  await page.getByRole('button', { name: 'Hand in now' }).click()
   await page.waitForURL(/verdict/)
 }
 

@@ -80,7 +80,9 @@ for (const practice of ['na', 'gb'] as const) {
     // Before it is begun the brief is there, and nothing of the board.
     await trainee.getByRole('listitem').filter({ hasText: title }).getByRole('link', { name: 'Open the board' }).click()
     await expect(trainee.locator('[data-test=to-begin]')).toContainText(
-      practice === 'na' ? /20 ends to place.*15 minutes/ : /28 ends to place.*15 minutes/,
+      practice === 'na'
+        ? /20 {one ? 'conductor' : 'conductors'} to connect.*15 minutes/
+        : /28 {one ? 'conductor' : 'conductors'} to connect.*15 minutes/,
     )
     await expect(trainee.locator('[data-place], [data-wall-box]')).toHaveCount(0)
     await expectNoSeriousFault(trainee)
@@ -103,7 +105,7 @@ for (const practice of ['na', 'gb'] as const) {
     const other = others.find(({ id }) => id !== attempt)!
     expect((await trainee.request.get(`/api/attempts/${other.id}`)).status()).toBe(403)
     await trainee.getByRole('button', { name: 'Hand in' }).click()
-    await trainee.getByRole('button', { name: 'Hand in for good' }).click()
+    await trainee.getByRole('button', { name: 'Hand in now' }).click()
     await expect(trainee.locator('[data-test=handed-in]')).toContainText('with your instructor')
     await expect(trainee.locator('body')).not.toContainText(/Never lights|not passed/)
 
@@ -128,7 +130,7 @@ for (const practice of ['na', 'gb'] as const) {
     await trainee.getByRole('tab', { name: 'Mark' }).click()
     await expect(trainee.locator('[data-test=mark]')).toContainText('of 85')
     await trainee.getByRole('tab', { name: 'Debrief' }).click()
-    await expect(trainee.locator('[data-test=debrief]')).toContainText('Three questions from your own board')
+    await expect(trainee.locator('[data-test=debrief]')).toContainText('Three questions about your own board')
     await trainee.locator('[data-test=what-if] summary').first().click()
     await expectNoSeriousFault(trainee)
     expect(heard).toEqual([])
@@ -149,7 +151,7 @@ for (const practice of ['na', 'gb'] as const) {
     const others = (await (await trainee.request.get('/api/attempts')).json()) as { id: number }[]
     const other = `/api/attempts/${others.find(({ id }) => id !== attempt)!.id}`
     await trainee.getByRole('button', { name: 'Hand in' }).click()
-    await trainee.getByRole('button', { name: 'Hand in for good' }).click()
+    await trainee.getByRole('button', { name: 'Hand in now' }).click()
     await expect(trainee.locator('[data-test=handed-in]')).toContainText('your other boards stay closed')
     expect((await trainee.request.get(other)).status()).toBe(403)
 
@@ -204,7 +206,7 @@ for (const practice of ['na', 'gb'] as const) {
       await trainee.reload()
       await expect(trainee.getByRole('navigation', { name: 'Questions' })).toContainText('1 ✓')
       await trainee.getByRole('button', { name: 'Hand in' }).click()
-      await trainee.getByRole('button', { name: 'Hand in for good' }).click()
+      await trainee.getByRole('button', { name: 'Hand in now' }).click()
       await expect(trainee.locator('[data-test=handed-in]')).toBeVisible()
       await release(page, title)
       await trainee.goto(`/verdict/${attempt}`)
@@ -226,7 +228,7 @@ test('a board is finished that others began, and may be tried again', async ({ p
   await expect(trainee.getByRole('list', { name: 'What is left, box by box' })).toContainText('Gate post✓')
   await expect(trainee.getByRole('button', { name: 'Undo' })).toBeDisabled()
   await trainee.getByRole('button', { name: 'Hand in' }).click()
-  await trainee.getByRole('button', { name: 'Hand in for good' }).click()
+  await trainee.getByRole('button', { name: 'Hand in now' }).click()
   await trainee.getByRole('button', { name: /Go on with it \(1 try left/ }).click()
   await trainee.waitForURL(/\/bench\/\d+$/)
   await trainee.context().close()
@@ -264,7 +266,7 @@ test('a task that cannot be is told in words, and nothing is lost', async ({ pag
   await expect(page.locator('[data-test=set-bar]').getByRole('alert')).toContainText('Seats: 5')
   await page.locator('[data-vary=faces]').check()
   await expect(page.locator('[data-test=refusal]')).toHaveCount(0)
-  await page.getByRole('button', { name: 'Make one of your own from it' }).click()
+  await page.getByRole('button', { name: 'Make your own copy' }).click()
   await page.locator('[data-points=safety]').fill('21')
   await expect(page.locator('[data-test=sum]')).toContainText('come to 101, the total says 100')
   await page.getByRole('button', { name: 'Save as my own' }).click()
@@ -303,14 +305,14 @@ test('a board cannot be set to begin as it was found while nothing is written do
   await goTo(page, '/task/{board Packing barn}')
   await page.locator('[data-test=kind]').selectOption('finish')
   await page.getByLabel('what the as-found sheet says').check()
-  await expect(page.locator('[data-test=nothing-found]')).toContainText('fill in its as-found sheet')
+  await expect(page.locator('[data-test=nothing-found]')).toContainText('fill one in')
   await page.locator('[data-vary=feed]').check()
   await expect(page.locator('[data-test=problems]')).toContainText('cannot differ from seat to seat')
   await page.locator('[data-vary=feed]').uncheck()
   await expect(page.locator('[data-test=problems]')).toHaveCount(0)
   await page.locator('[data-test=set]').click()
   await expect(page.locator('[data-test=set-bar]').getByRole('alert')).toContainText('Nothing is written down')
-  await page.getByRole('link', { name: 'fill in its as-found sheet' }).click()
+  await page.getByRole('link', { name: 'fill one in' }).click()
   await page.waitForURL(/\/as-found\/5$/)
 })
 

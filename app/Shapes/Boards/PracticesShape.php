@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shapes\Boards;
 
 use App\Wording\Region;
+use Illuminate\Support\Facades\Lang;
 use Zwindle\Catalogue\Practices\Practice;
 
 /** What a screen needs to know of each practice: its names, its units, and the words for what it draws itself. */
@@ -19,7 +20,7 @@ final class PracticesShape
     {
         return array_values(array_map(fn (Practice $practice) => [
             'id' => $practice->id,
-            'name' => $practice->name,
+            'name' => Lang::has('parts.practice', Region::of($practice)) ? __('parts.practice', [], Region::of($practice)) : $practice->name,
             'short' => $practice->short,
             'imperial' => $practice->isImperial,
             'reckonsBoxFill' => $practice->reckonsBoxFill,

@@ -45,7 +45,7 @@ final class TaskWordsShape
             'rules' => array_map(fn (FindingCode $code) => [
                 'code' => $code->value,
                 'text' => $say("rule.$code->value"),
-                'own' => $code->severity()->value,
+                'own' => __("task.severity.{$code->severity()->value}"),
             ], RulesInForce::remarksIn($practice)),
             'ruleSets' => array_map(fn (RuleSet $set) => [
                 'id' => $set->value,

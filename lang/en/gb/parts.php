@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'practice' => 'Britain',
     'kind' => [
         'receptacle' => 'socket',
     ],

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'practice' => 'North America',
     'kind' => [
         'receptacle' => 'receptacle',
     ],

@@ -15,7 +15,7 @@ return [
     'everybody-sees-the-mark-verdict' => 'Everybody sees the mark, verdict and debrief for their own board. :what :whatb',
     'fail' => '✕ fail',
     'give-these-points' => 'Give these points',
-    'got-of-total' => '· :got of :total',
+    'got-of-total' => ' · :got of :total',
     'got-of-total-passes' => ':got of :total :passes',
     'got-of-total-so-far' => ':got of :total so far',
     'judged-at-the-upgrade-under' => 'Judged at the upgrade, under rules :rules.',

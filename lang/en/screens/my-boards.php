@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'begin' => 'begin',
     'carry-on' => 'Carry on',
     'closed-for-now' => 'closed for now',
     'give-your-first-answer' => 'give your first answer',

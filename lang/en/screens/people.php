@@ -41,7 +41,7 @@ return [
     'not-now' => 'Not now',
     'off-from-now-on-your' => 'Off. From now on your password is enough.',
     'on-from-now-on-you' => 'On. From now on you need six digits from your phone after your password.',
-    'one-person-count-people' => '{1} one person|[0,*] :count people',
+    'one-person-count-people' => '{1} :count person|[0,*] :count people',
     'one-person-per-line-or' => 'One person per line, or rows from a spreadsheet. Columns in any order: name, or surname and first name; student number; extra time.',
     'one-row-is-left-out' => '{1} One row is left out until you fix it:|[0,*] :count rows are left out until you fix them:',
     'open' => 'Open',

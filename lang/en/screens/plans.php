@@ -20,7 +20,7 @@ return [
     'set' => 'Set …',
     'start-with-a-bare-board' => 'Start with a bare board',
     'steps' => 'Steps',
-    'the-boards' => '(the board’s)',
+    'the-boards' => ' (the board’s)',
     'the-plan' => 'The plan',
     'the-plans' => 'The plans',
     'this-board-has-no-plan' => 'This board has no plan',

@@ -19,5 +19,11 @@ return [
     'the-term' => 'The term',
     'to' => 'to',
     'trainee' => 'trainee',
+    'what' => 'what',
+    'when' => 'when',
+    'who' => 'who',
+    'whose-work' => 'whose work',
+    'why' => 'why',
+    'withdrawn' => 'withdrawn',
     'working' => 'working',
 ];

@@ -19,6 +19,8 @@ return [
     'more' => 'More ▴',
     'night' => 'Night',
     'no-flip-left-that-would' => 'No flip left that would show who is wrong.',
+    'off' => 'off',
+    'on' => 'on',
     'on-or-off' => 'ON or OFF?',
     'one-fewer-for-word' => 'One fewer for :word',
     'one-more-for-word' => 'One more for :word',

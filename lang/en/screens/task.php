@@ -35,7 +35,7 @@ return [
     'feed-at-feed-light-fed' => 'Feed at :feed, light fed from :light, :joints joints.',
     'feed-into' => 'feed into',
     'fill-one-in' => 'fill one in',
-    'fixed-on-a-real-board' => '(fixed on a real board)',
+    'fixed-on-a-real-board' => ' (fixed on a real board)',
     'for' => 'For',
     'got-of-total' => ':got of :total',
     'got-of-total-points' => ':got of :total points.',

@@ -16,4 +16,5 @@ return [
     'the-tasks' => 'The tasks',
     'trace-the-path' => 'trace the path',
     'wire-it-from-bare' => 'wire it from bare',
+    'yours' => 'yours',
 ];

@@ -7,4 +7,5 @@ return [
     'the-verdict' => 'The verdict',
     'to-mention-mistake' => 'To mention: :mistake',
     'viva' => 'Viva',
+    'viva-name' => 'Viva · :name',
 ];

@@ -66,7 +66,7 @@ describe('answers', () => {
     work.answer(1, [2])
     await flushPromises()
     expect(work.saving.value).toBe('offline')
-    expect(work.failure.value).toContain('The server does not answer.')
+    expect(work.failure.value).toContain('The server is not answering.')
     answer.mockResolvedValue(undefined)
     await vi.advanceTimersByTimeAsync(3000)
     expect(work.saving.value).toBe('saved')

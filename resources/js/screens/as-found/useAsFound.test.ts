@@ -119,7 +119,7 @@ describe('an as-found sheet', () => {
     const work = await opened()
     work.write('W1.black@B1', { lands: 'S1.t1' })
     expect(work.rows.value.map(({ lands }) => lands)).toEqual(['S1.t1', 'S1.common'])
-    expect(work.said.value).toContain('changed places')
+    expect(work.said.value).toContain('swapped')
     work.takeBack()
     expect(work.rows.value.map(({ lands }) => lands)).toEqual(['S1.common', 'S1.t1'])
   })

@@ -18,12 +18,18 @@ const places = computed(() => [
   ...props.box.ends.map(({ id, name }) => ({ id, name })),
   ...props.box.devices.flatMap((device) => device.landings.map(({ id, name }) => ({ id, name }))),
 ])
-const LAMP: Record<string, string> = { '1': 'lit', d: 'dim', '0': 'dark' }
+const LAMP: Record<string, string> = {
+  '1': say('bench.lit'),
+  d: say('bench.dim'),
+  '0': say('bench.off'),
+}
 const rows = computed(() => {
   const { table, switches } = help.value ?? { table: null, switches: [] }
   if (!table) return []
   return [...table.trips].map((trip, state) => ({
-    positions: switches.map((id, i) => `${id} ${(state >> (switches.length - 1 - i)) & 1 ? 'down' : 'up'}`).join(', '),
+    positions: switches
+      .map((id, i) => `${id} ${(state >> (switches.length - 1 - i)) & 1 ? say('shared.down') : say('shared.up')}`)
+      .join(', '),
     lamps: Object.entries(table.lamps).map(
       ([id, letters]) => `${id} ${trip === '-' ? (LAMP[letters[state]!] ?? '') : say('bench.off-it-trips')}`,
     ),
@@ -84,7 +90,7 @@ async function test() {
           ] as const"
           :key="name"
         >
-          {{ name === 'one' ? 'between' : 'and' }}
+          {{ name === 'one' ? say('bench.between') : say('bench.and') }}
           <select
             class="field"
             :value="model"

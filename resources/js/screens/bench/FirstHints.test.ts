@@ -27,7 +27,7 @@ describe('the hints of a first board', () => {
       await nextTick()
     }
     await next({})
-    expect(said(wrapper).text()).toContain('take it in hand')
+    expect(said(wrapper).text()).toContain('pick it up')
     expect(said(wrapper).attributes('style')).toContain('left: 68px')
     await next({ hasInHand: true })
     expect(said(wrapper).text()).toContain('tap a numbered screw')

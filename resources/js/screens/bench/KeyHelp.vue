@@ -15,7 +15,7 @@ const WAYS: [what: string, key: string, hand: string][] = [
   [props.markKeys, say('bench.shift-h-n-g'), say('bench.tap-the-tape-or-sleeve')],
   [say('bench.disconnect-what-youre-holding'), 'Backspace', say('bench.tap-take-off')],
   [say('bench.put-everything-down'), say('shared.esc'), say('bench.tap-put-down')],
-  [say('bench.next-box-on-that-side'), 'arrows', say('bench.tap-the-box-on-the')],
+  [say('bench.next-box-on-that-side'), say('bench.arrows'), say('bench.tap-the-box-on-the')],
   [say('bench.from-wire-to-wire-cable'), 'Tab', ''],
   [say('bench.undo-redo'), say('bench.ctrl-z-ctrl-shift-z'), say('bench.tap-undo-redo')],
 ]

@@ -121,7 +121,7 @@ function mark(id: string, as: string) {
               :value="row.lands"
               @change="land(row.id, ($event.target as HTMLSelectElement).value)"
             >
-              <option value="loose">{{ row.markable ? board.words.loose : 'nothing' }}</option>
+              <option value="loose">{{ row.markable ? board.words.loose : say('bench.nothing') }}</option>
               <option v-if="row.markable || places.get(row.id)?.landing?.shape === 'lead'" value="cap">
                 {{ board.words.cap }}
               </option>

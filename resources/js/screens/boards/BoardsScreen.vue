@@ -134,7 +134,7 @@ const addFile = (event: Event) =>
       <p class="font-bold">{{ refusal }}</p>
       <ul v-if="problems.length > 0" class="mt-1">
         <li v-for="(problem, i) in problems" :key="i">
-          <code>{{ problem.pointer || '(file)' }}</code> {{ problem.message }}
+          <code>{{ problem.pointer || say('boards.file') }}</code> {{ problem.message }}
         </li>
       </ul>
     </div>

@@ -70,7 +70,7 @@ describe('the hand at the wall', () => {
     const { hand, press, runs } = atTheWall()
     hand.tapBox('B1')
     press('w')
-    expect(hand.said.value).toBe('Where does it run to?')
+    expect(hand.said.value).toBe('Where does this cable go?')
     expect([...hand.offered.value]).toEqual(['F', 'B2', 'H1'])
     hand.tapBox('B2')
     hand.tapBox('H1')
@@ -83,7 +83,7 @@ describe('the hand at the wall', () => {
     expect(hand.mode.value.is).toBe('rest')
     hand.begin({ is: 'walk', from: 'B1' })
     hand.tapBox('B1')
-    expect(hand.said.value).toBe('Put down.')
+    expect(hand.said.value).toBe('Stopped.')
   })
 
   it('points from a switch to a light, says so, and points them apart again', () => {
@@ -94,13 +94,13 @@ describe('the hand at the wall', () => {
       hand.tapBox(box)
     }
     pointAt('B2')
-    expect(hand.said.value).toBe('No light hangs at Gate.')
+    expect(hand.said.value).toBe('Gate has no light.')
     hand.tapBox('H1')
     expect(now.value!.controls).toEqual([{ lamps: ['L1'], switches: ['S1'] }])
-    expect(hand.said.value).toBe('S1 works the light at Ridge.')
+    expect(hand.said.value).toBe('S1 now controls Ridge.')
     pointAt('H1')
     expect(now.value!.controls).toEqual([])
-    expect(hand.said.value).toBe('S1 no longer works the light at Ridge.')
+    expect(hand.said.value).toBe('S1 no longer controls Ridge.')
   })
 
   it('brings feed and light into another box, by key and by letting go on it', () => {
@@ -132,7 +132,7 @@ describe('the hand at the wall', () => {
     press('l')
     hand.tapBox('B2')
     expect(at('B1')?.[1]).toBe(508)
-    expect(hand.said.value).toBe('Door is in line with Gate.')
+    expect(hand.said.value).toBe('Door now lines up with Gate.')
   })
 
   it('asks on a tap of the wall what hangs there, and takes a number for an answer', () => {
@@ -161,7 +161,7 @@ describe('the hand at the wall', () => {
     const abroad = atTheWall({ ...drawn, practice: 'gb', code: 'BS7671-2018' })
     abroad.hand.paste()
     expect(abroad.now.value!.enclosures).toHaveLength(4)
-    expect(abroad.hand.said.value).toBe('The copied box belongs to the other practice.')
+    expect(abroad.hand.said.value).toBe('The copied box is from the other practice and can’t go on this board.')
   })
 
   it('pastes nothing that cannot be read', () => {
@@ -186,7 +186,7 @@ describe('the hand at the wall', () => {
     hand.tapBox('B1')
     press('Delete')
     expect(runs()).toEqual([])
-    expect(hand.said.value).toBe('Taken off the wall. Undo brings it back.')
+    expect(hand.said.value).toBe('Removed. Undo brings it back.')
     press('z', { ctrlKey: true })
     press('z', { metaKey: true, shiftKey: true })
     expect([undo.mock.calls.length, redo.mock.calls.length]).toEqual([1, 1])

@@ -169,7 +169,7 @@ function printsOf(bundle: Bundle, cables: Wanted['cables'], size: number): Line[
   const soft = (text: string): Line => ({ text, size, isSoft: true })
   const [{ id }, ...more] = bundle
   const cable = cables.get(id)
-  const tail = [cable?.proposed ? '(proposed)' : '', cable?.length ?? ''].filter((text) => text !== '')
+  const tail = [cable?.proposed ? say('drawing-board.proposed') : '', cable?.length ?? ''].filter((text) => text !== '')
   if (more.length > 0) {
     const singles = bundle.map((one) => soft([one.id, ...wordsOf(cables.get(one.id))].join(' ')))
     const title = `${bundle.length} × ${cable?.print ?? ''}`

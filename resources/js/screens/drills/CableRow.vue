@@ -12,7 +12,7 @@ const isFeed = computed(() => props.kind === 'feed')
 const idOf = (cable: number) =>
   isFeed.value
     ? `${tool.value} ${cable}`
-    : say('drills.read-cable-what', { cable, what: isLinked.value ? 'linked' : 'apart' })
+    : say('drills.read-cable-what', { cable, what: isLinked.value ? say('drills.linked') : say('drills.apart') })
 </script>
 
 <template>

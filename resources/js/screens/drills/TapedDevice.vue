@@ -67,7 +67,7 @@ function touch(number: number) {
     <g
       role="button"
       tabindex="0"
-      :aria-label="say('drills.paddle-now-what', { what: isDown ? 'down' : 'up' })"
+      :aria-label="say('drills.paddle-now-what', { what: isDown ? say('shared.down') : say('shared.up') })"
       data-test="paddle"
       @click="isDown = !isDown"
       @keydown.enter.prevent="isDown = !isDown"
@@ -86,7 +86,7 @@ function touch(number: number) {
       <rect x="100" :y="isDown ? 112 : 74" width="40" height="38" fill="var(--color-ink)" />
     </g>
     <text x="120" y="182" text-anchor="middle" font-size="18" fill="var(--color-ink)">
-      {{ isDown ? 'down' : 'up' }}
+      {{ isDown ? say('shared.down') : say('shared.up') }}
     </text>
     <g
       v-for="spot in spots"

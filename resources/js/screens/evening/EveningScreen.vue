@@ -308,7 +308,7 @@ const paper = computed(() =>
           <span class="grow" />
           <div class="flex" role="group" :aria-label="say('evening.look-at')">
             <button
-              v-for="(name, i) in ['Times', 'Room']"
+              v-for="(name, i) in [say('evening.times'), say('evening.room')]"
               :key="name"
               type="button"
               class="btn min-h-9 px-3"

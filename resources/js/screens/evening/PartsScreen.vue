@@ -74,8 +74,8 @@ async function tell(part: string, ok: boolean | null, note: string) {
           <div class="mt-2 flex gap-2">
             <button
               v-for="[name, ok] in [
-                ['Good', true],
-                ['Bad', false],
+                [say('evening.good'), true],
+                [say('evening.bad'), false],
               ] as const"
               :key="name"
               type="button"

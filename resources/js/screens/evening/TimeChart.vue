@@ -23,7 +23,8 @@ const marks = computed(() => Array.from({ length: Math.floor(span.value / 15) + 
 const broken = computed(() => new Set(props.plan.conflicts.flatMap(({ sittings }) => sittings.map(keyOf))))
 const fixed = computed(() => new Set(props.draft.fixed.map(keyOf)))
 const clock = (minute: number) => `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`
-const nameOf = (sitting: SittingPlan) => `${props.names[sitting.person] ?? '?'}${sitting.retest ? ' (retest)' : ''}`
+const nameOf = (sitting: SittingPlan) =>
+  `${props.names[sitting.person] ?? '?'}${sitting.retest ? say('evening.retest-2') : ''}`
 const wordsOf = (sitting: SittingPlan) =>
   [
     nameOf(sitting),

@@ -72,7 +72,7 @@ const choices = computed(() => [
 <template>
   <div class="screen">
     <TopBar :title="say('mark-table.table-of-marks')" :crumb="{ to: '/marks', name: say('shared.marks') }">
-      <span class="text-soft" role="status">{{ isSaving ? 'saving' : 'saved' }}</span>
+      <span class="text-soft" role="status">{{ isSaving ? say('shared.saving') : say('shared.saved') }}</span>
     </TopBar>
     <LoadState v-if="!data" :failure="loadFailure" :what="say('mark-table.the-table')" @again="load" />
     <main v-else class="panes grid-cols-[minmax(0,60fr)_minmax(18rem,40fr)]">

@@ -39,7 +39,7 @@ function state(attempt: AttemptSummary): string {
     : attempt.kind === 'fault'
       ? say('my-boards.make-your-first-move')
       : say('my-boards.give-your-first-answer')
-  const start = attempt.mode === 'exam' ? 'begin' : first
+  const start = attempt.mode === 'exam' ? say('my-boards.begin') : first
   return attempt.minutes
     ? say('my-boards.not-started-you-have-minutes', { minutes: attempt.minutes, start })
     : say('my-boards.not-started-no-time-limit')

@@ -66,7 +66,7 @@ describe('the list of plans', () => {
     expect(text).toContain('W3: white traveler')
     expect(text).toContain('Yard door: no neutral.')
     expect(text).toContain('NEC-2014 (the board’s)')
-    expect(shown({ truncated: 60 }).text()).toContain('The list stops at 60')
+    expect(shown({ truncated: 60 }).text()).toContain('Only the first 60')
   })
 
   it('has one entry for plans that differ only in colors, with a choice of them', async () => {
@@ -80,7 +80,7 @@ describe('the list of plans', () => {
       'light-fed',
     ])
     expect(wrapper.findAll('[data-test=colours] option').map((option) => option.text())).toEqual([
-      'As usual',
+      'In the usual order',
       'W3: red neutral',
     ])
     await wrapper.get('[data-test=colours] select').setValue('1')
@@ -95,7 +95,7 @@ describe('the list of plans', () => {
     expect(wrapper.emitted('update:chosen')).toEqual([[1]])
     expect(wrapper.emitted('update:edition')).toEqual([['NEC-2011']])
     expect(wrapper.emitted('convert')).toHaveLength(1)
-    expect(wrapper.get('button').text()).toBe('Carry it over to Britain')
+    expect(wrapper.get('button').text()).toBe('Convert it to Britain')
   })
 })
 

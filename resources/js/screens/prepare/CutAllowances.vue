@@ -13,7 +13,7 @@ const FIELDS = computed(
     [
       ['free', say('prepare.free-conductor-unit', { unit: props.data.unit })],
       ['sheath', say('prepare.sheath-inside-the-box-unit', { unit: props.data.unit })],
-      ['waste', 'waste, %'],
+      ['waste', say('prepare.waste')],
       ['round', say('prepare.round-up-to-unit', { unit: props.data.unit })],
     ] as const,
 )

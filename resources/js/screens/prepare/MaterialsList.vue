@@ -46,7 +46,9 @@ const emit = defineEmits<{ keep: [part: string, change: { price?: string; held?:
               @keep="(price) => emit('keep', data.shelf[i]!.part, { price })"
             />
             <span class="text-sm whitespace-nowrap text-soft">{{
-              data.shelf[i]!.unit === 'each' ? 'each' : `a ${data.shelf[i]!.unit}`
+              data.shelf[i]!.unit === 'each'
+                ? say('prepare.each')
+                : say('prepare.per-unit', { unit: data.shelf[i]!.unit })
             }}</span>
           </label>
         </td>

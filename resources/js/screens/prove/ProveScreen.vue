@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { positionName } from '@/shared/words/positionName'
 import { say } from '@/shared/words/say'
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import { useEventListener } from '@vueuse/core'
@@ -293,13 +294,15 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
               <button
                 type="button"
                 class="btn w-full justify-start px-2"
-                :aria-label="say('prove.flip-label-now-position', { label: item.label, position: item.position })"
+                :aria-label="
+                  say('prove.flip-label-now-position', { label: item.label, position: positionName(item.position) })
+                "
                 :data-flip="item.id"
                 @click="proof.act('flip', { on: item.id })"
               >
                 <span class="code">{{ item.id }} {{ item.position === 'up' ? '▲' : '▼' }}</span>
                 <span class="truncate font-normal">{{ item.label }}</span>
-                <span class="code ml-auto">{{ item.position }}</span>
+                <span class="code ml-auto">{{ positionName(item.position) }}</span>
               </button>
             </li>
             <li v-for="item in proof.data.value.lamps" :key="item.id" class="flex items-center gap-1">

@@ -8,6 +8,7 @@ import type { TestSheet } from '@/shared/api/generated/http'
 const props = defineProps<{ attempt: number; acts: number; stepsOnly?: boolean }>()
 const sheet = ref<TestSheet | null>(null)
 const failure = ref('')
+const STATES = { done: say('prove.done'), missing: say('prove.not-done'), void: say('prove.does-not-count') }
 const STEP_SIGNS = { done: '✓', missing: '○', void: '✕' }
 
 async function load() {
@@ -35,7 +36,7 @@ watch(() => props.acts, load, { immediate: true })
         >
           <span class="code" aria-hidden="true">{{ STEP_SIGNS[step.state] }}</span>
           <span
-            >{{ step.name }}<span class="sr-only">, {{ step.state }}</span>
+            >{{ step.name }}<span class="sr-only">, {{ STATES[step.state] }}</span>
             <span v-if="step.why" class="block text-sm">{{ step.why }}</span>
             <span v-if="step.caution && step.state !== 'done'" class="flex items-start gap-1.5 text-sm">
               <span class="hazard mt-0.5 h-3.5 w-3.5 shrink-0 border border-ink" aria-hidden="true" />{{ step.caution }}

@@ -60,7 +60,12 @@ async function signOff() {
         class="btn flex-col py-3 text-xl"
         :class="{ 'outline-3 outline-violet': stage === 'walk' && next === item.id }"
         :disabled="stage !== 'walk'"
-        :aria-label="say('prove.flip-label-now-isdown', { label: item.label, isDown: isDown(item.id) ? 'down' : 'up' })"
+        :aria-label="
+          say('prove.flip-label-now-isdown', {
+            label: item.label,
+            isDown: isDown(item.id) ? say('shared.down') : say('shared.up'),
+          })
+        "
         :data-trap-flip="item.id"
         @click="flip(item.id)"
       >

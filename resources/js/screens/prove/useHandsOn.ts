@@ -1,3 +1,4 @@
+import { say } from '@/shared/words/say'
 import { computed, type Ref, ref, shallowRef, watch } from 'vue'
 import type { BoardLook, Enclosure, Step } from '@/shared/api/generated/http'
 import { apply, bareBench, type BenchState, placesOf, StepDoesNotFit } from '@/shared/bench/bench'

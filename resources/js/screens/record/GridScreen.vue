@@ -31,7 +31,7 @@ const cellOf = (person: MarkGrid['people'][number], assignment: number) =>
 const WORDS: Record<string, string> = {
   waiting: say('record.not-begun'),
   running: say('record.working'),
-  withdrawn: 'withdrawn',
+  withdrawn: say('record.withdrawn'),
 }
 function words(cell: MarkGrid['people'][number]['cells'][number] | null): string {
   if (!cell) return '–'

@@ -9,6 +9,16 @@ import { useLoaded } from '@/shared/ui/useLoaded'
 const props = defineProps<{ assignment: number }>()
 const { data, failure, load } = useLoaded(() => api.record(props.assignment))
 const time = (at: string) => new Date(at).toLocaleString()
+
+const HEADS = [
+  say('record.when'),
+  say('record.who'),
+  say('record.what'),
+  say('record.whose-work'),
+  say('record.from'),
+  say('record.to'),
+  say('record.why'),
+]
 </script>
 
 <template>
@@ -25,12 +35,7 @@ const time = (at: string) => new Date(at).toLocaleString()
         </caption>
         <thead>
           <tr class="border-b-2 border-ink">
-            <th
-              v-for="head in ['when', 'who', 'what', 'whose work', 'from', 'to', 'why']"
-              :key="head"
-              scope="col"
-              class="py-1 pr-4 max-md:hidden"
-            >
+            <th v-for="head in HEADS" :key="head" scope="col" class="py-1 pr-4 max-md:hidden">
               {{ head }}
             </th>
           </tr>

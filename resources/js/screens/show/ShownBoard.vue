@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { positionName } from '@/shared/words/positionName'
 import { say } from '@/shared/words/say'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { useEventListener, useFullscreen } from '@vueuse/core'
@@ -49,7 +50,9 @@ const hiddenLamps = computed(
   () => new Map(isHidden.value ? verdict.value.lamps.map(({ box }) => [box, say('show.on-or-off')] as const) : []),
 )
 const answer = computed(() =>
-  verdict.value.lamps.map(({ box, label }) => `${label}: ${current.lamps.value.get(box) === 'on' ? 'on' : 'off'}`),
+  verdict.value.lamps.map(
+    ({ box, label }) => `${label}: ${current.lamps.value.get(box) === 'on' ? say('show.on') : say('show.off')}`,
+  ),
 )
 const said = computed(() => {
   if (bringIn.isOn.value) {
@@ -201,7 +204,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           :key="item.id"
           type="button"
           class="btn min-h-16 px-5 text-[28px] max-md:text-xl"
-          :aria-label="say('show.flip-label-now-position', { label: item.label, position: item.position })"
+          :aria-label="
+            say('show.flip-label-now-position', { label: item.label, position: positionName(item.position) })
+          "
           :data-flip="item.id"
           @click="flip(i)"
         >

@@ -10,7 +10,7 @@ import { useLoaded } from '@/shared/ui/useLoaded'
 const EVERY_MS = 30_000
 const { data, failure, load } = useLoaded(() => api.status(), EVERY_MS)
 const SIGNS = { good: '✓', watch: '▲', bad: '✕' }
-const WORDS = { good: 'well', watch: say('status.check-this-2'), bad: 'bad' }
+const WORDS = { good: say('status.ok'), watch: say('status.check-this-2'), bad: say('status.fault') }
 const apart = ref(0)
 watch(data, (fresh) => {
   if (fresh) apart.value = Math.round((Date.now() - Date.parse(fresh.time)) / 1000)

@@ -62,7 +62,7 @@ const house = computed(() => data.value?.markings.filter(({ isMine }) => !isMine
         <ul class="divide-y divide-line border-y border-line">
           <li v-for="marking in [...own, ...house]" :key="marking.id" class="flex min-h-11 items-center gap-3 px-2">
             <span class="grow">{{ marking.title }}</span><span class="text-soft">{{
-              marking.isMine ? 'yours' : say('tasks.the-houses')
+              marking.isMine ? say('tasks.yours') : say('tasks.the-houses')
             }}</span>
           </li>
         </ul>

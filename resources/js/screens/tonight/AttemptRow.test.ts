@@ -49,7 +49,7 @@ describe('a trainee in the list of a class', () => {
 
   it.each([
     ['nothing before it is begun', {}, []],
-    ['the board as it stands', { startedAt: '2026-11-26T18:00:00Z' }, ['Board as it stands']],
+    ['the board as it stands', { startedAt: '2026-11-26T18:00:00Z' }, ['Board now']],
     ['nothing of answers under way', { startedAt: '2026-11-26T18:00:00Z', kind: 'predict' as const }, []],
     [
       'the verdict',

@@ -57,7 +57,12 @@ const next = computed(() => steps.value.findIndex((step) => !step.done))
     <h2 v-else class="mb-2 font-bold">{{ say('tonight.the-first-evening') }}</h2>
     <ol :class="small ? 'space-y-1' : 'divide-y divide-line border-y border-line'">
       <li v-for="(step, i) in steps" :key="step.name" class="flex items-center gap-4" :class="small ? '' : 'py-3'">
-        <svg viewBox="0 0 24 24" class="h-6 w-6 shrink-0" :aria-label="step.done ? 'done' : 'open'" role="img">
+        <svg
+          viewBox="0 0 24 24"
+          class="h-6 w-6 shrink-0"
+          :aria-label="step.done ? say('tonight.done') : say('tonight.to-do')"
+          role="img"
+        >
           <circle
             cx="12"
             cy="12"

@@ -89,7 +89,7 @@ const handedIn = (item: AssignmentLine) =>
                     ><strong class="block">{{ evening.title }}</strong
                     ><span class="text-soft"
                       >{{ evening.classroomName }} ·
-                      {{ evening.assignment ? say('tonight.the-wall') : 'planned' }}</span
+                      {{ evening.assignment ? say('tonight.the-wall') : say('tonight.planned') }}</span
                     ></span
                   ></RouterLink
                 >

@@ -6,7 +6,7 @@ import type { VerdictData } from '@/shared/api/generated/http'
 defineProps<{ verdict: VerdictData; busy: boolean }>()
 const edition = defineModel<string>({ required: true })
 
-const VERDICTS = { pass: 'pass', remarks: say('verdict.pass-with-remarks'), fail: 'fail' }
+const VERDICTS = { pass: say('verdict.pass'), remarks: say('verdict.pass-with-remarks'), fail: say('verdict.fail') }
 </script>
 
 <template>

@@ -73,7 +73,7 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
           <PaddleSign
             class="mx-auto h-8"
             role="img"
-            :aria-label="`${item.id} ${isDown(row, i) ? 'down' : 'up'}`"
+            :aria-label="`${item.id} ${isDown(row, i) ? say('shared.down') : say('shared.up')}`"
             :is-down="isDown(row, i)"
           />
         </td>

@@ -123,7 +123,7 @@ describe('the findings', () => {
     expect(list.findAll('ol > li')).toHaveLength(2)
     expect(list.get('[data-finding=shell-live]').text()).toContain('Danger')
     expect(list.find('[data-finding=shell-live] .hazard').exists()).toBe(true)
-    expect(list.get('summary').text()).toBe('What follows from it (1)')
+    expect(list.get('summary').text()).toBe('What this causes (1)')
     await list.get('[data-finding=shell-live] button').trigger('click')
     expect(list.emitted('show')).toEqual([['L1']])
   })
@@ -144,7 +144,7 @@ describe('the findings', () => {
     })
     expect(list.findAll('ol > li')).toHaveLength(2)
     expect(list.get('[data-finding=earth-unsleeved]').text()).toContain('Remark, 3 times')
-    expect(list.get('[data-finding=earth-unsleeved] summary').text()).toBe('The same at box B2, box L1')
+    expect(list.get('[data-finding=earth-unsleeved] summary').text()).toBe('Also at box B2, box L1')
   })
 
   it('say so when there are none', () => {
@@ -284,10 +284,10 @@ describe('layers, editions and figures', () => {
       edition: 'NEC-2011',
       changes: { verdictThen: 'pass', appear: ['No neutral there.'], vanish: ['Too full.'] },
     }).get('[data-test=changes]')
-    expect(changed.text()).toContain('By the board’s own edition: pass')
+    expect(changed.text()).toContain('The board’s own edition gives a pass')
     expect(changed.text()).toContain('+ No neutral there.')
     expect(changed.text()).toContain('no longer: Too full.')
-    expect(shown({ edition: 'NEC-2011' }).get('[data-test=changes]').text()).toContain('Nothing changes')
+    expect(shown({ edition: 'NEC-2011' }).get('[data-test=changes]').text()).toContain('No change')
   })
 
   it('shows every allowance and whether it fits', () => {
@@ -299,7 +299,7 @@ describe('layers, editions and figures', () => {
     expect(wrapper.text()).toContain('✕Gate post')
     expect(wrapper.get('th').text()).toBe('conductors')
     expect(wrapper.text()).toContain('A ring.')
-    expect(mount(FigureList, { props: { blocks: [] } }).text()).toContain('nothing to reckon')
+    expect(mount(FigureList, { props: { blocks: [] } }).text()).toContain('Nothing to calculate')
   })
 })
 
@@ -316,7 +316,7 @@ describe('the repair', () => {
   it('is stepped through move by move, to the board put right', async () => {
     const wrapper = shown({ undoes: 'a pair split' })
     expect(wrapper.text()).toContain('2 moves put it right')
-    expect(wrapper.text()).toContain('That takes back: a pair split.')
+    expect(wrapper.text()).toContain('The mistake: a pair split.')
     const [before, next] = wrapper.findAll('button')
     expect(before!.attributes('disabled')).toBeDefined()
     await next!.trigger('click')
@@ -324,7 +324,7 @@ describe('the repair', () => {
     await wrapper.setProps({ modelValue: 1 })
     expect(wrapper.get('[aria-current=step]').text()).toBe('The second move.')
     expect(wrapper.text()).toContain('The first move. ✓ done')
-    expect(next!.text()).toBe('See it put right')
+    expect(next!.text()).toBe('See the finished repair')
     await wrapper.setProps({ modelValue: 2 })
     expect(next!.attributes('disabled')).toBeDefined()
     expect(wrapper.find('[aria-current=step]').exists()).toBe(false)
@@ -338,7 +338,7 @@ describe('the repair', () => {
 
   it('says why there is none, and that none is needed', () => {
     expect(shown({ moves: [], reason: 'No repair by moves alone was found.' }).text()).toContain('No repair')
-    expect(shown({ moves: [] }).text()).toBe('Nothing has to be put right.')
+    expect(shown({ moves: [] }).text()).toBe('Nothing to put right.')
     expect(shown({ moves: moves.slice(1) }).text()).toContain('One move puts it right')
   })
 })
@@ -360,8 +360,8 @@ describe('the nearest plan', () => {
     ).toContain('2 changes')
   })
 
-  it('says that nothing would change, or that there is no plan', () => {
-    expect(shown({ changes: [] }).text()).toContain('nothing would change')
+  it('says that Nothing to change, or that there is no plan', () => {
+    expect(shown({ changes: [] }).text()).toContain('Nothing to change')
     expect(shown({ headline: null, changes: [] }).text()).toContain('no plan')
   })
 })

@@ -24,7 +24,11 @@ const print = () => window.print()
     </div>
     <LoadState v-if="!data" :failure="failure" :what="say('viva.the-questions')" @again="load" />
     <main v-else class="mx-auto max-w-4xl">
-      <PaperPage :caution="data.bench.caution" :title="data.bench.title" :name="`Viva · ${data.bench.trainee.name}`">
+      <PaperPage
+        :caution="data.bench.caution"
+        :title="data.bench.title"
+        :name="say('viva.viva-name', { name: data.bench.trainee.name })"
+      >
         <p v-for="mistake in data.debrief.mistakes" :key="mistake" class="mb-2">
           {{ say('viva.to-mention-mistake', { mistake }) }}
         </p>

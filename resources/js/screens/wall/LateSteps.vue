@@ -62,7 +62,7 @@ async function settleAct(id: number, accepted: boolean) {
         </button>
         <LateStepBoard v-if="drawn === step.id" :attempt="attempt" :late="step" />
         <span v-if="step.accepted !== null" class="font-bold">{{
-          step.accepted ? 'counts' : say('wall.does-not-count')
+          step.accepted ? say('wall.counts') : say('wall.does-not-count')
         }}</span>
         <span v-else class="mt-1 flex gap-2">
           <button type="button" class="btn min-h-9 px-3" :disabled="!step.fits" @click="settle(step.id, true)">
@@ -85,7 +85,7 @@ async function settleAct(id: number, accepted: boolean) {
           say('wall.made-time-received-timeb', { time: time(act.madeAt), timeb: time(act.receivedAt) })
         }}</span>
         <span v-if="act.accepted !== null" class="font-bold">{{
-          act.accepted ? 'counts' : say('wall.does-not-count')
+          act.accepted ? say('wall.counts') : say('wall.does-not-count')
         }}</span>
         <span v-else class="mt-1 flex gap-2">
           <button type="button" class="btn min-h-9 px-3" @click="settleAct(act.id, true)">

@@ -10,14 +10,14 @@ defineEmits<{ choose: [] }>()
 const STATES: Record<string, string> = {
   held: say('wall.not-open-yet'),
   waiting: say('wall.not-here-yet'),
-  paused: 'paused',
+  paused: say('wall.paused'),
   'handed-in': say('wall.handed-in'),
-  withdrawn: 'withdrawn',
+  withdrawn: say('wall.withdrawn'),
 }
 const plate = computed(() => props.station.now)
 const time = computed(() => (props.left === null ? '' : props.left === 0 ? say('wall.time-up') : clockOf(props.left)))
 const state = computed(() => {
-  if (!plate.value) return 'free'
+  if (!plate.value) return say('wall.free')
   if (plate.value.state === 'waiting' && plate.value.isHere) return say('wall.here-ready')
   return STATES[plate.value.state] ?? ''
 })

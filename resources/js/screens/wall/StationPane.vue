@@ -100,7 +100,7 @@ const clock = (minute: number) => `${Math.floor(minute / 60)}:${String(minute % 
     <section v-if="station.next.length > 0">
       <h3 class="font-bold">{{ say('wall.then') }}</h3>
       <p v-for="(next, i) in station.next" :key="i">
-        {{ clock(next.from) }} {{ next.name }}{{ next.retest ? ' (retest)' : '' }}
+        {{ clock(next.from) }} {{ next.name }}{{ next.retest ? say('wall.retest-2') : '' }}
       </p>
     </section>
   </aside>

@@ -116,7 +116,7 @@ describe('the bench and its server', () => {
     await vi.waitFor(() => expect(bench.saving.value).toBe('offline'))
     expect(bench.bench.value.joints).toHaveLength(2)
     expect(await bench.handIn()).toBe(false)
-    expect(bench.notice.value).toContain('the server does not have 2 of your steps yet')
+    expect(bench.notice.value).toContain('2 of your steps have')
     expect((await heldSteps.of(attempt)).map(({ number }) => number)).toEqual([1, 2])
     keep.mockRestore()
     serve()
@@ -149,7 +149,7 @@ describe('the bench and its server', () => {
       setAside: [{ number: 1, reason: 'left-behind' }],
     })
     bench.make(land('W1.black@B1', 'S1#3'))
-    await vi.waitFor(() => expect(bench.notice.value).toContain('1 step was set aside'))
+    await vi.waitFor(() => expect(bench.notice.value).toContain('One step was not counted'))
     expect(bench.bench.value.joints.map(({ points }) => points)).toEqual([['S1#1', 'W2.black@B1']])
     expect(bench.waitingCount.value).toBe(0)
   })
@@ -163,8 +163,8 @@ describe('the bench and its server', () => {
   })
 
   it('tells in words when the board does not come', async () => {
-    vi.spyOn(api, 'bench').mockRejectedValue(new Refused(404, 'There is nothing here for you under this address.'))
+    vi.spyOn(api, 'bench').mockRejectedValue(new Refused(404, 'There is nothing here for you at this address.'))
     await open()
-    expect(bench.failure.value).toBe('There is nothing here for you under this address.')
+    expect(bench.failure.value).toBe('There is nothing here for you at this address.')
   })
 })

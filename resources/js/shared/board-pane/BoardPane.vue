@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { positionName } from '@/shared/words/positionName'
 import { say } from '@/shared/words/say'
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, toRef } from 'vue'
@@ -79,13 +80,15 @@ function flipById(id: string) {
         :key="item.id"
         type="button"
         class="btn px-3"
-        :aria-label="say('shared.flip-label-now-position', { label: item.label, position: item.position })"
+        :aria-label="
+          say('shared.flip-label-now-position', { label: item.label, position: positionName(item.position) })
+        "
         :data-flip="item.id"
         @click="current.flip(i)"
       >
         <span class="code"
           >{{ item.id }} {{ item.position === 'up' ? '▲' : '▼' }}
-          <span class="max-xl:hidden">{{ item.position }}</span></span
+          <span class="max-xl:hidden">{{ positionName(item.position) }}</span></span
         >
       </button>
       <select

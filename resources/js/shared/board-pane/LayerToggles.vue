@@ -26,7 +26,7 @@ defineEmits<{ toggle: [layer: Layer] }>()
     >
       {{ names[layer] }}
       <span class="font-normal">{{
-        hidden.has(layer) ? say('shared.hidden-count-places', { count: layers[layer].length }) : 'shown'
+        hidden.has(layer) ? say('shared.hidden-count-places', { count: layers[layer].length }) : say('shared.shown')
       }}</span>
     </button>
   </div>

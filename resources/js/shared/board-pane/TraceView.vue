@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { positionName } from '@/shared/words/positionName'
 import { say } from '@/shared/words/say'
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -98,7 +99,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         :key="item.id"
         type="button"
         class="btn"
-        :aria-label="say('shared.flip-label-now-position', { label: item.label, position: item.position })"
+        :aria-label="
+          say('shared.flip-label-now-position', { label: item.label, position: positionName(item.position) })
+        "
         :data-flip="item.id"
         @click="flip(item.id)"
       >

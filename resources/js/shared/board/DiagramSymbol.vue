@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { positionName } from '@/shared/words/positionName'
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { DiagramPin, DiagramSymbol } from '@/shared/api/generated/http'
@@ -42,7 +43,7 @@ const isTraced = (...pins: DiagramPin[]) => pins.every(({ place }) => props.trac
     v-else-if="symbol.kind === 'switch'"
     role="button"
     tabindex="0"
-    :aria-label="say('shared.flip-id-now-position', { id: symbol.id, position })"
+    :aria-label="say('shared.flip-id-now-position', { id: symbol.id, position: positionName(position) })"
     :data-symbol="symbol.id"
     @click="$emit('flip')"
     @keydown.enter.prevent="$emit('flip')"
@@ -59,7 +60,7 @@ const isTraced = (...pins: DiagramPin[]) => pins.every(({ place }) => props.trac
       stroke-width="2"
     />
     <text :x="middle" :y="top - 32" text-anchor="middle" font-size="19" fill="var(--color-ink)"
-      >{{ symbol.id }} {{ position }}</text
+      >{{ symbol.id }} {{ positionName(position) }}</text
     >
     <g v-for="lever in levers" :key="`${lever.from.place} ${lever.to.place}`" fill="none" stroke-linecap="round">
       <path

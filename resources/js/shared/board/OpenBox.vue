@@ -78,7 +78,8 @@ const joined = computed(() => {
 })
 const capped = computed(() => new Set(props.bench.caps))
 const stateOf = (id: string) => (capped.value.has(id) ? 'capped' : joined.value.has(id) ? 'joined' : 'loose')
-const whereIs = (id: string) => joined.value.get(id)?.where ?? stateOf(id)
+const STATES = { capped: say('shared.capped'), joined: say('shared.connected'), loose: say('shared.loose') }
+const whereIs = (id: string) => joined.value.get(id)?.where ?? STATES[stateOf(id)]
 const holding = (id: string) => joined.value.get(id)?.holds ?? ''
 const markOf = (id: string) => {
   const as = props.bench.marks[id]

@@ -48,7 +48,7 @@ describe('the hand', () => {
     hand.tap('S1#3')
     expect(made).toEqual([{ do: 'land', points: ['W1.black@B1'], on: 'S1#3' }])
     expect(hand.carried.value).toEqual([])
-    expect(hand.said.value).toBe('On dark screw, place 3 of S1: the black of W1 (to Supply cord).')
+    expect(hand.said.value).toBe('the black of W1 (to Supply cord) on dark screw, place 3 of S1.')
   })
 
   it('puts an end down by tapping it again', () => {
@@ -93,7 +93,7 @@ describe('the hand', () => {
     hand.takePigtail()
     expect([hand.isPigtailInHand.value, hand.said.value]).toEqual([
       true,
-      'Pigtail of this connector in hand: tap the screw it goes to.',
+      'Holding a pigtail from this connector. Tap the screw it goes to.',
     ])
     expect([...hand.targets.value.keys()]).toEqual(['S1#1', 'S1#2', 'S1#3', 'S1#4', 'B1.earth'])
     hand.tap('S1#4')
@@ -101,10 +101,10 @@ describe('the hand', () => {
     expect(hand.isPigtailInHand.value).toBe(false)
 
     hand.tap('B1.earth')
-    expect(hand.said.value).toContain('Pigtail from')
+    expect(hand.said.value).toContain('a pigtail from')
     hand.tapConnector('W1.bare@B1')
     expect(made.at(-1)).toEqual({ do: 'land', points: ['B1.earth'], on: 'W1.bare@B1' })
-    expect(hand.said.value).toContain('It holds 4 now.')
+    expect(hand.said.value).toContain('It now has 4.')
   })
 
   it('takes every loose end of a color at once, with a ground the ground screws too', () => {
@@ -119,10 +119,10 @@ describe('the hand', () => {
     expect(hand.carried.value).toEqual(['W1.white@B1'])
   })
 
-  it('has no pigtail of a loose end, and puts one down', () => {
+  it('has no pigtail of a still loose end, and puts one down', () => {
     hand.tap('W1.black@B1')
     hand.takePigtail()
-    expect(hand.said.value).toBe('Take a connector or a screw first, then a pigtail from it.')
+    expect(hand.said.value).toBe('Choose a connector or a screw first, then a pigtail.')
     for (const id of ['W2.black@B1']) hand.tap(id)
     hand.gather(nut)
     hand.tapConnector('W1.black@B1')
@@ -180,17 +180,17 @@ describe('the hand', () => {
   })
 
   it.each([
-    ['an empty hand caps nothing', () => hand.cap(), 'Take an end in hand first, then cap it.'],
-    ['an empty hand marks nothing', () => hand.mark('line'), 'Take an end in hand first, then mark it.'],
+    ['an empty hand caps nothing', () => hand.cap(), 'Pick up a wire first, then cap it.'],
+    ['an empty hand marks nothing', () => hand.mark('line'), 'Pick up a wire first, then mark it.'],
     [
       'one end alone gathers nothing',
       () => (hand.tap('W1.black@B1'), hand.gather(nut)),
-      'Take two ends or more in hand, then the wire nut.',
+      'Pick up two or more wires, then the wire nut.',
     ],
     [
       'what is loose comes off nothing',
       () => (hand.tap('W1.black@B1'), hand.takeOff()),
-      'Nothing in hand is joined or capped.',
+      'What you’re holding is not connected or capped.',
     ],
     ['a bare bench undoes nothing', () => hand.undo(), 'There is nothing to undo.'],
   ])('says why: %s', (_, act, said) => {
@@ -202,7 +202,7 @@ describe('the hand', () => {
   it('keeps what is in hand when the step does not fit', () => {
     for (const id of ['W1.white@B1', 'W2.white@B1', 'W1.bare@B1']) hand.tap(id)
     hand.gather(lever2)
-    expect(hand.said.value).toBe('That connector has no port left. Take a larger one.')
+    expect(hand.said.value).toBe('That connector is full. Use a larger one.')
     expect(hand.carried.value).toHaveLength(3)
   })
 

@@ -57,7 +57,11 @@ defineEmits<{ change: [key: string] }>()
               type="button"
               class="min-h-9 cursor-pointer underline-offset-4 hover:text-violet hover:underline"
               :aria-label="
-                say('shared.change-by-hand-text-got', { text: line.text, got: line.got ?? 'open', of: line.of })
+                say('shared.change-by-hand-text-got', {
+                  text: line.text,
+                  got: line.got ?? say('shared.open-2'),
+                  of: line.of,
+                })
               "
               @click="$emit('change', line.key)"
             >

@@ -6,9 +6,9 @@ import type { Saving } from './useOutbox'
 const props = defineProps<{ state: Saving; toSend: number; done?: string }>()
 
 const WORDS = {
-  saved: 'saved',
-  saving: 'saving',
-  offline: 'offline',
+  saved: say('shared.saved'),
+  saving: say('shared.saving'),
+  offline: say('shared.offline'),
   'signed-out': say('shared.signed-out'),
   refused: say('shared.not-saved'),
 }

@@ -51,7 +51,7 @@ describe('the outbox', () => {
     isFull = false
     await vi.advanceTimersByTimeAsync(500)
     expect([box.state.value, box.told.value]).toEqual(['saved', ''])
-    expect(new NoAnswer().message).toContain('does not answer')
+    expect(new NoAnswer().message).toContain('is not answering')
   })
 
   it('is offline while there is no answer, tries ever more slowly, and loses nothing', async () => {
