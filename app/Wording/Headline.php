@@ -44,9 +44,9 @@ final readonly class Headline
         }
 
         return $this->words->say('verdict.pass', [
-            'lamps' => Str::ucfirst($this->words->list(array_map($this->words->device(...), $control->lamps))),
-            'answers' => $this->words->count('verdict.answers', count($control->lamps)),
-            'switches' => $this->words->list(array_map($this->words->device(...), $control->switches)),
+            'switches' => $this->words->list(array_map($this->words->placeOfDevice(...), $control->switches)),
+            'control' => $this->words->count('verdict.control', count($control->switches)),
+            'lamps' => $this->words->list(array_map($this->words->placeOfDevice(...), $control->lamps)),
         ]);
     }
 

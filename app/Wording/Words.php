@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use Illuminate\Support\Facades\App;
+use Illuminate\Support\Facades\Lang;
 use Zwindle\Board\Board;
 use Zwindle\Board\Device;
 use Zwindle\Board\Mounting;
@@ -21,9 +22,6 @@ use Zwindle\Hunt\NewPart;
 /** Places and parts of one board in the trade English of its practice. */
 final readonly class Words
 {
-    /** Finishes that tell a screw from its neighbours. */
-    private const TELLING = ['dark', 'silver'];
-
     /** @var array<string, Point> */
     private array $points;
 
@@ -81,11 +79,28 @@ final readonly class Words
             fn (Device $other) => $other->model->kind === $device->model->kind,
         );
         $name = $this->say('parts.kind.'.$device->model->kind->value);
-        $name = count($siblings) > 1 ? "$name $id" : $name;
+        $label = $this->box($device->enclosure);
+        $isAlone = count($siblings) <= 1;
 
-        return $device->is(DeviceKind::Supply)
-            ? $this->say('parts.supply')
-            : $this->say('parts.at', ['what' => $name, 'box' => $this->box($device->enclosure)]);
+        return match (true) {
+            $device->is(DeviceKind::Supply) => $this->say('parts.supply'),
+            // "Path light" says already what is there.
+            $isAlone && preg_match('/\b'.preg_quote($name, '/').'\b/iu', $label) === 1 => $label,
+            default => $this->say('parts.at', ['what' => $isAlone ? $name : "$name $id", 'box' => $label]),
+        };
+    }
+
+    /** A device by the place it is at, as one calls it across a room: `Gate post`; with its id where one box has several alike. */
+    public function placeOfDevice(string $id): string
+    {
+        $device = $this->board->devices[$id];
+        $alike = array_filter(
+            $this->board->devicesIn($device->enclosure),
+            fn (Device $other) => $other->model->kind === $device->model->kind,
+        );
+        $label = $this->box($device->enclosure);
+
+        return count($alike) > 1 ? $this->say('parts.at-place', ['id' => $id, 'box' => $label]) : $label;
     }
 
     /** What a switch of a function is called. */
@@ -117,7 +132,7 @@ final readonly class Words
             PointKind::ConductorEnd => $this->say('parts.end-in', ['end' => $this->end($point), 'box' => $this->box($point->enclosure)]),
             PointKind::EnclosureEarth => $this->say('parts.box-earth', ['box' => $this->box($point->enclosure)]),
             default => $this->say('parts.terminal-of', [
-                'terminal' => $this->terminal($point),
+                'terminal' => $this->theTerminal($point),
                 'device' => $this->device((string) $point->device),
             ]),
         };
@@ -132,7 +147,7 @@ final readonly class Words
             null => $this->device($id),
             PointKind::ConductorEnd => $this->end($point),
             PointKind::EnclosureEarth => $this->say('parts.own-earth'),
-            default => $this->say('parts.short-terminal', ['terminal' => $this->terminal($point), 'device' => (string) $point->device]),
+            default => $this->say('parts.short-terminal', ['terminal' => $this->theTerminal($point), 'device' => (string) $point->device]),
         };
     }
 
@@ -220,7 +235,7 @@ final readonly class Words
         $key = count($this->board->devicesIn($point->enclosure)) > 1 ? 'parts.short-terminal' : 'parts.only-terminal';
         $where = $this->blockOf($point);
 
-        $named = $this->say($key, ['terminal' => trim($this->finishOf($point).' '.$this->terminal($point)), 'device' => $point->device]);
+        $named = $this->say($key, ['terminal' => $this->theTerminal($point), 'device' => $point->device]);
 
         return $where === '' ? $named : "$named ($where)";
     }
@@ -237,22 +252,6 @@ final readonly class Words
         $at = array_search($point->terminal?->name, array_map(fn (Landing $landing) => $landing->terminal, $blocks), true);
 
         return $at === false ? '' : $this->say('parts.block', ['number' => (int) $at + 1, 'count' => count($blocks)]);
-    }
-
-    /** Of a screw that is told by its finish: `dark`, as it is printed nowhere; of the rest nothing. */
-    private function finishOf(Point $point): string
-    {
-        $device = $this->board->devices[(string) $point->device];
-        if (isset($this->fitted[$device->id])) {
-            return '';
-        }
-        foreach ($device->face()->landings as $landing) {
-            if ($landing->terminal === $point->terminal?->name && in_array($landing->finish, self::TELLING, true)) {
-                return $this->say("bench.finish.$landing->finish");
-            }
-        }
-
-        return '';
     }
 
     /**
@@ -284,30 +283,82 @@ final readonly class Words
         ]);
     }
 
-    private function terminal(Point $point): string
+    /** With its article, which a screw with a number has not: `the loop block`, `brass screw 1 (a traveler)`. */
+    private function theTerminal(Point $point): string
+    {
+        $named = $this->terminal($point);
+
+        return $this->isKnownByFace($point) ? $named : $this->say('parts.the', ['what' => $named]);
+    }
+
+    private function isKnownByFace(Point $point): bool
+    {
+        return $this->faceOf($point, $this->modelOf($point)) !== '';
+    }
+
+    /** The part that has the terminal: what is fitted, or the board's own, where a move names a place that only that one has. */
+    private function modelOf(Point $point): DeviceModel
     {
         $own = $this->board->devices[$point->device]->model;
         $fitted = $this->fitted[$point->device] ?? $own;
-        $model = $point->terminal === null || in_array($point->terminal->name, array_column($fitted->terminals, 'name'), true)
+
+        return $point->terminal === null || in_array($point->terminal->name, array_column($fitted->terminals, 'name'), true)
             ? $fitted
             : $own;
+    }
 
+    private function terminal(Point $point): string
+    {
+        $model = $this->modelOf($point);
         if ($point->isEarthing() && $model->kind === DeviceKind::Switch) {
             $isMetal = $this->board->enclosures[$point->enclosure]->isMetal;
 
             return $this->say('parts.switch-earth.'.($isMetal ? 'metal' : 'plastic'));
         }
 
-        return $this->say("parts.terminal.$model->id.".$point->terminal?->name, ['print' => $this->printOn($point, $model)]);
+        $face = $this->faceOf($point, $model);
+        $does = $face === '' ? '' : $this->say("parts.duty.$model->id.".$point->terminal?->name);
+
+        return match (true) {
+            $face === '' => $this->say("parts.terminal.$model->id.".$point->terminal?->name, ['print' => $this->printOn($point, $model)]),
+            $does === '' => $face,
+            default => $this->say('parts.face.does', ['face' => $face, 'does' => $does]),
+        };
+    }
+
+    /** What a terminal without a print is known by, as at the bench: `brass screw 1`. Of one with a print nothing: that is its name. */
+    private function faceOf(Point $point, DeviceModel $model): string
+    {
+        $duty = "parts.duty.$model->id.".$point->terminal?->name;
+        $isSwitchEarth = $point->isEarthing() && $model->kind === DeviceKind::Switch;
+        if ($isSwitchEarth || ! Lang::has($duty, Region::of($this->board->practice))) {
+            return '';
+        }
+        foreach ($this->shown($point, $model)->face()->landings as $landing) {
+            if ($landing->terminal === $point->terminal?->name && $landing->print === '') {
+                return $this->say("parts.face.{$landing->shape->value}", [
+                    'finish' => $this->say("bench.finish.$landing->finish"),
+                    'place' => $landing->place,
+                ]);
+            }
+        }
+
+        return '';
+    }
+
+    /** The device as it is on the wall: another part that was fitted is mounted as usual. */
+    private function shown(Point $point, DeviceModel $model): Device
+    {
+        $device = $this->board->devices[(string) $point->device];
+
+        return isset($this->fitted[$device->id]) ? $device->fitted($model)->mounted(new Mounting) : $device;
     }
 
     /** What the face of a part prints at a terminal; of two that print the same, which of them. */
     private function printOn(Point $point, DeviceModel $model): string
     {
-        $device = $this->board->devices[(string) $point->device];
-        $own = isset($this->fitted[$device->id]) ? $device->fitted($model)->mounted(new Mounting) : $device;
         $prints = [];
-        foreach ($own->face()->landings as $landing) {
+        foreach ($this->shown($point, $model)->face()->landings as $landing) {
             $prints[$landing->terminal] = $landing->print;
         }
         $print = $prints[(string) $point->terminal?->name] ?? '';

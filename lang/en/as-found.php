@@ -1,8 +1,8 @@
 <?php
 
 return [
-    'no-such-plan' => 'There is no such plan of this board.',
+    'no-such-plan' => 'This board has no such plan.',
     'connector' => 'connector :letter',
-    'nothing' => 'Nothing has to change: it passes as it was found.',
-    'no-plan' => 'No right wiring was found for this board as it is drawn: look at its plans.',
+    'nothing' => 'Nothing to change: it passes as found.',
+    'no-plan' => 'No correct wiring was found for this board. Look at its plans.',
 ];

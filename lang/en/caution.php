@@ -3,5 +3,5 @@
 declare(strict_types=1);
 
 return [
-    'live' => 'Live work only where it cannot reasonably be done dead, and only where your instructor allows it and stands by: covers on all but where you test, dry shoes on a dry floor, phone down, probes only, hands clear before each flip.',
+    'live' => 'Work live only where it cannot reasonably be done dead, and only with your instructor’s permission and your instructor beside you. Keep covers on everywhere but where you test. Dry shoes, dry floor, phone down, probes only, hands clear before each flip.',
 ];

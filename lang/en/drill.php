@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 return [
-    'no-measurement' => 'That cannot be measured here.',
-    'enough' => 'That is every reading there is, and more. Say what it is.',
-    'ended' => 'This drill is over. Begin another.',
+    'no-measurement' => 'You can’t measure that here.',
+    'enough' => 'No readings left. Give your answer.',
+    'ended' => 'This drill is over. Start another.',
     'name' => [
         'device' => 'Device and meter', 'feed' => 'Find the feed', 'drop' => 'Find the switch drop', 'lamp' => 'What does the light do?',
     ],
     'task' => [
-        'feed' => 'A full box. Dead, every end was parked in a connector of its own or capped; then the supply went on. Which cable is the feed?',
+        'feed' => 'A full box. Every conductor was parked or capped while dead, then the supply was switched on. Which cable is the feed?',
         'lamp' => 'What does the light do with the switches like this?',
     ],
     'result' => [
@@ -35,7 +35,7 @@ return [
     ],
     'right' => 'Right.',
     'wrong' => 'Not right: :right.',
-    'guessed' => 'Right, but guessed: your readings would have fitted something else too.',
-    'way' => 'You took :used; the shortest way takes :best: :path.',
+    'guessed' => 'Right, but a guess: your readings would fit something else too.',
+    'way' => 'You took :used. The shortest way takes :best: :path.',
     'score' => ':right of :count right.',
 ];

@@ -1,10 +1,10 @@
 <?php
 
 return [
-    'title' => ':title: over after :minutes minutes.',
-    'proved' => 'No plan ends sooner.',
-    'bound' => 'No plan ends sooner than after :atLeast minutes.',
-    'nobody' => 'Nobody sits.',
+    'title' => ':title: finishes at :minutes min.',
+    'proved' => 'This is the shortest possible.',
+    'bound' => 'No plan can finish before :atLeast min.',
+    'nobody' => 'Nobody takes the exam.',
     'columns' => ['from', 'to', 'person', 'station', 'variant', ''],
     'retest' => 'retest',
     'slip' => ':from after the start, :minutes minutes: :station.',
@@ -22,22 +22,22 @@ return [
         'refused' => 'stuck',
     ],
     'should' => [
-        'switch' => 'closed under 1 Ω, open no reading, in every position',
-        'lamp' => 'with a filament lamp in: some ohms, cold; an LED lamp may read open; never 0',
+        'switch' => 'closed: under 1 Ω; open: no reading. Try every position',
+        'lamp' => 'filament lamp: a few ohms, cold; an LED lamp may read open; never 0',
     ],
     'impossible' => [
         'no-station' => 'There are people but no station.',
         'one-variant' => 'A retest needs a second variant, and there is one.',
     ],
     'conflict' => [
-        'changeover' => ':station: :first and :second sit closer than the changeover.',
-        'break' => ':first sits through a break.',
-        'neighbours' => ':first and :second sit side by side on one variant.',
-        'retest-variant' => ':first sits twice on one variant.',
-        'retest-gap' => ':first: the retest begins too soon after the first sitting.',
-        'twice' => ':first sits more often than planned.',
-        'not-before' => ':first sits before they are there.',
+        'changeover' => ':station: :first and :second are closer together than the changeover.',
+        'break' => ':first works through a break.',
+        'neighbours' => ':first and :second sit side by side with the same variant.',
+        'retest-variant' => ':first gets the same variant twice.',
+        'retest-gap' => ':first: the retest starts too soon after the first sitting.',
+        'twice' => ':first has more sittings than planned.',
+        'not-before' => ':first starts before they arrive.',
         'too-short' => ':first has too little time.',
-        'variant' => ':first sits on a variant that there is not.',
+        'variant' => ':first has a variant that does not exist.',
     ],
 ];

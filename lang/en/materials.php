@@ -1,9 +1,9 @@
 <?php
 
 return [
-    'allowed' => ':free of free conductor and :sheath of sheath at each end, :waste % waste, rounded up to the next :round',
+    'allowed' => ':free free conductor and :sheath sheath at each end, :waste % waste, rounded up to the next :round',
     'piece' => 'each',
-    'total' => '{0} All of it: :sum|{1} All but the one line without a price: :sum|[2,*] All but the :count lines without a price: :sum',
+    'total' => '{0} Total: :sum|{1} Total without the one item that has no price: :sum|[2,*] Total without the :count items that have no price: :sum',
     'unknown' => 'length unknown',
     'standard-box' => ['device' => ':size in device box, :depth in deep', 'octagon' => ':size in octagon box, :depth in deep', 'square' => ':size in square box, :depth in deep'],
     'cap' => 'cap for a spare end',

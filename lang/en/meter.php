@@ -2,11 +2,11 @@
 
 return [
     'between' => 'Between :from and :to:',
-    'open' => 'Open: no way from one to the other.',
+    'open' => 'Open: no continuity between them.',
     'ohm' => ':ohm Ω',
     'volt' => ':volt V',
-    'tripped' => '0.0 V: the supply has tripped in this position.',
-    'no-length' => 'No length is given for :runs: those runs count as nothing.',
-    'floats' => 'Nothing ties :at to the supply in this position: a sensitive meter may show a ghost voltage there.',
-    'caution-live' => 'Live work is for those allowed to do it, with a tester proved before and after. A simulation proves nothing about a real board.',
+    'tripped' => '0.0 V: the supply has tripped in this switch position.',
+    'no-length' => 'No length given for :runs, so those runs count as zero.',
+    'floats' => 'Nothing connects :at to the supply in this switch position. A sensitive meter may show a ghost voltage there.',
+    'caution-live' => 'Only work live if you are allowed to, with a tester proved before and after. A simulation proves nothing about a real board.',
 ];

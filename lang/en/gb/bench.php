@@ -13,6 +13,6 @@ return [
         'mark' => 'sleeve',
         'boxEarth' => 'brass earth terminal of the box',
         'pigtail' => 'fly lead',
-        'markKeys' => 'sleeve the ends in hand as line, neutral, earth; again to take the sleeve off',
+        'markKeys' => 'sleeve the cores you’re holding as line, neutral or earth; again to remove the sleeve',
     ],
 ];

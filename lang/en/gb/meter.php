@@ -1,5 +1,5 @@
 <?php
 
 return [
-    'caution-dead' => 'Resistance is measured on a dead circuit: isolate, lock off, prove dead; prove the tester before and after. A simulation proves nothing about a real board.',
+    'caution-dead' => 'Only measure resistance on a dead circuit: isolate, lock off, prove dead, and prove the tester before and after. A simulation proves nothing about a real board.',
 ];

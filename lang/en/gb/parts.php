@@ -31,6 +31,14 @@ return [
     ],
     'box-earth' => 'the brass earth terminal of the box at :box',
     'own-earth' => 'the brass earth terminal of the box',
+    // What a terminal that is known by its face does; after a wiring is judged, both are said.
+    'duty' => [
+        'gb-switch-intermediate' => ['a1' => 'pair A', 'a2' => 'pair A', 'b1' => 'pair B', 'b2' => 'pair B'],
+        'gb-batten-bc' => ['a' => '', 'b' => ''],
+        'gb-batten-es' => ['centre' => 'centre contact', 'shell' => 'shell'],
+        'gb-pendant' => ['live' => 'live', 'neutral' => 'neutral'],
+        'gb-luminaire' => ['live' => 'live', 'neutral' => 'neutral', 'earth' => 'earth'],
+    ],
     'terminal' => [
         'gb-supply' => [
             'line' => 'line',
@@ -92,19 +100,19 @@ return [
     'role-as' => ['line' => 'line', 'switched-line' => 'switched live', 'traveller' => 'a strapper', 'neutral' => 'neutral', 'earth' => 'earth'],
     'scheme' => [
         'single' => 'one-way switch',
-        'feed-through' => 'line through the chain of switches',
-        'dead-end' => 'both in one box, the chain out and back',
+        'feed-through' => 'line in at one end, switched live out at the other',
+        'dead-end' => 'feed and switched live at one switch',
         'light-fed' => 'looped in at the light',
         'common-link' => 'common-link two-way',
     ],
     'scheme-note' => [
         'line-out-on-white-unmarked' => '',
         'return-on-white-unmarked' => '',
-        'dead-end' => 'Feed and switched live meet in one box; the chain runs out from it and comes back.',
+        'dead-end' => 'Feed and switched live are in one box; the strappers run out from it and come back.',
         'light-fed' => 'The feed is looped in at the light.',
         'line-out-on-white' => '',
         'return-on-white' => '',
         'common-link' => 'The usual British extension from one-way to two-way. In North America it is not accepted everywhere.',
-        'polarity-switching' => 'Forbidden everywhere (132.14.1): the holder can be live while the lamp is off.',
+        'polarity-switching' => 'Not allowed anywhere (132.14.1): the lampholder can be live while the lamp is off.',
     ],
 ];

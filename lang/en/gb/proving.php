@@ -13,25 +13,25 @@ return [
         'gfci' => 'Test button',
     ],
     'about' => [
-        'pen' => 'Lights near something live. Says nothing for sure about dead: never a proof.',
+        'pen' => 'Lights near something live. Never use it to prove dead.',
         'loop' => 'Live test. Line to earth at the light: supply, line and CPC together.',
         'rcd' => 'Live test. Leaks 30 mA to earth and times the RCD.',
         'plug-in' => 'Needs a socket.',
         'gfci' => 'Needs a socket.',
     ],
     'plug' => [
-        'right' => 'reads as wired right', 'open-ground' => 'earth open', 'open-neutral' => 'neutral open', 'open-hot' => 'nothing lit',
-        'hot-neutral' => 'line and neutral exchanged', 'hot-ground' => 'line and earth exchanged', 'other' => 'not on its label',
+        'right' => 'reads correct', 'open-ground' => 'earth open', 'open-neutral' => 'neutral open', 'open-hot' => 'nothing lit',
+        'hot-neutral' => 'line and neutral reversed', 'hot-ground' => 'line and earth reversed', 'other' => 'not on its label',
     ],
     'isolation' => [
-        'tag' => 'Hang the caution notice',
+        'tag' => 'Post the caution notice',
         'line-neutral' => 'Test line to neutral',
         'line-earth' => 'Test line to earth',
         'neutral-earth' => 'Test neutral to earth',
     ],
     'why' => [
         'not-tagged' => 'No caution notice: nobody knows whose lock it is.',
-        'neutral-tied' => 'A single-pole breaker, or an RCBO that switches one pole, leaves the neutral tied to earth: open the double-pole main switch for this one.',
+        'neutral-tied' => 'A single-pole breaker or RCBO leaves the neutral tied to earth. Open the double-pole main switch for this test.',
     ],
     'sheet' => [
         'r1r2' => 'R1+R2 at each light',
@@ -41,7 +41,7 @@ return [
         'downstream' => 'Downstream live again: line to neutral where the cable goes on',
         'loop' => 'Earth fault loop, Zs',
         'residual' => 'RCD, a.c., once at its rated 30 mA',
-        'residual-before-2022' => 'RCD at 30 mA; this edition asks for ½, 1 and 5 times',
+        'residual-before-2022' => 'RCD at 30 mA; this edition requires ½, 1 and 5 times',
     ],
     'pair' => ['line-neutral' => 'line to neutral', 'line-earth' => 'line to earth', 'neutral-earth' => 'neutral to earth'],
     'left' => ['residual' => 'the RCD test'],
@@ -50,9 +50,9 @@ return [
     'room' => [
         'middle-cuts' => 'The intermediate cuts it off.',
     ],
-    'caution' => 'A drill on a screen is no proof. Lock off and test for real; BS 7671 and a competent person decide.',
+    'caution' => 'A drill on a screen proves nothing. Lock off and test for real; BS 7671 and a competent person decide.',
     'step-caution' => [
-        'isolate' => 'Light out is not isolated. Lock it off before a hand goes near.',
+        'isolate' => 'Light off is not isolated. Lock it off before you put a hand near.',
         'line-neutral' => 'Until it is proved dead, it is live.',
         'energise' => 'Plates on, hands clear, say it aloud: power coming on.',
     ],

@@ -13,6 +13,6 @@ return [
         'mark' => 'tape',
         'boxEarth' => 'grounding screw of the box',
         'pigtail' => 'pigtail',
-        'markKeys' => 'tape the ends in hand as hot, neutral, ground; again to take the tape off',
+        'markKeys' => 'tape the wires you’re holding as hot, neutral or ground; again to remove the tape',
     ],
 ];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'kind' => [
-        'common-and-traveller-exchanged' => 'common and a traveler exchanged',
+        'common-and-traveller-exchanged' => 'common and a traveler swapped',
         'pair-split' => 'traveler pair split',
         'lamp-on-permanent-line' => 'light on the permanent hot',
         'neutral-on-earth' => 'neutral with the grounds',
@@ -22,11 +22,11 @@ return [
         'onward-forgotten' => 'cable going on forgotten',
         'lamp-blown' => 'lamp burned out',
     ],
-    'all-dark' => 'All dark so far. Is the cord in, and the breaker on? Reset it once. If it trips again, leave it off and look for a short, dead.',
-    'halve' => 'It trips: leave it off, and do not reset it again and again. Dead, take the circuit apart at a box in the middle and ohm out each half, hot to neutral and hot to ground, lamps out. The short is in the half that reads close to zero; halve that one again.',
+    'all-dark' => 'Off in every combination so far. Is the cord plugged in and the breaker on? Reset it once. If it trips again, leave it off and look for a short, dead.',
+    'halve' => 'It trips: leave it off, and do not keep resetting it. With it dead and the lamps out, split the circuit at a box in the middle and ohm out each half, hot to neutral and hot to ground. The short is in the half that reads close to zero; split that half again.',
     'taped' => 'tape on :ends',
     'bare' => 'no tape on :ends',
     'repair' => [
-        'mark' => 'Put tape on :place: it is a hot.',
+        'mark' => 'Tape :place: it is a hot.',
     ],
 ];

@@ -5,9 +5,9 @@ declare(strict_types=1);
 return [
     'name' => ['jacket' => 'Read the jacket'],
     'task' => [
-        'device' => 'Three or four screws, print taped over. Find what it is and where its common or its pairs are.',
-        'drop' => 'The light box, dead, every end apart. Which cable goes down to the switch?',
-        'jacket' => 'Read the jacket and say what is in it and what it may carry.',
+        'device' => 'Three or four screws, markings taped over. Find what it is and where its common or its pairs are.',
+        'drop' => 'The light box, dead, every conductor separate. Which cable goes down to the switch?',
+        'jacket' => 'Read the jacket and say what is in it and what it can carry.',
     ],
     'device' => [
         'three-way' => 'Three-way, common at :at',
@@ -16,11 +16,11 @@ return [
     ],
     'about' => [
         'earth' => 'Which of its conductors is the ground?',
-        'needs-mark' => ':print: may the :colour be the hot only with tape on it?',
-        'carries' => ':print: how large may its breaker be, in amperes?',
+        'needs-mark' => ':print: does the :colour need tape to be a hot?',
+        'carries' => ':print: what is the largest breaker, in amps?',
     ],
     'caution' => [
-        'feed' => 'Park or cap every end, dead, before you energize. Live work only where it cannot reasonably be done dead, with a licensed person beside you; the authority having jurisdiction decides.',
+        'feed' => 'Park or cap every conductor while dead, before you energize. Work live only where it cannot reasonably be done dead, with a licensed person beside you; the authority having jurisdiction decides.',
         'drop' => 'Disconnect, lock and tag, prove dead before you take a splice apart.',
     ],
 ];

@@ -29,6 +29,16 @@ return [
     ],
     'box-earth' => 'the grounding screw of the box at :box',
     'own-earth' => 'the box grounding screw',
+    // What a terminal that is known by its face does; after a wiring is judged, both are said.
+    'duty' => [
+        'na-switch-1p' => ['a' => '', 'b' => ''],
+        'na-switch-3way' => ['common' => 'the common', 't1' => 'a traveler', 't2' => 'a traveler'],
+        'na-switch-4way' => ['a1' => 'pair A', 'a2' => 'pair A', 'b1' => 'pair B', 'b2' => 'pair B'],
+        'na-switch-2p' => ['a1' => 'pair A', 'a2' => 'pair A', 'b1' => 'pair B', 'b2' => 'pair B'],
+        'na-lampholder' => ['hot' => 'center contact', 'neutral' => 'shell'],
+        'na-luminaire' => ['hot' => 'hot', 'neutral' => 'neutral', 'earth' => 'ground'],
+        'na-receptacle' => ['hot' => 'hot', 'neutral' => 'neutral', 'earth' => 'ground'],
+    ],
     'terminal' => [
         'na-supply' => [
             'line' => 'hot',
@@ -85,13 +95,13 @@ return [
         'common-link' => 'commons tied together (not accepted everywhere)',
     ],
     'scheme-note' => [
-        'dead-end' => 'Feed and switch leg meet in one box; the chain runs out from it and comes back.',
+        'dead-end' => 'Feed and switch leg are in one box; the travelers run out from it and come back.',
         'light-fed' => 'The feed comes to the light first.',
-        'line-out-on-white' => 'The re-identified white takes the hot out and the black brings the switch leg back: this keeps to 200.7(C).',
-        'return-on-white' => 'The re-identified white brings the switch leg back. :section does not allow the white as the return; many inspectors pass it, since it works.',
+        'line-out-on-white' => 'The re-identified white takes the hot out and the black brings the switch leg back, as 200.7(C) requires.',
+        'return-on-white' => 'The re-identified white brings the switch leg back. :section does not allow the white as the return, but many inspectors pass it, since it works.',
         'line-out-on-white-unmarked' => 'The white takes the hot out and the black brings the switch leg back: right, once the white is re-identified at both ends, 200.7(C).',
         'return-on-white-unmarked' => 'The white brings the switch leg back. :section does not allow the white as the return from a switch: swap it with the black.',
-        'common-link' => 'Many North American inspectors refuse it, because a traveler screw holds the hot; others pass it, since it works. In Britain it is the usual extension.',
-        'polarity-switching' => 'Forbidden everywhere, 404.2(A) and (B): the holder can be live while the lamp is off, and the shell with it.',
+        'common-link' => 'Many North American inspectors refuse it, because a traveler screw has the hot; others pass it, since it works. In Britain it is the usual extension.',
+        'polarity-switching' => 'Not allowed anywhere, 404.2(A) and (B): the lampholder and its shell can be live while the lamp is off.',
     ],
 ];

@@ -4,7 +4,7 @@ return [
     'habit' => [
         'twisting' => [
             'twist-first' => 'Twist the conductors before the wire nut goes on.',
-            'connector-alone' => 'Hold the conductors even and let the wire nut do the twisting.',
+            'connector-alone' => 'Hold the conductors even and let the wire nut twist them.',
         ],
         'white-as-return' => [
             'either' => 'The re-identified white may take the hot out or bring it back.',
@@ -30,22 +30,22 @@ return [
         'trip' => 'the breaker trips',
     ],
     'rule' => [
-        'line-unmarked' => 'a hot conductor of the wrong color is not taped',
+        'line-unmarked' => 'a hot is not re-identified',
         'return-on-white' => 'a white brings the switch leg back',
         'neutral-colour' => 'a neutral that is not white or gray',
         'crowded-terminal' => 'more than one conductor under a screw',
         'earth-unsleeved' => 'a bare ground not marked',
         'scheme-not-accepted-everywhere' => 'commons tied together',
         'white-single-as-line' => 'a white single used as a hot',
-        'flex-reversed' => 'a pendant the wrong way round',
-        'rose-blocks-exchanged' => 'a rose with hot and switch leg in each other\'s blocks',
+        'flex-reversed' => 'a pendant reversed',
+        'rose-blocks-exchanged' => 'a rose with hot and switch leg swapped',
         'rcd-absent' => 'no GFCI',
         'breaker-too-large' => 'a breaker too large for the conductors',
         'rocker-inverted' => 'a switch is on when it is up',
     ],
     'odd' => [
-        'terminals-exchanged' => 'The two screws of :what exchanged',
-        'travellers-exchanged' => 'The travelers exchanged at :what',
+        'terminals-exchanged' => 'The two screws of :what swapped',
+        'travellers-exchanged' => 'The travelers swapped at :what',
         'in-connector' => 'A splice with a pigtail at :what',
     ],
 ];

@@ -75,7 +75,7 @@ return [
     'something-is-wrong' => ', something is wrong',
     'stop' => 'Stop',
     'stopped' => 'Stopped.',
-    'stud-spacing-center-to-center' => 'stud spacing, center to center',
+    'stud-spacing-center-to-center' => 'stud spacing, middle to middle',
     'switch-no-longer-controls-light' => ':switch no longer controls :light.',
     'switch-now-controls-light' => ':switch now controls :light.',
     'tap-the-wall-to-put' => 'Tap the wall to put something up. Tap a box to run a cable from it or to choose the light for a switch. Drag a box to move it.',

@@ -24,7 +24,7 @@ return [
     'count-usual-mistakes-one-and' => ':count usual mistakes, one and two at a time:',
     'count-usual-mistakes-one-at' => ':count usual mistakes, one at a time because the board is too large for two:',
     'electricians-disagree-on-these-your' => 'Electricians disagree on these. Your choice is printed on the brief, but only marked if you make it a fault below.',
-    'every-seat-gets-the-same' => 'Every seat gets the same board (:work), so neighbors can copy. Let something vary.',
+    'every-seat-gets-the-same' => 'Every seat gets the same board (:work), so people can copy from the next seat. Let something vary.',
     'every-seat-gets-this-board' => 'Every seat gets this board.',
     'everything-on-the-as-found' => 'Everything on the as-found sheet',
     'exam-no-feedback' => 'Exam: no feedback',
