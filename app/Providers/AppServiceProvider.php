@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -31,7 +32,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->useLangPath(config()->string('app.languages'));
+        App::useLangPath(config()->string('app.languages'));
         $this->app->extend('translation.loader', fn (FileLoader $framework, Application $app) => new RegionLoader(
             $app->make('files'),
             $framework->paths(),

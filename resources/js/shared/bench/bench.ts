@@ -1,4 +1,4 @@
-import type { Back, Step } from '@/shared/api/generated/step'
+import type { StepBack, Step } from '@/shared/api/generated/http'
 import type { BoardLook, Connector, End, Landing, MarkedAs } from '@/shared/api/generated/http'
 
 /**
@@ -52,7 +52,7 @@ export function jointAt(bench: BenchState, place: string): Joint | undefined {
 }
 
 /** Every kind of step but undo and redo, which are the log's. */
-export type Deed = Exclude<Step, Back>
+export type Deed = Exclude<Step, StepBack>
 
 export function apply(bench: BenchState, step: Deed, places: Places): BenchState {
   const points = step.points.map((id: string) => find(places, id))

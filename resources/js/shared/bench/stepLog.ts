@@ -1,4 +1,4 @@
-import type { Back, Step } from '@/shared/api/generated/step'
+import type { StepBack, Step } from '@/shared/api/generated/http'
 import { apply, bareBench, type BenchState, type Places, StepDoesNotFit } from './bench'
 
 /** The bench with its past and its future, so that undo and redo are steps like any other. */
@@ -15,7 +15,7 @@ export function add(log: StepLog, step: Step, places: Places): StepLog {
   return { now: apply(log.now, step, places), past: [...log.past, log.now], future: [] }
 }
 
-export function isBack(step: Step): step is Back {
+export function isBack(step: Step): step is StepBack {
   return step.do === 'undo' || step.do === 'redo'
 }
 
