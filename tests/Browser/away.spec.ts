@@ -20,7 +20,7 @@ test('goes on working while the server is away, says what it owes, and sends it'
 
   await page.getByRole('button', { name: 'Hand in', exact: true }).click()
   await page.getByRole('button', { name: 'Hand in now' }).click()
-  await expect(page.getByText('Not handed in: the server does not have 2 of your steps yet')).toBeVisible()
+  await expect(page.getByText('Not handed in: 2 of your steps have not reached the server')).toBeVisible()
 
   await page.unroute('**/api/**')
   await expect(kept(page)).toHaveText('saved · 3 steps', { timeout: 15_000 })
@@ -78,7 +78,7 @@ test('a device left behind keeps its steps beside the board and shows the board 
   const [one, two] = await twoAtOneBoard(browser, await setBoard(playwright, baseURL!, 'Propagation house'), baseURL!)
   // The same end elsewhere: what was done first stands.
   await new Taps(two).land('W1.black@B1', 'S1#2')
-  await expect(two.getByText('1 step was set aside')).toBeVisible()
+  await expect(two.getByText('One step was not counted')).toBeVisible()
   await expect(end(two, 'W1.black@B1')).toHaveAttribute('aria-label', /joined/)
   await expect(end(two, 'W2.red@B1')).toHaveAttribute('aria-label', /loose/)
 

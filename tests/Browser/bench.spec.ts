@@ -34,7 +34,7 @@ test('a trainee wires a three-way by tapping and is told the truth about it', as
 
   await handIn(page)
   await expect(page.locator('[data-test=headline]')).toHaveText(
-    'Right. The light at Path answers to the switch at Gate post and the switch at Far bench in every position.',
+    'Correct: Path answers to the switch at Gate post and the switch at Far bench in every position.',
   )
   // The travelers are exchanged at the far bench: that only turns the table over, and is worth a note.
   await expect(page.locator('tr[data-state]').filter({ hasText: 'ON' })).toHaveCount(2)
@@ -75,7 +75,7 @@ test('the same bench by typing, on a British board', async ({ page, playwright, 
   await expect(kept(page)).toContainText('saved ·')
   await handIn(page)
   await expect(page.locator('[data-test=headline]')).toHaveText(
-    'Right. The light at Boat store rose answers to the switch at Boat store door in every position.',
+    'Correct: Boat store rose answers to the switch at Boat store door in every position.',
   )
 })
 
@@ -105,7 +105,7 @@ test('the schedule is an equal way in', async ({ page, playwright, baseURL }) =>
   await signIn(page, 'quill')
   await openBench(page, attempt)
   await page.getByRole('button', { name: 'Schedule' }).click()
-  await page.getByLabel('W1 BLK goes to').selectOption({ label: 'dark screw, place 3 of S1' })
+  await page.getByLabel('W1 BLK goes to').selectOption({ label: 'dark screw 3 of S1' })
   await page.getByLabel('W1 WHT goes to').selectOption({ label: 'new wire nut with W2 WHT' })
   await page.getByLabel('W2 RED goes to').selectOption({ label: 'cap' })
   await page.getByLabel('W1 BARE goes to').selectOption({ label: 'new wire nut with W2 BARE' })
@@ -148,7 +148,7 @@ test('gathering needs two, and says so', async ({ page, playwright, baseURL }) =
   await expect(tray(page, 'wire-nut-')).toBeDisabled()
   await page.keyboard.press('b')
   await page.keyboard.press('A')
-  await expect(page.locator('[data-test=said]')).toContainText('Take two ends or more in hand')
+  await expect(page.locator('[data-test=said]')).toContainText('Pick up two or more wires')
   await end(page, 'W2.white@B1').click()
   await tray(page, 'lever-2').click()
   await page.keyboard.press('c')

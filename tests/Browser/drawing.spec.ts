@@ -115,7 +115,7 @@ test('a British board is composed by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Escape')
   await expect(sentence(page)).toContainText('Right.')
   // The only light answers to it as it is hung; pointed to by key, no longer, and again.
-  for (const words of ['no longer works', 'works the light']) {
+  for (const words of ['no longer controls', 'works the light']) {
     await focusBox('B1')
     await page.keyboard.press('Enter')
     await page.keyboard.press('p')
@@ -337,7 +337,7 @@ test('a box is lined up, filled, sized, turned and copied; singles share a condu
   await expect(first.locator('[data-test=sketch]')).toHaveAttribute('aria-label', /brass screw COM/)
   await first.locator('[data-test=turn]').click()
   await expect(first.locator('[data-test=turn]')).toContainText('turned 90°')
-  await page.locator('[data-device=S3]').getByRole('button', { name: 'Take S3 out' }).click()
+  await page.locator('[data-device=S3]').getByRole('button', { name: 'Remove S3' }).click()
   await page.getByRole('button', { name: 'Back' }).click()
   await expect(sentence(page)).toContainText('Right.')
   await page.locator('[data-test=ask-neutral]').click()
@@ -410,7 +410,7 @@ test('the feed is dragged to another box, and the light moved', async ({ page })
   await page.keyboard.press('m')
   await page.locator('[data-wall-box=B1]').focus()
   await page.keyboard.press('Enter')
-  await expect(page.locator('[data-test=said]')).toContainText('The light hangs at')
+  await expect(page.locator('[data-test=said]')).toContainText('The light is now at')
   await expect(page.locator('[data-scheme=light-fed]')).toContainText('✓')
 })
 

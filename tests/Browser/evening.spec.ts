@@ -166,7 +166,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await plateOf(page, screens[0]!).getByRole('button').first().click()
   await page.getByRole('button', { name: 'Show it on the board' }).click()
   await expect(page.locator('[data-test=late-board] svg[data-box]')).toBeVisible()
-  await page.getByRole('button', { name: 'Count it' }).click()
+  await page.getByRole('button', { name: 'Count it', exact: true }).click()
   await expect(page.locator('[data-test=late-steps]')).toContainText('counts')
   await page.getByRole('button', { name: 'Close this pane' }).click()
 
@@ -180,7 +180,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   // It does not work: the fault is looked for from here, and what is told stays with the board.
   await page.locator('[data-test=find-fault]').click()
   await page.locator('[data-test=tap-off]').click()
-  await expect(page.locator('[data-test=flip-and-tap]')).toContainText('1 of 4 combinations told')
+  await expect(page.locator('[data-test=flip-and-tap]')).toContainText('1 of 4 combinations checked')
   await tellWithFirstGating(page, 1)
   await searchToTheEnd(page)
   await page.locator('[data-test=confirm]').first().click()

@@ -138,7 +138,7 @@ for (const { region, board, kind, symptom } of CASES) {
 
     // Hands go into a dead board, by what is seen in an open box.
     await trainee.locator('[data-test=hands]').click()
-    await expect(trainee.locator('[data-test=hands-live]')).toContainText('hands go into a dead one')
+    await expect(trainee.locator('[data-test=hands-live]')).toContainText('Make it dead before you put a hand in')
     await isolate(trainee, true)
     if (found.id !== places[0]!.id) {
       await trainee.getByRole('button', { name: '◂ Whole board' }).click()
@@ -167,7 +167,7 @@ for (const { region, board, kind, symptom } of CASES) {
         await isolate(trainee, true)
       }
     }
-    await expect(trainee.locator('[data-test=to-prove]')).toContainText('Every combination seen since')
+    await expect(trainee.locator('[data-test=to-prove]')).toContainText('You have checked every combination since')
     await expectNoSeriousFault(trainee)
     const report = await handIn(trainee)
     await expect(report).toContainText('The shortest way')
@@ -201,7 +201,7 @@ for (const { region, board } of CASES) {
     await trainee.locator('[data-test=name-item]').selectOption({ index: 1 })
     await trainee.locator('[data-test=name-it]').click()
     await expect(trainee.locator('[data-test=said]')).toContainText('nothing trips it now')
-    await expect(trainee.locator('[data-test=to-prove]')).toContainText('Every combination seen since')
+    await expect(trainee.locator('[data-test=to-prove]')).toContainText('You have checked every combination since')
     await expectNoSeriousFault(trainee)
     await expect(await handIn(trainee)).toContainText('No hand went into a box')
     await expectNoSeriousFault(trainee)

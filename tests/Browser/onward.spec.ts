@@ -57,6 +57,6 @@ test('a cable is run off the wall to a place beyond, named, planned alive, and o
   await page.mouse.click(wall.x + wall.width - 3, wall.y + wall.height / 2)
   await expect(page.locator('[data-sign=onward]')).toHaveCount(2)
   await page.keyboard.press('Delete')
-  await expect(page.locator('[data-test=said]')).toContainText('Taken off')
+  await expect(page.locator('[data-test=said]')).toContainText('Removed')
   await removeBoard(page, id)
 })

@@ -181,7 +181,7 @@ for (const practice of ['na', 'gb'] as const) {
     // Sat by the slip's name and code, wired by what is read at the bench.
     const seat = await comeIn(browser, `${first} ${last}`, code, 1024, 768)
     await seat.getByRole('listitem').filter({ hasText: title }).getByRole('link', { name: 'Open the board' }).click()
-    await expect(seat.locator('[data-test=cover]')).toContainText('ends to place')
+    await expect(seat.locator('[data-test=cover]')).toContainText('conductors to connect')
     await seat.getByRole('button', { name: 'Begin', exact: true }).click()
     await expect(seat.getByRole('group', { name: /^Open box/ })).toBeVisible()
     await wire(seat, own)

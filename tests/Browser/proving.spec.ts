@@ -188,7 +188,7 @@ test('show: conductors one by one, the room is asked before the light answers', 
   await page.keyboard.press('b')
   await page.keyboard.press('a')
   const room = page.locator('[data-test=room]')
-  await expect(room).toContainText('ON or OFF after it?')
+  await expect(room).toContainText('Will the light be ON or OFF?')
   // What is so stands nowhere before it is asked for.
   await expect(room).not.toContainText('✓')
   for (const key of ['o', 'o', 'O', 'x']) await page.keyboard.press(key)
@@ -199,7 +199,7 @@ test('show: conductors one by one, the room is asked before the light answers', 
   await expect(room.locator('[data-thinks]').first()).toBeVisible()
   await expectNoSeriousFault(page)
   await page.locator('[data-test=next-question]').click()
-  await expect(room).toContainText('ON or OFF after it?')
+  await expect(room).toContainText('Will the light be ON or OFF?')
   await room.getByRole('button', { name: 'Done' }).click()
   await page.keyboard.press('t')
   await expect(page.locator('[data-test=trace-view]')).toBeVisible()

@@ -11,7 +11,7 @@ test('the verdict shows table, pinned findings and the path for chosen positions
     .getByRole('link', { name: 'See the verdict' })
     .click()
   await expect(page.locator('[data-test=headline]')).toHaveText(
-    'Lights in 1 of 4 combinations: common and a traveler are exchanged at Far bench.',
+    'Lights in 1 of 4 combinations: common and a traveler are swapped at Far bench.',
   )
   await expect(page.locator('tr[data-state="0"]')).toContainText('should be on')
   await expect(page.locator('[data-map-box="B2"]')).toContainText('1')
@@ -72,7 +72,7 @@ test('the repair is stepped through on the board, the moves made one after the o
   await page.getByRole('tab', { name: 'Put it right' }).click()
   const repair = page.locator('[data-test=repair]')
   await expect(repair).toContainText('2 moves put it right')
-  await expect(repair).toContainText('That takes back: common and a traveler exchanged at the switch at Far bench')
+  await expect(repair).toContainText('The mistake: common and a traveler swapped at the switch at Far bench')
   await page.getByRole('button', { name: 'Show the first move' }).click()
   await expect(page.locator('svg[data-box="B2"]')).toBeVisible()
   await expect(page.locator('[data-test=dead]')).toContainText('Supply off')
@@ -144,7 +144,7 @@ test('an instructor looks through the plans of a board box by box, in either ord
   await page.locator('[data-plan="0"]').focus()
   await page.keyboard.press('ArrowDown')
   await expect(page.locator('[data-plan="1"]')).toHaveClass(/bg-wash/)
-  await page.getByRole('tab', { name: 'Cores' }).click()
+  await page.getByRole('tab', { name: 'Conductors' }).click()
   await expect(page.locator('[data-test=cores]').last()).toContainText(/white\s*traveler/)
   await page.locator('[data-test=edition]').selectOption('NEC-2011')
   await expect(page.locator('[data-test=impossible]')).toContainText('W3 as 14/4')
@@ -166,7 +166,7 @@ test('a board is carried over to the other practice, with what is different ther
   await expect(page.getByRole('heading', { name: 'Tool locker, one switch (Britain)' })).toBeVisible()
   await page.getByRole('button', { name: 'Got it' }).click()
   await expect(page.locator('[data-test=conversion]')).toHaveCount(0)
-  await page.getByRole('tab', { name: 'Cores' }).click()
+  await page.getByRole('tab', { name: 'Conductors' }).click()
   await expect(page.locator('[data-test=cores]').last()).toContainText(/blue\s*switched live/)
   await expectNoSeriousFault(page)
   expect(heard).toEqual([])
@@ -230,7 +230,7 @@ test('the instructor sets a board, and sees who has handed in and the board as i
     .getByRole('row', { name: /Tamsin Vey/ })
     .getByRole('link')
     .click()
-  await expect(page.getByText('Not handed in yet: this is the board as it stands.')).toBeVisible()
+  await expect(page.getByText('Not handed in yet. This is the board as it is now')).toBeVisible()
   await page.locator('[data-map-box="B1"] [data-box-shape]').click()
   await expect(page.locator('svg[data-box="B1"] [data-place="W1.black@B1"]')).toHaveAttribute('aria-label', /joined/)
 
@@ -262,7 +262,7 @@ test('a wrong password gets a clear answer', async ({ page }) => {
   await page.getByLabel('Name').fill('nobody')
   await page.getByLabel('Password').fill('guess')
   await page.getByRole('button', { name: 'Sign in' }).click()
-  await expect(page.getByRole('alert')).toHaveText('That name and password do not go together.')
+  await expect(page.getByRole('alert')).toHaveText('Wrong name or password.')
 })
 
 test('from sign-in to hand-in by keyboard alone', async ({ page, playwright, baseURL }) => {
@@ -288,10 +288,10 @@ test('from sign-in to hand-in by keyboard alone', async ({ page, playwright, bas
   await expect(page.getByRole('group', { name: 'Open box Locker light' })).toBeVisible()
   await tabTo(/^the black of W1 /)
   await page.keyboard.press('Enter')
-  await tabTo(/^brass screw, place 2 of LA, number 2$/)
+  await tabTo(/^brass screw 2 of LA, number 2$/)
   await page.keyboard.press('Enter')
   await expect(page.locator('[data-test=said]')).toHaveText(
-    'On brass screw, place 2 of LA: the black of W1 (to Supply cord).',
+    'the black in W1 (to Supply cord) on brass screw 2 of LA.',
   )
   await page.locator('body').press('Shift+Tab')
   await tabTo(/^Hand in$/)

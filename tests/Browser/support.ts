@@ -199,7 +199,7 @@ export async function tellWithFirstGating(page: Page, from = 0) {
   await expect(stands.first()).toBeVisible()
   const count = await stands.count()
   for (let i = from; i < 2 ** count; i++) {
-    await expect(page.locator('[data-test=flip-and-tap]')).toContainText(`${i} of ${2 ** count} combinations told`)
+    await expect(page.locator('[data-test=flip-and-tap]')).toContainText(`${i} of ${2 ** count} combinations checked`)
     const down = await stands.evaluateAll((all) => all.map((one) => one.textContent!.includes('down')))
     const isLit = down[0]! && down.slice(1).filter(Boolean).length % 2 === 1
     await page.locator(`[data-test=tap-${isLit ? 'on' : 'off'}]`).click()

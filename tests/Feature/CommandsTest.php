@@ -226,7 +226,7 @@ it('says in words and figures what is impossible, with status 1', function () {
         ->and($json['plans'])->toBe([])
         ->and($json['impossible']['shortages'][0])->toBe(['scheme' => 'common-link', 'cable' => 'W2', 'has' => 3, 'needs' => 4])
         ->and($json['impossible']['message'])->toContain('Run W2 has 3 insulated conductors and needs 4')
-        ->and($json['impossible']['message'])->toEndWith('What would do: W2 as 14/4; any scheme that works.')
+        ->and($json['impossible']['message'])->toEndWith('What would work: W2 as 14/4; any method that works.')
         ->and($json['impossible']['rule']['kind'])->toBe('scheme')
         ->and(array_column($json['impossible']['ways'], 'kind'))->toBe(['cables', 'any-scheme'])
         ->and($json['impossible']['change'])->toBe(['W2' => 'na-14-4']);

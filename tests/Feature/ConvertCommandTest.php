@@ -10,7 +10,7 @@ it('prints the board of the other practice with what is different there', functi
 
     expect($status)->toBe(0)->and($json['board']['practice'])->toBe('na')->and($json['board']['code'])->toBe('NEC-2023')
         ->and($json['scheme'])->toBe(['before' => 'light-fed', 'after' => 'light-fed'])
-        ->and($texts['return-rule'])->toContain('a white is never the return', 'Here that is W2.')
+        ->and($texts['return-rule'])->toContain('a white is never the return', 'On this board: W2.')
         ->and($texts['supply'])->toBe('PS: the supply becomes one of 15 A.')
         ->and($json['words'])->toContain(['before' => 'switched live', 'after' => 'switch leg']);
 });

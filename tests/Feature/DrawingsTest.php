@@ -197,7 +197,7 @@ it('has a pattern for every way of wiring, and the station fed at any box, with 
     $this->actingAs((new People)->trainee)->getJson('api/patterns')->assertForbidden();
 });
 
-it('sets a board whose cables are open with those that the planner chooses, and shows its plans', function () {
+it('sets a board whose cables are open with those that chosen by the planner, and shows its plans', function () {
     $people = new People;
     $this->actingAs($people->instructor);
     $drawing = $this->postJson('api/drawings', ['pattern' => 'na-03-three-way-feed-through'])->json();
@@ -244,7 +244,7 @@ it('names boxes by what is written on them, even where the drawing has problems'
     $board['enclosures'][] = ['id' => 'B7', 'kind' => 'switch-box', 'label' => 'Potting shed'];
     $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->assertOk()->json();
 
-    expect($look['problems'][0]['message'])->toBe('No cable joins enclosure Potting shed to the rest of the board.');
+    expect($look['problems'][0]['message'])->toBe('No cable connects enclosure Potting shed to the rest of the board.');
 });
 
 it('says which conductors are re-identified, how long each run is, and where the neutral is', function () {

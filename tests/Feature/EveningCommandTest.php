@@ -53,7 +53,7 @@ it('names the rule that a fixed sitting breaks', function () {
 
     expect($status)->toBe(0)
         ->and(array_column($json['conflicts'], 'rule'))->toBe(['break'])
-        ->and($json['conflicts'][0]['message'])->toBe('Person one sits through a break.');
+        ->and($json['conflicts'][0]['message'])->toBe('Person one works through a break.');
 });
 
 it('answers with nothing where nobody sits, and with ids that are numbers', function () {
@@ -91,5 +91,5 @@ it('refuses a file that makes no sense, with every place', function () {
 it('writes a table that a person reads', function () {
     $output = Artisan::run(['zwindle:evening', eveningFile()])->getOutput();
 
-    expect($output)->toContain('over after 33 minutes', 'No plan ends sooner.', 'By the door', 'retest');
+    expect($output)->toContain('over after 33 minutes', 'This is the shortest possible.', 'By the door', 'retest');
 });

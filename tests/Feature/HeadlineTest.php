@@ -49,7 +49,7 @@ it('puts a short at the rose, sleeved or not', function (bool $isSleeved) {
         $wrong->joints,
         $wrong->caps,
         $marks,
-    )))->toBe('Trips in 1 of 2 combinations: line and neutral meet in Boat store rose.');
+    )))->toBe('Trips in 1 of 2 combinations: line and neutral are connected together in Boat store rose.');
 })->with([true, false]);
 
 it('always names a place in a headline that fails, whatever was done to a board', function (string $slug) {

@@ -13,7 +13,7 @@ it('lists materials, lengths to cut and labels in the units of the practice', fu
     $metric = $this->getJson("api/board-files/$british->id/plans/0/materials")->assertOk()->json();
 
     expect($json['materials'])->toContain(['kind' => 'device', 'what' => 'three-way', 'amount' => '2', 'cost' => '', 'short' => ''])
-        ->and($json['allowed'])->toBe('9 in of free conductor and ¼ in of sheath at each end, 5 % waste, rounded up to the next 6 in')
+        ->and($json['allowed'])->toBe('9 in free conductor and ¼ in sheath at each end, 5 % waste, rounded up to the next 6 in')
         // The cord is 2.0 m: (2 + 2 × (0.2286 + 0.00635)) × 1.05 = 2.5934 m, 8.51 ft, cut at the next half foot.
         ->and($json['cuts'][0])->toBe([
             'cable' => 'W1',
@@ -103,15 +103,15 @@ it('says what to know before hands go to the board', function () {
     $file = People::boardFile('boat-store');
     $json = $this->getJson("api/board-files/$file->id/plans/0/materials")->assertOk()->json();
 
-    expect($json['roses'][0]['blocks'])->toContain(['block' => 'loop block', 'holes' => '2 conductors; it takes 6, two a hole'])
+    expect($json['roses'][0]['blocks'])->toContain(['block' => 'loop block', 'holes' => '2 conductors; room for 6, two per terminal'])
         ->and($json['readings'])->toContain([
             'what' => 'Insulation at 500 V d.c., lamps out, switches in every position: line to neutral, line to earth, neutral to earth',
             'with' => '',
-            'reading' => '1 MΩ at least',
+            'reading' => 'at least 1 MΩ',
         ])
         ->and(array_column($json['readings'], 'reading'))->toContain('230 V, on', '0 V, off', 'open', '0 V, all three')
         // BS 7671 Table 41.3, B6 7.28 Ω; held to 0.8 when cold: 5.82 Ω (trade-facts section 6, memory).
-        ->toContain('5.82 Ω at most (0.8 of the 7.28 Ω of Table 41.3)');
+        ->toContain('max. 5.82 Ω (0.8 × 7.28 Ω, Table 41.3)');
     // Proved dead, continuity, insulation, polarity; only then volts.
     $order = array_map(
         fn (string $start) => array_key_first(array_filter($json['readings'], fn (array $row) => str_starts_with($row['what'], $start))),

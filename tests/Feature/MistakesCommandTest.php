@@ -49,9 +49,9 @@ it('speaks the English of the practice', function () {
     $american = Artisan::run(['zwindle:mistakes', 'database/demo/propagation-house/board.json', '--flips=S1,S2,S1'])->getOutput();
     $british = Artisan::run(['zwindle:mistakes', 'database/demo/towpath-workshop/board.json'])->getOutput();
 
-    expect($american)->toContain('common and a traveler exchanged', 'ohm it out', 'After S1 S2 S1', 'lock off')
+    expect($american)->toContain('common and a traveler swapped', 'ohm it out', 'After S1 S2 S1', 'lock off')
         ->and($british)->toContain(
-            'common and a strapper exchanged',
+            'common and a strapper swapped',
             'double-pole on/off',
             'test its continuity',
         )->not->toContain('traveler');

@@ -155,7 +155,7 @@ it('keeps an exam shut where a seat would fail, says which and why, and writes n
     $before = [DB::table('judgements')->count(), DB::table('records')->count(), DB::table('attempts')->sum('version')];
     $answer = $this->actingAs($exam->instructor)->postJson("api/assignments/$evening->assignment_id/moves", ['move' => 'open'])->assertUnprocessable();
 
-    expect($answer->json('message'))->toBe('The exam stays shut: one seat would fail.')
+    expect($answer->json('message'))->toBe('The exam stays closed: one seat would fail.')
         ->and($answer->json('problems.0.message'))->toContain($spoilt->trainee->name)
         ->and($answer->json('problems'))->toHaveCount(1)
         ->and($evening->assignment->refresh()->held_at)->not->toBeNull()
@@ -181,12 +181,12 @@ it('finds in a trial whatever setting it would refuse', function (array $task, s
     'too few equally hard faults' => [
         ['kind' => 'fault', 'faults' => 3, 'faultKinds' => ['lamp-blown']],
         'answers',
-        'This board does not give 3 faults of those kinds that are equally hard to find. Take other kinds, or fewer faults.',
+        'This board does not have 3 faults of those kinds that are equally hard to find. Choose other kinds, or fewer faults.',
     ],
     'nothing written down' => [
         ['kind' => 'finish', 'start' => 'as-found'],
         'wiring',
-        'Nothing is written down of this board yet. Fill in its as-found sheet first, or choose the boxes that are wired.',
+        'This board has no as-found sheet yet. Fill one in first, or choose which boxes are wired.',
     ],
 ]);
 
@@ -205,7 +205,7 @@ it('refuses rules that fail whatever is wired, in the trial and at setting, and 
     expect($refusals('remark'))->toBe([])
         ->and($refusals('fault'))->toHaveCount(1)
         ->and($refusals('fault')[0])->toBe(
-            'With these rules nobody can pass on this board. Gate post: the box has 7.5 in³, and what is in it takes 18 in³. '
+            'With these rules nobody can pass on this board. Gate post is overfilled: needs 18 in³, has 7.5. '
                 .'Change the board, or make that a remark.',
         )
         ->and($this->postJson("api/tasks/$task/assignments", $people)->assertUnprocessable()->json('message'))->toBe($refusals('fault')[0]);

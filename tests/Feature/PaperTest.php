@@ -383,7 +383,7 @@ it('prints no sheets of questions, nor of a board without a task', function () {
         ->assertStatus(422)
         ->assertJsonPath(
             'errors.for.0',
-            'Sheets for the seats are printed of a task that is wired; questions are answered on the screen.',
+            'Seat sheets are only for wiring tasks; questions are answered on the screen.',
         );
     $people = new People;
     $this->actingAs($people->instructor)->getJson("api/assignments/{$people->assignment->id}/paper?pages=sheets")->assertStatus(422);

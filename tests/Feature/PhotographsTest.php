@@ -92,5 +92,5 @@ it('keeps so many and no more', function () {
     }
     $this->actingAs($exam->instructor)
         ->postJson("api/attempts/$attempt->id/photographs", ['box' => $box, 'jpeg' => base64_encode(jpeg())])
-        ->assertUnprocessable()->assertJsonPath('errors.jpeg.0', 'A board keeps 24 photographs. Delete one first.');
+        ->assertUnprocessable()->assertJsonPath('errors.jpeg.0', 'A board can have 24 photographs. Delete one first.');
 });

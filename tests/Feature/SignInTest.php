@@ -46,7 +46,7 @@ it('asks for the second factor once it is on, takes each code once, and turns of
     $this->deleteJson('api/session');
 
     $signIn = fn (array $more = []) => $this->postJson('api/session', ['username' => $user->username, 'password' => 'four odd words here', ...$more]);
-    $signIn()->assertUnprocessable()->assertJsonPath('errors.code.0', 'Type the six digits that your phone shows now.');
+    $signIn()->assertUnprocessable()->assertJsonPath('errors.code.0', 'Enter the six digits your phone shows now.');
     // A wrong password is told before any code is asked for.
     $this->postJson('api/session', ['username' => $user->username, 'password' => 'no'])->assertUnprocessable()->assertJsonMissingPath('errors.code');
     $signIn(['code' => '111111'])->assertUnprocessable();

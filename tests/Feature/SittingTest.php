@@ -98,7 +98,7 @@ it('tells the second of two instructors who close one sitting', function () {
     $exam = new Exam;
     $attempt = $exam->begun();
     moveOf($exam, $attempt, 'close')->assertOk();
-    moveOf($exam, $attempt, 'close')->assertConflict()->assertJsonPath('message', "{$attempt->trainee->name} has handed in already.");
+    moveOf($exam, $attempt, 'close')->assertConflict()->assertJsonPath('message', "{$attempt->trainee->name} has already handed in.");
 
     expect(Judgement::count())->toBe(1)->and(Record::query()->where('what', 'close')->count())->toBe(1);
 });
@@ -255,7 +255,7 @@ it('takes no answer and no further try of who is paused, withdrawn or closed', f
     $answer = fn () => $this->actingAs($attempt->trainee)
         ->putJson("api/attempts/$attempt->id/answers", ['question' => 1, 'answer' => [0]]);
     moveOf($exam, $attempt, 'pause');
-    $answer()->assertUnprocessable()->assertJsonPath('message', 'The clock is paused: nothing was changed.');
+    $answer()->assertUnprocessable()->assertJsonPath('message', 'The clock is paused. Nothing was changed.');
     moveOf($exam, $attempt, 'withdraw');
     $answer()->assertUnprocessable();
 

@@ -80,7 +80,7 @@ it('goes on with a tab that was left behind where nothing that it touches was to
         ->assertJsonPath('setAside', [])->assertJsonPath('head', 3);
 });
 
-it('sets aside a step that does not fit and goes on with the next', function () {
+it('sets aside a step that won’t fit and goes on with the next', function () {
     $people = new People;
     send($people, People::batch([['do' => 'undo'], People::land('W1.black@B1', 'S1#3')]))
         ->assertJsonPath('setAside', [['number' => 1, 'reason' => 'does-not-fit:nothing-to-undo']])->assertJsonPath('head', 1);

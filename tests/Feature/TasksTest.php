@@ -32,7 +32,7 @@ it('keeps a task and its versions, and refuses one that makes no sense with ever
         ->assertJsonCount(2, 'problems');
     $this->postJson('api/tasks', [...$body, 'marking' => $answers->id])->assertStatus(422)->assertJsonPath(
         'problems.0.message',
-        'This marking gives points for answers, which such a task does not earn.',
+        'This marking gives points for answers, which this kind of task cannot earn.',
     );
     $this->actingAs(People::user('instructor'))->getJson("api/tasks/{$task['id']}")->assertNotFound();
     $this->actingAs(People::user('trainee'))->getJson("api/tasks/{$task['id']}")->assertNotFound();
@@ -51,7 +51,7 @@ it('keeps markings as versions, the house\'s unchanged, and what was set with on
         ->assertJsonPath('version', 2);
     $this->putJson("api/markings/{$own['id']}", ['marking' => json_encode([...$other, 'total' => 7])])
         ->assertStatus(422)
-        ->assertJsonPath('problems.0.message', 'The points come to 100, and the total says 7.');
+        ->assertJsonPath('problems.0.message', 'The points add up to 100, but the total is 7.');
     $house->update(['json' => json_encode($other)]);
 
     expect(json_decode((string) $exam->assignment->refresh()->marking_json)->passMark)->toBe(90);
@@ -163,7 +163,7 @@ it('closes a trainee\'s other boards while an exam is open, and opens them again
 
     $this->getJson("api/attempts/$practice->id/verdict")->assertForbidden()->assertJsonPath(
         'message',
-        'You have an exam open. Until it is handed in, your other boards stay closed.',
+        'You have an exam open. Your other boards stay closed until you hand it in.',
     );
     foreach (['', '/mark', '/debrief'] as $path) {
         $this->getJson("api/attempts/$practice->id$path")->assertForbidden();
@@ -237,7 +237,7 @@ it('says of half a wiring on how much of it nothing was found, and of a whole on
     $half = $said(false);
 
     expect($said(true)['text'])->toBe('None found: a conductor wrongly marked.')
-        ->and($half['text'])->toMatch('/^None found on the \d\d % of the ends that are placed: a conductor wrongly marked\.$/')
+        ->and($half['text'])->toMatch('/^None found on the \d\d % that is wired: a conductor wrongly marked\.$/')
         ->and($half['got'])->toBeLessThan($half['of'])->toBeGreaterThan(0);
 });
 
@@ -258,7 +258,7 @@ it('makes one exchange cost one mistake, and debriefs it from the trainee\'s own
     $debrief = $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/debrief")->assertOk()->json();
 
     expect($distance['got'])->toEqual(25)
-        ->and($distance['text'])->toBe('One mistake lies between it and the nearest right wiring (15 points each).')
+        ->and($distance['text'])->toBe('One mistake away from the nearest correct wiring (15 points each).')
         ->and($debrief['mistakes'])->toHaveCount(1)->and($debrief['mistakes'][0])->toContain('First switch')
         ->and($debrief['questions'])->toHaveCount(3)
         ->and($debrief['questions'][0]['question'])->toStartWith('Suppose this is done on your board.')
@@ -306,7 +306,7 @@ it('raises a remark to a fault where the task insists, on every screen that spea
         ['line-unmarked' => 'fault'],
         'fail',
         ['line-unmarked' => 'fault'],
-        'Works, but not as asked: Store door, the white of W1',
+        'Works, but wired wrong: Store door, the white of W1',
         'It works, but this task counts a remark as a fault. 2 moves clear it',
     ],
     'left out' => [['line-unmarked' => 'off'], 'pass', [], 'Right.', ''],
@@ -371,7 +371,7 @@ it('begins with what was found when the task was set, whatever is written down o
         ->and($this->getJson("api/attempts/$attempt->id")->assertOk()->json('start'))->toHaveCount(3);
     $set(['title' => 'Empty now'])->assertStatus(422)->assertJsonPath(
         'errors.task.0',
-        'Nothing is written down of this board yet. Fill in its as-found sheet first, or choose the boxes that are wired.',
+        'This board has no as-found sheet yet. Fill one in first, or choose which boxes are wired.',
     );
     expect(Assignment::query()->count())->toBe(2);
 });
@@ -476,7 +476,7 @@ it('tries a task before it is used', function () {
         ->and($whole['spread']['layouts'])->toBeGreaterThan(8)
         ->and($whole['spread']['refusal'])->toBe('');
     expect($try(['varying' => ['colours']])['spread']['refusal'])->toBe(
-        'Variants this board gives: 1. Seats: 12. Let more things differ, or set it to fewer.',
+        'This board has 1 variants for 12 seats. Let more vary, or set it for fewer people.',
     )
         ->and($try([])['spread']['refusal'])->toBe('')
         ->and($try(['kind' => 'guess'])['problems'][0]['message'])->toContain('There is no task of the kind "guess"')
@@ -553,7 +553,7 @@ it('keeps parts and cables where they are on real boards, and says where the wor
     ]);
     $lines = $this->actingAs($exam->trainees[0])->getJson("api/attempts/{$exam->attempt()->id}")->assertOk()->json('positions');
     expect($lines)->toBe([
-        'Wire it on the board at your seat; set down here what lands where.',
+        'Wire the real board at your seat, then enter here where each conductor goes.',
         'Twist before the connector or not, as you were taught.',
     ]);
 });

@@ -43,7 +43,7 @@ it('tells who works, and who is stuck first', function () {
     $this->travelTo($at->copy()->addMinutes(4)->addSeconds(5));
     expect($stuck())->toBe([$one => 'nothing for 4 minutes', $two => null]);
     $this->actingAs($people->neighbour)->postJson("api/attempts/$other->id/refused")->assertNoContent();
-    expect($stuck()[$two])->toBe('five tries in a row went nowhere');
+    expect($stuck()[$two])->toBe('five tries in a row failed');
     $this->actingAs($people->trainee)->postJson("api/attempts/$other->id/refused")->assertNotFound();
     $this->travelTo($at->copy()->addMinutes(31));
     expect($stuck()[$one])->toBe('time is up, not handed in');

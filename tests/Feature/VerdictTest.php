@@ -34,7 +34,7 @@ it('gives the verdict in one sentence, the table and the findings with their pla
     $verdict = $this->actingAs($people->trainee)->getJson("api/attempts/{$people->attempt->id}/verdict")->assertOk();
 
     $verdict->assertJsonPath('verdict', 'fail')
-        ->assertJsonPath('headline', 'Lights in 1 of 4 combinations: common and a traveler are exchanged at Far bench.')
+        ->assertJsonPath('headline', 'Lights in 1 of 4 combinations: common and a traveler are swapped at Far bench.')
         ->assertJsonPath('lamps.0.states', '0001')
         ->assertJsonPath('lamps.0.expected', '1001')
         ->assertJsonPath('trips', '----')
@@ -51,27 +51,27 @@ it('says it in the sentence of the mistake', function (string $slug, string $wir
     [
         'propagation-house',
         'right',
-        'Right. The light at Path answers to the switch at Gate post and the switch at Far bench in every position.',
+        'Correct: Path answers to the switch at Gate post and the switch at Far bench in every position.',
     ],
-    ['propagation-house', 'open-neutral', 'Never lights: the neutral of the light at Path is open.'],
-    ['tool-locker', 'always-lit', 'Never goes out: the light at Locker light is on the hot instead of the switch leg.'],
+    ['propagation-house', 'open-neutral', 'Never lights: open neutral at the light at Path.'],
+    ['tool-locker', 'always-lit', 'Never goes off: the light at Locker light is on the hot instead of the switch leg.'],
     [
         'tool-locker',
         'neutral-switched',
-        'Works, but is not safe: the neutral is switched, so the light at Locker light is live while it is off.',
+        'Works, but not safe: the switch is in the neutral, so the light at Locker light is live when off.',
     ],
-    ['boat-store', 'drop-in-neutral-block', 'Trips in 1 of 2 combinations: line and neutral meet in Boat store rose.'],
-    ['propagation-house', 'bare', 'Never lights: the hot gets no further than the hot of the supply.'],
-    ['boat-store', 'unsleeved', 'It works in every position. One remark to put right.'],
+    ['boat-store', 'drop-in-neutral-block', 'Trips in 1 of 2 combinations: line and neutral are connected together in Boat store rose.'],
+    ['propagation-house', 'bare', 'Never lights: the hot stops at the hot of the supply.'],
+    ['boat-store', 'unsleeved', 'It works in every combination. One remark to put right.'],
     [
         'towpath-workshop',
         'pair-split',
-        'Lights only while the switch at Slipway is down: a pair is split across the intermediate at Slipway.',
+        'Only lights with the switch at Slipway down: a pair is split across the intermediate at Slipway.',
     ],
     [
         'packing-barn',
         'ground-off',
-        'Works, but is not safe: the ground does not reach the ground screw of the switch at Cold store, the grounding screw of the box at Barn ridge and the ground lead of the light at Barn ridge.',
+        'Works, but not safe: the ground does not reach the ground screw of the switch at Cold store, the grounding screw of the box at Barn ridge and the ground lead of the light at Barn ridge.',
     ],
 ]);
 
@@ -116,7 +116,7 @@ it('judges by another edition and says what changes', function () {
         ->assertJsonPath('editions.0.id', 'NEC-2023');
     $verdict('?edition=NEC-2011')->assertJsonPath('verdict', 'remarks')->assertJsonPath('changes.verdictThen', 'pass')
         ->assertJsonPath('changes.appear', [
-            'Yard door: no neutral in the box. This edition spares a box that can be reached later without opening finished walls.',
+            'Yard door: no neutral in the box. This edition does not require it where the box can be reached later without opening finished walls.',
         ])->assertJsonPath('changes.vanish', []);
 });
 
@@ -149,7 +149,7 @@ it('gives the diagram in places, and the figures of the practice', function () {
 
     $british = handedIn('boat-store', 'right');
     $json = $this->actingAs($british->trainee)->getJson("api/attempts/{$british->attempt->id}/verdict")->json();
-    expect($json['figures'][0]['title'])->toBe('1 lampholder at 100 W: 0.43 A of 6 A (13 at most).')
+    expect($json['figures'][0]['title'])->toBe('1 lampholder at 100 W: 0.43 A of 6 A (max. 13).')
         ->and($json['figures'][1]['fits'])->toBeTrue();
 });
 
@@ -161,7 +161,7 @@ it('gives the smallest repair in words and places', function () {
     expect($json['reason'])->toBeNull()
         ->and(array_column($json['moves'], 'box'))->toBe(['B2', 'B2'])
         ->and($json['moves'][0]['text'])->toBe(
-            'Far bench: move the red of W2 (to Gate post) [RED] from the common screw of S2 to the second traveler screw of S2.',
+            'Far bench: move the red in W2 (to Gate post) [RED] from the common screw of S2 to the second traveler screw of S2.',
         )
         ->and($json['moves'][0]['places'])->toBe(['W2.red@B2', 'S2#2'])
         // Lit when both are up or both down, and nothing trips.
@@ -169,7 +169,7 @@ it('gives the smallest repair in words and places', function () {
         ->and($this->actingAs($right->trainee)->getJson(
             "api/attempts/{$right->attempt->id}/verdict",
         )->json('repair'))->toBe(['title' => '', 'note' => '', 'moves' => [], 'after' => null, 'undoes' => '', 'also' => [], 'reason' => null])
-        ->and($json['undoes'])->toBe('common and a traveler exchanged at the switch at Far bench (common screw, second traveler screw)');
+        ->and($json['undoes'])->toBe('common and a traveler swapped at the switch at Far bench (common screw, second traveler screw)');
 });
 
 it('gives the nearest plan: what would have to change, and the board wired so', function () {

@@ -40,13 +40,13 @@ it('has a sentence for every problem', function (ProblemCode $code) {
 it('names places in the trade English of the board', function (string $slug, string $point, string $words) {
     expect((new Words(Files::board("database/demo/$slug/board.json")))->place($point))->toBe($words);
 })->with([
-    ['propagation-house', 'W2.white@B1', 'the white of W2 (to Far bench) in Gate post'],
-    ['propagation-house', 'W1.bare@B1', 'the bare ground of W1 (to Supply cord) in Gate post'],
+    ['propagation-house', 'W2.white@B1', 'the white in W2 (to Far bench) in Gate post'],
+    ['propagation-house', 'W1.bare@B1', 'the bare ground in W1 (to Supply cord) in Gate post'],
     ['propagation-house', 'S1.common', 'the common screw of the switch at Gate post'],
     ['propagation-house', 'B1.earth', 'the grounding screw of the box at Gate post'],
     ['propagation-house', 'LA.hot', 'the center contact screw of the light at Path'],
     ['propagation-house', 'PS.line', 'the hot of the supply'],
-    ['boat-store', 'W2.bare@K1', 'the bare CPC of W2 (to Boat store rose) in Boat store door'],
+    ['boat-store', 'W2.bare@K1', 'the bare CPC in W2 (to Boat store rose) in Boat store door'],
     ['boat-store', 'CR1.loop', 'the loop block of the rose at Boat store rose'],
     ['boat-store', 'LA.live', 'the flex live of the light at Boat store rose'],
     ['towpath-workshop', 'C4.core@K2', 'the brown single C4 (to Lock gate door) in Slipway'],
@@ -136,7 +136,7 @@ it('says in words what a schema has against a file', function (array $change, st
     'a bad name' => [
         ['devices' => [0 => ['id' => '1st']]],
         '/devices/0/id',
-        '"1st" is no name for this: a letter first, then letters, digits, "-" or "_", 32 in all at most.',
+        '"1st" is not a valid name: start with a letter, then letters, digits, "-" or "_", at most 32 in all.',
     ],
     'a newer file' => [['version' => 2], '/version', 'This must be "1", and is "2".'],
     'a negative length' => [['cables' => [0 => ['lengthM' => -3]]], '/cables/0/lengthM', 'This must be more than 0, and is -3.'],

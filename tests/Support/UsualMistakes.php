@@ -42,7 +42,7 @@ final class UsualMistakes
                 $right->modelOf($lamp)->lampSides()[1]->duty->value === 'lamp-shell'
                 || $right->modelOf($lamp)->lampSides()[0]->duty->value === 'lamp-shell'
             ) {
-                $made["line and neutral exchanged at $lamp->id"] = Build::exchange($right, $one, $other);
+                $made["line and neutral reversed at $lamp->id"] = Build::exchange($right, $one, $other);
             }
         }
         foreach ($right->board->cables as $cable) {

@@ -100,7 +100,7 @@ return [
     'role-as' => ['line' => 'line', 'switched-line' => 'switched live', 'traveller' => 'a strapper', 'neutral' => 'neutral', 'earth' => 'earth'],
     'scheme' => [
         'single' => 'one-way switch',
-        'feed-through' => 'line in at one end, switched live out at the other',
+        'feed-through' => 'fed at one end, light at the other',
         'dead-end' => 'feed and switched live at one switch',
         'light-fed' => 'looped in at the light',
         'common-link' => 'common-link two-way',

@@ -87,6 +87,7 @@ return [
     'label-with-count-room-holds' => ':label with :count:room: :holds:number',
     'lamp-to-follow' => 'Lamp to follow',
     'layers' => 'Layers',
+    'leave-the-trial' => 'Leave the trial',
     'light-screen' => 'Light screen',
     'loose' => 'loose',
     'loose-now-what' => 'Loose now: :what.',

@@ -91,13 +91,13 @@ describe('answers', () => {
   })
 
   it('that come too late are given up, and what the server has is shown', async () => {
-    vi.spyOn(api, 'answer').mockRejectedValue(new Refused(422, 'Time is up: this was not saved.', []))
+    vi.spyOn(api, 'answer').mockRejectedValue(new Refused(422, 'Time is up. This was not saved.', []))
     const work = await opened()
     work.answer(1, [2])
     expect(shown(work)).toEqual([[2], []])
     await flushPromises()
     expect(shown(work)).toEqual([[], []])
-    expect(work.failure.value).toBe('Time is up: this was not saved.')
+    expect(work.failure.value).toBe('Time is up. This was not saved.')
     expect(work.saving.value).toBe('saved')
     expect(localStorage.length).toBe(0)
   })

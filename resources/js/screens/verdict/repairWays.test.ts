@@ -9,7 +9,7 @@ it('has no way where nothing is to be moved', () => {
 })
 
 it('puts the shortest first, and longer ones that end better behind it', () => {
-  const better = { title: 'Better: 2 moves, and no remark is left', note: '', moves: [move, move], after, undoes: '' }
+  const better = { title: 'Better: 2 moves, with no remark left', note: '', moves: [move, move], after, undoes: '' }
   const ways = waysOf({
     title: 'One move puts it right',
     note: 'n',

@@ -46,7 +46,7 @@ const verdict = (more: Partial<VerdictData>): VerdictData => ({
   repair: { moves: [], undoes: '', reason: null },
   nearest: { headline: '', changes: [], standing: [] },
   layerNames: { line: 'Hot', neutral: 'Neutral', earth: 'Ground' },
-  cited: 'Sections are cited from memory: check your copy.',
+  cited: 'Sections are quoted from memory. Check your copy.',
   caution: '',
   switches: switches(2),
   lamps: [{ id: 'LA', label: 'the light', box: 'L1', states: '0001', expected: '1001' }],

@@ -102,7 +102,7 @@ describe('the bench and its server', () => {
     expect(bench.bench.value.joints).toHaveLength(1)
   })
 
-  it('makes nothing of a step that does not fit', async () => {
+  it('makes nothing of a step that won’t fit', async () => {
     await open()
     expect(bench.make({ do: 'undo' })).toBe('nothing-to-undo')
     expect(bench.waitingCount.value).toBe(0)

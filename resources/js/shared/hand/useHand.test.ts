@@ -48,7 +48,7 @@ describe('the hand', () => {
     hand.tap('S1#3')
     expect(made).toEqual([{ do: 'land', points: ['W1.black@B1'], on: 'S1#3' }])
     expect(hand.carried.value).toEqual([])
-    expect(hand.said.value).toBe('the black of W1 (to Supply cord) on dark screw, place 3 of S1.')
+    expect(hand.said.value).toBe('the black in W1 (to Supply cord) on dark screw 3 of S1.')
   })
 
   it('puts an end down by tapping it again', () => {
@@ -199,7 +199,7 @@ describe('the hand', () => {
     expect(made).toEqual([])
   })
 
-  it('keeps what is in hand when the step does not fit', () => {
+  it('keeps what is in hand when the step won’t fit', () => {
     for (const id of ['W1.white@B1', 'W2.white@B1', 'W1.bare@B1']) hand.tap(id)
     hand.gather(lever2)
     expect(hand.said.value).toBe('That connector is full. Use a larger one.')

@@ -27,6 +27,6 @@ async function leave() {
   >
     <p class="grow">{{ failure || say('shared.you-are-trying-this-board') }}</p>
     <a class="btn-quiet underline" :href="api.fileOfTry(attempt)" download>{{ say('shared.save-the-wiring-as-a') }}</a>
-    <button type="button" class="btn" @click="leave">{{ say('shared.cancel') }}</button>
+    <button type="button" class="btn" @click="leave">{{ say('shared.leave-the-trial') }}</button>
   </div>
 </template>

@@ -155,7 +155,7 @@ it('raises a remark to a fault, or leaves it out, and touches nothing else', fun
     expect(judged($dangerous, new RulesInForce(['shell-live' => RuleWeight::Off]))->verdict->value)->toBe('fail');
 });
 
-it('waits for the instructor\'s eye, and for nobody else\'s', function () {
+it('waiting for inspection, and for nobody else\'s', function () {
     $scheme = new GradingScheme('eye', 20, 10, behaviour: 10, workmanship: [
         new Observation('tug', 'holds a tug', 6),
         new Observation('loop', 'loops run clockwise', 4),

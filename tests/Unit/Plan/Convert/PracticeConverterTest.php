@@ -20,7 +20,7 @@ function notesOf(Conversion $conversion, NoteKind $kind): array
     return array_values(array_filter($conversion->notes, fn (Note $note) => $note->kind === $kind));
 }
 
-/** @return array<string, string> colour → what it carries on a cable of the new board's plan */
+/** @return array<string, string> colour → what it is for on a cable of the new board's plan */
 function carriedAfter(Conversion $conversion, string $cable): array
 {
     $carried = [];
