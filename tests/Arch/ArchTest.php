@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Support\Files;
+use Tests\Support\Floors;
 use Tests\Support\Rooms;
 use Tests\Support\RoomsPicture;
 
@@ -178,7 +179,32 @@ it('tells of every room in docs/architecture.md, and draws it as the code has it
     preg_match_all('/^\| `([\w\/]+)\/` \|/m', Files::text('docs/architecture.md'), $told);
 
     expect($told[1])->toEqualCanonicalizing(array_map(fn (string $room) => strtr($room, '\\', '/'), array_keys(ROOMS)))
-        ->and(Files::text('docs/architecture.svg'))->toBe(RoomsPicture::draw(Rooms::imports()), 'make it anew with `composer picture`');
+        ->and(Files::text('docs/architecture.svg'))->toBe(
+            RoomsPicture::draw(Rooms::imports(), Floors::ROWS, Floors::folders()),
+            'make it anew with `composer picture`',
+        );
+});
+
+it('shows every room and every floor in the picture, and no box upon another', function () {
+    $svg = Files::text('docs/architecture.svg');
+    preg_match_all('/<rect x="(\\d+)" y="(\\d+)" width="(\\d+)" height="(\\d+)"/', $svg, $found, PREG_SET_ORDER);
+    $boxes = array_map(fn (array $box) => array_map(intval(...), array_slice($box, 1)), $found);
+    $over = [];
+    foreach ($boxes as $i => [$x, $y, $wide, $high]) {
+        foreach (array_slice($boxes, $i + 1) as [$x2, $y2, $wide2, $high2]) {
+            $x < $x2 + $wide2 && $x2 < $x + $wide && $y < $y2 + $high2 && $y2 < $y + $high && $over[] = "$x,$y over $x2,$y2";
+        }
+    }
+    preg_match_all('/<text[^>]*>([^<]*)<\\/text>/', $svg, $texts);
+    $said = implode(' ', $texts[1]);
+    $missing = array_filter([
+        ...array_map(fn (string $room) => Rooms::groupOf($room) === $room ? "src/$room" : substr((string) strpbrk($room, '\\'), 1), Rooms::all()),
+        ...array_map(fn (string $floor) => "app/$floor", array_keys(Floors::folders())),
+        ...array_merge(...array_values(Floors::folders())),
+    ], fn (string $name) => ! str_contains($said, $name));
+
+    expect($over)->toBe([])->and(count($boxes))->toBeGreaterThan(20)->and(array_values($missing))->toBe([])
+        ->and(array_merge(...Floors::ROWS))->toEqualCanonicalizing(array_keys(Floors::folders()));
 });
 
 it('breaks lines so that methods show how long they are', function () {

@@ -4,83 +4,112 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-/** docs/architecture.svg: the groups of the core with their rooms, and what imports what, drawn from the code. */
+/**
+ * docs/architecture.svg, drawn from the code: the browser, the floors of the application, and the groups of the core with their rooms,
+ * each below whatever imports it.
+ *
+ * @phpstan-type Box array{x: int, y: int, wide: int, high: int, head: string, lines: list<string>}
+ */
 final class RoomsPicture
 {
-    private const WIDTH = 960;
+    private const WIDTH = 1100;
 
-    private const GAP = 24;
+    private const GAP = 22;
 
-    private const HIGH = 54;
+    private const BELOW = 34;
 
-    private const BELOW = 30;
+    private const LINE = 17;
 
-    private const SIDE = 320;
+    /** Letters of 13 px take so much on average. */
+    private const LETTER = 6.7;
 
-    /** What stands around the core: a line each, from the browser inward. */
-    private const AROUND = [
-        'Browser · resources/js' => 'screens/ one screen a folder · shared/ what screens share · types made from schemas/',
-        'Application · app' => 'Http/ · Actions/ · Console/ · Shapes/ JSON · Wording/ sentences · Paper/ · Models/ · Policies/',
-    ];
+    private const BROWSER = 'screens/ one screen a folder · shared/ what screens share · types made from docs/api/openapi.json';
 
-    /** @param  array<string, list<string>>  $imports room → what it imports */
-    public static function draw(array $imports): string
+    /**
+     * @param  array<string, list<string>>  $imports  room of the core → what it imports
+     * @param  list<list<string>>  $floors  of the application in rows, the highest first
+     * @param  array<string, list<string>>  $folders  floor → its folders
+     */
+    public static function draw(array $imports, array $floors, array $folders): string
     {
+        $boxes = [self::box(self::GAP, self::GAP, self::WIDTH - 2 * self::GAP, 'Browser · resources/js', self::BROWSER)];
+        $y = self::under($boxes);
+        foreach ($floors as $row) {
+            $y = self::row($boxes, $y, array_combine(
+                array_map(fn (string $floor) => "app/$floor", $row),
+                array_map(fn (string $floor) => implode(' · ', $folders[$floor] ?? []), $row),
+            ));
+        }
         $rooms = self::roomsOf($imports);
         $groups = self::groupImports($imports);
         $rows = [];
         foreach (array_keys($groups) as $group) {
-            $rows[self::depth($group, $groups)][self::isOnTheLongestWay($group, $groups) ? 'main' : 'side'][] = $group;
+            $rows[self::depth($group, $groups)]["src/$group"] = implode(' · ', $rooms[$group]);
         }
         ksort($rows);
-
-        $shapes = [];
-        $y = self::GAP;
-        foreach (self::AROUND as $name => $what) {
-            $shapes[] = self::box([self::GAP, $y, self::WIDTH - 2 * self::GAP], $name, $what);
-            $y += self::HIGH + self::GAP;
-        }
-        $at = [];
         foreach ($rows as $row) {
-            foreach ($row['side'] ?? [] as $i => $name) {
-                $wide = intdiv(self::SIDE - self::GAP * (count($row['side']) - 1), count($row['side']));
-                $at[$name] = [self::WIDTH - self::GAP - self::SIDE + $i * ($wide + self::GAP), $y, $wide];
-            }
-            foreach ($row['main'] ?? [] as $name) {
-                $at[$name] = [self::GAP, $y, self::WIDTH - 4 * self::GAP - self::SIDE];
-            }
-            $y += self::HIGH + self::BELOW;
-        }
-        foreach ($at as $name => $place) {
-            $shapes[] = self::box($place, "src/$name", implode(' · ', $rooms[$name]));
-        }
-        $arrows = [];
-        foreach (self::withoutDetours($groups) as $from => $tos) {
-            foreach ($tos as $to) {
-                $arrows[] = '<path d="'.self::arrow($at[$from], $at[$to]).'" marker-end="url(#a)"/>';
-            }
+            $y = self::row($boxes, $y, $row);
         }
 
-        return self::page($y - self::BELOW + self::GAP, $arrows, $shapes);
+        return self::page($y - self::BELOW + self::GAP, self::arrows($boxes, $groups), array_map(self::shape(...), $boxes));
     }
 
     /**
-     * Straight down within a column; from one column to the other out at the side, and round one corner.
-     *
-     * @param  array{int, int, int}  $from  left, top, width
-     * @param  array{int, int, int}  $to
+     * @param  list<Box>  $boxes
+     * @param  array<string, string>  $row  head → what is in it
+     * @return int where the next row begins
      */
-    private static function arrow(array $from, array $to): string
+    private static function row(array &$boxes, int $y, array $row): int
     {
-        $down = $from[1] + self::HIGH;
-        $middle = $from[0] + intdiv($from[2], 2);
-        $beyond = $to[0] + intdiv($to[2], 2);
+        $wide = intdiv(self::WIDTH - self::GAP * (count($row) + 1), count($row));
+        $added = [];
+        foreach (array_keys($row) as $i => $head) {
+            $added[] = self::box(self::GAP + $i * ($wide + self::GAP), $y, $wide, $head, $row[$head]);
+        }
+        $high = max(array_column($added, 'high'));
+        foreach ($added as $box) {
+            $boxes[] = [...$box, 'high' => $high];
+        }
 
-        return match ($from[0] <=> $to[0]) {
-            0 => "M$middle {$down}V$to[1]",
-            -1 => 'M'.($from[0] + $from[2]).' '.($from[1] + intdiv(self::HIGH, 2))."H{$beyond}V$to[1]",
-            1 => "M$middle {$down}V".($to[1] + intdiv(self::HIGH, 2)).'H'.($to[0] + $to[2]),
-        };
+        return $y + $high + self::BELOW;
+    }
+
+    /** @return Box */
+    private static function box(int $x, int $y, int $wide, string $head, string $inside): array
+    {
+        $lines = $inside === '' ? [] : explode("\n", wordwrap($inside, max(8, (int) (($wide - 20) / self::LETTER)), "\n"));
+
+        return ['x' => $x, 'y' => $y, 'wide' => $wide, 'high' => 34 + self::LINE * count($lines), 'head' => $head, 'lines' => $lines];
+    }
+
+    /** @param  non-empty-list<Box>  $boxes */
+    private static function under(array $boxes): int
+    {
+        return max(array_map(fn (array $box) => $box['y'] + $box['high'], $boxes)) + self::BELOW;
+    }
+
+    /**
+     * Down from a group, across just above what it imports, and down into it.
+     *
+     * @param  list<Box>  $boxes
+     * @param  array<string, list<string>>  $groups
+     * @return list<string>
+     */
+    private static function arrows(array $boxes, array $groups): array
+    {
+        $at = array_column($boxes, null, 'head');
+        $arrows = [];
+        foreach (self::withoutDetours($groups) as $from => $tos) {
+            foreach ($tos as $i => $to) {
+                [$one, $other] = [$at["src/$from"], $at["src/$to"]];
+                $x = $one['x'] + intdiv($one['wide'] * ($i + 1), count($tos) + 1);
+                $beyond = $other['x'] + intdiv($other['wide'], 2);
+                $bend = $other['y'] - intdiv(self::BELOW, 2);
+                $arrows[] = "<path d=\"M$x ".($one['y'] + $one['high'])."V{$bend}H{$beyond}V{$other['y']}\" marker-end=\"url(#a)\"/>";
+            }
+        }
+
+        return $arrows;
     }
 
     /**
@@ -124,18 +153,6 @@ final class RoomsPicture
         return $over === [] ? 0 : 1 + max(array_map(fn (string $other) => self::depth($other, $groups), $over));
     }
 
-    /** @param  array<string, list<string>>  $groups */
-    private static function isOnTheLongestWay(string $group, array $groups): bool
-    {
-        $below = fn (string $one): int => count(array_filter(
-            array_keys($groups),
-            fn (string $other) => self::depth($other, $groups) === self::depth($one, $groups) + 1 && in_array($other, $groups[$one], true),
-        ));
-        $isLowest = self::depth($group, $groups) === max(array_map(fn (string $one) => self::depth($one, $groups), array_keys($groups)));
-
-        return $isLowest || $below($group) > 0;
-    }
-
     /**
      * @param  array<string, list<string>>  $groups
      * @return array<string, list<string>> without what is imported by way of another one anyway
@@ -149,14 +166,17 @@ final class RoomsPicture
         return array_map(fn (array $tos) => array_values(array_diff($tos, array_merge([], ...array_map($reach, $tos)))), $groups);
     }
 
-    /** @param  array{int, int, int}  $place left, top, width */
-    private static function box(array $place, string $head, string $line): string
+    /** @param  Box  $box */
+    private static function shape(array $box): string
     {
-        [$x, $y, $wide] = $place;
+        $x = $box['x'] + 10;
+        $lines = '';
+        foreach ($box['lines'] as $i => $line) {
+            $lines .= "<text x=\"$x\" y=\"".($box['y'] + 24 + self::LINE * ($i + 1))."\">$line</text>";
+        }
 
-        return "<rect x=\"$x\" y=\"$y\" width=\"$wide\" height=\"".self::HIGH.'"/>'
-            .'<text class="h" x="'.($x + 12).'" y="'.($y + 22)."\">$head</text>"
-            .'<text x="'.($x + 12).'" y="'.($y + 42)."\">$line</text>";
+        return "<rect x=\"{$box['x']}\" y=\"{$box['y']}\" width=\"{$box['wide']}\" height=\"{$box['high']}\"/>"
+            ."<text class=\"h\" x=\"$x\" y=\"".($box['y'] + 22)."\">{$box['head']}</text>$lines";
     }
 
     /**

@@ -48,6 +48,8 @@ final readonly class StartBoardTrial
         $plan = $isWired ? (Planner::plan($board)->plans[0] ?? null) : null;
         $start = $plan === null ? null : WiringAsSteps::of($plan->wiring);
 
-        return $this->begin->execute($instructor, $file->id, $json, $marking->json, BoardArray::of($plan->wiring->board ?? $board), $start, 1);
+        $wired = BoardArray::of($plan->wiring->board ?? $board);
+
+        return $this->begin->execute($instructor, $file->id, $json, $marking->json, $wired, $start, 1);
     }
 }

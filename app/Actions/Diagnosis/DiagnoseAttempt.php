@@ -32,7 +32,8 @@ final readonly class DiagnoseAttempt
     {
         $mistakes = ConfirmedMistake::query();
         $mistakes->where('classroom_id', $attempt->assignment->classroom_id);
-        $found = DiagnoseSeen::of($this->plans->best($attempt->board())?->wiring, $mistakes, (int) $attempt->assignment->board_file_id, $seen);
+        $right = $this->plans->best($attempt->board())?->wiring;
+        $found = DiagnoseSeen::of($right, $mistakes, (int) $attempt->assignment->board_file_id, $seen);
         Sighting::query()->updateOrCreate(['attempt_id' => $attempt->id], ['by' => $who->id, 'seen' => $seen]);
 
         return $found;

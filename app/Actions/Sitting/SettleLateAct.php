@@ -51,7 +51,11 @@ final readonly class SettleLateAct
     private function take(Attempt $attempt, LateAct $late): void
     {
         match ($late->kind) {
-            LateAct::ANSWER => $this->answers->execute($attempt, (int) $late->body['question'], array_map(intval(...), $late->body['answer'])),
+            LateAct::ANSWER => $this->answers->execute(
+                $attempt,
+                (int) $late->body['question'],
+                array_map(intval(...), $late->body['answer']),
+            ),
             LateAct::PHOTOGRAPH => $this->photographs->execute($attempt, $attempt->trainee, $late->body['box'], $late->body['jpeg']),
             default => $this->acts->execute($attempt, $late->key, $late->body),
         };

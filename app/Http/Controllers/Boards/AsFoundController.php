@@ -24,8 +24,13 @@ final class AsFoundController extends Controller
         return AsFoundResource::make(['file' => $boardFile, 'sheet' => $sheet]);
     }
 
-    public function update(UpdateAsFoundRequest $request, BoardFile $boardFile, KeepAsFoundSheet $fromSheet, KeepAsFoundFile $fromFile, KeepAsFoundPlan $fromPlan): AsFoundResource
-    {
+    public function update(
+        UpdateAsFoundRequest $request,
+        BoardFile $boardFile,
+        KeepAsFoundSheet $fromSheet,
+        KeepAsFoundFile $fromFile,
+        KeepAsFoundPlan $fromPlan,
+    ): AsFoundResource {
         [$instructor, $number, $text, $plan] = [$request->instructor(), $request->number(), $request->wiring(), $request->plan()];
         match (true) {
             $plan !== null => $fromPlan->execute($boardFile, $instructor, $number, $plan),

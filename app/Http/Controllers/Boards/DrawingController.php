@@ -18,8 +18,12 @@ use Illuminate\Http\JsonResponse;
 
 final class DrawingController extends Controller
 {
-    public function store(StoreDrawingRequest $request, StartBareDrawing $bare, StartFromPattern $fromPattern, CopyBoard $copy): JsonResponse
-    {
+    public function store(
+        StoreDrawingRequest $request,
+        StartBareDrawing $bare,
+        StartFromPattern $fromPattern,
+        CopyBoard $copy,
+    ): JsonResponse {
         [$instructor, $original, $pattern] = [$request->instructor(), $request->original(), $request->pattern()];
         $file = match (true) {
             $original !== null => $copy->execute($instructor, $original),
