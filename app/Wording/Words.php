@@ -84,6 +84,7 @@ final readonly class Words
 
         return match (true) {
             $device->is(DeviceKind::Supply) => $this->say('parts.supply'),
+            $isAlone && mb_strtolower($label) === $name => $this->say('parts.the', ['what' => $name]),
             // "Path light" says already what is there.
             $isAlone && preg_match('/\b'.preg_quote($name, '/').'\b/iu', $label) === 1 => $label,
             default => $this->say('parts.at', ['what' => $isAlone ? $name : "$name $id", 'box' => $label]),

@@ -50,7 +50,7 @@ return [
     'marks-are-out' => 'The marks are released, so there are no more tries.',
     'not-answered-here' => 'This task is done at the bench.',
     'too-few-faults' => 'This board does not have :count faults of those kinds that are equally hard to find. Choose other kinds, or fewer faults.',
-    'too-few-variants' => 'This board has :there variants for :wanted seats. Let more vary, or set it for fewer people.',
+    'too-few-variants' => 'Too few variants on this board: :there for :wanted seats. Let more vary, or set it for fewer people.',
     'task-moved-on' => 'Somebody else saved this task since you opened it (version :version). Nothing of yours was saved; open it again.',
     'no-such-marking' => 'Choose a marking.',
     'no-picture' => 'That is not a photograph, or it is too large. Take it again with the camera.',

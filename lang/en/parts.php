@@ -23,6 +23,7 @@ return [
         'green-yellow' => 'green-and-yellow',
     ],
     'supply' => 'the supply',
+    'practice' => ['na' => 'North America', 'gb' => 'Britain'],
     'the' => 'the :what',
     'at-place' => ':id at :box',
     'face' => [

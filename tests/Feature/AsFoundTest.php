@@ -13,7 +13,7 @@ it('begins bare: every conductor, lead and terminal of every box', function () {
 
     expect(array_column($gate['rows'], 'lands', 'point'))->toMatchArray(['W1.black@B1' => '', 'S1.common' => '', 'B1.earth' => ''])
         ->and(array_column($gate['places'], 'name', 'id'))->toMatchArray([
-            'S1.common' => 'the common screw of S1',
+            'S1.common' => 'dark screw 3 (the common) of S1',
             'A' => 'connector A',
             'cap' => 'capped',
         ])
@@ -30,7 +30,7 @@ it('keeps what is written down, and plans from it', function () {
 
     expect(array_filter(array_column($rows, 'lands', 'point')))->toEqual($lands)
         ->and($plan['verdict'])->toBe('fail')
-        ->and($plan['then'])->toStartWith('Right.')
+        ->and($plan['then'])->toStartWith('Correct:')
         // The spliced neutrals stay; the exchanged common and traveler are told.
         ->and($plan['notes'][0])->toMatch('/^[1-9]\d* of \d+ joints stay as they are\.$/')
         ->and(implode(' ', $plan['moves']))->toContain('the black in W1 (to Supply cord)', 'the common screw');
@@ -64,7 +64,7 @@ it('goes on from what stands when the feed has moved', function () {
     $file->update(['json' => (string) json_encode($board)]);
     $plan = $this->getJson("api/board-files/$file->id/as-found/plan")->assertOk()->json();
 
-    expect($plan['then'])->toMatch('/^(Right|It works in every position)/')
+    expect($plan['then'])->toMatch('/^(Correct|It works in every combination)/')
         ->and($plan['moves'])->not->toBe([])
         ->and(implode(' ', $plan['notes']))->toContain('Gone with the earlier board: ');
 });
@@ -86,7 +86,7 @@ it('goes on from what stands when a switch has gone', function () {
     $file->update(['json' => (string) json_encode($board)]);
     $plan = $this->getJson("api/board-files/$file->id/as-found/plan")->assertOk()->json();
 
-    expect(implode(' ', $plan['notes']))->toContain('S2.common')->and($plan['then'])->toMatch('/^(Right|It works in every position)/');
+    expect(implode(' ', $plan['notes']))->toContain('S2.common')->and($plan['then'])->toMatch('/^(Correct|It works in every combination)/');
 });
 
 it('refuses what cannot be, and says where', function (array $body, string $words) {

@@ -199,7 +199,7 @@ it('says in words why it cannot write, and takes the same step when it can again
     DB::statement('PRAGMA query_only = OFF');
 
     $refused->assertStatus(503)->assertHeader('Retry-After', '5')->assertJsonPath('number', fn (string $number) => strlen($number) === 7);
-    expect($refused->json('message'))->toContain('may not write its data', 'stays here until it may');
+    expect($refused->json('message'))->toContain('not allowed to write its data', 'kept here until it can');
     $this->postJson($path, $step)->assertOk();
 });
 

@@ -40,12 +40,12 @@ it('prints the truth table and the findings in the English of the practice', fun
         'S2',
         'LA',
         'traveler',
-        'common and a traveler are exchanged at Far bench',
+        'common and a traveler are swapped at Far bench',
         'lock off',
     ]],
     'British' => [$demo('towpath-workshop', 'com-on-strapper'), [
         'strapper',
-        'common and a strapper are exchanged at Paint bay door',
+        'common and a strapper are swapped at Paint bay door',
         'isolate',
     ]],
 ]);
@@ -120,7 +120,7 @@ it('judges by another edition in one step', function (string $edition, string $v
 it('refuses an edition that is unknown or of the other practice', function (string $edition) use ($demo) {
     $process = Artisan::run(['zwindle:check', ...$demo('seed-store', 'right'), "--edition=$edition"]);
 
-    expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain('known are NEC-2008');
+    expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain('Known editions: NEC-2008');
 })->with(['NEC-1999', 'BS7671-2018']);
 
 it('prints the diagram and who disputes the scheme', function () use ($demo) {
@@ -130,7 +130,7 @@ it('prints the diagram and who disputes the scheme', function () use ($demo) {
         'L  ────┤com S1  t1├───┤t1  S2 com├───┤   (LA)   ├──── N',
     )->not->toContain('Disputed')
         ->toContain('200.7(C)(1) does not allow the white as the return')
-        ->toContain('cited from memory')->not
+        ->toContain('quoted from memory')->not
         ->toContain('(memory)');
 });
 
@@ -184,7 +184,7 @@ it('refuses what these commands cannot do', function (array $arguments, string $
 
     expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain($says);
 })->with([
-    'box fill in Britain' => [['zwindle:fill', 'database/demo/boat-store/board.json'], 'no count of box fill'],
+    'box fill in Britain' => [['zwindle:fill', 'database/demo/boat-store/board.json'], 'does not count box fill'],
     'British figures elsewhere' => [['zwindle:figures', ...$demo('propagation-house', 'right')], 'for British boards'],
     'a probe on nothing' => [['zwindle:meter', ...$demo('propagation-house', 'right'), 'S1.com', 'LA.hot'], 'no point S1.com'],
     'a switch that is not there' => [[

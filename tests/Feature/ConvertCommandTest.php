@@ -20,7 +20,7 @@ it('writes a board file that every other command takes', function () {
     $told = Artisan::run(['zwindle:convert', 'database/demo/propagation-house/board.json', "--out=$out"])->getOutput();
     [$status, $json] = Artisan::json(['zwindle:plan', $out]);
 
-    expect($told)->toContain('carried over to Britain', 'three-way becomes two-way', 'traveler becomes strapper')
+    expect($told)->toContain('converted to Britain', 'three-way becomes two-way', 'traveler becomes strapper')
         ->and($status)->toBe(0)->and($json['plans'][0]['cables']['W2'])->toBe('gb-1.5-3ce');
 });
 

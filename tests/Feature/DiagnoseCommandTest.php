@@ -97,12 +97,12 @@ it('says how a hand goes to a real board, and that a short is found dead', funct
         'na',
         'database/demo/propagation-house/board.json',
         ['switches' => ['S1' => 'up', 'S2' => 'up'], 'lamps' => ['LA' => 'off'], 'trip' => 'breaker'],
-        'take the circuit apart at a box in the middle',
+        'split the circuit at a box in the middle',
     ],
     'Britain' => [
         'gb',
         'database/demo/boat-store/board.json',
         ['switches' => ['S1' => 'down'], 'lamps' => ['LA' => 'off'], 'trip' => 'breaker'],
-        'part the circuit at a point in the middle',
+        'split the circuit at a point in the middle',
     ],
 ]);

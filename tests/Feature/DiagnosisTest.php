@@ -75,7 +75,7 @@ it('asks for the supply first where all is dark, not where something lights, and
         ->and($first([$at('up', 'off', null)]))->toBe('')
         ->and($first([]))->toBe('')
         ->and($first([$at('up', 'off', null), $at('down', 'on', null)]))->toBe('')
-        ->and($first([$at('up', 'off', null), $at('down', 'off', 'breaker')]))->toContain('halve');
+        ->and($first([$at('up', 'off', null), $at('down', 'off', 'breaker')]))->toContain('split that half again');
 });
 
 it('puts what a class has shown before first', function () {

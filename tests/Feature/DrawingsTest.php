@@ -44,7 +44,7 @@ it('tells the second of two who save, and loses nothing of either', function () 
 
     expect($answer['theirs']['board']['title'])->toBe('First')
         ->and($answer['theirs']['version'])->toBe(2)
-        ->and($answer['message'])->toContain('Nothing of yours is lost');
+        ->and($answer['message'])->toContain('Your work is safe');
     $this->getJson("api/drawings/{$drawing['id']}")->assertJsonPath('board.title', 'First');
 });
 
@@ -113,7 +113,7 @@ it('says beside a drawing what works, what each core carries and how full each b
     $look = $this->call('POST', 'api/drawing-looks', content: (string) json_encode($board))->assertOk()->json();
     $schemes = array_column($look['schemes'], 'works', 'id');
 
-    expect($look['problems'])->toBe([])->and($look['hasPlan'])->toBeTrue()->and($look['sentence'])->toContain('answers to')
+    expect($look['problems'])->toBe([])->and($look['hasPlan'])->toBeTrue()->and($look['sentence'])->toContain('control Path')
         ->and($schemes)->toMatchArray(['feed-through' => true, 'dead-end' => false])
         ->and($look['cables'][1])->toMatchArray(['id' => 'W2', 'print' => '14/3', 'proposed' => true])
         ->and(array_column($look['cables'][1]['cores'], 'role', 'flag'))->toBe([
@@ -165,7 +165,7 @@ it('says why a drawing cannot be wired, and what would do', function () {
 
     expect($look['hasPlan'])->toBeFalse()->and($look['sentence'])->toContain('W2 as 14/3')
         ->and($look['schemes'][0]['why'])->toContain('W2')
-        ->and($bare['sentence'])->toContain('Point from a switch to a light')
+        ->and($bare['sentence'])->toContain('Choose a light for a switch')
         ->and($broken['problems'])->not->toBe([]);
 });
 
@@ -261,7 +261,7 @@ it('says which conductors are re-identified, how long each run is, and where the
     $ask = fn (string $box) => $this->call('POST', "api/drawing-neutrals?box=$box", content: (string) json_encode($board));
 
     expect($ask('B1')->assertOk()->json('sentence'))->toContain('Near door: an electronic switch that needs a neutral can go here')
-        ->and($ask('B2')->assertOk()->json('sentence'))->toContain('Far door: no neutral reaches this box', 'W2 as 14/4');
+        ->and($ask('B2')->assertOk()->json('sentence'))->toContain('Far door: no neutral in this box', 'W2 as 14/4');
     $ask('B9')->assertNotFound();
 });
 

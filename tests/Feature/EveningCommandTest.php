@@ -91,5 +91,5 @@ it('refuses a file that makes no sense, with every place', function () {
 it('writes a table that a person reads', function () {
     $output = Artisan::run(['zwindle:evening', eveningFile()])->getOutput();
 
-    expect($output)->toContain('over after 33 minutes', 'This is the shortest possible.', 'By the door', 'retest');
+    expect($output)->toContain('finishes at 33 min', 'This is the shortest possible.', 'By the door', 'retest');
 });

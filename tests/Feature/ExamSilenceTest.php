@@ -155,7 +155,7 @@ it('releases no mark while a neighbour is in the exam', function () {
     $exam->begun(2);
     $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/release")->assertStatus(422)->assertJsonPath(
         'errors.assignment.0',
-        $exam->trainees[1]->name.' is still in the exam. Release when it is over.',
+        $exam->trainees[1]->name.' is still in the exam. Release the marks when it is over.',
     );
     $this->actingAs($exam->trainees[0])->getJson("api/attempts/$id/verdict")->assertForbidden();
     $this->travel(16)->minutes();

@@ -27,7 +27,7 @@ it('names cause and place of two mistakes', function () {
     $right = Files::wiring('database/demo/packing-barn/board.json', 'database/demo/packing-barn/right.wiring.json');
     $both = Build::exchange(Build::exchange($right, 'S1.common', 'S1.t1'), 'S2.a2', 'S2.b1');
 
-    expect(headlineOf($both))->toContain('common and a traveler are exchanged at Loading door')->toContain(
+    expect(headlineOf($both))->toContain('common and a traveler are swapped at Loading door')->toContain(
         'and a pair is split across the four-way at Potting line',
     );
 });
@@ -36,7 +36,7 @@ it('says of a lamp that never lights what keeps it dark, not what else is crosse
     $right = Files::wiring('database/demo/propagation-house/board.json', 'database/demo/propagation-house/right.wiring.json');
     $loose = Mover::make(Build::exchange($right, 'S2.common', 'S2.t1'), [Move::of('W1.black@B1', 'S1.common', Move::CAP)]);
 
-    expect(headlineOf($loose))->toStartWith('Never lights: a conductor is off in Gate post')
+    expect(headlineOf($loose))->toStartWith('Never lights: a conductor is disconnected at Gate post')
         ->and((new DebriefShape(Advice::of(Checker::check($loose))))->mistakes()[0])->not->toContain('exchanged at the switch at Gate post');
 });
 

@@ -148,7 +148,7 @@ it('takes a breaker that tripped for nothing from “it all went dark” to a pa
         expect($line['got'])->toEqual($line['of']);
     }
     $report = $this->getJson("api/attempts/$attempt->id/hunt")->assertOk()->json();
-    expect($report['steps'])->toBe([])->and($report['faults'][0])->toContain('breaker');
+    expect($report['steps'])->toBe([])->and($report['faults'][0])->toContain('Breaker tripped');
 });
 
 it('fails what is handed in with its fault in it, and gives it again with the fault in it', function () {

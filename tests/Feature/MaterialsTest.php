@@ -84,7 +84,7 @@ it('prices the list from what the instructor keeps, and says what the shelf is s
         'short' => '4',
     ])
         ->and($mine['shelf'][$row])->toBe(['part' => 'device na-switch-3way', 'price' => '3.50', 'held' => '20', 'unit' => 'each'])
-        ->and($mine['total'])->toStartWith('All but the ')->toEndWith(': $84.00')
+        ->and($mine['total'])->toStartWith('Total without the ')->toEndWith(': $84.00')
         ->and($list(People::user('instructor'))['total'])->toBe('');
     $keep(['part' => 'device na-switch-3way', 'price' => null, 'held' => null]);
     expect($list($instructor)['total'])->toBe('');

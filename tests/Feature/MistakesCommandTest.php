@@ -29,7 +29,7 @@ it('lists every usual mistake with its table, in groups that flipping cannot par
             fn (int $i) => $json['mistakes'][$i]['kind'],
             $alike['mistakes'],
         ))->toBe(['pair-split', 'pair-split', 'look-alike-part'])
-        ->and($alike['tell'][0]['do'])->toBe('look')->and($alike['tell'][0]['text'])->toContain('look at what lands')
+        ->and($alike['tell'][0]['do'])->toBe('look')->and($alike['tell'][0]['text'])->toContain('check what is connected')
         ->and($alike['looksRight'])->toBeFalse()->and($alike['pairs'])->not->toBe([]);
 });
 

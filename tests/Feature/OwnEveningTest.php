@@ -205,7 +205,7 @@ it('refuses rules that fail whatever is wired, in the trial and at setting, and 
     expect($refusals('remark'))->toBe([])
         ->and($refusals('fault'))->toHaveCount(1)
         ->and($refusals('fault')[0])->toBe(
-            'With these rules nobody can pass on this board. Gate post is overfilled: needs 18 in³, has 7.5. '
+            'Nobody can pass this board with these rules. Gate post is overfilled: needs 18 in³, has 7.5. '
                 .'Change the board, or make that a remark.',
         )
         ->and($this->postJson("api/tasks/$task/assignments", $people)->assertUnprocessable()->json('message'))->toBe($refusals('fault')[0]);

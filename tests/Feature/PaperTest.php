@@ -56,7 +56,7 @@ it('prints every page of a plan, on the paper of its practice', function (string
         expect($text)->toContain(__("paper.page.{$page->value}"));
     }
     expect($text)->toContain($words, 'isolate, lock off, prove dead');
-})->with([['propagation-house', '612.000 792.000', '¼ in of sheath'], ['boat-store', '595.280 841.890', '50 mm of sheath']]);
+})->with([['propagation-house', '612.000 792.000', '¼ in sheath'], ['boat-store', '595.280 841.890', '50 mm sheath']]);
 
 it('prints no answer on the pages that trainees work on', function () {
     $file = People::boardFile();
@@ -65,7 +65,7 @@ it('prints no answer on the pages that trainees work on', function () {
 
     expect($read('task,blank-labels,as-found'))->toContain('Task', 'As-found sheet', 'BLK black')
         ->not->toContain('traveler', 'switch leg', 'common', 'Answer key', 'Schematic')
-        ->and($read('schedule,labels'))->toContain('traveler', 'switch leg', 'the common screw of S1');
+        ->and($read('schedule,labels'))->toContain('traveler', 'switch leg', 'dark screw 3 (the common) of S1');
     $this->getJson("api/board-files/$file->id/plans/0/paper?pages=secrets")->assertStatus(422);
 });
 
@@ -339,7 +339,7 @@ it('prints a sheet for every seat without an answer, and a key for every seat', 
         $exam->trainees[2]->name,
     )
         ->not->toContain('answer key', 'traveler screw', 'switch leg', 'common')
-        ->and(substr_count($sheets, 'Write down what each conductor carries'))->toBe(3);
+        ->and(substr_count($sheets, 'Write down what each conductor is for'))->toBe(3);
     expect([substr_count($sheets, "\f"), substr_count($read('sheets&sides=2'), "\f")])->toBe([3, 6]);
     $keys = $read('keys');
     expect($keys)->toContain('answer key', 'switch leg', 'BLK hot')->and(substr_count($keys, 'Each box opened'))->toBe(3);

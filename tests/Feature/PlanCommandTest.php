@@ -39,7 +39,7 @@ it('plans from a wiring that stands: what comes off, what goes on, and only the 
 it('says in words what stays, what is gone and what changes', function () {
     $output = Artisan::run(['zwindle:plan', HOUSE_BOARD, '--from=database/demo/propagation-house/crossed.wiring.json'])->getOutput();
 
-    expect($output)->toContain('14 of 16 connections stay as they are.', 'Comes off:', '2 changes:', 'move the black of W3');
+    expect($output)->toContain('14 of 16 connections stay as they are.', 'Disconnect:', '2 changes:', 'move the black in W3');
 });
 
 it('gives up what a board no longer has, and refuses a file that is no wiring', function () {

@@ -98,12 +98,12 @@ it('says in words what it refuses, and changes nothing', function (array $act, s
     $said = $this->postJson("api/attempts/$attempt->id/proof/acts", ['key' => 'a-1', 'act' => $act])->assertOk()->json();
     expect($said['isRefused'])->toBeTrue()->and($said['said'])->toContain($words)->and(ProofAct::query()->count())->toBe(0);
 })->with([
-    [['kind' => 'touch', 'with' => 'ohm', 'one' => 'S1#1', 'other' => 'S1#1'], 'Both probes are on one point'],
+    [['kind' => 'touch', 'with' => 'ohm', 'one' => 'S1#1', 'other' => 'S1#1'], 'Both probes are on the same point'],
     [['kind' => 'touch', 'with' => 'ohm', 'one' => 'S1#1', 'other' => 'S1.common'], 'No such point'],
     [['kind' => 'touch', 'with' => 'two-pole', 'one' => 'S1#1'], 'No such point'],
     [['kind' => 'touch', 'with' => 'loop', 'one' => 'S1#1', 'other' => 'S1#2'], 'not on this bench'],
-    [['kind' => 'flip', 'on' => 'Z9'], 'Nothing of that name'],
-    [['kind' => 'flip'], 'Nothing of that name'],
+    [['kind' => 'flip', 'on' => 'Z9'], 'Nothing here has that name'],
+    [['kind' => 'flip'], 'Nothing here has that name'],
 ]);
 
 it('refuses what is no act', function (array $body) {
@@ -141,7 +141,7 @@ it('says after the sign-off what would have passed, with a trap, and not where i
     $this->postJson("api/attempts/$attempt->id/proof/acts", ['key' => 'so', 'act' => ['kind' => 'sign-off']])->assertOk();
     $told = $walk()->json('report');
     // 24 of the 32 wrong landings pass with luck, 12 on average (trade-facts section 3, by enumeration).
-    expect($told['luck'])->toContain('24 would')->toContain('12 on average')
+    expect($told['luck'])->toContain('24 would')->toContain('on average 12')
         ->and($told['shortest'])->toBe(['S2', 'S1', 'S2'])->and($told['trap']['tell'])->not->toBe([]);
     // While it is graded nothing is said.
     $attempt->assignment->update(['mode' => 'exam', 'released_at' => null, 'task_json' => str_replace(

@@ -73,7 +73,7 @@ it('refuses more seats than variants, and sets nothing', function () {
         'database/patterns/na-01-single-at-the-switch.board.json',
         ['varying' => ['colours'], 'seed' => 's'] + ['kind' => 'wire'],
     );
-})->throws(App\Exceptions\WorkRefused::class, 'Variants this board gives: 1. Seats: 3.');
+})->throws(App\Exceptions\WorkRefused::class, 'Too few variants on this board: 1 for 3 seats.');
 
 it('tells nothing in an exam: no terminal, model, scheme, seed or key in any answer', function (TaskKind $kind, string $board) {
     $exam = new Exam($board, [
@@ -261,7 +261,7 @@ it('makes one exchange cost one mistake, and debriefs it from the trainee\'s own
         ->and($distance['text'])->toBe('One mistake away from the nearest correct wiring (15 points each).')
         ->and($debrief['mistakes'])->toHaveCount(1)->and($debrief['mistakes'][0])->toContain('First switch')
         ->and($debrief['questions'])->toHaveCount(3)
-        ->and($debrief['questions'][0]['question'])->toStartWith('Suppose this is done on your board.')
+        ->and($debrief['questions'][0]['question'])->toStartWith('Suppose somebody does this to your board.')
         ->and($debrief['order']['own'])->not->toBe([])->and(count($debrief['order']['own']))->toBe(count($debrief['order']['recognised']));
 });
 
@@ -301,15 +301,15 @@ it('raises a remark to a fault where the task insists, on every screen that spea
     // By another edition the task insists on the same.
     expect($this->getJson("api/attempts/$id/verdict?edition=NEC-2017")->assertOk()->json('verdict'))->toBe($verdict);
 })->with([
-    'as it is' => [[], 'remarks', ['line-unmarked' => 'remark'], 'It works in every position. One remark', 'It works. 2 moves tidy it up'],
+    'as it is' => [[], 'remarks', ['line-unmarked' => 'remark'], 'It works in every combination. One remark', 'It works. 2 moves tidy it up'],
     'a fault' => [
         ['line-unmarked' => 'fault'],
         'fail',
         ['line-unmarked' => 'fault'],
-        'Works, but wired wrong: Store door, the white of W1',
+        'Works, but wired wrong: Store door, the white in W1',
         'It works, but this task counts a remark as a fault. 2 moves clear it',
     ],
-    'left out' => [['line-unmarked' => 'off'], 'pass', [], 'Right.', ''],
+    'left out' => [['line-unmarked' => 'off'], 'pass', [], 'Correct:', ''],
 ]);
 
 it('begins a board to finish with what others did, which cannot be undone', function () {
@@ -439,7 +439,7 @@ it('names switches by their boxes in a question, and cables by nothing but a tag
     $boxed = array_values(array_filter($ask('names'), fn (array $question) => str_contains($question['text'], 'which cable')))[0]['box'];
 
     expect($ask('predict')[0]['text'])->toMatch(
-        '/^With every switch up it is (on|off)\\. What does the light at Light do with (First|Middle|Last) switch (up|down), (First|Middle|Last) switch (up|down) and (First|Middle|Last) switch (up|down)\?$/',
+        '/^With every switch up it is (on|off)\\. What does the light do with (First|Middle|Last) switch (up|down), (First|Middle|Last) switch (up|down) and (First|Middle|Last) switch (up|down)\?$/',
     )
         ->and(array_column($boxed['cables'], 'id'))->toEqualCanonicalizing(['A', 'B'])
         ->and(array_values(array_filter(array_column($boxed['enclosures'], 'label'))))->toHaveCount(1);
@@ -543,7 +543,7 @@ it('keeps parts and cables where they are on real boards, and says where the wor
         ->assertOk()
         ->json();
 
-    expect($try(['feed', 'faces'])['problems'][0]['message'])->toStartWith('On real boards the parts and the cables stay')
+    expect($try(['feed', 'faces'])['problems'][0]['message'])->toStartWith('On real boards the parts and cables are fixed')
         ->and($try(['feed', 'labels'])['problems'])->toBe([])->and($try(['feed'])['spread']['allLayouts'])->toBe(3);
     $exam = new Exam(STATION_FILE, [
         'surface' => 'wall',

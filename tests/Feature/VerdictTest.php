@@ -51,14 +51,14 @@ it('says it in the sentence of the mistake', function (string $slug, string $wir
     [
         'propagation-house',
         'right',
-        'Correct: Path answers to the switch at Gate post and the switch at Far bench in every position.',
+        'Correct: Gate post and Far bench control Path in every combination.',
     ],
     ['propagation-house', 'open-neutral', 'Never lights: open neutral at the light at Path.'],
-    ['tool-locker', 'always-lit', 'Never goes off: the light at Locker light is on the hot instead of the switch leg.'],
+    ['tool-locker', 'always-lit', 'Never goes off: Locker light is on the hot instead of the switch leg.'],
     [
         'tool-locker',
         'neutral-switched',
-        'Works, but not safe: the switch is in the neutral, so the light at Locker light is live when off.',
+        'Works, but not safe: the switch is in the neutral, so Locker light is live when off.',
     ],
     ['boat-store', 'drop-in-neutral-block', 'Trips in 1 of 2 combinations: line and neutral are connected together in Boat store rose.'],
     ['propagation-house', 'bare', 'Never lights: the hot stops at the hot of the supply.'],
@@ -71,7 +71,7 @@ it('says it in the sentence of the mistake', function (string $slug, string $wir
     [
         'packing-barn',
         'ground-off',
-        'Works, but not safe: the ground does not reach the ground screw of the switch at Cold store, the grounding screw of the box at Barn ridge and the ground lead of the light at Barn ridge.',
+        'Works, but not safe: not grounded: the ground screw of the switch at Cold store, the grounding screw of the box at Barn ridge and green lead (ground) of the light at Barn ridge.',
     ],
 ]);
 
@@ -84,7 +84,7 @@ it('shows the current\'s path for chosen positions, computed by the core', funct
     $path(0)->assertJsonPath('end', 'returns')->assertJsonPath('stopsAt', 'PS#2')->assertJsonPath('hops.0.from', 'PS#1');
     $path(1)->assertJsonPath('end', 'open-contact')->assertJsonPath('stopsAt', 'S2#1');
     expect($path(1)->json('sentence'))->toBe(
-        'The hot gets as far as the first traveler screw of the switch at Far bench and stops at an open contact.',
+        'The hot gets as far as brass screw 1 (a traveler) of the switch at Far bench and stops at an open contact.',
     );
 });
 
@@ -132,7 +132,7 @@ it('names the schemes with their dispute, control by control', function (string 
 
     expect(array_column($json, 'id'))->toBe($schemes)->and($json[0]['note'])->toContain($note);
 })->with([
-    'line out on the white' => ['seed-store', 'right', ['dead-end'], 'keeps to 200.7(C)'],
+    'line out on the white' => ['seed-store', 'right', ['dead-end'], 'as 200.7(C) requires'],
     'return on the white' => ['seed-store', 'return-on-white', ['dead-end'], '200.7(C)(1) does not allow the white as the return'],
     'three sheds alike' => ['three-sheds', 'right', ['light-fed'], 'looped in'],
     'one shed of three works alone' => ['three-sheds', 'fed-from-the-switched-block', ['light-fed', null], 'looped in'],
@@ -161,7 +161,7 @@ it('gives the smallest repair in words and places', function () {
     expect($json['reason'])->toBeNull()
         ->and(array_column($json['moves'], 'box'))->toBe(['B2', 'B2'])
         ->and($json['moves'][0]['text'])->toBe(
-            'Far bench: move the red in W2 (to Gate post) [RED] from the common screw of S2 to the second traveler screw of S2.',
+            'Far bench: move the red in W2 (to Gate post) [RED] from dark screw 3 (the common) of S2 to brass screw 2 (a traveler) of S2.',
         )
         ->and($json['moves'][0]['places'])->toBe(['W2.red@B2', 'S2#2'])
         // Lit when both are up or both down, and nothing trips.
@@ -180,7 +180,7 @@ it('gives the nearest plan: what would have to change, and the board wired so', 
     $right = handedIn('propagation-house', 'right');
 
     // School B works; the nearest plan that passes is another, and more than a repair.
-    expect($nearest['headline'])->toContain('Right.')->and(count($nearest['changes']))->toBeGreaterThan(1)
+    expect($nearest['headline'])->toContain('Correct:')->and(count($nearest['changes']))->toBeGreaterThan(1)
         ->and(Checker::check($wired)->verdict)->toBe(Verdict::Pass)
         ->and($this->actingAs($right->trainee)->getJson("api/attempts/{$right->attempt->id}/verdict")->json('nearest.changes'))->toBe([]);
 });

@@ -40,16 +40,16 @@ it('has a sentence for every problem', function (ProblemCode $code) {
 it('names places in the trade English of the board', function (string $slug, string $point, string $words) {
     expect((new Words(Files::board("database/demo/$slug/board.json")))->place($point))->toBe($words);
 })->with([
-    ['propagation-house', 'W2.white@B1', 'the white in W2 (to Far bench) in Gate post'],
-    ['propagation-house', 'W1.bare@B1', 'the bare ground in W1 (to Supply cord) in Gate post'],
-    ['propagation-house', 'S1.common', 'the common screw of the switch at Gate post'],
+    ['propagation-house', 'W2.white@B1', 'the white in W2 (to Far bench) at Gate post'],
+    ['propagation-house', 'W1.bare@B1', 'the bare ground in W1 (to Supply cord) at Gate post'],
+    ['propagation-house', 'S1.common', 'dark screw 3 (the common) of the switch at Gate post'],
     ['propagation-house', 'B1.earth', 'the grounding screw of the box at Gate post'],
-    ['propagation-house', 'LA.hot', 'the center contact screw of the light at Path'],
+    ['propagation-house', 'LA.hot', 'brass screw 2 (center contact) of the light at Path'],
     ['propagation-house', 'PS.line', 'the hot of the supply'],
-    ['boat-store', 'W2.bare@K1', 'the bare CPC in W2 (to Boat store rose) in Boat store door'],
-    ['boat-store', 'CR1.loop', 'the loop block of the rose at Boat store rose'],
-    ['boat-store', 'LA.live', 'the flex live of the light at Boat store rose'],
-    ['towpath-workshop', 'C4.core@K2', 'the brown single C4 (to Lock gate door) in Slipway'],
+    ['boat-store', 'W2.bare@K1', 'the bare CPC in W2 (to Boat store rose) at Boat store door'],
+    ['boat-store', 'CR1.loop', 'the loop block of Boat store rose'],
+    ['boat-store', 'LA.live', 'brown lead (live) of the light at Boat store rose'],
+    ['towpath-workshop', 'C4.core@K2', 'the brown single C4 (to Lock gate door) at Slipway'],
     ['towpath-workshop', 'S2.a1', 'the first terminal of pair A of the switch at Slipway'],
     ['towpath-workshop', 'K1.earth', 'the brass earth terminal of the box at Lock gate door'],
 ]);
@@ -87,7 +87,7 @@ it('keeps both Englishes complete', function (string $file) {
     $british = $keys(require Files::path("lang/en/gb/$file.php"));
     $shared = fn (array $all) => array_values(array_filter(
         $all,
-        fn (string $key) => ! str_starts_with($key, 'terminal.') && ! str_starts_with($key, 'model.'),
+        fn (string $key) => preg_match('/^(terminal|duty|model)\./', $key) !== 1,
     ));
 
     expect($shared($american))->toEqualCanonicalizing($shared($british))->not->toBe([]);

@@ -20,9 +20,7 @@ final class PracticesShape
     {
         return array_values(array_map(fn (Practice $practice) => [
             'id' => $practice->id,
-            'name' => Lang::has('parts.practice', Region::of($practice))
-                ? __('parts.practice', [], Region::of($practice))
-                : $practice->name,
+            'name' => Lang::has("parts.practice.$practice->id") ? __("parts.practice.$practice->id") : $practice->name,
             'short' => $practice->short,
             'imperial' => $practice->isImperial,
             'reckonsBoxFill' => $practice->reckonsBoxFill,

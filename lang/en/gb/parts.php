@@ -1,7 +1,6 @@
 <?php
 
 return [
-    'practice' => 'Britain',
     'kind' => [
         'receptacle' => 'socket',
     ],

@@ -1,7 +1,6 @@
 <?php
 
 return [
-    'practice' => 'North America',
     'kind' => [
         'receptacle' => 'receptacle',
     ],
