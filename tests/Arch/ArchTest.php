@@ -176,9 +176,12 @@ it('goes round in no circle: a room and a group import only what stands above th
 });
 
 it('tells of every room in docs/architecture.md, and draws it as the code has it', function () {
-    preg_match_all('/^\| `([\w\/]+)\/` \|/m', Files::text('docs/architecture.md'), $told);
+    [$core, $application] = explode('## The application', Files::text('docs/architecture.md'));
+    preg_match_all('/^\| `([\w\/]+)\/` \|/m', $core, $told);
+    preg_match_all('/^\| `(\w+)\/` \|/m', $application, $floors);
 
     expect($told[1])->toEqualCanonicalizing(array_map(fn (string $room) => strtr($room, '\\', '/'), array_keys(ROOMS)))
+        ->and(array_reverse($floors[1]))->toEqualCanonicalizing(array_keys(FLOORS))
         ->and(Files::text('docs/architecture.svg'))->toBe(
             RoomsPicture::draw(Rooms::imports(), Floors::ROWS, Floors::folders()),
             'make it anew with `composer picture`',
