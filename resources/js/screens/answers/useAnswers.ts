@@ -1,3 +1,4 @@
+import { orSay, reasonOf } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
@@ -27,16 +28,14 @@ export function useAnswers(attempt: number) {
   const outbox = useOutbox({ waiting: () => waiting.size, send: sendOne, onSaved })
 
   async function load() {
-    try {
+    await orSay(failure, async () => {
       const found = await api.questions(attempt)
       clockOffsetMs.value = Date.parse(found.serverTime) - Date.now()
       sheet.value = found
       for (const [number, { chosen }] of waiting) show(number, chosen)
       failure.value = ''
       if (waiting.size > 0 && !found.isToBegin) outbox.changed()
-    } catch (error) {
-      failure.value = (error as Error).message
-    }
+    })
   }
 
   function show(number: number, chosen: readonly number[]) {
@@ -89,7 +88,7 @@ export function useAnswers(attempt: number) {
       await api.handIn(attempt)
       return true
     } catch (error) {
-      failure.value = (error as Error).message
+      failure.value = reasonOf(error)
       return false
     }
   }

@@ -1,3 +1,4 @@
+import { orSay, reasonOf } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
@@ -26,12 +27,10 @@ export function useAsFound(boardFile: number, number = 1) {
   const rows = computed(() => sheet.value?.boxes.flatMap((box) => box.rows) ?? [])
 
   async function load() {
-    try {
+    await orSay(failure, async () => {
       sheet.value = await api.asFound(boardFile, number)
       failure.value = ''
-    } catch (error) {
-      failure.value = (error as Error).message
-    }
+    })
   }
 
   const said = ref('')
@@ -96,7 +95,7 @@ export function useAsFound(boardFile: number, number = 1) {
       failure.value = ''
       problems.value = []
     } catch (error) {
-      failure.value = (error as Error).message
+      failure.value = reasonOf(error)
       told(error)
     }
   }
@@ -105,10 +104,10 @@ export function useAsFound(boardFile: number, number = 1) {
   async function planFrom() {
     isPlanning.value = true
     try {
-      await outbox.flush()
-      if (written === sent) plan.value = await api.asFoundPlan(boardFile, number)
-    } catch (error) {
-      failure.value = (error as Error).message
+      await orSay(failure, async () => {
+        await outbox.flush()
+        if (written === sent) plan.value = await api.asFoundPlan(boardFile, number)
+      })
     } finally {
       isPlanning.value = false
     }

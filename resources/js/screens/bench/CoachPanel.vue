@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { api } from '@/shared/api/client'
@@ -37,23 +38,19 @@ const rows = computed(() => {
 })
 
 async function load() {
-  try {
+  await orSay(failure, async () => {
     help.value = await api.help(props.attempt)
     failure.value = ''
-  } catch (error) {
-    failure.value = (error as Error).message
-  }
+  })
 }
 watch(() => props.steps, load, { immediate: true })
 watch([one, other, down, () => props.steps, () => props.box.id], () => (reading.value = null))
 
 async function test() {
-  try {
+  await orSay(failure, async () => {
     reading.value = await api.test(props.attempt, one.value, other.value, down.value)
     failure.value = ''
-  } catch (error) {
-    failure.value = (error as Error).message
-  }
+  })
 }
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { reasonOf } from '@/shared/api/orSay'
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -58,7 +59,7 @@ async function tried(work: () => Promise<unknown>) {
   try {
     await work()
   } catch (error) {
-    refusal.value = (error as Error).message
+    refusal.value = reasonOf(error)
     problems.value = error instanceof Refused ? error.problems : []
   }
 }

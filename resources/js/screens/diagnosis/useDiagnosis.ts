@@ -1,3 +1,4 @@
+import { reasonOf } from '@/shared/api/orSay'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, onScopeDispose, readonly, ref, shallowRef, watch } from 'vue'
 import { NoAnswer } from '@/shared/api/client'
@@ -41,7 +42,7 @@ export function useDiagnosis({ key, diagnose, toldBefore }: FoundOn) {
     } catch (error) {
       if (own !== newest) return
       isOffline.value = error instanceof NoAnswer && !error.told
-      failure.value = (error as Error).message
+      failure.value = reasonOf(error)
       if (error instanceof NoAnswer) {
         timer = setTimeout(() => void ask(), AGAIN_MS)
         return

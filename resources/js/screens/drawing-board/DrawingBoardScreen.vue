@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -54,13 +55,12 @@ const larger = computed(
 const neutral = ref<string | null>(null)
 watch([chosenBox, board], () => (neutral.value = null))
 async function askNeutral(box: string) {
-  if (!board.value) return
+  const drawn = board.value
+  if (!drawn) return
   neutral.value = say('drawing-board.the-planner-is-working-it')
-  try {
-    neutral.value = (await api.neutralIn(board.value, box)).sentence
-  } catch (error) {
-    neutral.value = (error as Error).message
-  }
+  await orSay(neutral, async () => {
+    neutral.value = (await api.neutralIn(drawn, box)).sentence
+  })
 }
 
 useWallKeys(board, data, drawn, hand)

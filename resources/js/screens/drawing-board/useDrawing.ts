@@ -1,3 +1,4 @@
+import { orSay } from '@/shared/api/orSay'
 import { computed, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
 import type { Board, DrawingData } from '@/shared/api/generated/http'
@@ -28,7 +29,7 @@ export function useDrawing(id: number) {
   })
 
   async function load() {
-    try {
+    await orSay(failure, async () => {
       const found = await api.drawing(id)
       data.value = found
       version = found.version
@@ -36,9 +37,7 @@ export function useDrawing(id: number) {
       failure.value = ''
       const held = localStorage.getItem(heldUnder(id))
       if (held) restore(held)
-    } catch (error) {
-      failure.value = (error as Error).message
-    }
+    })
   }
 
   /** What was drawn while the server was away goes on from where it was. */

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/shared/api/orSay'
 import { onScopeDispose, readonly, ref, type Ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import type { Board, DrawingReview } from '@/shared/api/generated/http'
@@ -28,7 +29,7 @@ export function useReview(board: Ref<Board | null>) {
       review.value = found
       failure.value = ''
     } catch (error) {
-      if (board.value === asked) failure.value = (error as Error).message
+      if (board.value === asked) failure.value = reasonOf(error)
     }
     if (board.value !== asked) return
     clearTimeout(slow)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say, saySome } from '@/shared/words/say'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -43,14 +44,12 @@ async function guarded(work: () => Promise<DrillData>) {
   })
 }
 async function load() {
-  try {
+  await orSay(failure, async () => {
     data.value = await api.drill(props.drill)
     offset.value = Date.parse(data.value.serverTime) - Date.now()
     given.value = data.value.questions.map((question) => question.given ?? '')
     failure.value = ''
-  } catch (error) {
-    failure.value = (error as Error).message
-  }
+  })
 }
 const measure = (id: string) => guarded(() => api.measureDrill(props.drill, id))
 const tell = () =>

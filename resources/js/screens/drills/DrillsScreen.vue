@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
@@ -35,11 +36,9 @@ const rows = ref<readonly ClassDrills[]>([])
 watch(data, (found) => (classroom.value ||= found?.classrooms[0]?.id ?? 0))
 watch(classroom, async (id) => {
   if (!id) return
-  try {
+  await orSay(refusal, async () => {
     rows.value = await api.classDrills(id)
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  })
 })
 const ended = computed(() => data.value?.own.filter(({ points }) => points !== null) ?? [])
 const nameOf = (kind: DrillKind) => KINDS.find(({ id }) => id === kind)?.name ?? kind

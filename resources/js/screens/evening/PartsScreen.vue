@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
@@ -22,13 +23,12 @@ const leftAt = (id: string) => {
   return bad > 0 ? say('evening.bad-bad', { bad }) : open > 0 ? say('evening.open-left', { open }) : '✓'
 }
 async function tell(part: string, ok: boolean | null, note: string) {
-  if (!station.value) return
-  try {
-    data.value = await api.keepPart(props.evening, { station: station.value.id, part, ok, note })
+  const at = station.value?.id
+  if (!at) return
+  await orSay(refusal, async () => {
+    data.value = await api.keepPart(props.evening, { station: at, part, ok, note })
     refusal.value = ''
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  })
 }
 </script>
 

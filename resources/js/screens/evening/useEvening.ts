@@ -1,3 +1,4 @@
+import { reasonOf } from '@/shared/api/orSay'
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
@@ -87,7 +88,7 @@ export function useEvening() {
       plan.value = fresh
       failure.value = ''
     } catch (error) {
-      if (own === asked) failure.value = (error as Error).message
+      if (own === asked) failure.value = reasonOf(error)
     } finally {
       if (own === asked) isPlanning.value = false
     }
@@ -130,7 +131,7 @@ export function useEvening() {
       failure.value = ''
       return kept.value
     } catch (error) {
-      failure.value = (error as Error).message
+      failure.value = reasonOf(error)
       return null
     }
   }
@@ -144,7 +145,7 @@ export function useEvening() {
       if (made) kept.value = made
       return made
     } catch (error) {
-      failure.value = (error as Error).message
+      failure.value = reasonOf(error)
       return null
     }
   }

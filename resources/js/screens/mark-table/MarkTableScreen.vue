@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { reasonOf } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
@@ -36,7 +37,7 @@ async function change(what: Partial<KeepMarkTable>) {
     await ask(() => api.keepMarkTable(next))
     failure.value = ''
   } catch (error) {
-    failure.value = (error as Error).message
+    failure.value = reasonOf(error)
     await load()
   }
   isSaving.value = false

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
@@ -48,42 +49,35 @@ function replace(fresh: GradedAttempt) {
 }
 
 async function observe(observed: Record<string, boolean>) {
-  if (!attempt.value || !data.value) return
+  const seat = attempt.value?.attempt
+  if (seat === undefined || !data.value) return
   refusal.value = ''
-  try {
-    replace(await api.observe(attempt.value.attempt, observed))
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  await orSay(refusal, async () => {
+    replace(await api.observe(seat, observed))
+  })
 }
 
 const run = async (work: () => Promise<GradedAttempt>) => {
   refusal.value = ''
-  try {
+  await orSay(refusal, async () => {
     replace(await work())
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  })
 }
 const lineAsked = ref<string | null>(null)
 async function takeBack() {
   refusal.value = ''
-  try {
+  await orSay(refusal, async () => {
     await api.takeReleaseBack(props.assignment)
     await load()
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  })
 }
 async function takeMarking() {
   refusal.value = ''
-  try {
+  await orSay(refusal, async () => {
     const { changed } = await api.takeMarking(props.assignment)
     if (changed) await reMark.look(handedIn.value)
     else refusal.value = say('marks.this-is-marked-by-the')
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  })
 }
 const paper = computed(() => [
   { name: say('marks.use-the-corrected-marking-and'), run: takeMarking },

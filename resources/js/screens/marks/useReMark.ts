@@ -1,3 +1,4 @@
+import { orSay } from '@/shared/api/orSay'
 import { computed, readonly, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
 import type { GradedAttempt, ReGradePreview } from '@/shared/api/generated/http'
@@ -21,13 +22,13 @@ export function useReMark(replace: (fresh: GradedAttempt) => void) {
     all.value = attempts.length
     const found: ReGradePreview[] = []
     try {
-      for (const attempt of attempts) {
-        found.push(await api.reGradePreview(attempt))
-        looked.value++
-      }
-      looks.value = found
-    } catch (error) {
-      failure.value = (error as Error).message
+      await orSay(failure, async () => {
+        for (const attempt of attempts) {
+          found.push(await api.reGradePreview(attempt))
+          looked.value++
+        }
+        looks.value = found
+      })
     } finally {
       isLooking.value = false
     }
@@ -35,14 +36,12 @@ export function useReMark(replace: (fresh: GradedAttempt) => void) {
 
   async function decide(attempts: readonly number[], take: boolean) {
     failure.value = ''
-    try {
+    await orSay(failure, async () => {
       for (const attempt of attempts) {
         replace(await api.reMark(attempt, take))
         looks.value = looks.value?.filter((one) => one.attempt !== attempt) ?? null
       }
-    } catch (error) {
-      failure.value = (error as Error).message
-    }
+    })
   }
 
   return {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
@@ -38,11 +39,9 @@ const others = computed(
 
 async function tried(work: () => Promise<unknown>) {
   refusal.value = ''
-  try {
+  await orSay(refusal, async () => {
     await work()
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  })
   await load()
 }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { toDataURL } from 'qrcode'
 import { ref } from 'vue'
@@ -16,11 +17,9 @@ void api.secondFactor().then((found) => (isOn.value = found.isOn))
 
 async function run(work: () => Promise<string>) {
   refusal.value = said.value = ''
-  try {
+  await orSay(refusal, async () => {
     said.value = await work()
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  })
 }
 const begin = () =>
   run(async () => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -59,13 +60,13 @@ async function convert(to: string) {
   converting.value = true
   refusal.value = ''
   try {
-    const from = practiceOf(list.value!.board.practice).name
-    const converted = await api.convert(props.boardFile, to)
-    notes.value = { from, sentences: converted.notes }
-    openBox.value = null
-    await router.push(`/plans/${converted.boardFile.id}`)
-  } catch (error) {
-    refusal.value = (error as Error).message
+    await orSay(refusal, async () => {
+      const from = practiceOf(list.value!.board.practice).name
+      const converted = await api.convert(props.boardFile, to)
+      notes.value = { from, sentences: converted.notes }
+      openBox.value = null
+      await router.push(`/plans/${converted.boardFile.id}`)
+    })
   } finally {
     converting.value = false
   }

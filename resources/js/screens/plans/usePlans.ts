@@ -1,3 +1,4 @@
+import { reasonOf } from '@/shared/api/orSay'
 import { readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import type { PlanData, PlanList } from '@/shared/api/generated/http'
@@ -20,7 +21,7 @@ export function usePlans(boardFile: () => number, scheme = '', first = 0) {
       const found = await ask()
       if (isWanted()) keep(found)
     } catch (error) {
-      if (isWanted()) failure.value = (error as Error).message
+      if (isWanted()) failure.value = reasonOf(error)
     } finally {
       if (isWanted()) busy.value = false
     }

@@ -1,3 +1,4 @@
+import { orSay, reasonOf } from '@/shared/api/orSay'
 import { computed, reactive, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import type { MaterialsData } from '@/shared/api/generated/http'
@@ -18,7 +19,7 @@ export function usePrepare(boardFile: number, plan: number) {
       data.value = found
       failure.value = ''
     } catch (error) {
-      if (own === newest) failure.value = (error as Error).message
+      if (own === newest) failure.value = reasonOf(error)
     }
   }
 
@@ -27,14 +28,13 @@ export function usePrepare(boardFile: number, plan: number) {
   function keep(part: string, change: { price?: string; held?: string }): Promise<void> {
     last = last.then(async () => {
       const line = data.value?.shelf.find((one) => one.part === part)
-      if (!data.value || !line) return
+      const practice = data.value?.practice
+      if (!practice || !line) return
       const next = { ...line, ...change }
-      try {
-        await api.keepStockLine(data.value.practice, part, next.price, next.held)
+      await orSay(failure, async () => {
+        await api.keepStockLine(practice, part, next.price, next.held)
         await load()
-      } catch (error) {
-        failure.value = (error as Error).message
-      }
+      })
     })
     return last
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { positionName } from '@/shared/words/positionName'
 import { say } from '@/shared/words/say'
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
@@ -187,10 +188,10 @@ watch(left, (now) => {
 async function handIn() {
   isBusy.value = true
   try {
-    await api.handIn(props.attempt)
-    await router.push(`/verdict/${props.attempt}`)
-  } catch (error) {
-    proof.notice.value = (error as Error).message
+    await orSay(proof.notice, async () => {
+      await api.handIn(props.attempt)
+      await router.push(`/verdict/${props.attempt}`)
+    })
   } finally {
     isBusy.value = false
     isHandingIn.value = false

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { ref, watch } from 'vue'
 import { api } from '@/shared/api/client'
@@ -12,12 +13,10 @@ const STATES = { done: say('prove.done'), missing: say('prove.not-done'), void: 
 const STEP_SIGNS = { done: '✓', missing: '○', void: '✕' }
 
 async function load() {
-  try {
+  await orSay(failure, async () => {
     sheet.value = await api.testSheet(props.attempt)
     failure.value = ''
-  } catch (error) {
-    failure.value = (error as Error).message
-  }
+  })
 }
 watch(() => props.acts, load, { immediate: true })
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { api } from '@/shared/api/client'
@@ -18,13 +19,11 @@ const isDown = (state: number, i: number) =>
 let newest = 0
 async function load() {
   const own = ++newest
-  try {
+  await orSay(failure, async () => {
     const found = await api.walk(props.attempt)
     if (own === newest) walk.value = found
     failure.value = ''
-  } catch (error) {
-    failure.value = (error as Error).message
-  }
+  })
 }
 watch(() => props.acts, load, { immediate: true })
 </script>

@@ -1,3 +1,4 @@
+import { orSay } from '@/shared/api/orSay'
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
 import type { InstrumentId, ProofAct, ProofBench, ProofData, Reading } from '@/shared/api/generated/http'
@@ -34,14 +35,12 @@ export function useProof(attempt: number) {
   }
 
   async function load() {
-    try {
+    await orSay(failure, async () => {
       const found = await api.proof(attempt)
       data.value = found
       bench.value = found.bench ?? null
       failure.value = ''
-    } catch (error) {
-      failure.value = (error as Error).message
-    }
+    })
   }
 
   function act(kind: ProofAct['kind'], more: Omit<ProofAct, 'kind'> = {}) {
@@ -93,12 +92,10 @@ export function useProof(attempt: number) {
 
   async function begin(isOn: boolean) {
     await outbox.flush()
-    try {
+    await orSay(notice, async () => {
       data.value = await api.beginProof(attempt, isOn)
       notice.value = ''
-    } catch (error) {
-      notice.value = (error as Error).message
-    }
+    })
   }
 
   void load()

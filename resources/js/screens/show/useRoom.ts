@@ -1,3 +1,4 @@
+import { orSay } from '@/shared/api/orSay'
 import { computed, readonly, ref, shallowRef } from 'vue'
 import type { ClassQuestion } from '@/shared/api/generated/http'
 
@@ -11,7 +12,7 @@ export function useRoom(ask: (asked: string) => Promise<ClassQuestion | null>) {
   const asked: string[] = []
 
   async function next() {
-    try {
+    await orSay(failure, async () => {
       const found = await ask(asked.join(','))
       failure.value = ''
       isShown.value = false
@@ -19,9 +20,7 @@ export function useRoom(ask: (asked: string) => Promise<ClassQuestion | null>) {
       question.value = found
       isOver.value = found === null
       if (found) asked.push(`${found.state}-${found.switch}`)
-    } catch (error) {
-      failure.value = (error as Error).message
-    }
+    })
   }
   function count(side: 'on' | 'off', by: number) {
     hands.value = { ...hands.value, [side]: Math.max(0, hands.value[side] + by) }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { reasonOf } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -23,7 +24,7 @@ async function signIn() {
     const then = typeof route.query.then === 'string' && /^\/(?!\/)/.test(route.query.then) ? route.query.then : '/'
     await router.push(then)
   } catch (error) {
-    failure.value = (error as Error).message
+    failure.value = reasonOf(error)
     const errors = error instanceof Refused ? error.json?.errors : null
     if (errors && typeof errors === 'object' && 'code' in errors) isCodeAsked.value = true
   } finally {

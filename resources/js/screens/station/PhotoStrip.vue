@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api, Refused } from '@/shared/api/client'
@@ -16,10 +17,10 @@ const own = computed(() => all.value.filter(({ box }) => box === props.box))
 async function run(work: () => Promise<readonly PhotographLine[]>) {
   isBusy.value = true
   try {
-    all.value = await work()
-    failure.value = ''
-  } catch (error) {
-    failure.value = (error as Error).message
+    await orSay(failure, async () => {
+      all.value = await work()
+      failure.value = ''
+    })
   } finally {
     isBusy.value = false
   }
@@ -46,12 +47,10 @@ async function take(event: Event) {
   const file = input.files?.[0]
   const at = new Date().toISOString()
   if (file) {
-    try {
+    await orSay(failure, async () => {
       waiting.push({ box: props.box, jpeg: await smallJpeg(file), at })
       outbox.changed()
-    } catch (error) {
-      failure.value = (error as Error).message
-    }
+    })
   }
   input.value = ''
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay, reasonOf } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/client'
@@ -34,7 +35,7 @@ async function run(what: string, work: () => Promise<void>) {
     await work()
     failure.value = ''
   } catch (error) {
-    failure.value = (error as Error).message
+    failure.value = reasonOf(error)
     await load().catch(() => undefined)
   } finally {
     busy.value = ''
@@ -79,13 +80,11 @@ const said = ref<Record<string, boolean>>({})
 const observed = computed(() => ({ ...sheet.value?.observed, ...said.value }))
 async function observe(now: Record<string, boolean>) {
   said.value = { ...said.value, ...now }
-  try {
+  await orSay(failure, async () => {
     const seen = await api.observe(props.attempt, now)
     if (graded.value) graded.value = seen
     failure.value = ''
-  } catch (error) {
-    failure.value = (error as Error).message
-  }
+  })
 }
 </script>
 

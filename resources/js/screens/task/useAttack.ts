@@ -1,3 +1,4 @@
+import { orSay } from '@/shared/api/orSay'
 import { onScopeDispose, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import type { TaskAttack, TaskFile } from '@/shared/api/generated/http'
@@ -23,13 +24,11 @@ export function useAttack(
     const asked = key()
     if (isAttacking.value || asked === null || isGone) return
     isAttacking.value = true
-    try {
+    await orSay(failure, async () => {
       const found = await api.attackTask(draft())
       if (key() === asked) attack.value = found
       failure.value = ''
-    } catch (error) {
-      failure.value = (error as Error).message
-    }
+    })
     isAttacking.value = false
     if (key() !== asked) await ask()
   }

@@ -1,3 +1,4 @@
+import { orSay, reasonOf } from '@/shared/api/orSay'
 import { computed, onScopeDispose, reactive, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api, Refused } from '@/shared/api/client'
 import { isWired } from '@/shared/api/taskKinds'
@@ -75,7 +76,7 @@ export function useTask(boardFile: number, taskId: number | null, person: number
   const draft = () => ({ boardFile, marking: marking.value, task: JSON.parse(JSON.stringify(task)) as TaskFile })
 
   async function load() {
-    try {
+    await orSay(failure, async () => {
       const [foundWords, foundMarkings, foundClasses, foundTasks] = await Promise.all([
         api.taskWords(boardFile),
         api.markings(),
@@ -97,9 +98,7 @@ export function useTask(boardFile: number, taskId: number | null, person: number
       take(typed.open(asTyped()))
       words.value = foundWords
       failure.value = ''
-    } catch (error) {
-      failure.value = (error as Error).message
-    }
+    })
   }
 
   let settled: ReturnType<typeof setTimeout> | undefined
@@ -112,7 +111,7 @@ export function useTask(boardFile: number, taskId: number | null, person: number
       if (own === newest) trial.value = found
       if (own === newest) refusal.value = ''
     } catch (error) {
-      if (own === newest) refusal.value = (error as Error).message
+      if (own === newest) refusal.value = reasonOf(error)
     } finally {
       if (own === newest) isTrying.value = false
     }
@@ -137,7 +136,7 @@ export function useTask(boardFile: number, taskId: number | null, person: number
     try {
       return await work()
     } catch (error) {
-      refusal.value = (error as Error).message
+      refusal.value = reasonOf(error)
       problems.value = error instanceof Refused ? error.problems : []
       return null
     } finally {

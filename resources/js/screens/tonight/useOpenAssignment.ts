@@ -1,3 +1,4 @@
+import { reasonOf } from '@/shared/api/orSay'
 import { onScopeDispose, readonly, ref, shallowRef, watch, type Ref } from 'vue'
 import { api } from '@/shared/api/client'
 import type { Assignment } from '@/shared/api/generated/http'
@@ -19,7 +20,7 @@ export function useOpenAssignment(chosen: Readonly<Ref<number | null>>) {
       failure.value = ''
     } catch (error) {
       if (chosen.value !== id) return
-      failure.value = (error as Error).message
+      failure.value = reasonOf(error)
     }
     timer = setTimeout(() => void ask(id), POLL_MS)
   }

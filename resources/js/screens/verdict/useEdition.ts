@@ -1,3 +1,4 @@
+import { reasonOf } from '@/shared/api/orSay'
 import { computed, readonly, ref, type Ref, shallowRef, watch } from 'vue'
 import { api } from '@/shared/api/client'
 import type { VerdictData } from '@/shared/api/generated/http'
@@ -25,7 +26,7 @@ export function useEdition(attempt: number, own: Ref<VerdictData | null>) {
       const judged = await api.verdict(attempt, wanted)
       if (edition.value === wanted) byOther.value = judged
     } catch (error) {
-      failure.value = (error as Error).message
+      failure.value = reasonOf(error)
       edition.value = verdict.value?.edition ?? ''
     } finally {
       busy.value = false

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { reasonOf } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
@@ -22,7 +23,7 @@ async function settle(step: number, accepted: boolean) {
     data.value = { steps: await api.settleStep(props.attempt, step, accepted), acts: acts.value }
     failure.value = ''
   } catch (error) {
-    failure.value = (error as Error).message
+    failure.value = reasonOf(error)
     await load()
   }
 }
@@ -31,7 +32,7 @@ async function settleAct(id: number, accepted: boolean) {
     data.value = { steps: steps.value, acts: await api.settleAct(props.attempt, id, accepted) }
     failure.value = ''
   } catch (error) {
-    failure.value = (error as Error).message
+    failure.value = reasonOf(error)
     await load()
   }
 }

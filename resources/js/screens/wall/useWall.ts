@@ -1,3 +1,4 @@
+import { orSay, reasonOf } from '@/shared/api/orSay'
 import { onScopeDispose, ref, shallowRef } from 'vue'
 import { api, Refused } from '@/shared/api/client'
 import type { Move, Moved, Wall } from '@/shared/api/generated/http'
@@ -23,16 +24,14 @@ export function useWall(evening: number) {
   async function ask() {
     const turn = ++own
     clearTimeout(timer)
-    try {
+    await orSay(failure, async () => {
       const fresh = await api.wall(evening, wall.value?.tag ?? '')
       if (fresh) {
         offsetMs = Date.parse(fresh.serverTime) - Date.now()
         wall.value = fresh
       }
       failure.value = ''
-    } catch (error) {
-      failure.value = (error as Error).message
-    }
+    })
     if (turn === own) timer = setTimeout(() => void ask(), ASK_MS)
   }
 
@@ -43,7 +42,7 @@ export function useWall(evening: number) {
       await run()
       failure.value = ''
     } catch (error) {
-      failure.value = (error as Error).message
+      failure.value = reasonOf(error)
       seats.value = error instanceof Refused ? error.problems.map(({ message }) => message) : []
       return
     } finally {

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/shared/api/orSay'
 import { say, saySome } from '@/shared/words/say'
 import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue'
 import { api, NoAnswer, Refused } from '@/shared/api/client'
@@ -36,7 +37,7 @@ export function useBench(attempt: number) {
       await sendLeftOver()
       await fetchState()
     } catch (error) {
-      failure.value = (error as Error).message
+      failure.value = reasonOf(error)
       if (error instanceof NoAnswer) loadLater()
     }
   }
@@ -149,7 +150,7 @@ export function useBench(attempt: number) {
       await api.handIn(attempt)
       return true
     } catch (error) {
-      notice.value = say('shared.not-handed-in-message', { message: (error as Error).message })
+      notice.value = say('shared.not-handed-in-message', { message: reasonOf(error) })
       return false
     }
   }

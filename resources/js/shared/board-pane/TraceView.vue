@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { reasonOf } from '@/shared/api/orSay'
 import { positionName } from '@/shared/words/positionName'
 import { say } from '@/shared/words/say'
 import { useEventListener } from '@vueuse/core'
@@ -41,7 +42,7 @@ async function follow([wanted, of, back]: [number, string, boolean]) {
     failure.value = ''
   } catch (error) {
     path.value = null
-    failure.value = (error as Error).message
+    failure.value = reasonOf(error)
   }
 }
 const steps = computed(() => path.value?.steps ?? [])

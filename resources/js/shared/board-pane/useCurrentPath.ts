@@ -1,3 +1,4 @@
+import { reasonOf } from '@/shared/api/orSay'
 import { computed, readonly, ref, type Ref, shallowRef, watch } from 'vue'
 import type { BoardLook, PathData, VerdictData } from '@/shared/api/generated/http'
 import { coresOf } from './coresOf'
@@ -40,7 +41,7 @@ export function useCurrentPath(
       failure.value = ''
     } catch (error) {
       path.value = null
-      failure.value = (error as Error).message
+      failure.value = reasonOf(error)
     }
   }
 

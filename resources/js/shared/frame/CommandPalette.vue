@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay, reasonOf } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import {
   Combobox,
@@ -42,7 +43,7 @@ const found = computed(() => findIn(entries.value, asked.value))
 
 async function load() {
   failure.value = ''
-  try {
+  await orSay(failure, async () => {
     const [boards, classes, set] = await Promise.all([api.boardFiles(), api.classrooms(), api.assignments()])
     loaded.value = [
       ...boards.flatMap(({ id, title }): Entry[] => [
@@ -67,9 +68,7 @@ async function load() {
         to: `/tonight?assignment=${item.id}`,
       })),
     ]
-  } catch (error) {
-    failure.value = (error as Error).message
-  }
+  })
 }
 
 watch(
@@ -88,7 +87,7 @@ async function go(entry: Entry | null) {
     if (entry.to) await router.push(entry.to)
     else await entry.run?.()
   } catch (error) {
-    failure.value = (error as Error).message
+    failure.value = reasonOf(error)
     isPaletteOpen.value = true
   }
 }

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/shared/api/orSay'
 import { onScopeDispose, readonly, ref } from 'vue'
 import { NoAnswer, Refused } from '@/shared/api/client'
 
@@ -68,7 +69,7 @@ export function useOutbox({ waiting, send, pauseMs = 0, isFinal = () => false, o
   }
 
   function failed(error: unknown) {
-    failure.value = (error as Error).message
+    failure.value = reasonOf(error)
     told.value = error instanceof NoAnswer ? error.told : ''
     if (isFinal(error)) {
       state.value = 'refused'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -10,12 +11,10 @@ const router = useRouter()
 const failure = ref('')
 
 async function leave() {
-  try {
+  await orSay(failure, async () => {
     await api.leaveTry(props.attempt)
     await router.push(`/try/${props.boardFile}`)
-  } catch (error) {
-    failure.value = (error as Error).message
-  }
+  })
 }
 </script>
 

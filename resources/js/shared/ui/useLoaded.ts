@@ -1,3 +1,4 @@
+import { orSay } from '@/shared/api/orSay'
 import { onScopeDispose, readonly, ref, shallowRef } from 'vue'
 
 /** Something fetched, with its failure in words; fetched again every so often if asked, until it will not change any more. */
@@ -7,12 +8,10 @@ export function useLoaded<T>(fetchIt: () => Promise<T>, everyMs = 0, isFinal: (d
   let timer: ReturnType<typeof setTimeout> | undefined
 
   async function load() {
-    try {
+    await orSay(failure, async () => {
       data.value = await fetchIt()
       failure.value = ''
-    } catch (error) {
-      failure.value = (error as Error).message
-    }
+    })
     clearTimeout(timer)
     const isDone = data.value !== null && isFinal(data.value)
     if (everyMs > 0 && !isDone) timer = setTimeout(() => void load(), everyMs)

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/shared/api/orSay'
 import { ref } from 'vue'
 
 /** What is sent at a press: busy while it is on its way, and what was said against it. A second press meanwhile does nothing. */
@@ -14,7 +15,7 @@ export function useSending() {
       await work()
       return true
     } catch (error) {
-      refusal.value = (error as Error).message
+      refusal.value = reasonOf(error)
       return false
     } finally {
       busy.value = false
