@@ -170,12 +170,16 @@ final readonly class Words
             : $this->say('parts.wire', ['colour' => $this->say('parts.colour.'.$core->colour->value)]);
     }
 
-    /** A terminal without its device: `common screw`. */
+    /** A terminal without its device, by what eyes know it by: `dark screw 3`, `COM terminal`. */
     public function terminalOf(string $id): string
     {
         $point = $this->point($id);
+        if ($point?->terminal === null) {
+            return '';
+        }
+        $face = $this->faceOf($point, $this->modelOf($point));
 
-        return $point?->terminal === null ? '' : $this->terminal($point);
+        return $face === '' ? $this->terminal($point) : $face;
     }
 
     /** The device of a terminal or a lead, a device's own id; null for a conductor end. */

@@ -32,7 +32,7 @@ it('keeps what is written down, and plans from it', function () {
         ->and($plan['verdict'])->toBe('fail')
         ->and($plan['then'])->toStartWith('Correct:')
         // The spliced neutrals stay; the exchanged common and traveler are told.
-        ->and($plan['notes'][0])->toMatch('/^[1-9]\d* of \d+ joints stay as they are\.$/')
+        ->and($plan['notes'][0])->toMatch('/^[1-9]\d* of \d+ connections stay as they are\.$/')
         ->and(implode(' ', $plan['moves']))->toContain('the black in W1 (to Supply cord)', 'the common screw');
     $this->actingAs(People::user('instructor'))->getJson("api/board-files/$file->id/as-found")->assertJsonPath('boxes.0.rows.0.lands', '');
 });
@@ -66,7 +66,7 @@ it('goes on from what stands when the feed has moved', function () {
 
     expect($plan['then'])->toMatch('/^(Correct|It works in every combination)/')
         ->and($plan['moves'])->not->toBe([])
-        ->and(implode(' ', $plan['notes']))->toContain('Gone with the earlier board: ');
+        ->and(implode(' ', $plan['notes']))->toContain('No longer on this board: ');
 });
 
 it('goes on from what stands when a switch has gone', function () {

@@ -342,7 +342,7 @@ it('prints a sheet for every seat without an answer, and a key for every seat', 
         ->and(substr_count($sheets, 'Write down what each conductor is for'))->toBe(3);
     expect([substr_count($sheets, "\f"), substr_count($read('sheets&sides=2'), "\f")])->toBe([3, 6]);
     $keys = $read('keys');
-    expect($keys)->toContain('answer key', 'switch leg', 'BLK hot')->and(substr_count($keys, 'Each box opened'))->toBe(3);
+    expect($keys)->toContain('answer key', 'switch leg', 'BLK hot')->and(substr_count($keys, 'Each box, open'))->toBe(3);
     $this->getJson("api/assignments/{$exam->assignment->id}/paper?pages=all")->assertStatus(422);
     $this->actingAs(People::user('instructor'))->getJson("api/assignments/{$exam->assignment->id}/paper?pages=keys")->assertNotFound();
     $this->actingAs($exam->trainees[0])->getJson("api/assignments/{$exam->assignment->id}/paper?pages=keys")->assertNotFound();

@@ -476,7 +476,7 @@ it('tries a task before it is used', function () {
         ->and($whole['spread']['layouts'])->toBeGreaterThan(8)
         ->and($whole['spread']['refusal'])->toBe('');
     expect($try(['varying' => ['colours']])['spread']['refusal'])->toBe(
-        'This board has 1 variants for 12 seats. Let more vary, or set it for fewer people.',
+        'Too few variants on this board: 1 for 12 seats. Let more vary, or set it for fewer people.',
     )
         ->and($try([])['spread']['refusal'])->toBe('')
         ->and($try(['kind' => 'guess'])['problems'][0]['message'])->toContain('There is no task of the kind "guess"')

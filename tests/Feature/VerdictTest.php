@@ -169,7 +169,7 @@ it('gives the smallest repair in words and places', function () {
         ->and($this->actingAs($right->trainee)->getJson(
             "api/attempts/{$right->attempt->id}/verdict",
         )->json('repair'))->toBe(['title' => '', 'note' => '', 'moves' => [], 'after' => null, 'undoes' => '', 'also' => [], 'reason' => null])
-        ->and($json['undoes'])->toBe('common and a traveler swapped at the switch at Far bench (common screw, second traveler screw)');
+        ->and($json['undoes'])->toBe('common and a traveler swapped at the switch at Far bench (dark screw 3, brass screw 2)');
 });
 
 it('gives the nearest plan: what would have to change, and the board wired so', function () {
