@@ -34,7 +34,7 @@ test('a trainee wires a three-way by tapping and is told the truth about it', as
 
   await handIn(page)
   await expect(page.locator('[data-test=headline]')).toHaveText(
-    'Correct: Path answers to the switch at Gate post and the switch at Far bench in every position.',
+    'Correct: Gate post and Far bench control Path in every combination.',
   )
   // The travelers are exchanged at the far bench: that only turns the table over, and is worth a note.
   await expect(page.locator('tr[data-state]').filter({ hasText: 'ON' })).toHaveCount(2)
@@ -75,7 +75,7 @@ test('the same bench by typing, on a British board', async ({ page, playwright, 
   await expect(kept(page)).toContainText('saved ·')
   await handIn(page)
   await expect(page.locator('[data-test=headline]')).toHaveText(
-    'Correct: Boat store rose answers to the switch at Boat store door in every position.',
+    'Correct: Boat store door controls Boat store rose in every combination.',
   )
 })
 

@@ -60,7 +60,7 @@ test('a three-way board is composed from nothing by pointer alone, and the feed 
   for (const box of ['B1', 'B2', 'H1']) await hand.tap(`[data-wall-box=${box}]`)
   await hand.tap('[data-test=actions] button:has-text("Stop")')
   // The only light answers to both.
-  await expect(sentence(page)).toContainText('answers to the switch at Place 1 and the switch at Place 2')
+  await expect(sentence(page)).toContainText('Place 1 and Place 2 control')
   await expect(cable(page, 'W2')).toContainText('14/3 (proposed)')
   await expect(cable(page, 'W2')).toContainText('RED traveler')
   await expect(page.locator('[data-scheme=feed-through]')).toContainText('✓')
@@ -113,7 +113,7 @@ test('a British board is composed by keyboard alone', async ({ page }) => {
   await focusBox('B1')
   await page.keyboard.press('Enter')
   await page.keyboard.press('Escape')
-  await expect(sentence(page)).toContainText('Right.')
+  await expect(sentence(page)).toContainText('Correct')
   // The only light answers to it as it is hung; pointed to by key, no longer, and again.
   for (const words of ['no longer controls', 'works the light']) {
     await focusBox('B1')
@@ -123,7 +123,7 @@ test('a British board is composed by keyboard alone', async ({ page }) => {
     await page.keyboard.press('Enter')
     await expect(page.locator('[data-test=said]')).toContainText(words)
   }
-  await expect(sentence(page)).toContainText('Right.')
+  await expect(sentence(page)).toContainText('Correct')
   await expect(cable(page, 'W2')).toContainText('BU switched live')
   await expect(page.locator('[data-scheme=light-fed]')).toContainText('✓')
 
@@ -157,7 +157,7 @@ test('a star is drawn from nothing within eighteen gestures', async ({ page }) =
   await hand.press('Escape')
   expect(hand.gestures).toBe(17)
   await expect(page.locator('[data-wall-cable]')).toHaveCount(4)
-  await expect(sentence(page)).toContainText('works in every position')
+  await expect(sentence(page)).toContainText('works in every combination')
 })
 
 test('a box is dragged, and what is wrong is marked in words and on the wall', async ({ page }) => {
@@ -165,7 +165,7 @@ test('a box is dragged, and what is wrong is marked in words and on the wall', a
   const hand = new Hand(page)
   await hand.tapWall(0.5, 0.6)
   await hand.tap('[data-hang=one-pole]')
-  await expect(page.locator('[data-test=planner]')).toContainText('No cable joins enclosure Place 1')
+  await expect(page.locator('[data-test=planner]')).toContainText('No cable connects enclosure Place 1')
   await expect(page.locator('[data-wall-box=B1]')).toHaveAttribute('aria-label', /something is wrong/)
   await page.keyboard.press('Escape')
   await hand.tap('[data-wall-box=F]')
@@ -204,7 +204,7 @@ test('of two who draw on one board the second is told, and loses nothing', async
   await second.evaluate(() => localStorage.clear())
   await second.getByLabel('Title of the board').fill('Barn, yours')
   await second.getByLabel('Title of the board').press('Enter')
-  await expect(second.locator('[data-test=moved-on]')).toContainText('Nothing of yours is lost')
+  await expect(second.locator('[data-test=moved-on]')).toContainText('Your work is safe')
   const shared = second.url()
   await second.getByRole('button', { name: 'Save mine as a copy' }).click()
   // The copy is open: until then the draft of the board is held in this browser.
@@ -220,7 +220,7 @@ test('a board of the library is copied to draw on, and set when it is finished',
   await page.getByRole('button', { name: /More: Packing barn/ }).click()
   await page.getByRole('menuitem', { name: 'Duplicate' }).click()
   await page.waitForURL(/\/draw\/\d+$/)
-  await expect(sentence(page)).toContainText('answers to the switch at Loading door')
+  await expect(sentence(page)).toContainText('Loading door')
   await page.getByLabel('Title of the board').fill('Barn with a new name')
   await page.getByLabel('Title of the board').press('Enter')
   await expect(page.locator('[data-test=saving]')).toHaveText('saved')
@@ -231,7 +231,7 @@ test('a board of the library is copied to draw on, and set when it is finished',
 test("a pattern opens with the planner's result, is prepared, and comes out on paper", async ({ page }) => {
   const heard = complaints(page)
   await newBoard(page, 'pattern na-08-station-fed-at-the-four-way')
-  await expect(sentence(page)).toContainText('Right.')
+  await expect(sentence(page)).toContainText('Correct')
   await expect(cable(page, 'W1')).toContainText('proposed')
   await page.getByRole('link', { name: 'Plans' }).click()
   await expect(page.locator('[data-plan="0"]')).toContainText('feed-through')
@@ -307,7 +307,7 @@ test('a box is lined up, filled, sized, turned and copied; singles share a condu
       .match(/[\d.]+/g)!
       .slice(0, 2)
       .map(Number)
-  await expect(sentence(page)).toContainText('Right.')
+  await expect(sentence(page)).toContainText('Correct')
 
   // The keyboard moves a box by the grid; lining up brings it back to the height of the other.
   await choose('[data-wall-box=B2]')
@@ -322,7 +322,7 @@ test('a box is lined up, filled, sized, turned and copied; singles share a condu
   await choose('[data-wall-box=B2]')
   await page.keyboard.press('h')
   await hand.tap('[data-hang=na-switch-1p]')
-  await expect(page.locator('[data-test=planner]')).toContainText('The switch S3 at Far door works no light yet')
+  await expect(page.locator('[data-test=planner]')).toContainText('The switch S3 at Far door controls no light yet')
   await page.locator('[data-test=details]').click()
   await page.locator('[data-test=box-size]').selectOption('device-3x2x1.5')
   await page.getByRole('button', { name: 'Back' }).click()
@@ -339,7 +339,7 @@ test('a box is lined up, filled, sized, turned and copied; singles share a condu
   await expect(first.locator('[data-test=turn]')).toContainText('turned 90°')
   await page.locator('[data-device=S3]').getByRole('button', { name: 'Remove S3' }).click()
   await page.getByRole('button', { name: 'Back' }).click()
-  await expect(sentence(page)).toContainText('Right.')
+  await expect(sentence(page)).toContainText('Correct')
   await page.locator('[data-test=ask-neutral]').click()
   await expect(page.locator('[data-test=neutral]')).toContainText('Far door: ')
 
@@ -378,7 +378,7 @@ test('a box is lined up, filled, sized, turned and copied; singles share a condu
   await page.locator('[data-test=cable-colour]').selectOption('white')
   await page.getByRole('button', { name: 'Another conductor in this conduit' }).click()
   await page.locator('[data-test=cable-colour]').selectOption('green')
-  await expect(sentence(page)).toContainText('Right.')
+  await expect(sentence(page)).toContainText('Correct')
   await expect(cable(page, 'W3')).toContainText('RED switch leg')
   await expect(cable(page, 'W3')).toContainText('10 ft')
   await page.getByRole('link', { name: 'Plans' }).click()
@@ -428,8 +428,8 @@ test('what stands is taken down, and planned from', async ({ page }) => {
   await expect(page.locator('[data-box=B1]')).toContainText('4/')
   await expect(page.locator('[data-test=saving]')).toHaveText('saved')
   await page.getByRole('button', { name: 'Plan from this wiring' }).click()
-  await expect(page.locator('[data-test=then]')).toContainText('Right.')
-  await expect(page.locator('[data-test=moves]')).toContainText('the black of W1')
+  await expect(page.locator('[data-test=then]')).toContainText('Correct')
+  await expect(page.locator('[data-test=moves]')).toContainText('the black in W1')
   await expectNoSeriousFault(page)
   await page.reload()
   await page.locator('[data-box=B1]').click()
@@ -481,11 +481,11 @@ const STAR = {
 test('a board that cannot be wired names the rule, and what would do is taken by one tap', async ({ page }) => {
   await signIn(page, 'marit')
   await page.goto(`/draw/${await addBoard(page, STAR)}`)
-  await expect(sentence(page)).toContainText('The missing conductor is for the neutral that NEC 404.2(C) asks for')
+  await expect(sentence(page)).toContainText('The missing conductor is the neutral that NEC 404.2(C) requires')
   await page.locator('[data-way=no-neutral]').click()
-  await expect(sentence(page)).toContainText('Right.')
+  await expect(sentence(page)).toContainText('Correct')
   await expect(page.locator('[data-test=ways-out]')).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo' }).click()
   await page.locator('[data-way=edition]').click()
-  await expect(sentence(page)).toContainText('Right.')
+  await expect(sentence(page)).toContainText('Correct')
 })

@@ -184,7 +184,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await tellWithFirstGating(page, 1)
   await searchToTheEnd(page)
   await page.locator('[data-test=confirm]').first().click()
-  await expect(page.locator('[data-test=found]')).toContainText('Written down')
+  await expect(page.locator('[data-test=found]')).toContainText('Saved. Now put it right')
   // It is put right, and stands as planned again.
   await page.getByRole('link', { name: 'Station' }).click()
   await page.locator('[data-test=as-planned]').click()
@@ -207,7 +207,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
     mimeType: 'image/jpeg',
     buffer: Buffer.from('<svg onload="alert(1)"/>'),
   })
-  await expect(page.locator('[data-test=photographs]')).toContainText('That is no photograph')
+  await expect(page.locator('[data-test=photographs]')).toContainText('That is not a photograph')
   for (const item of await page.locator('[data-observe]').all()) await item.getByRole('button', { name: 'Yes' }).click()
   await expectNoSeriousFault(page)
   await page.locator('[data-test=hand-in]').click()

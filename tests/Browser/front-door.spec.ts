@@ -108,7 +108,7 @@ test('people are renamed, moved and removed, with undo; a list with faults names
   await page.getByRole('button', { name: 'Make the class' }).click()
   await page.locator('[data-test=roster]').fill('Li Wei\n=HYPERLINK("x")\nli wei')
   await page.getByRole('button', { name: 'Check the list' }).click()
-  await expect(page.locator('[data-test=roster-faults]')).toContainText('begins like a formula')
+  await expect(page.locator('[data-test=roster-faults]')).toContainText('starts like a formula')
   await expect(page.locator('[data-test=roster-faults]')).toContainText('is in the list twice')
   await page.locator('[data-test=roster-file]').setInputFiles({
     name: 'class.csv',
@@ -302,7 +302,7 @@ test('as found: a right board in 2 gestures, a crossed common in 4, and a sheet 
   expect(gestures).toBe(4)
   await expect(page.getByText('the two were swapped')).toBeVisible()
   await page.getByRole('button', { name: 'Plan from this wiring' }).click()
-  await expect(page.locator('[data-test=as-found]')).toContainText('common and a traveler are exchanged')
+  await expect(page.locator('[data-test=as-found]')).toContainText('common and a traveler are swapped')
   await expectNoSeriousFault(page)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(common).not.toHaveValue(place)

@@ -29,7 +29,7 @@ async function setAndOpen(
   await trainee
     .getByRole('listitem')
     .filter({ hasText: title })
-    .getByRole('link', { name: /Open the board|Go on/ })
+    .getByRole('link', { name: /Open the board|Carry on/ })
     .click()
   await trainee.waitForURL(/prove/)
   return trainee
@@ -186,7 +186,7 @@ for (const { region, board } of CASES) {
     const title = `Dark ${region}`
     const trainee = await setAndOpen(page, browser, { title, board, kind: 'breaker-tripped' })
     const heard = complaints(trainee)
-    await expect(trainee.locator('[data-test=symptom]')).toContainText('It all went dark')
+    await expect(trainee.locator('[data-test=symptom]')).toContainText('Everything went off')
     const down = trainee.locator('[data-part]').filter({ hasText: 'tripped' })
     await expect(down).toHaveCount(1)
     await down.click()
@@ -203,7 +203,7 @@ for (const { region, board } of CASES) {
     await expect(trainee.locator('[data-test=said]')).toContainText('nothing trips it now')
     await expect(trainee.locator('[data-test=to-prove]')).toContainText('You have checked every combination since')
     await expectNoSeriousFault(trainee)
-    await expect(await handIn(trainee)).toContainText('No hand went into a box')
+    await expect(await handIn(trainee)).toContainText('You put no hand in a box')
     await expectNoSeriousFault(trainee)
     expect(heard).toEqual([])
   })

@@ -136,7 +136,7 @@ test('by keyboard alone: a supply isolated, a reading taken, a switch flipped', 
   await page.keyboard.press('3')
   await page.keyboard.press('b')
   await saved(page)
-  await expect(said(page)).toContainText('No mark is lit')
+  await expect(said(page)).toContainText('No light')
   await expect(step(page, 'line-neutral')).toHaveAttribute('data-state', /done|void/)
   await page.keyboard.press('ArrowRight')
   await expect(page.getByRole('group', { name: 'Open box Far bench' })).toBeVisible()
@@ -208,7 +208,7 @@ test('show: conductors one by one, the room is asked before the light answers', 
   for (let i = 0; i < count; i++) await page.keyboard.press('ArrowRight')
   await expect(page.locator('[data-test=trace-end]')).toBeVisible()
   await page.locator('[data-test=trace-turn]').click()
-  await expect(page.locator('[data-test=trace-words]')).toContainText('It begins at the lamp')
+  await expect(page.locator('[data-test=trace-words]')).toContainText('Starts at the lamp')
   await expectNoSeriousFault(page)
 })
 

@@ -76,12 +76,12 @@ test('the repair is stepped through on the board, the moves made one after the o
   await page.getByRole('button', { name: 'Show the first move' }).click()
   await expect(page.locator('svg[data-box="B2"]')).toBeVisible()
   await expect(page.locator('[data-test=dead]')).toContainText('Supply off')
-  await expect(repair.locator('[aria-current=step]')).toContainText('move the red of W2')
+  await expect(repair.locator('[aria-current=step]')).toContainText('move the red in W2')
   const drawn = () =>
     page.locator('svg[data-box="B2"] path').evaluateAll((paths) => paths.map((path) => path.outerHTML))
   const asHandedIn = await drawn()
   await page.getByRole('button', { name: 'Next ▸' }).click()
-  await expect(repair.locator('[aria-current=step]')).toContainText('move the black of W3')
+  await expect(repair.locator('[aria-current=step]')).toContainText('move the black in W3')
   expect(await drawn()).not.toEqual(asHandedIn)
   await page.getByRole('button', { name: 'See the finished repair' }).click()
   await expect(page.getByRole('button', { name: 'See the finished repair' })).toBeDisabled()
@@ -223,7 +223,7 @@ test('the instructor sets a board, and sees who has handed in and the board as i
   await comeIn(page, 'marit')
   await page.getByRole('button', { name: /Propagation house.*3\/5/ }).click()
   await expect(page.getByRole('row', { name: /Bertil Osk/ })).toContainText(
-    'common and a traveler are exchanged at Far bench',
+    'common and a traveler are swapped at Far bench',
   )
   await expect(page.getByRole('row', { name: /Tamsin Vey/ })).toContainText('Wiring: 7 steps')
   await page
@@ -239,7 +239,7 @@ test('the instructor sets a board, and sees who has handed in and the board as i
   await page.getByRole('menuitem', { name: 'Set to a class' }).click()
   await page.getByLabel('Odalys Wrenfield').uncheck()
   await page.getByLabel(/Minutes/).fill('20')
-  await page.getByRole('button', { name: 'Set it to 4 trainees' }).click()
+  await page.getByRole('button', { name: 'Set it for 4 trainees' }).click()
   await page.waitForURL(/tonight\?assignment=/)
   await expect(page.getByRole('button', { name: /Boat store.*0\/4/ })).toBeVisible()
 })
@@ -290,9 +290,7 @@ test('from sign-in to hand-in by keyboard alone', async ({ page, playwright, bas
   await page.keyboard.press('Enter')
   await tabTo(/^brass screw 2 of LA, number 2$/)
   await page.keyboard.press('Enter')
-  await expect(page.locator('[data-test=said]')).toHaveText(
-    'the black in W1 (to Supply cord) on brass screw 2 of LA.',
-  )
+  await expect(page.locator('[data-test=said]')).toHaveText('the black in W1 (to Supply cord) on brass screw 2 of LA.')
   await page.locator('body').press('Shift+Tab')
   await tabTo(/^Hand in$/)
   await page.keyboard.press('Enter')

@@ -33,7 +33,7 @@ it('keeps what is written down, and plans from it', function () {
         ->and($plan['then'])->toStartWith('Correct:')
         // The spliced neutrals stay; the exchanged common and traveler are told.
         ->and($plan['notes'][0])->toMatch('/^[1-9]\d* of \d+ connections stay as they are\.$/')
-        ->and(implode(' ', $plan['moves']))->toContain('the black in W1 (to Supply cord)', 'the common screw');
+        ->and(implode(' ', $plan['moves']))->toContain('the black in W1 (to Supply cord)', '(the common)');
     $this->actingAs(People::user('instructor'))->getJson("api/board-files/$file->id/as-found")->assertJsonPath('boxes.0.rows.0.lands', '');
 });
 

@@ -91,7 +91,7 @@ return [
         'feed-through' => 'feed-through',
         'dead-end' => 'dead-end run',
         'light-fed' => 'fed at the light',
-        'common-link' => 'commons tied together (not accepted everywhere)',
+        'common-link' => 'commons tied together (disputed)',
     ],
     'scheme-note' => [
         'dead-end' => 'Feed and switch leg are in one box; the travelers run out from it and come back.',

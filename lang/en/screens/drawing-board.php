@@ -21,7 +21,7 @@ return [
     'choose-its-light' => 'Choose its light',
     'choose-the-light-for-id' => 'Choose the light for :id',
     'chosen' => ', chosen',
-    'code-what-it-has-to' => ':code, what it has to do',
+    'code-what-it-has-to' => ':code, settings',
     'conduit-to' => 'conduit :to',
     'copy' => 'Copy',
     'could-an-electronic-switch-go' => 'Could an electronic switch go here?',

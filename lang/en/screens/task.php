@@ -97,7 +97,7 @@ return [
     'seed-the-same-seed-gives' => 'Seed: the same seed gives the same faults',
     'set-already' => 'Set already',
     'set-it-again' => 'Set it again',
-    'set-it-to-count-seats' => 'Set it to :count seats',
+    'set-it-to-count-seats' => 'Set it for :count seats',
     'setting' => 'Setting …',
     'start-over' => 'Start over',
     'supply-and-instruments' => 'Supply and instruments',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { say, saySome } from '@/shared/words/say'
+import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
 import { paintOf } from '@/shared/board/conductor'
@@ -37,8 +37,6 @@ const crumb = computed(() => {
 const lampAt = ref(0)
 const answers = ref<Record<string, Exclude<Answer, 'tripped'>>>({})
 const confirmed = ref('')
-const seats = ref(6)
-const seed = ref('')
 const lamps = computed(() => find.data.value?.lamps ?? [])
 const lamp = computed(() => lamps.value[lampAt.value] ?? null)
 const next = computed(() => find.data.value?.next ?? null)
@@ -240,45 +238,8 @@ function again() {
       <p v-if="find.data.value.isSilent && find.isWhole.value" class="text-lg font-bold" data-test="silent">
         {{ say('diagnosis.saved-with-your-board-youll') }}
       </p>
-      <section
-        v-if="only.length === 0 && !find.data.value.isSilent && hasSomething"
-        :aria-label="say('diagnosis.what-could-still-be-wrong')"
-        data-test="fits"
-      >
-        <h2 class="font-bold">
-          {{ saySome('diagnosis.one-usual-mistake-fits-so', find.data.value.fits) }}
-        </h2>
-        <ol class="list-inside list-decimal text-sm">
-          <li v-for="suspect in find.data.value.suspects" :key="suspect.text">{{ suspect.text }}</li>
-        </ol>
-        <p v-if="find.data.value.fits > find.data.value.suspects.length" class="text-sm text-soft">
-          {{ say('diagnosis.and-count-more', { count: find.data.value.fits - find.data.value.suspects.length }) }}
-        </p>
-        <template v-if="find.data.value.nearest.length > 0">
-          <p class="mt-2 font-bold">{{ say('diagnosis.no-usual-mistake-fits-the') }}</p>
-          <ol class="list-inside list-decimal text-sm">
-            <li v-for="text in find.data.value.nearest" :key="text">{{ text }}</li>
-          </ol>
-        </template>
-      </section>
-      <details v-if="boardFile !== undefined" class="mt-auto border-t border-line pt-2" data-test="cards">
-        <summary class="min-h-11 cursor-pointer py-2 font-bold">
-          {{ say('diagnosis.fault-cards-for-real-boards') }}
-        </summary>
-        <p class="text-soft">
-          {{ say('diagnosis.one-fault-per-seat-equally') }}
-        </p>
-        <div class="mt-2 flex flex-wrap items-end gap-3">
-          <label
-            >{{ say('diagnosis.seats') }}
-            <input v-model.number="seats" type="number" min="1" max="40" class="field w-24"
-          /></label>
-          <label>{{ say('diagnosis.seed') }} <input v-model="seed" maxlength="64" class="field w-40" /></label>
-          <a :href="api.faultCards(boardFile, seats, seed)" target="_blank" class="btn">{{
-            say('diagnosis.print-the-cards')
-          }}</a>
-        </div>
-      </details>
+      <WhatFits v-if="only.length === 0 && !find.data.value.isSilent && hasSomething" :data="find.data.value" />
+      <FaultCardForm v-if="boardFile !== undefined" :board-file="boardFile" />
     </main>
   </div>
 </template>

@@ -1,106 +1,41 @@
 <script setup lang="ts">
-import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
-import { computed, ref } from 'vue'
 import { api } from '@/shared/api/client'
-import type { GradedAttempt } from '@/shared/api/generated/http'
 import MarkLines from '@/shared/marks/MarkLines.vue'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import RowMenu from '@/shared/ui/RowMenu.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
-import { useLoaded } from '@/shared/ui/useLoaded'
-import { useSending } from '@/shared/ui/useSending'
 import MarkByHand from './MarkByHand.vue'
 import ObservationList from '@/shared/marks/ObservationList.vue'
 import SecondMarker from './SecondMarker.vue'
 import ReMarkPane from './ReMarkPane.vue'
-import { useReMark } from './useReMark'
+import { useMarks } from './useMarks'
 
 const props = defineProps<{ assignment: number }>()
-const { data, failure, load } = useLoaded(async () => {
-  const [marks, assignments] = await Promise.all([api.marks(props.assignment), api.assignments()])
-  return { marks, assignment: assignments.find(({ id }) => id === props.assignment) ?? null }
-})
-const handedIn = computed(() => data.value?.marks.filter((one) => one.handedInAt).map((one) => one.attempt) ?? [])
-const undecided = computed(() => data.value?.marks.filter((one) => one.judged?.stood).map((one) => one.attempt) ?? [])
-const atUpgrade = computed(() => data.value?.marks.find((one) => one.judged?.origin === 'upgrade')?.judged ?? null)
-const reMark = useReMark(replace)
-
-const chosen = ref<number | null>(null)
-const attempt = computed(
-  () =>
-    data.value?.marks.find((one) => one.attempt === chosen.value) ?? data.value?.marks.find(({ mark }) => mark) ?? null,
-)
-const { busy, refusal, send } = useSending()
-const asking = ref(false)
-const open = computed(() => data.value?.marks.filter(({ mark }) => mark?.isOpen).length ?? 0)
-const missing = computed(() => data.value?.marks.filter(({ mark }) => !mark).length ?? 0)
-
-const stateOf = ({ mark, handedInAt, headline }: GradedAttempt) => {
-  if (!mark) return handedInAt ? (headline ?? '') : say('marks.not-handed-in')
-  if (mark.isOpen) return say('marks.got-of-total-so-far', { got: mark.got, total: mark.total })
-  return say('marks.got-of-total-passes', { got: mark.got, total: mark.total, passes: mark.passes ? '✓' : '✕' })
-}
-
-function replace(fresh: GradedAttempt) {
-  if (!data.value) return
-  data.value = { ...data.value, marks: data.value.marks.map((one) => (one.attempt === fresh.attempt ? fresh : one)) }
-}
-
-async function observe(observed: Record<string, boolean>) {
-  const seat = attempt.value?.attempt
-  if (seat === undefined || !data.value) return
-  refusal.value = ''
-  await orSay(refusal, async () => {
-    replace(await api.observe(seat, observed))
-  })
-}
-
-const run = async (work: () => Promise<GradedAttempt>) => {
-  refusal.value = ''
-  await orSay(refusal, async () => {
-    replace(await work())
-  })
-}
-const lineAsked = ref<string | null>(null)
-async function takeBack() {
-  refusal.value = ''
-  await orSay(refusal, async () => {
-    await api.takeReleaseBack(props.assignment)
-    await load()
-  })
-}
-async function takeMarking() {
-  refusal.value = ''
-  await orSay(refusal, async () => {
-    const { changed } = await api.takeMarking(props.assignment)
-    if (changed) await reMark.look(handedIn.value)
-    else refusal.value = say('marks.this-is-marked-by-the')
-  })
-}
-const paper = computed(() => [
-  { name: say('marks.use-the-corrected-marking-and'), run: takeMarking },
-  { name: say('marks.mark-sheet-of-the-class'), run: () => window.open(api.markSheetOf(props.assignment, 'pdf')) },
-  { name: say('marks.marks-as-a-table-csv'), run: () => window.open(api.markSheetOf(props.assignment, 'csv')) },
-  { name: say('marks.columns-of-the-table'), to: '/mark-table' },
-  ...(attempt.value
-    ? [
-        {
-          name: say('marks.mark-sheet-of-name', { name: attempt.value.trainee.name }),
-          run: () => window.open(api.markSheetOf(props.assignment, 'pdf', String(attempt.value!.attempt))),
-        },
-      ]
-    : []),
-])
-
-async function release() {
-  await send(async () => {
-    await api.release(props.assignment)
-    await load()
-    asking.value = false
-  })
-}
+const {
+  data,
+  failure,
+  load,
+  handedIn,
+  undecided,
+  atUpgrade,
+  reMark,
+  chosen,
+  attempt,
+  busy,
+  refusal,
+  asking,
+  open,
+  missing,
+  stateOf,
+  observe,
+  run,
+  lineAsked,
+  takeBack,
+  paper,
+  release,
+} = useMarks(props.assignment)
 </script>
 
 <template>
