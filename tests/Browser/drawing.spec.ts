@@ -115,7 +115,7 @@ test('a British board is composed by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Escape')
   await expect(sentence(page)).toContainText('Correct')
   // The only light answers to it as it is hung; pointed to by key, no longer, and again.
-  for (const words of ['no longer controls', 'works the light']) {
+  for (const words of ['no longer controls', 'now controls']) {
     await focusBox('B1')
     await page.keyboard.press('Enter')
     await page.keyboard.press('p')
@@ -172,7 +172,7 @@ test('a box is dragged, and what is wrong is marked in words and on the wall', a
   await page.keyboard.press('w')
   await hand.tap('[data-wall-box=B1]')
   await page.keyboard.press('Escape')
-  await expect(page.locator('[data-test=planner]')).toContainText('works no light yet')
+  await expect(page.locator('[data-test=planner]')).toContainText('controls no light yet')
   const box = page.locator('[data-wall-box=B1]')
   const sign = box.locator('[data-wall-sign]')
   const before = await sign.getAttribute('transform')

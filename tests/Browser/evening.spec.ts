@@ -225,7 +225,7 @@ test('a whole evening: pasted class, plan, five sittings, a real board by phone,
   await page.getByRole('button', { name: 'Everybody' }).click()
   await page.getByRole('menuitem', { name: 'Close the exam' }).click()
   await page.getByRole('button', { name: 'Close it' }).click()
-  await expect(page.locator('[data-test=sum]')).toContainText('0 at work')
+  await expect(page.locator('[data-test=sum]')).toContainText('0 working')
 
   // Marks: one line by hand, a comment, released, marked again, on paper.
   await page.getByRole('link', { name: 'Marks' }).last().click()

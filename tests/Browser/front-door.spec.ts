@@ -43,7 +43,7 @@ test('from nothing by the first-run path to a checked board', async ({ page, bro
   await path.getByRole('link', { name: 'Draw a board, or start from a pattern' }).click()
   await page.getByRole('button', { name: 'Draw a new board' }).click()
   await page.locator('[data-pattern="na-01-single-at-the-switch"]').click()
-  await expect(page.locator('[data-test=sentence]')).toContainText('Right.')
+  await expect(page.locator('[data-test=sentence]')).toContainText('Correct')
   await page.getByRole('link', { name: 'Set …' }).click()
   await page.getByRole('button', { name: 'Set it for one trainee' }).click()
   await page.waitForURL(/tonight\?assignment=/)

@@ -2,7 +2,7 @@ import { type Browser, expect, type Page, test } from '@playwright/test'
 import { comeIn, complaints, expectNoSeriousFault, signIn } from './support'
 
 const CASES = [
-  { region: 'American', board: 1, kind: 'lamp-blown', symptom: 'does not come on at all' },
+  { region: 'American', board: 1, kind: 'lamp-blown', symptom: 'doesn’t come on at all' },
   { region: 'British', board: 4, kind: 'common-and-traveller-exchanged', symptom: 'Sometimes it works from here' },
 ]
 const saved = (page: Page) => expect(page.locator('[data-test=saving]')).toHaveText('saved')

@@ -25,7 +25,7 @@ test('a three-way is wired by keyboard alone, box by box', async ({ page, playwr
   await type('ArrowUp', 'a', '2', 'b', '1', 'c', '3')
   await expect(kept(page)).toHaveText('saved · 16 steps')
   await handIn(page)
-  await expect(page.locator('[data-test=headline]')).toContainText('Right.')
+  await expect(page.locator('[data-test=headline]')).toContainText('Correct')
   expect(heard).toEqual([])
 })
 

@@ -171,7 +171,7 @@ for (const practice of ['na', 'gb'] as const) {
     await page.goto('/boards?new=yes')
     await page.locator(`[data-pattern="${own.pattern}"]`).click()
     await page.waitForURL(/\/draw\/\d+$/)
-    await expect(page.locator('[data-test=sentence]')).toContainText('Right.')
+    await expect(page.locator('[data-test=sentence]')).toContainText('Correct')
     await page.goto(page.url().replace('draw', 'task'))
     await page.locator('[data-test=title]').fill(title)
     await expect(page.locator('[data-test=spread]')).toBeVisible()

@@ -230,7 +230,7 @@ test('drills: a device found by readings, a feed with a ghost, questions on a ph
   }
   await page.locator('input[name=answer]').first().check()
   await page.locator('[data-test=drill-answer]').click()
-  await expect(page.locator('[data-test=drill-result]')).toContainText('the shortest way takes')
+  await expect(page.locator('[data-test=drill-result]')).toContainText('The shortest way takes')
   await expectNoSeriousFault(page)
 
   await page.goto('/drills')

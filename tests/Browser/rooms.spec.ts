@@ -161,7 +161,7 @@ test('a board is carried over to the other practice, with what is different ther
   await page.getByRole('button', { name: 'Convert it to Britain' }).click()
   await expect(page.locator('[data-test=conversion]')).toContainText('single-pole becomes one-way')
   await expect(page.locator('[data-test=conversion]')).toContainText(
-    'the blue of a switch drop, sleeved brown, always is',
+    'the blue of a switch drop, sleeved brown, is always',
   )
   await expect(page.getByRole('heading', { name: 'Tool locker, one switch (Britain)' })).toBeVisible()
   await page.getByRole('button', { name: 'Got it' }).click()
@@ -286,7 +286,7 @@ test('from sign-in to hand-in by keyboard alone', async ({ page, playwright, bas
   await page.keyboard.press('Enter')
   await page.waitForURL(/\/bench\/\d+$/)
   await expect(page.getByRole('group', { name: 'Open box Locker light' })).toBeVisible()
-  await tabTo(/^the black of W1 /)
+  await tabTo(/^the black in W1 /)
   await page.keyboard.press('Enter')
   await tabTo(/^brass screw 2 of LA, number 2$/)
   await page.keyboard.press('Enter')

@@ -69,7 +69,7 @@ test('a three-way is wired by finger within thirty gestures', async ({ page, pla
   await expect(kept(page)).toHaveText('saved · 16 steps')
   expect(gestures).toBeLessThanOrEqual(30)
   await handIn(page)
-  await expect(page.locator('[data-test=headline]')).toContainText('Right.')
+  await expect(page.locator('[data-test=headline]')).toContainText('Correct')
 })
 
 test('a sign-in that ran out says so, keeps the steps and sends them after signing in again', async ({

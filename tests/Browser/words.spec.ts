@@ -77,6 +77,7 @@ async function look(page: Page, path: string, data: Set<string>): Promise<string
 }
 
 test('a second language is files alone: on no screen is English left', async ({ browser }) => {
+  test.setTimeout(400_000)
   const data = ofData()
   const context = await browser.newContext({ baseURL: server.url, viewport: { width: 1280, height: 800 } })
   const page = await context.newPage()
