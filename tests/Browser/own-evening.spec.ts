@@ -114,12 +114,12 @@ class Seat {
   }
 
   async end(colour: string, to: string): Promise<string> {
-    const found = this.page.getByRole('checkbox', { name: new RegExp(`^the ${colour} of W\\d+ \\(to ${to}\\)`) })
+    const found = this.page.getByRole('checkbox', { name: new RegExp(`^the ${colour} in W\\d+ \\(to ${to}\\)`) })
     return (await found.getAttribute('data-place'))!
   }
 
   async landing(which: number | 'box'): Promise<string> {
-    const name = which === 'box' ? /screw of the box/ : new RegExp(`, place ${which} of D`)
+    const name = which === 'box' ? /screw of the box/ : new RegExp(` ${which} of D`)
     return (await this.page
       .locator('[role=button][data-place]')
       .and(this.page.getByLabel(name))
@@ -187,7 +187,7 @@ for (const practice of ['na', 'gb'] as const) {
     await wire(seat, own)
     const attempt = new URL(seat.url()).pathname.split('/').pop()
     await handIn(seat)
-    await expect(seat.locator('[data-test=handed-in]')).toContainText('with your instructor')
+    await expect(seat.locator('[data-test=handed-in]')).toContainText('Your instructor has')
     await expect(seat.locator('body')).not.toContainText(/passed|of 100|of 85/)
 
     // Marked, seen and released.
