@@ -50,9 +50,9 @@ final class AppServiceProvider extends ServiceProvider
         // From the same place as the page, whatever stands between and under whatever name and port.
         Vite::useBuildDirectory(config()->string('app.build'));
         Vite::createAssetPathsUsing(fn (string $path): string => "/$path");
-        // By person, never by address: a class shares one.
         // What is no number is nothing's, whatever a database would make of it.
         Route::patterns(array_fill_keys(self::NUMBERS, '[0-9]{1,18}'));
+        // By person, never by address: a class shares one.
         RateLimiter::for('person', fn (Request $request) => Limit::perMinute(self::MOST_REQUESTS_A_MINUTE)
             ->by((string) ($request->user()?->getAuthIdentifier() ?? $request->session()->getId()))
             ->response(fn () => response()->json(['message' => __('messages.too-often')], 429)));

@@ -14,15 +14,15 @@ use Zwindle\Check\Result;
 use Zwindle\Circuit\Scheme\ControlView;
 use Zwindle\Circuit\Trace\CurrentPath;
 use Zwindle\Circuit\Trace\PathEnd;
-use Zwindle\Repair\Repair;
+use Zwindle\Repair\Advice;
 
 /** The verdict in one sentence: what the lamp does, and why. */
 final readonly class Headline
 {
     private Words $words;
 
-    /** @param  Repair|null  $remedy  the first of the smallest repairs; null where there is none */
-    public function __construct(private Result $result, private ?Repair $remedy = null)
+    /** @param  Advice|null  $advice  asked only where no finding names the cause; null where the wiring is right */
+    public function __construct(private Result $result, private ?Advice $advice = null)
     {
         $this->words = Words::of($result->evidence->wiring);
     }
@@ -155,9 +155,9 @@ final readonly class Headline
     /** Where no finding says what was done wrong: what the smallest repair takes back, or the box it is in. */
     private function byRepair(): string
     {
-        $remedy = $this->remedy;
         $stops = $this->whereTheLineStops();
-        if ($remedy === null || $stops !== '') {
+        $remedy = $stops === '' ? $this->advice?->first() : null;
+        if ($remedy === null) {
             return $stops;
         }
         if ($remedy->undoes !== []) {

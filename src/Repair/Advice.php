@@ -9,17 +9,30 @@ use Zwindle\Check\Result;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
 
-/** What follows from a check: the ways to put the wiring right, and what tidies it up. All of it is worked out when it is made. */
+/**
+ * What follows from a check: the ways to put the wiring right, and what tidies it up. Each is looked for when it is first asked
+ * for, and once: most who are told of a wiring ask for neither.
+ */
 final readonly class Advice
 {
-    /** @param  list<list<Move>>  $tidy */
-    private function __construct(public Result $result, public SmallestRepairs $smallest, public array $tidy)
+    private function __construct(public Result $result)
     {
     }
 
     public static function of(Result $result): self
     {
-        return new self($result, RepairSearch::of($result), Tidying::of($result));
+        return new self($result);
+    }
+
+    public function smallest(): SmallestRepairs
+    {
+        return RepairSearch::of($this->result);
+    }
+
+    /** @return list<non-empty-list<Move>> equally small; empty where the wiring fails, or has no remark that a move removes */
+    public function tidy(): array
+    {
+        return Tidying::of($this->result);
     }
 
     /**
@@ -34,6 +47,6 @@ final readonly class Advice
 
     public function first(): ?Repair
     {
-        return $this->smallest->repairs[0] ?? null;
+        return $this->smallest()->repairs[0] ?? null;
     }
 }

@@ -15,12 +15,13 @@ use Zwindle\Repair\Advice;
 use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
 use Zwindle\Repair\Pinpoint;
+use Zwindle\Repair\RepairSearch;
 
 function headlineOf(Wiring $wiring): string
 {
     $result = Pinpoint::of(Checker::check($wiring));
 
-    return (new Headline($result, Advice::of($result)->first()))->sentence();
+    return (new Headline($result, Advice::of($result)))->sentence();
 }
 
 it('names cause and place of two mistakes', function () {
@@ -38,6 +39,17 @@ it('says of a lamp that never lights what keeps it dark, not what else is crosse
 
     expect(headlineOf($loose))->toStartWith('Never lights: a conductor is disconnected at Gate post')
         ->and((new DebriefShape(Advice::of(Checker::check($loose))))->mistakes()[0])->not->toContain('exchanged at the switch at Gate post');
+});
+
+it('looks for a repair only where no finding names the cause', function () {
+    $right = Files::wiring('database/demo/packing-barn/board.json', 'database/demo/packing-barn/right.wiring.json');
+    $result = Checker::check(Build::exchange(Build::exchange($right, 'S1.common', 'S1.t1'), 'S2.a2', 'S2.b1'));
+    $isLookedFor = fn () => isset((new ReflectionProperty(RepairSearch::class, 'known'))->getValue()[$result->evidence]);
+
+    (new Headline($result, Advice::of($result)))->sentence();
+    expect($isLookedFor())->toBeFalse();
+    Advice::of($result)->first();
+    expect($isLookedFor())->toBeTrue();
 });
 
 it('puts a short at the rose, sleeved or not', function (bool $isSleeved) {

@@ -36,7 +36,7 @@ function readAndJudge(string $boardText, string $wiringText): string
         return 'refused';
     }
     $result = Checker::check($wiring);
-    (new CheckPage($result))->print(new Illuminate\Console\OutputStyle(new ArrayInput([]), new BufferedOutput));
+    (new CheckPage(Advice::of($result)))->print(new Illuminate\Console\OutputStyle(new ArrayInput([]), new BufferedOutput));
     CheckShape::of(Advice::of($result));
     if ($board->practice->is(Practice::from('na'))) {
         FillShape::of($board, new FillCount($board, $board->edition));

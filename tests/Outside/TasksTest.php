@@ -133,7 +133,7 @@ it('says in a debrief of what would be done what ngspice says of it', function (
         foreach (['a', 'b', 'c'] as $seed) {
             foreach (WhatIf::on($plan->wiring, new Dice($seed)) as $whatIf) {
                 $wirings["$name, {$whatIf->done->id()}"] = $whatIf->done->madeOn($plan->wiring);
-                expect($whatIf->then->evidence->wiring)->toEqual($whatIf->done->madeOn($plan->wiring));
+                expect($whatIf->then->result->evidence->wiring)->toEqual($whatIf->done->madeOn($plan->wiring));
             }
         }
     }

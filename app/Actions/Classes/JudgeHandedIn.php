@@ -66,7 +66,7 @@ final readonly class JudgeHandedIn
 
         return [
             'verdict' => $result->verdict->value,
-            'headline' => (new Headline($result, $advice->first()))->sentence(),
+            'headline' => (new Headline($result, $advice))->sentence(),
             'page' => (new VerdictShape($result, $advice, NearestPlan::of($result)))->json(),
             'mark' => $grade === null ? null : (new GradeShape($grade, $result->evidence->board, $result))->json(),
             'debrief' => $this->debrief($attempt, $advice),

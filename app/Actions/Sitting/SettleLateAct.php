@@ -14,12 +14,14 @@ use App\Models\Attempt;
 use App\Models\LateAct;
 use App\Models\Record;
 use App\Models\User;
+use App\Queries\Bench\ChosenAnswer;
 use Illuminate\Support\Facades\DB;
 
 /** An instructor lets count what came too late, or does not. What was handed in is judged again with it. */
 final readonly class SettleLateAct
 {
     public function __construct(
+        private ChosenAnswer $chosen,
         private CountAnswer $answers,
         private AddPhotograph $photographs,
         private DoActNow $acts,
@@ -51,11 +53,11 @@ final readonly class SettleLateAct
     private function take(Attempt $attempt, LateAct $late): void
     {
         match ($late->kind) {
-            LateAct::ANSWER => $this->answers->execute(
+            LateAct::ANSWER => $this->answers->execute($attempt, $this->chosen->of(
                 $attempt,
                 (int) $late->body['question'],
                 array_map(intval(...), $late->body['answer']),
-            ),
+            )),
             LateAct::PHOTOGRAPH => $this->photographs->execute($attempt, $attempt->trainee, $late->body['box'], $late->body['jpeg']),
             default => $this->acts->execute($attempt, $late->key, $late->body),
         };

@@ -46,7 +46,7 @@ final readonly class CheckPage
         $output->newLine();
         $output->writeln('<options=bold>'.self::plain(strtoupper(
             $this->result->verdict->value,
-        ).': '.(new Headline($this->result, $this->advice->first()))->sentence()).'</>');
+        ).': '.(new Headline($this->result, $this->advice))->sentence()).'</>');
         $this->printSchemes($output);
         $output->newLine();
         $output->writeln(self::plain(DiagramText::of(new Diagram($this->result->evidence->circuit, $this->result->evidence->roles))));
@@ -108,7 +108,7 @@ final readonly class CheckPage
 
     private function printRepair(OutputStyle $output): void
     {
-        $smallest = $this->advice->smallest;
+        $smallest = $this->advice->smallest();
         if ($smallest->reason !== null) {
             $output->writeln(self::plain($this->words->say("plan.no-repair.{$smallest->reason->value}")));
         }
@@ -118,7 +118,7 @@ final readonly class CheckPage
         foreach ($smallest->also as $repair) {
             $this->printMoves($output, 'better', $repair->moves, $repair->undoes);
         }
-        foreach (array_slice($this->advice->tidy, 0, 1) as $moves) {
+        foreach (array_slice($this->advice->tidy(), 0, 1) as $moves) {
             $this->printMoves($output, 'tidy', $moves, []);
         }
     }

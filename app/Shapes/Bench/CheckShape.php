@@ -23,10 +23,10 @@ final class CheckShape
             $array['findings'][$i]['message'] = $sentences->of($finding);
         }
 
-        $smallest = $advice->smallest;
+        $smallest = $advice->smallest();
         $array['repairs'] = MovesArray::ofRepairs($smallest->repairs);
         $array['alsoRepairs'] = MovesArray::ofRepairs($smallest->also);
-        $array['tidy'] = array_map(fn (array $moves) => ['moves' => MovesArray::of($moves)], $advice->tidy);
+        $array['tidy'] = array_map(fn (array $moves) => ['moves' => MovesArray::of($moves)], $advice->tidy());
 
         return $smallest->reason === null ? $array : [...$array, 'repairsReason' => $smallest->reason->value];
     }

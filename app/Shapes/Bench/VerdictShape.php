@@ -50,7 +50,7 @@ final readonly class VerdictShape
 
         return [
             'verdict' => $this->shown->verdict->value,
-            'headline' => (new Headline($this->shown, $this->advice->first()))->sentence(),
+            'headline' => (new Headline($this->shown, $this->advice))->sentence(),
             'schemes' => (new SchemeSentence($evidence))->all(),
             'edition' => $evidence->edition->id,
             'editions' => EditionsShape::of($this->own->evidence->edition->id),
@@ -105,9 +105,9 @@ final readonly class VerdictShape
      */
     private function repair(): array
     {
-        $smallest = $this->advice->smallest;
+        $smallest = $this->advice->smallest();
         $words = Words::of($this->shown->evidence->wiring);
-        $tidy = $this->advice->tidy[0] ?? null;
+        $tidy = $this->advice->tidy()[0] ?? null;
         $first = match (true) {
             isset($smallest->repairs[0]) => $this->way('repair', $smallest->repairs[0]),
             $tidy !== null => $this->way($this->shown->verdict === Verdict::Fail ? 'insisted' : 'tidy', new Repair($tidy, [])),

@@ -84,7 +84,7 @@ final readonly class DebriefShape
             'question' => $this->words->say($whatIf->isOnRight ? 'task.what-if-right' : 'task.what-if', [
                 'what' => Str::ucfirst($sentences->all([$whatIf->done])).'.',
             ]),
-            'answer' => (new Headline($whatIf->then->result, $whatIf->then->first()))->sentence(),
+            'answer' => (new Headline($whatIf->then->result, $whatIf->then))->sentence(),
         ], $asked);
     }
 }

@@ -4,7 +4,7 @@ return [
     'short-line-neutral' => ':spot: line and neutral are connected together. :trips',
     'short-line-earth' => ':spot: line and earth are connected together. :trips',
     'neutral-earth-contact' => ':spot: neutral and earth are connected downstream of the supply. Load current returns on the CPCs, and an RCD trips.',
-    'polarity-switching' => ':spot: the end switches swap line and neutral on both sides of the lamp. Not allowed: the lampholder can be live with the lamp off.',
+    'polarity-switching' => ':spot: each end switch puts its side of the lamp on either line or neutral. Not allowed: the lampholder can be live with the lamp off.',
     'shell-live' => 'The screw shell of :lamp is on the line; the line goes on the centre contact. In an E14 or E27 lampholder to BS EN 60238 the shell is guarded and this is only bad practice; in an older one you can touch it when changing the lamp.',
     'earth-as-live' => ':spot: a CPC is used as :as. A CPC is for fault current only.',
     'earth-missing' => [

@@ -16,7 +16,7 @@ return [
         'shell-live' => 'the screw shell of :lamp is on the line.',
         'neutral-earth-contact' => 'neutral and earth are connected together in :box.',
         'earth-as-live' => 'a bare or green-and-yellow conductor carries current in :box.',
-        'polarity-switching' => 'the switches swap line and neutral.',
+        'polarity-switching' => 'each end switch puts its side of the lamp on either line or neutral.',
     ],
     'path-back' => [
         'open-contact' => 'Back from :lamp to an open contact at :at. The line stops on the other side of it.',

@@ -4,7 +4,7 @@ return [
     'short-line-neutral' => ':spot: hot and neutral are connected together. :trips',
     'short-line-earth' => ':spot: hot and ground are connected together. :trips',
     'neutral-earth-contact' => ':spot: neutral and ground are connected downstream of the supply. Load current returns on the grounds, and a GFCI trips.',
-    'polarity-switching' => ':spot: the end switches swap hot and neutral on both sides of the lamp. Not allowed: the lampholder can be live with the lamp off.',
+    'polarity-switching' => ':spot: each end switch puts its side of the lamp on either hot or neutral. Not allowed: the lampholder can be live with the lamp off.',
     'shell-live' => 'The screw shell of :lamp is hot. You can touch it when changing the lamp: the hot goes on the center contact.',
     'earth-as-live' => ':spot: a ground is used as :as. A ground is for fault current only.',
     'earth-missing' => [

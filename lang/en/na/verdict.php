@@ -16,7 +16,7 @@ return [
         'shell-live' => 'the screw shell of :lamp is hot.',
         'neutral-earth-contact' => 'neutral and ground are connected together in :box.',
         'earth-as-live' => 'a bare, green or green-and-yellow conductor carries current in :box.',
-        'polarity-switching' => 'the switches swap hot and neutral.',
+        'polarity-switching' => 'each end switch puts its side of the lamp on either hot or neutral.',
     ],
     'path-back' => [
         'open-contact' => 'Back from :lamp to an open contact at :at. The hot stops on the other side of it.',

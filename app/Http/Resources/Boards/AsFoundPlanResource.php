@@ -10,8 +10,8 @@ use App\Wording\Headline;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Zwindle\Check\Result;
+use Zwindle\Repair\Advice;
 use Zwindle\Repair\NearestPlan;
-use Zwindle\Repair\RepairSearch;
 
 /**
  * What a board is as it was found, and what has to change.
@@ -27,7 +27,7 @@ final class AsFoundPlanResource extends JsonResource
         $moves = $nearest === null ? [] : array_column(MovesShape::all($nearest->moves, $nearest->start), 'text');
 
         return [
-            'found' => (new Headline($found, RepairSearch::of($found)->repairs[0] ?? null))->sentence(),
+            'found' => (new Headline($found, Advice::of($found)))->sentence(),
             'verdict' => $found->verdict->value,
             'then' => $nearest === null ? __('as-found.no-plan') : (new Headline($nearest->plan->result))->sentence(),
             'notes' => $nearest === null ? [] : (new ExtensionNotes($nearest, $gone))->notes(),
