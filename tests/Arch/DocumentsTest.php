@@ -37,6 +37,8 @@ it('names in its documents only what there is', function (string $document) {
         $isThere = match (true) {
             // NAME, CODE and ID stand for whatever is added.
             preg_match('/\b(NAME|CODE|ID)\b/', $text) === 1 => true,
+            // The database is made when the program starts: what is named is where the program looks for it.
+            str_ends_with($text, '.sqlite') => str_contains(Files::text('config/database.php'), basename($text)),
             preg_match('#^(src|app|tests|lang|docs|resources|database|scripts|timings|deploy|bin|schemas|routes|config)/[\w./-]*$#', $text) === 1 => file_exists(Files::path(rtrim($text, '/'))),
             ($one[2] ?? '') !== '' => file_exists(dirname(Files::path($document)).'/'.$text) || file_exists(Files::path($text)),
             preg_match('/^composer ([a-z-]+)/', $text, $name) === 1 => isset($scripts[$name[1]]) || in_array($name[1], ['install', 'audit'], true),
