@@ -72,6 +72,12 @@ const ANY_BOARD = { type: 'object', additionalProperties: true }
 const bodyOf = (asked) =>
   asked === 'board' ? { $ref: `${COMPONENTS}Board` } : asked === 'unfinished board' ? ANY_BOARD : short(asked)
 
+/** What a route answers besides: 204 where the asker has the newest already, 202 where something waits for the instructor. */
+const ALSO = {
+  204: { description: 'Nothing is new.' },
+  202: { description: 'It came late, and waits for the instructor.', content: json({ type: 'object' }) },
+}
+
 function answersOf({ answer, answers, file }) {
   if (file)
     return { 200: { description: 'A file.', content: { '*/*': { schema: { type: 'string', format: 'binary' } } } } }
@@ -90,7 +96,8 @@ const words = (name) => {
   const said = name.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`)
   return said[0].toUpperCase() + said.slice(1)
 }
-const isName = (parameter) => ['plan', 'step', 'late'].includes(parameter) || !['box'].includes(parameter)
+/** In an address all others are numbers. */
+const NAMES = ['practice', 'version']
 
 const paths = {}
 const tags = new Set()
@@ -103,7 +110,7 @@ for (const [route, terms] of Object.entries(await read('schemas/http/routes.json
       name,
       in: 'path',
       required: true,
-      schema: { type: isName(name) ? 'integer' : 'string' },
+      schema: { type: NAMES.includes(name) ? 'string' : 'integer' },
     })),
     ...(terms.query ?? []).map((name) => ({ name, in: 'query', required: false, schema: { type: 'string' } })),
   ]
@@ -116,6 +123,7 @@ for (const [route, terms] of Object.entries(await read('schemas/http/routes.json
     ...(terms.request ? { requestBody: { required: true, content: json(bodyOf(terms.request)) } } : {}),
     responses: {
       ...answersOf(terms),
+      ...(terms.also ? { [terms.also]: ALSO[terms.also] } : {}),
       '4XX': {
         description: 'Refused, with a sentence that says why.',
         content: json({ $ref: `${COMPONENTS}Refusal` }),

@@ -60,7 +60,7 @@ async function draw(title, boxes, runs) {
           .map(([id]) => `D${id}`),
       })),
   }
-  await send('PUT', `/api/drawings/${id}`, { base: version, title, practice: 'na', board: JSON.stringify(board) })
+  await send('PUT', `/api/drawings/${id}`, { base: version, board })
   return id
 }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Files\ReadBoard;
+use App\Files\ReadTask;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -275,6 +277,22 @@ final class Attempt extends Model
         };
     }
 
+    /** Whether it was handed in and nobody has judged it yet. */
+    public function isUnjudged(): bool
+    {
+        return $this->handed_in_at !== null && ($this->judgement_id === null || $this->judged_try < $this->tries);
+    }
+
+    /** @return Builder<Attempt> what was handed in and nobody has judged yet */
+    public static function unjudged(): Builder
+    {
+        $left = self::query();
+        $left->whereNotNull('handed_in_at');
+        $left->where(fn (Builder $open) => $open->whereNull('judgement_id')->orWhereColumn('judged_try', '<', 'tries'));
+
+        return $left;
+    }
+
     /** Whether its trainee sees the mark: practice at once, an exam when it is released to all or to this person. */
     public function isReleased(): bool
     {
@@ -296,7 +314,7 @@ final class Attempt extends Model
     /** What is asked; null for a board that was set without a task. */
     public function task(): ?TaskFile
     {
-        return $this->assignment->task_json === null ? null : Task::read($this->assignment->task_json, $this->board());
+        return $this->assignment->task_json === null ? null : (new ReadTask)->execute($this->assignment->task_json, $this->board());
     }
 
     /** Whether it is an exam that its trainee has still to begin: nothing of the board is shown while other boards are open. */

@@ -4,13 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Exceptions\InputRefused;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Zwindle\Board\Board;
-use Zwindle\Exam\Task\TaskFile;
-use Zwindle\Format\Read\TaskReader;
-use Zwindle\Problem\Problems;
 
 /**
  * What an instructor asks on a board, to be set again and again; each save counts.
@@ -48,13 +43,5 @@ final class Task extends Model
     public function instructor(): BelongsTo
     {
         return $this->belongsTo(User::class);
-    }
-
-    /** @throws InputRefused with every problem of the file */
-    public static function read(string $json, Board $board): TaskFile
-    {
-        $problems = new Problems;
-
-        return TaskReader::read($json, $board, $problems) ?? throw InputRefused::file('task', $problems->all());
     }
 }

@@ -31,6 +31,7 @@ final class ExamGate
         'POST attempts/{attempt}/steps',
         'POST attempts/{attempt}/refused',
         'POST attempts/{attempt}/hand-in',
+        'POST attempts/{attempt}/time-up',
         'POST attempts/{attempt}/retry',
         'POST attempts/{attempt}/finish',
         'GET attempts/{attempt}/clock',

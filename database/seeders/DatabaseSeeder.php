@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Actions\Bench\HandIn;
 use App\Actions\Bench\KeepSteps;
+use App\Actions\Boards\LearnWays;
 use App\Actions\Classes\SetAssignment;
 use App\Actions\Evenings\StoreEvening;
 use App\Actions\Tasks\StoreTask;
@@ -26,6 +27,8 @@ use Zwindle\Problem\Problems;
 final class DatabaseSeeder extends Seeder
 {
     public const PASSWORD = 'lights-on';
+
+    private const SECONDS_TO_LEARN = 30.0;
 
     /** Trainee → board → wiring handed in; a wiring with a number of steps is still being worked on. */
     private const WORK = [
@@ -106,6 +109,7 @@ final class DatabaseSeeder extends Seeder
         }
         self::library($instructor);
         self::evening($instructor, $classroom, array_column($trainees, 'id'));
+        app(LearnWays::class)->execute(self::SECONDS_TO_LEARN);
     }
 
     /**

@@ -94,9 +94,7 @@ export async function drawBoard(page: Page, board: { title: string; practice: st
     `/api/drawings/${id}`,
     {
       base: version,
-      title: board.title,
-      practice: board.practice,
-      board: JSON.stringify(board),
+      board,
     },
     'put',
   )

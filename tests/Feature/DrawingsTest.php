@@ -11,7 +11,7 @@ use Zwindle\Plan\Planner;
 /** @return array<string, mixed> the body of a save */
 function saved(array $board, int $base): array
 {
-    return ['base' => $base, 'title' => $board['title'], 'practice' => $board['practice'], 'board' => (string) json_encode($board)];
+    return ['base' => $base, 'board' => $board];
 }
 
 /** @return array<string, mixed> */
@@ -291,11 +291,24 @@ it('gives the cores of every scheme that works, so that it can be looked at', fu
 it('offers faces, parts, sizes, editions and colours of the practice only', function (string $practice) {
     $this->actingAs(People::user('instructor'));
     $drawing = $this->postJson('api/drawings', ['practice' => $practice])->assertCreated()->json();
+    $catalogue = $this->getJson("api/catalogues/$practice/{$drawing['catalogue']}")->assertOk()->json();
     $other = $practice === 'na' ? 'gb-' : 'na-';
 
-    expect(json_encode([$drawing['parts'], $drawing['faces'], $drawing['cableTypes']]))->not->toContain("\"$other")
-        ->and($drawing['boxes'] === [])->toBe($practice === 'gb')
-        ->and(array_keys($drawing['faces']))->toContain(...array_column($drawing['parts'], 'model'))
-        ->and(count($drawing['faces'][$practice === 'na' ? 'na-switch-3way' : 'gb-switch-2way']))->toBeGreaterThan(3)
+    expect(json_encode([$catalogue['parts'], $catalogue['faces'], $catalogue['cableTypes']]))->not->toContain("\"$other")
+        ->and($catalogue['boxes'] === [])->toBe($practice === 'gb')
+        ->and(array_keys($catalogue['faces']))->toContain(...array_column($catalogue['parts'], 'model'))
+        ->and(count($catalogue['faces'][$practice === 'na' ? 'na-switch-3way' : 'gb-switch-2way']))->toBeGreaterThan(3)
         ->and($drawing['board']['wall']['widthMm'])->toBeGreaterThan(2400);
 })->with(['na', 'gb']);
+
+it('has its catalogue kept for good under its own version, and under no other', function () {
+    $this->actingAs(People::user('instructor'));
+    $drawing = $this->postJson('api/drawings', ['practice' => 'gb'])->assertCreated();
+    $kept = $this->putJson("api/drawings/{$drawing['id']}", saved($drawing['board'], 1))->assertExactJson(['version' => 2]);
+    $cached = fn (string $version) => (string) $this->getJson("api/catalogues/gb/$version")->assertOk()->headers->get('Cache-Control');
+
+    expect($cached($drawing['catalogue']))->toContain('immutable')->toContain('private')
+        ->and($cached('another'))->toContain('no-store')
+        ->and(strlen((string) $kept->getContent()))->toBeLessThan(20);
+    $this->getJson('api/catalogues/nowhere/1')->assertNotFound();
+});

@@ -7,6 +7,7 @@ use App\Models\Evening;
 use App\Models\Record;
 use Tests\Support\Exam;
 use Tests\Support\People;
+use Tests\Support\Tick;
 
 /** @return array<string, mixed> the draft of an evening: everybody of the class at so many stations in a row */
 function eveningDraft(Exam $exam, int $stations = 2, array $change = []): array
@@ -148,6 +149,7 @@ it('shows the room: who sits where, how far, and a plain word where something is
     $text = (string) $this->getJson("api/evenings/$evening->id/wall")->getContent();
     expect($text)->not->toContain('verdict')->not->toContain('headline')->not->toContain('board_json');
     $this->travel(20)->minutes();
+    Tick::of('hand-in-overdue');
     $this->getJson("api/evenings/$evening->id/wall")->assertJsonPath('stations.0.now.state', 'waiting');
 });
 

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Tests\Support\Exam;
 use Tests\Support\People;
 use Tests\Support\Routes;
+use Tests\Support\Tick;
 
 const SMALL_JPEG = '/9j/2wBDAAEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQH/wAAL'
     .'CAABAAEBAREA/8QAHwAAAQUBAQEBAQEAAAAAAAAAAAECAwQFBgcICQoL/9oACAEBAAA/ANLPIP/Z';
@@ -36,7 +37,7 @@ it('closes every route to somebody in an exam but those that the gate lists, new
         'attempt' => $attempt->id, 'boardFile' => $exam->task->board_file_id, 'plan' => 0, 'task' => $exam->task->id,
         'marking' => $exam->task->marking_id, 'assignment' => $exam->assignment->id, 'classroom' => $exam->classroom->id,
         'trainee' => $exam->trainees[0]->id, 'other' => $exam->classroom->id, 'instructor' => $exam->instructor->id,
-        'step' => 1, 'evening' => 1, 'drill' => $drill, 'photograph' => 1, 'deleted' => 1, 'late' => 1,
+        'step' => 1, 'evening' => 1, 'drill' => $drill, 'photograph' => 1, 'deleted' => 1, 'late' => 1, 'practice' => 'na', 'version' => 'today',
     ];
     $open = $closed = [];
     foreach (Routes::all() as [$method, $uri]) {
@@ -220,7 +221,7 @@ it('judges an exam within the minute that its time is up, though nobody looks, a
     $spoilt = $exam->begun(2);
     $spoilt->update(['board_json' => '{}']);
     $this->travel(15)->minutes();
-    $this->artisan('schedule:run')->assertSuccessful();
+    Tick::of('hand-in-overdue');
 
     expect($one->refresh()->is_time_up)->toBeTrue()->and($one->verdict)->toBe('fail')
         ->and($spoilt->refresh()->handed_in_at)->not->toBeNull()

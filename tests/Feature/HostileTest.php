@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Classes\JudgeUnjudged;
 use Illuminate\Support\Facades\Route;
 use Tests\Support\Exam;
 use Tests\Support\Files;
@@ -59,7 +60,7 @@ function takingRoutes(): array
         };
     };
     $board = Files::text('database/demo/propagation-house/board.json');
-    $task = fn (Exam $exam) => ['boardFile' => $exam->task->board_file_id, 'marking' => $exam->task->marking_id, 'task' => Exam::json()];
+    $task = fn (Exam $exam) => ['boardFile' => $exam->task->board_file_id, 'marking' => $exam->task->marking_id, 'task' => Exam::sent()];
     $own = function (Closure $given, string $key, Closure $made): Closure {
         return function () use ($given, $key, $made): array {
             $at = $given();
@@ -113,7 +114,7 @@ function takingRoutes(): array
         'POST api/tasks' => $asInstructor([], $task),
         'PUT api/tasks/{task}' => $asInstructor([], fn (Exam $exam) => [...$task($exam), 'base' => 1]),
         'POST api/task-trials' => $asInstructor([], fn (Exam $exam) => [...$task($exam), 'seats' => 3, 'row' => 6]),
-        'POST api/task-attacks' => $asInstructor([], fn (Exam $exam) => [...$task($exam), 'task' => Exam::json(['kind' => 'guess'])]),
+        'POST api/task-attacks' => $asInstructor([], fn (Exam $exam) => [...$task($exam), 'task' => Exam::sent(['kind' => 'guess'])]),
         'POST api/tasks/{task}/assignments' => $asInstructor([], fn (Exam $exam) => [
             'classroom' => $exam->classroom->id,
             'trainees' => array_column($exam->trainees, 'id'),
@@ -123,9 +124,9 @@ function takingRoutes(): array
         'PUT api/mark-table' => $asInstructor([], fn () => [
             'columns' => ['name', 'total'], 'headings' => ['total' => 'Points'], 'key' => 'name', 'separator' => 'tab', 'decimal' => 'comma',
         ]),
-        'POST api/markings' => $asInstructor([], fn (Exam $exam) => ['marking' => $exam->task->marking->json]),
+        'POST api/markings' => $asInstructor([], fn (Exam $exam) => ['marking' => (array) json_decode($exam->task->marking->json)]),
         'PUT api/markings/{marking}' => $own(
-            $asInstructor([], fn (Exam $exam) => ['marking' => $exam->task->marking->json]),
+            $asInstructor([], fn (Exam $exam) => ['marking' => (array) json_decode($exam->task->marking->json)]),
             'marking',
             fn ($user) => tap(Exam::marking('wiring'))->update(['instructor_id' => $user->id])->id,
         ),
@@ -145,7 +146,7 @@ function takingRoutes(): array
         'POST api/attempts/{attempt}/note' => $asInstructor([], fn () => ['note' => 'Neat work.']),
         'POST api/attempts/{attempt}/release' => $asInstructor(
             [],
-            fn (Exam $exam) => tap([], fn () => $exam->attempt()->update(['handed_in_at' => now()])),
+            fn (Exam $exam) => tap([], fn () => judgedSeat($exam)),
         ),
         'POST api/evenings' => $asInstructor(['mode' => 'exam'], $evening),
         'POST api/evening-plans' => $asInstructor(['mode' => 'exam'], $evening),
@@ -176,11 +177,11 @@ function takingRoutes(): array
         ),
         'PUT api/attempts/{attempt}/observations' => $asInstructor(
             ['surface' => 'wall'],
-            fn (Exam $exam) => tap(['observed' => ['tug' => true]], fn () => $exam->attempt()->update(['handed_in_at' => now()])),
+            fn (Exam $exam) => tap(['observed' => ['tug' => true]], fn () => judgedSeat($exam)),
         ),
         'POST api/attempts/{attempt}/re-mark' => $asInstructor(
             [],
-            fn (Exam $exam) => tap(['take' => true], fn () => $exam->attempt()->update(['handed_in_at' => now()])),
+            fn (Exam $exam) => tap(['take' => true], fn () => judgedSeat($exam)),
         ),
         'PUT api/attempts/{attempt}/answers' => $asTrainee(['kind' => 'predict'], fn () => ['question' => 1, 'answer' => [0]]),
         'POST api/attempts/{attempt}/steps' => $asTrainee([], fn (Exam $exam) => Exam::steps($exam->right())),
@@ -196,7 +197,7 @@ function takingRoutes(): array
             fn () => Exam::boardFile('database/demo/propagation-house/board.json')->id,
         ),
         'PUT api/drawings/{boardFile}' => $own(
-            $asInstructor([], fn () => ['base' => 1, 'board' => $board, 'title' => 'Mine', 'practice' => 'na']),
+            $asInstructor([], fn () => ['base' => 1, 'board' => (array) json_decode($board)]),
             'boardFile',
             fn ($user) => tap(Exam::boardFile('database/demo/propagation-house/board.json'))->update(['instructor_id' => $user->id])->id,
         ),
@@ -232,7 +233,7 @@ function takingRoutes(): array
         'GET api/attempts/{attempt}/test' => $asTrainee([], fn () => ['one' => 'S1#1', 'other' => 'S1#2', 'down' => 'S1']),
         'GET api/attempts/{attempt}/path' => $asInstructor(
             [],
-            fn (Exam $exam) => tap(['lamp' => 'L1', 'state' => 0], fn () => $exam->attempt()->update(['handed_in_at' => now()])),
+            fn (Exam $exam) => tap(['lamp' => 'L1', 'state' => 0], fn () => judgedSeat($exam)),
         ),
         'GET api/board-files/{boardFile}/plans/{plan}/path' => $asInstructor([], fn () => ['lamp' => 'L1', 'state' => 0]),
         'GET api/board-files/{boardFile}/plans/{plan}/materials' => $asInstructor([], fn () => [
@@ -247,6 +248,13 @@ function takingRoutes(): array
         'GET api/board-files/{boardFile}/plans' => $asInstructor([], fn () => ['edition' => 'NEC-2023']),
         'GET api/assignments/{assignment}/paper' => $asInstructor([], fn () => ['pages' => 'keys']),
     ];
+}
+
+/** Its first seat has handed in, and is judged. */
+function judgedSeat(Exam $exam): void
+{
+    $exam->attempt()->update(['handed_in_at' => now()]);
+    app(JudgeUnjudged::class)->execute($exam->attempt());
 }
 
 /**
@@ -304,17 +312,18 @@ it('looks at spoilt drawings, tries spoilt tasks and reads spoilt markings, and 
         'seed' => 's',
     ]);
     $boards = array_map(fn (array $board) => Files::text($board[0]), Files::demoBoards());
+    $send = fn (string $path, string $text) => $this->call('POST', "api/$path", server: [
+        'CONTENT_TYPE' => 'application/json',
+        'HTTP_ACCEPT' => 'application/json',
+    ], content: $text);
     $told = [];
     $statuses = [];
     for ($i = 0; $i < 240; $i++) {
         $board = $spoiler->of(array_values($boards)[$i % count($boards)]);
         $answer = match ($i % 3) {
-            0 => $this->call('POST', 'api/drawing-looks', server: [
-                'CONTENT_TYPE' => 'application/json',
-                'HTTP_ACCEPT' => 'application/json',
-            ], content: $board),
-            1 => $this->postJson('api/task-trials', [...$task, 'task' => $spoiler->of($whole)]),
-            2 => $this->postJson('api/markings', ['marking' => $spoiler->of($exam->task->marking->json)]),
+            0 => $send('drawing-looks', $board),
+            1 => $send('task-trials', substr((string) json_encode($task), 0, -1).",\"task\":{$spoiler->of($whole)}}"),
+            2 => $send('markings', "{\"marking\":{$spoiler->of($exam->task->marking->json)}}"),
         };
         $statuses[$i % 3][$answer->status()] = true;
         $told = $answer->status() < 500 ? $told : [...$told, "$i: ".substr((string) $answer->getContent(), 0, 300)];
@@ -340,6 +349,7 @@ it('has a hostile body for every route that takes one', function () {
         'POST api/board-files',
         'POST api/attempts/{attempt}/begin',
         'POST api/attempts/{attempt}/hand-in',
+        'POST api/attempts/{attempt}/time-up',
         'POST api/attempts/{attempt}/retry',
         'POST api/attempts/{attempt}/finish',
         'POST api/attempts/{attempt}/refused',

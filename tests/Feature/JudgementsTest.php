@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Storage;
 use Tests\Support\Exam;
+use Tests\Support\Tick;
 use Zwindle\Check\EngineVersion;
 
 /** Hands a seat's right wiring in, through the routes that a tablet uses. */
@@ -95,8 +96,13 @@ it('judges a board after all when whoever judged it was killed in between', func
     $attempt = handInRight($exam);
     forgetJudgement($attempt, 'pass', '');
     DB::table('attempts')->where('id', $attempt->id)->update(['verdict' => null, 'headline' => null]);
-    $this->actingAs($exam->instructor)
-        ->getJson("api/attempts/$attempt->id/verdict")
+    // Just handed in, it is being judged already; a minute later it is taken up again.
+    Tick::of('judge-unjudged');
+    $this->actingAs($exam->instructor)->getJson("api/attempts/$attempt->id/verdict")->assertStatus(409)
+        ->assertJsonPath('message', __('messages.being-judged'));
+    $this->travel(2)->minutes();
+    Tick::of('judge-unjudged');
+    $this->getJson("api/attempts/$attempt->id/verdict")
         ->assertOk()
         ->assertJsonPath('verdict', 'pass')
         ->assertJsonPath('judged.origin', 'hand-in');

@@ -5,11 +5,13 @@ declare(strict_types=1);
 use App\Models\BoardFile;
 use Tests\Support\Exam;
 use Tests\Support\People;
+use Tests\Support\Tick;
 
 it('lists boards with a small drawing, their way of wiring, and whether they are in use', function () {
     $people = new People;
     $this->actingAs($people->instructor);
     $own = $this->postJson('api/drawings', ['pattern' => 'gb-02-loop-in-at-the-rose'])->assertCreated()->json('id');
+    Tick::of('learn-ways');
     $boards = collect($this->getJson('api/board-files')->assertOk()->json())->keyBy('id');
     $set = $boards[$people->assignment->board_file_id];
 
@@ -29,6 +31,8 @@ it('draws small whatever a drawing has come to', function (string $json) {
     $this->actingAs($instructor = People::user('instructor'));
     BoardFile::factory()->create(['instructor_id' => $instructor->id, 'json' => $json]);
 
+    $this->getJson('api/board-files')->assertOk()->assertJsonPath('0.scheme', null);
+    Tick::of('learn-ways');
     $this->getJson('api/board-files')->assertOk()->assertJsonPath('0.scheme', '');
 })->with(['{}', '[]', 'null', '{"enclosures": 4, "devices": [1], "cables": [{"from": "A"}]}', '{"enclosures": [{"id": [], "at": ["a"]}]}']);
 

@@ -12,6 +12,7 @@ use Tests\Support\Exam;
 use Tests\Support\Files;
 use Tests\Support\HuntOnBoard;
 use Tests\Support\People;
+use Tests\Support\Tick;
 use Zwindle\Bench\WiringAsSteps;
 
 /*
@@ -84,7 +85,7 @@ it('mends seats that an empty list has spoilt, judges them, and lists them', fun
     DB::table('assignments')->where('id', $exam->assignment->id)->update(['task_json' => $spoilt]);
     $this->getJson("api/attempts/$attempt->id")->assertUnprocessable();
     $this->travel(20)->minutes();
-    $this->artisan('schedule:run');
+    Tick::of('hand-in-overdue');
     expect($attempt->refresh()->handed_in_at)->not->toBeNull()->and($attempt->verdict)->toBeNull();
 
     $this->artisan('zwindle:upgrade')->expectsOutputToContain($attempt->trainee->name)->assertSuccessful();
@@ -170,7 +171,7 @@ it('keeps an exam shut where a seat would fail, says which and why, and writes n
 
 it('finds in a trial whatever setting it would refuse', function (array $task, string $marking, string $message) {
     $exam = ownTask();
-    $body = ['boardFile' => $exam->task->board_file_id, 'marking' => Exam::marking($marking)->id, 'task' => Exam::json($task)];
+    $body = ['boardFile' => $exam->task->board_file_id, 'marking' => Exam::marking($marking)->id, 'task' => Exam::sent($task)];
     $this->actingAs($exam->instructor)->postJson('api/task-trials', [...$body, 'seats' => 2, 'row' => 6])->assertOk()
         ->assertJsonPath('refusals', [$message]);
     $id = $this->postJson('api/tasks', $body)->assertCreated()->json('id');
@@ -196,7 +197,7 @@ it('refuses rules that fail whatever is wired, in the trial and at setting, and 
     $small->enclosures[1]->box = 'device-3x2x1.5';
     $id = $this->actingAs($exam->instructor)->postJson('api/board-files', (array) $small)->assertCreated()->json('id');
     $body = fn (string $weight) => [
-        'boardFile' => $id, 'marking' => Exam::marking('wiring')->id, 'task' => Exam::json(['rules' => ['box-overfilled' => $weight]]),
+        'boardFile' => $id, 'marking' => Exam::marking('wiring')->id, 'task' => Exam::sent(['rules' => ['box-overfilled' => $weight]]),
     ];
     $refusals = fn (string $weight) => $this->postJson('api/task-trials', [...$body($weight), 'seats' => 2, 'row' => 6])->assertOk()->json('refusals');
     $task = $this->postJson('api/tasks', $body('fault'))->assertCreated()->json('id');

@@ -62,6 +62,7 @@ function everybody(): array
             'marking' => $exam->task->marking_id, 'assignment' => $exam->assignment->id, 'classroom' => $exam->classroom->id,
             'trainee' => $exam->trainees[0]->id, 'other' => $exam->classroom->id, 'instructor' => People::user('instructor')->id,
             'deleted' => $deleted->id, 'step' => 1, 'evening' => $evening, 'drill' => $drill, 'photograph' => $photograph, 'late' => $late,
+            'practice' => 'na', 'version' => 'today',
         ],
     ];
 }

@@ -9,6 +9,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Exam;
 use Tests\Support\People;
+use Tests\Support\Tick;
 use Zwindle\Bench\WiringAsSteps;
 use Zwindle\Exam\Sitting\SittingMove;
 use Zwindle\Exam\Sitting\SittingMoves;
@@ -70,6 +71,7 @@ it('adds time to one or to all who are at work, and hands in when that is up', f
     $this->actingAs($exam->instructor)->postJson("api/assignments/{$exam->assignment->id}/moves", ['move' => 'add-time', 'minutes' => 2])
         ->assertOk()->assertJsonPath('moved', 2);
     $this->travel(18)->minutes();
+    Tick::of('hand-in-overdue');
     $states = array_column($this->getJson("api/assignments/{$exam->assignment->id}")->json('attempts'), 'state', 'seat');
 
     expect($states)->toEqualCanonicalizing([1 => 'running', 2 => 'handed-in', 3 => 'waiting']);
@@ -151,6 +153,7 @@ it('runs over midnight and over a change of summer time by what has passed', fun
     $this->travel(44)->minutes();
     $this->actingAs($attempt->trainee)->getJson("api/attempts/$attempt->id/clock")->assertJsonPath('state', 'running');
     $this->travel(2)->minutes();
+    Tick::of('hand-in-overdue');
     $this->getJson("api/attempts/$attempt->id/clock")->assertJsonPath('state', 'handed-in');
 })->with([
     'midnight' => ['2026-11-30 23:40:00', 'UTC'],

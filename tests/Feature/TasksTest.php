@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Classes\JudgeUnjudged;
 use App\Models\AsFoundSheet as Sheet;
 use App\Models\Assignment;
 use App\Models\Attempt;
@@ -19,15 +20,15 @@ const STATION_FILE = 'database/patterns/na-08-station-fed-at-the-first-switch.bo
 it('keeps a task and its versions, and refuses one that makes no sense with every reason', function () {
     $this->actingAs($instructor = People::user('instructor'));
     [$file, $marking, $answers] = [Exam::boardFile(STATION_FILE), Exam::marking('wiring'), Exam::marking('answers')];
-    $body = ['boardFile' => $file->id, 'marking' => $marking->id, 'task' => Exam::json()];
+    $body = ['boardFile' => $file->id, 'marking' => $marking->id, 'task' => Exam::sent()];
     $task = $this->postJson('api/tasks', $body)->assertCreated()->json();
-    $this->putJson("api/tasks/{$task['id']}", [...$body, 'task' => Exam::json(['title' => 'Second']), 'base' => 1])
+    $this->putJson("api/tasks/{$task['id']}", [...$body, 'task' => Exam::sent(['title' => 'Second']), 'base' => 1])
         ->assertOk()
         ->assertJsonPath('version', 2);
-    $this->putJson("api/tasks/{$task['id']}", [...$body, 'task' => Exam::json(['title' => 'Lost']), 'base' => 1])->assertStatus(422);
+    $this->putJson("api/tasks/{$task['id']}", [...$body, 'task' => Exam::sent(['title' => 'Lost']), 'base' => 1])->assertStatus(422);
     $this->getJson('api/tasks')->assertOk()->assertJsonPath('0.title', 'Second')->assertJsonCount(1);
 
-    $this->postJson('api/tasks', [...$body, 'task' => Exam::json(['kind' => 'find-the-fault', 'rules' => ['shell-live' => 'off']])])
+    $this->postJson('api/tasks', [...$body, 'task' => Exam::sent(['kind' => 'find-the-fault', 'rules' => ['shell-live' => 'off']])])
         ->assertStatus(422)
         ->assertJsonCount(2, 'problems');
     $this->postJson('api/tasks', [...$body, 'marking' => $answers->id])->assertStatus(422)->assertJsonPath(
@@ -44,12 +45,12 @@ it('keeps markings as versions, the house\'s unchanged, and what was set with on
     $house = $exam->task->marking;
     $other = json_decode($house->json, true);
     $other['passMark'] = 10;
-    $this->putJson("api/markings/$house->id", ['marking' => json_encode($other)])->assertNotFound();
-    $own = $this->postJson('api/markings', ['marking' => json_encode($other)])->assertCreated()->json();
-    $this->putJson("api/markings/{$own['id']}", ['marking' => json_encode([...$other, 'passMark' => 20])])
+    $this->putJson("api/markings/$house->id", ['marking' => $other])->assertNotFound();
+    $own = $this->postJson('api/markings', ['marking' => $other])->assertCreated()->json();
+    $this->putJson("api/markings/{$own['id']}", ['marking' => [...$other, 'passMark' => 20]])
         ->assertOk()
         ->assertJsonPath('version', 2);
-    $this->putJson("api/markings/{$own['id']}", ['marking' => json_encode([...$other, 'total' => 7])])
+    $this->putJson("api/markings/{$own['id']}", ['marking' => [...$other, 'total' => 7]])
         ->assertStatus(422)
         ->assertJsonPath('problems.0.message', 'The points add up to 100, but the total is 7.');
     $house->update(['json' => json_encode($other)]);
@@ -158,6 +159,7 @@ it('closes a trainee\'s other boards while an exam is open, and opens them again
     $other = new Exam(STATION_FILE, ['mode' => 'coached', 'title' => 'Practice']);
     $practice = $other->attempt();
     $practice->update(['trainee_id' => $trainee->id, 'started_at' => now(), 'handed_in_at' => now(), 'verdict' => 'pass']);
+    app(JudgeUnjudged::class)->execute($practice);
     $this->actingAs($trainee)->getJson("api/attempts/$practice->id/verdict")->assertOk();
     $this->postJson("api/attempts/{$exam->attempt()->id}/steps", Exam::steps($exam->right()))->assertSuccessful();
 
@@ -358,7 +360,7 @@ it('begins with what was found when the task was set, whatever is written down o
         'api/tasks/'.$this->postJson('api/tasks', [
             'boardFile' => $exam->task->board_file_id,
             'marking' => $exam->task->marking_id,
-            'task' => Exam::json(['kind' => 'finish', 'start' => 'as-found', ...$change]),
+            'task' => Exam::sent(['kind' => 'finish', 'start' => 'as-found', ...$change]),
         ])->assertCreated()->json('id').'/assignments',
         ['classroom' => $exam->classroom->id, 'trainees' => array_column($exam->trainees, 'id')],
     );
@@ -466,7 +468,7 @@ it('gives as many tries as the task, and none after the marks are out', function
 it('tries a task before it is used', function () {
     $this->actingAs(People::user('instructor'));
     $body = ['boardFile' => Exam::boardFile(STATION_FILE)->id, 'marking' => Exam::marking('wiring')->id, 'seats' => 12];
-    $try = fn (array $change, array $more = []) => $this->postJson('api/task-trials', [...$body, ...$more, 'task' => Exam::json($change)])
+    $try = fn (array $change, array $more = []) => $this->postJson('api/task-trials', [...$body, ...$more, 'task' => Exam::sent($change)])
         ->assertOk()
         ->json();
     $whole = $try(['varying' => ['feed', 'lamp', 'order', 'faces'], 'seed' => 's']);
@@ -481,13 +483,13 @@ it('tries a task before it is used', function () {
         ->and($try([])['spread']['refusal'])->toBe('')
         ->and($try(['kind' => 'guess'])['problems'][0]['message'])->toContain('There is no task of the kind "guess"')
         ->and($try(['kind' => 'predict'])['problems'][0]['message'])->toContain('work at the bench');
-    $this->actingAs(People::user('trainee'))->postJson('api/task-trials', [...$body, 'task' => Exam::json()])->assertForbidden();
+    $this->actingAs(People::user('trainee'))->postJson('api/task-trials', [...$body, 'task' => Exam::sent()])->assertForbidden();
 });
 
 it('attacks a task before it is used, and has nothing to attack where nothing is wired or the task makes no sense', function () {
     $this->actingAs(People::user('instructor'));
     $body = ['boardFile' => Exam::boardFile(STATION_FILE)->id, 'marking' => Exam::marking('wiring')->id];
-    $attack = fn (array $change) => $this->postJson('api/task-attacks', [...$body, 'task' => Exam::json($change)])->assertOk()->json();
+    $attack = fn (array $change) => $this->postJson('api/task-attacks', [...$body, 'task' => Exam::sent($change)])->assertOk()->json();
     $found = $attack([]);
 
     expect($found['attack']['mistakes'])->toBeGreaterThan(20)
@@ -497,7 +499,7 @@ it('attacks a task before it is used, and has nothing to attack where nothing is
     foreach ([['kind' => 'predict'], ['kind' => 'guess']] as $nothing) {
         expect($attack($nothing))->toBe(['board' => null, 'attack' => null]);
     }
-    $this->actingAs(People::user('trainee'))->postJson('api/task-attacks', [...$body, 'task' => Exam::json()])->assertForbidden();
+    $this->actingAs(People::user('trainee'))->postJson('api/task-attacks', [...$body, 'task' => Exam::sent()])->assertForbidden();
 });
 
 it('keeps what was set when the board it was drawn on has gone on', function () {
@@ -535,7 +537,7 @@ it('hints at nothing on a board that is right, though something is noted of it',
 it('keeps parts and cables where they are on real boards, and says where the work is done', function () {
     $this->actingAs($instructor = People::user('instructor'));
     $body = ['boardFile' => Exam::boardFile(STATION_FILE)->id, 'marking' => Exam::marking('wiring')->id, 'seats' => 4];
-    $try = fn (array $varying) => $this->postJson('api/task-trials', [...$body, 'task' => Exam::json([
+    $try = fn (array $varying) => $this->postJson('api/task-trials', [...$body, 'task' => Exam::sent([
         'surface' => 'wall',
         'varying' => $varying,
         'seed' => 's',

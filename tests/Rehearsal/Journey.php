@@ -113,7 +113,7 @@ final class Journey
                 $this->get('api/markings'),
                 fn (array $one) => (($one['marking']['points']['answers'] ?? 0) > 0) !== $isWired,
             ));
-            $what = ['boardFile' => $board, 'marking' => $this->chance->one($markings)['id'], 'task' => json_encode($this->task)];
+            $what = ['boardFile' => $board, 'marking' => $this->chance->one($markings)['id'], 'task' => (array) json_decode((string) json_encode($this->task))];
             $trial = $this->post('api/task-trials', [...$what, 'seats' => count($this->people), 'row' => 6], 200);
             Assert::assertSame([], $trial['problems'], 'what the screen sends has no problems');
             $isFew = ($trial['spread']['refusal'] ?? '') !== '';

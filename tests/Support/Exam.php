@@ -54,6 +54,17 @@ final class Exam
         $this->assignment = app(SetTask::class)->execute($this->task, $this->classroom, array_column($this->trainees, 'id'), 6);
     }
 
+    /**
+     * The same task as a request carries it: what is an object in the file stays one.
+     *
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed>
+     */
+    public static function sent(array $change = []): array
+    {
+        return (array) json_decode(self::json($change));
+    }
+
     /** @param  array<string, mixed>  $change */
     public static function json(array $change = []): string
     {

@@ -8,6 +8,7 @@ use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use stdClass;
 use Symfony\Component\HttpFoundation\Response;
 use Zwindle\Catalogue\Practices\CatalogueFolders;
 use Zwindle\Format\Read\SchemaFile;
@@ -16,7 +17,7 @@ use Zwindle\Format\Read\SchemaFile;
  * The contract of every route under `api/`: schemas/http/routes.json says which schema its request and its answer keep to.
  * `answers` is a list of such, `file` a download, and a route with neither answers nothing.
  *
- * @phpstan-type Terms array{request?: string, answer?: string, answers?: string, file?: bool}
+ * @phpstan-type Terms array{request?: string, answer?: string, answers?: string, file?: bool, also?: int}
  */
 final class HttpContract
 {
@@ -69,8 +70,15 @@ final class HttpContract
             return self::tell("$name, its request", 'zwindle:board', (string) $request->getContent());
         }
 
-        // As the framework hands it on: trimmed, and null where it was empty.
-        return self::tell("$name, its request", self::schema($asked), json_encode((object) $request->json()->all(), JSON_THROW_ON_ERROR));
+        // As the framework hands it on: trimmed, and null where it was empty; a file that it carries is read as it was sent.
+        $sent = json_decode((string) $request->getContent());
+        $files = array_filter($sent instanceof stdClass ? get_object_vars($sent) : [], is_object(...));
+
+        return self::tell(
+            "$name, its request",
+            self::schema($asked),
+            json_encode((object) [...$request->json()->all(), ...$files], JSON_THROW_ON_ERROR),
+        );
     }
 
     /**
@@ -79,6 +87,9 @@ final class HttpContract
      */
     private static function faultsInAnswer(string $name, array $terms, string $content): array
     {
+        if ($content === '' && (isset($terms['answer']) || isset($terms['answers'])) && ! isset($terms['also'])) {
+            return ["$name answers nothing"];
+        }
         if (isset($terms['file']) || $content === '' || str_starts_with($content, "\u{FEFF}")) {
             return [];
         }

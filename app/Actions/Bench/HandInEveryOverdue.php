@@ -19,7 +19,7 @@ final readonly class HandInEveryOverdue
     public function execute(): int
     {
         $under = Attempt::query();
-        $under->whereNotNull('started_at')->whereNull('handed_in_at');
+        $under->whereNotNull('started_at')->whereNull('handed_in_at')->whereNull('withdrawn_at');
         $under->whereHas('assignment', fn (Builder $exam) => $exam->where('mode', 'exam')->whereNotNull('minutes'));
         $ids = $under->pluck('id');
         foreach ($ids as $id) {

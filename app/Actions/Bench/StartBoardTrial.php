@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Files\ReadTask;
 use App\Models\Attempt;
 use App\Models\BoardFile;
 use App\Models\Marking;
-use App\Models\Task;
 use App\Models\User;
 use App\Queries\Bench\TrialTask;
 use App\Queries\Tasks\SeatBoards;
@@ -43,7 +43,7 @@ final readonly class StartBoardTrial
         ];
         $marking = Marking::query()->whereNull('instructor_id')->orderBy('id')->firstOrFail();
         $json = json_encode($task, JSON_THROW_ON_ERROR);
-        [$board] = SeatBoards::of($file->drawing(), Task::read($json, $file->drawing()), 1, self::ROW);
+        [$board] = SeatBoards::of($file->drawing(), (new ReadTask)->execute($json, $file->drawing()), 1, self::ROW);
 
         $plan = $isWired ? (Planner::plan($board)->plans[0] ?? null) : null;
         $start = $plan === null ? null : WiringAsSteps::of($plan->wiring);

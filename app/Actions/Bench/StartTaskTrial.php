@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Files\ReadTask;
 use App\Models\AsFoundSheet;
 use App\Models\Attempt;
 use App\Models\Task;
@@ -28,7 +29,7 @@ final readonly class StartTaskTrial
     {
         $drawn = $task->boardFile->drawing();
         $json = TrialTask::inMode($task->json, $mode);
-        $asked = Task::read($json, $drawn);
+        $asked = (new ReadTask)->execute($json, $drawn);
         $board = SeatBoards::of($drawn, $asked, max($seat, self::ROW), self::ROW)[$seat - 1];
         $start = $this->start->execute($asked, $board, AsFoundSheet::of($task->boardFile, $instructor));
 

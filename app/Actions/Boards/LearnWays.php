@@ -6,37 +6,44 @@ namespace App\Actions\Boards;
 
 use App\Exceptions\InputRefused;
 use App\Models\BoardFile;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Zwindle\Plan\Planner;
 use Zwindle\Plan\Search\TimeLimit;
 
-/** Which way boards are wired by their preferred plans: looked up once a version, a few boards each time the library is opened. */
+/** Which way boards are wired by their preferred plans: looked up once a version, a few boards at a time by the clock. */
 final class LearnWays
 {
-    private const SECONDS = 0.25;
+    private const SECONDS = 1.0;
 
-    /** @param  Collection<int, BoardFile>  $boards */
-    public function execute(Collection $boards): void
+    private const MOST = 50;
+
+    public function execute(float $seconds = self::SECONDS): void
     {
-        $end = microtime(true) + self::SECONDS;
+        $end = microtime(true) + $seconds;
         $isFirst = true;
-        foreach ($boards as $board) {
-            if ($board->scheme_of === $board->version) {
-                continue;
-            }
+        foreach (self::unknown() as $board) {
             $scheme = self::schemeOf($board, $end);
             // What had all of the time and was not finished is not looked for again.
             if ($scheme === null && ! $isFirst) {
                 return;
             }
             // Not a change of the board: neither its version nor its time tells of it.
-            BoardFile::query()->toBase()->where('id', $board->id)->update($found = [
+            BoardFile::query()->toBase()->where('id', $board->id)->update([
                 'scheme' => $scheme ?? '',
                 'scheme_of' => $board->version,
             ]);
-            $board->forceFill($found)->syncOriginal();
             $isFirst = false;
         }
+    }
+
+    /** @return Collection<int, BoardFile> */
+    private static function unknown(): Collection
+    {
+        $boards = BoardFile::query()->whereNull('frozen_of');
+        $boards->where(fn (Builder $open) => $open->whereNull('scheme_of')->orWhereColumn('scheme_of', '!=', 'version'));
+
+        return $boards->orderBy('id')->limit(self::MOST)->get();
     }
 
     /** Empty where there is none; null where the time was over before it was known. */

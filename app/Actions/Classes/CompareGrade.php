@@ -11,7 +11,7 @@ use Zwindle\Exam\Grading\KeptGrade;
 /** Judges a handed-in attempt by the rules of today, beside what was kept of it. */
 final readonly class CompareGrade
 {
-    public function __construct(private FetchJudgement $of, private WorkOutJudgement $workedOut)
+    public function __construct(private WorkOutJudgement $workedOut)
     {
     }
 
@@ -21,7 +21,7 @@ final readonly class CompareGrade
      */
     public function execute(Attempt $attempt): array
     {
-        $kept = $this->of->execute($attempt);
+        $kept = $attempt->judgement;
         $was = self::shown((string) $attempt->verdict, (string) $attempt->headline, $kept?->mark, $attempt, $kept->rules ?? 0);
         $judged = $this->workedOut->execute($kept === null ? $attempt : $attempt->asOf($kept));
         if ($judged['verdict'] === null) {

@@ -7,11 +7,11 @@ namespace App\Actions\Evenings;
 use App\Actions\Classes\SetAssignment;
 use App\Actions\Tasks\PlaceFaults;
 use App\Actions\Tasks\SeatAttempt;
+use App\Files\ReadTask;
 use App\Models\AsFoundSheet;
 use App\Models\Assignment;
 use App\Models\Evening;
 use App\Models\Record;
-use App\Models\Task;
 use App\Models\User;
 use App\Queries\Tasks\MustBeSettable;
 use App\Queries\Tasks\SeatBoards;
@@ -41,7 +41,7 @@ final readonly class SetEvening
         DB::transaction(function () use ($evening, $who): void {
             $task = $evening->task;
             $drawn = $task->boardFile->drawing();
-            $asked = Task::read($task->json, $drawn);
+            $asked = (new ReadTask)->execute($task->json, $drawn);
             $variants = max([1, ...array_column($evening->plan, 'variant')]);
             $boards = SeatBoards::of($drawn, $asked, $variants, $variants);
             $this->settable->check($asked, $boards, AsFoundSheet::of($task->boardFile, $task->instructor));

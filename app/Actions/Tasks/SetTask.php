@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Tasks;
 
 use App\Actions\Classes\SetAssignment;
+use App\Files\ReadTask;
 use App\Models\AsFoundSheet;
 use App\Models\Assignment;
 use App\Models\Classroom;
@@ -41,7 +42,7 @@ final readonly class SetTask
 
         return DB::transaction(function () use ($task, $classroom, $trainees, $rowLength): Assignment {
             $drawn = $task->boardFile->drawing();
-            $asked = Task::read($task->json, $drawn);
+            $asked = (new ReadTask)->execute($task->json, $drawn);
             Marking::read($task->marking->json);
             $boards = SeatBoards::of($drawn, $asked, count($trainees), $rowLength);
             $sheet = AsFoundSheet::of($task->boardFile, $task->instructor);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Classes\FetchJudgement;
+use App\Actions\Classes\JudgeUnjudged;
 use App\Care\SpoiltTasks;
 use App\Models\Attempt;
 use App\Models\Judgement;
@@ -25,7 +25,7 @@ final class UpgradeCommand extends Command
 
     protected $description = 'Judge once what was handed in before judgements were kept';
 
-    public function handle(FetchJudgement $keep, CountProgress $count, SpoiltTasks $spoilt, OtherwiseByRules $otherwise): int
+    public function handle(JudgeUnjudged $judge, CountProgress $count, SpoiltTasks $spoilt, OtherwiseByRules $otherwise): int
     {
         $mended = $spoilt->mend();
         $mended === [] || $this->line('An earlier version had spoilt these exams; they are mended, and what was handed in is judged:');
@@ -34,7 +34,7 @@ final class UpgradeCommand extends Command
             fn (Builder $handedIn) => $handedIn->whereNotNull('handed_in_at')->whereColumn('judged_try', '<', 'tries'),
         ))->pluck('id');
         if ($open->isNotEmpty()) {
-            $this->judged($open, $keep, $count);
+            $this->judged($open, $judge, $count);
         }
         $this->listed($otherwise);
 
@@ -42,17 +42,17 @@ final class UpgradeCommand extends Command
     }
 
     /** @param  Collection<int, int>  $open */
-    private function judged(Collection $open, FetchJudgement $keep, CountProgress $count): void
+    private function judged(Collection $open, JudgeUnjudged $judge, CountProgress $count): void
     {
         $this->line("Judging what was handed in before: {$open->count()} pieces of work.");
-        $this->withProgressBar($open, function (int $id) use ($keep, $count): void {
+        $this->withProgressBar($open, function (int $id) use ($judge, $count): void {
             $attempt = Attempt::query()->with(['assignment.boardFile', 'appliedSteps'])->findOrFail($id);
             try {
                 $attempt->ends ?? $attempt->update($count->of($attempt));
             } catch (\Throwable $fault) {
                 report($fault);
             }
-            $keep->execute($attempt);
+            $judge->execute($attempt);
         });
         $this->newLine();
         $this->told();

@@ -8,11 +8,11 @@ use App\Models\BoardFile;
 use App\Models\Marking;
 use Illuminate\Contracts\Database\Query\Builder;
 use Illuminate\Validation\Rule;
-use Zwindle\Format\Read\JsonText;
 
 /** A request with a task on a board of the library, and the marking it goes with. */
 trait NamesTask
 {
+    use CarriesFile;
     use HasInstructor;
 
     public function boardFile(): BoardFile
@@ -28,7 +28,7 @@ trait NamesTask
     /** JSON text of a task file, for the core to read. */
     public function task(): string
     {
-        return $this->string('task')->value();
+        return $this->fileText('task');
     }
 
     /** @return array<string, list<mixed>> */
@@ -46,7 +46,7 @@ trait NamesTask
                 Rule::in(BoardFile::idsInLibraryOf($this->user() ?? abort(401))),
             ],
             'marking' => ['required', 'integer:strict', Rule::exists('markings', 'id')->where($shared)],
-            'task' => ['required', 'string', 'max:'.JsonText::MOST_BYTES],
+            'task' => $this->fileRules('task'),
         ];
     }
 

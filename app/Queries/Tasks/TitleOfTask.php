@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Tasks;
 
 use App\Exceptions\InputRefused;
+use App\Files\ReadTask;
 use App\Models\BoardFile;
 use App\Models\Marking;
-use App\Models\Task;
 use Zwindle\Exam\Grading\Suitability;
 use Zwindle\Problem\Problems;
 
@@ -17,7 +17,7 @@ final class TitleOfTask
     /** @throws InputRefused with every problem of the task */
     public static function of(BoardFile $file, Marking $marking, string $json): string
     {
-        $task = Task::read($json, $file->drawing());
+        $task = (new ReadTask)->execute($json, $file->drawing());
         $problems = new Problems;
         Suitability::check($task, Marking::read($marking->json), $problems);
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
-use App\Actions\Bench\HandInOverdue;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Bench\BenchResource;
 use App\Http\Resources\Classes\AttemptSummaryResource;
@@ -33,10 +32,9 @@ final class AttemptController extends Controller
         return AttemptSummaryResource::collection($work->get()->each(fn (Attempt $attempt) => $attempt->setRelation('holding', $holding)));
     }
 
-    public function show(Request $request, Attempt $attempt, HandInOverdue $overdue, Presence $presence): BenchResource
+    public function show(Request $request, Attempt $attempt, Presence $presence): BenchResource
     {
         $this->authorize('view', $attempt);
-        $overdue->execute($attempt);
         $presence->opened($attempt, $request->user());
 
         return BenchResource::make($attempt->load(['assignment.boardFile', 'trainee', 'steps' => fn ($steps) => $steps->orderBy('id')]));

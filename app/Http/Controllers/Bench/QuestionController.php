@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
-use App\Actions\Bench\HandInOverdue;
 use App\Actions\Bench\KeepAnswers;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\KeepAnswersRequest;
@@ -18,10 +17,9 @@ use stdClass;
 
 final class QuestionController extends Controller
 {
-    public function show(Request $request, Attempt $attempt, HandInOverdue $overdue, Presence $presence): QuestionsResource
+    public function show(Request $request, Attempt $attempt, Presence $presence): QuestionsResource
     {
         $this->authorize('view', $attempt);
-        $overdue->execute($attempt);
         $presence->opened($attempt, $request->user());
 
         return QuestionsResource::make($attempt->load(['assignment.boardFile', 'trainee']));

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Bench;
 
-use App\Actions\Classes\FetchTry;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bench\ShowVerdictRequest;
 use App\Http\Resources\Bench\VerdictResource;
 use App\Models\Attempt;
 use App\Queries\Classes\JudgeAttempt;
+use App\Queries\Classes\JudgedTry;
 use App\Shapes\Bench\VerdictShape;
 use Illuminate\Http\JsonResponse;
 use Zwindle\Repair\Advice;
@@ -20,11 +20,10 @@ final class VerdictController extends Controller
     public function show(
         ShowVerdictRequest $request,
         Attempt $attempt,
-        FetchTry $keep,
         JudgeAttempt $judge,
     ): VerdictResource|JsonResponse {
         $edition = $request->edition();
-        $kept = $keep->execute($attempt, $request->try()) ?? abort(404);
+        $kept = JudgedTry::of($attempt, $request->try());
         if ($edition === null || $edition->id === ($kept->page['edition'] ?? null)) {
             return VerdictResource::make($attempt->setRelation('shown', $kept));
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Boards;
 
 use App\Actions\Boards\AddBoardFile;
-use App\Actions\Boards\LearnWays;
 use App\Actions\Boards\RenameBoard;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Boards\StoreBoardFileRequest;
@@ -21,14 +20,13 @@ use Illuminate\Validation\ValidationException;
 
 final class BoardFileController extends Controller
 {
-    public function index(Request $request, LearnWays $ways): AnonymousResourceCollection
+    public function index(Request $request): AnonymousResourceCollection
     {
         $this->authorize('viewAny', BoardFile::class);
 
         $boards = BoardFile::libraryOf($request->user())->with('sharedWith')
             ->withCount(['assignments', 'frozen', 'tasks'])
             ->orderBy('id')->get();
-        $ways->execute($boards);
 
         return LibraryBoardResource::collection($boards);
     }

@@ -44,13 +44,9 @@ final class DrawingController extends Controller
     public function update(UpdateDrawingRequest $request, BoardFile $boardFile, KeepDrawing $keep): JsonResponse
     {
         try {
-            return DrawingResource::make($keep->execute(
-                $boardFile,
-                $request->base(),
-                $request->title(),
-                $request->practice(),
-                $request->board(),
-            ))->response();
+            $kept = $keep->execute($boardFile, $request->base(), $request->title(), $request->practice(), $request->board());
+
+            return response()->json(['version' => $kept->version]);
         } catch (DrawingMovedOn $conflict) {
             return response()->json(['message' => $conflict->getMessage(), 'theirs' => DrawingResource::make($boardFile->refresh())], 409);
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
-use App\Actions\Bench\HandInOverdueOf;
 use App\Actions\Classes\SetAssignment;
 use App\Actions\Classes\TakeBackSetting;
 use App\Http\Controllers\Controller;
@@ -34,10 +33,9 @@ final class AssignmentController extends Controller
     }
 
     /** One of them with its attempts; nothing (204) where the asker has its newest version. */
-    public function show(Request $request, Assignment $assignment, HandInOverdueOf $overdue): AssignmentResource|Response
+    public function show(Request $request, Assignment $assignment): AssignmentResource|Response
     {
         $this->authorize('view', $assignment);
-        $overdue->execute($assignment);
         if ($request->query('have') === $assignment->versionTag()) {
             return response()->noContent();
         }

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
-use App\Actions\Classes\FetchTry;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
+use App\Queries\Classes\JudgedTry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 
 final class DebriefController extends Controller
 {
-    public function show(Request $request, Attempt $attempt, FetchTry $keep): JsonResponse
+    public function show(Request $request, Attempt $attempt): JsonResponse
     {
         $this->authorize('judge', $attempt);
-        $judgement = $keep->execute($attempt, $request->filled('try') ? $request->integer('try') : null);
+        $judgement = JudgedTry::of($attempt, $request->filled('try') ? $request->integer('try') : null);
 
         $debrief = $judgement->debrief ?? abort(409, __('messages.not-judged'));
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
-use App\Actions\Bench\HandInOverdueOf;
-use App\Actions\Classes\FetchJudgement;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Classes\GradeResource;
 use App\Models\Assignment;
@@ -14,10 +12,9 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
 final class GradeController extends Controller
 {
-    public function index(Assignment $assignment, HandInOverdueOf $overdue): AnonymousResourceCollection
+    public function index(Assignment $assignment): AnonymousResourceCollection
     {
         $this->authorize('view', $assignment);
-        $overdue->execute($assignment);
 
         $attempts = $assignment->attempts()->with(['trainee', 'judgement', 'assignment']);
         $attempts->orderBy('seat')->orderBy('id');
@@ -25,10 +22,9 @@ final class GradeController extends Controller
         return GradeResource::collection($attempts->get());
     }
 
-    public function show(Attempt $attempt, FetchJudgement $keep): GradeResource
+    public function show(Attempt $attempt): GradeResource
     {
         $this->authorize('judge', $attempt);
-        $keep->execute($attempt);
 
         return GradeResource::make($attempt->load(['trainee', 'judgement']));
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Classes;
 
-use App\Actions\Bench\HandInOverdueOf;
 use App\Http\Concerns\NamesFiles;
 use App\Http\Controllers\Controller;
 use App\Models\Assignment;
@@ -19,11 +18,10 @@ final class MarkSheetController extends Controller
 {
     use NamesFiles;
 
-    public function show(Request $request, Assignment $assignment, HandInOverdueOf $overdue): Response
+    public function show(Request $request, Assignment $assignment): Response
     {
         $this->authorize('view', $assignment);
         $asked = $request->validate(['as' => ['required', 'in:pdf,csv'], 'attempt' => ['integer'], 'size' => ['in:letter,a4']]);
-        $overdue->execute($assignment);
         $only = isset($asked['attempt']) ? (int) $asked['attempt'] : null;
         $name = $only === null ? null : $assignment->attempts()->with('trainee')->findOrFail($only)->trainee->name;
         $text = $asked['as'] === 'csv'

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Evenings;
 
-use App\Actions\Bench\HandInOverdueOf;
 use App\Http\Controllers\Controller;
 use App\Models\Evening;
 use App\Services\Presence;
@@ -16,11 +15,9 @@ use Illuminate\Http\Response;
 /** The room as it stands; nothing (204) where the asker has it already. */
 final class WallController extends Controller
 {
-    public function show(Request $request, Evening $evening, Presence $presence, HandInOverdueOf $overdue): JsonResponse|Response
+    public function show(Request $request, Evening $evening, Presence $presence): JsonResponse|Response
     {
         $this->authorize('view', $evening);
-        $overdue->execute($evening->assignment);
-        $overdue->execute($evening->retestAssignment);
         $wall = WallShape::of($evening, $presence);
         $tag = hash('xxh64', json_encode($wall, JSON_THROW_ON_ERROR));
         if ($request->query('have') === $tag) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Proving;
 
-use App\Actions\Bench\HandInOverdue;
 use App\Actions\Proving\BeginProof;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Proving\BeginProofRequest;
@@ -15,10 +14,9 @@ use App\Queries\Proving\ShownProof;
 
 final class ProofController extends Controller
 {
-    public function show(Attempt $attempt, HandInOverdue $overdue): ProofResource
+    public function show(Attempt $attempt): ProofResource
     {
         $this->authorize('prove', $attempt);
-        $overdue->execute($attempt);
         $proving = Proving::of($attempt);
 
         return ProofResource::make(ShownProof::of($proving, $proving->hands()->look($proving->state())));

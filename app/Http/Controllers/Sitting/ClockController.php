@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Sitting;
 
-use App\Actions\Bench\HandInOverdue;
 use App\Http\Controllers\Controller;
 use App\Models\Attempt;
 use App\Services\Presence;
@@ -15,10 +14,9 @@ use Illuminate\Http\Response;
 /** What a trainee's screen asks now and then: how the sitting stands and when it is over; nothing (204) where nothing is new. */
 final class ClockController extends Controller
 {
-    public function show(Request $request, Attempt $attempt, Presence $presence, HandInOverdue $overdue): JsonResponse|Response
+    public function show(Request $request, Attempt $attempt, Presence $presence): JsonResponse|Response
     {
         $this->authorize('work', $attempt);
-        $overdue->execute($attempt);
         $presence->seen($attempt);
         $clock = ['state' => $attempt->sittingState()->value, 'dueAt' => $attempt->dueAt()?->toIso8601ZuluString('millisecond')];
         // While the clock stands its end moves on: only the state tells then.

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Boards;
 
+use App\Http\Concerns\CarriesFile;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Zwindle\Catalogue\Practices\Practice;
-use Zwindle\Format\Read\JsonText;
 
 /** A drawing as it stands: any JSON object with a title and a practice; what is wrong with it is told, not refused. */
 final class UpdateDrawingRequest extends FormRequest
 {
+    use CarriesFile;
+
     public function authorize(): bool
     {
         return Gate::authorize('update', $this->route('boardFile'))->allowed();
@@ -23,9 +25,9 @@ final class UpdateDrawingRequest extends FormRequest
     {
         return [
             'base' => ['required', 'integer:strict', 'min:1', 'max:1000000000'],
-            'board' => ['required', 'string', 'json', 'max:'.JsonText::MOST_BYTES],
-            'title' => ['required', 'string', 'max:200'],
-            'practice' => ['required', Rule::in(array_keys(Practice::all()))],
+            'board' => $this->fileRules('board'),
+            'board.title' => ['required', 'string', 'max:200'],
+            'board.practice' => ['required', Rule::in(array_keys(Practice::all()))],
         ];
     }
 
@@ -37,16 +39,17 @@ final class UpdateDrawingRequest extends FormRequest
 
     public function title(): string
     {
-        return $this->string('title')->value();
+        return $this->string('board.title')->value();
     }
 
     public function practice(): Practice
     {
-        return Practice::from($this->string('practice')->value());
+        return Practice::from($this->string('board.practice')->value());
     }
 
+    /** JSON text of a board file, as it was drawn. */
     public function board(): string
     {
-        return $this->string('board')->value();
+        return $this->fileText('board');
     }
 }

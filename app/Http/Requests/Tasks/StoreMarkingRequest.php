@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Tasks;
 
+use App\Http\Concerns\CarriesFile;
 use App\Http\Concerns\HasInstructor;
 use App\Models\Marking;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
-use Zwindle\Format\Read\JsonText;
 
 final class StoreMarkingRequest extends FormRequest
 {
+    use CarriesFile;
     use HasInstructor;
 
     public function authorize(): bool
@@ -26,12 +27,12 @@ final class StoreMarkingRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['marking' => ['required', 'string', 'max:'.JsonText::MOST_BYTES]];
+        return ['marking' => $this->fileRules('marking')];
     }
 
     /** JSON text of a marking file, for the core to read. */
     public function marking(): string
     {
-        return $this->string('marking')->value();
+        return $this->fileText('marking');
     }
 }

@@ -35,7 +35,7 @@ const left = useTimeLeft(
 
 /** When the time is up the server hands in what stands. */
 watch(left, (now) => {
-  if (now === '00:00') setTimeout(() => void work.load(), 1500)
+  if (now === '00:00') setTimeout(() => void work.timeUp(), 1500)
 })
 watch(sheet, (fresh) => {
   if (fresh?.handedInAt) void router.replace(`/verdict/${props.attempt}`)

@@ -2,7 +2,8 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
-import { api, NoAnswer, Refused } from '@/shared/api/client'
+import { NoAnswer, Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { QuestionSheet } from '@/shared/api/generated/http'
 import { useAnswers } from './useAnswers'
 

@@ -1,7 +1,8 @@
 import { orSay, reasonOf } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
-import { api, Refused } from '@/shared/api/client'
+import { Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { QuestionSheet } from '@/shared/api/generated/http'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 
@@ -93,6 +94,12 @@ export function useAnswers(attempt: number) {
     }
   }
 
+  /** By this screen's clock the time is up: the server looks at its own, and hands in what it has. */
+  async function timeUp() {
+    await api.timeUp(attempt).catch(() => undefined)
+    await load()
+  }
+
   void load()
 
   return {
@@ -105,6 +112,7 @@ export function useAnswers(attempt: number) {
     load,
     answer,
     handIn,
+    timeUp,
   }
 }
 

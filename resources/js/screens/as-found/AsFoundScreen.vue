@@ -2,7 +2,7 @@
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { useInAddress } from '@/shared/frame/useInAddress'
 import SavingState from '@/shared/outbox/SavingState.vue'
 import CautionNote from '@/shared/ui/CautionNote.vue'

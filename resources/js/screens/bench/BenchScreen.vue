@@ -170,7 +170,7 @@ async function handIn() {
       @undo="hand.undo"
       @redo="hand.redo"
       @hand-in="handingIn = true"
-      @time-up="work.load"
+      @time-up="work.timeUp"
     />
     <TrialBar v-if="data.isTrial && data.boardFile !== null" :attempt="attempt" :board-file="data.boardFile" />
     <ConfirmBar

@@ -2,7 +2,7 @@
 import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { Enclosure, HelpData, TesterReading } from '@/shared/api/generated/http'
 
 /** The help that a coached task allows: a hint, what the cables carry, what the light does now, a tester in the open box. */

@@ -1,4 +1,4 @@
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 
 /** As many in a row as make an instructor want to look. */
 const MANY = 5

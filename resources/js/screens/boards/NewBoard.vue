@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { Board } from '@/shared/api/generated/http'
 import BoardThumb from '@/shared/board/BoardThumb.vue'
 import { practices } from '@/shared/practices'

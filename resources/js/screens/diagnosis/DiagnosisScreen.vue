@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { paintOf } from '@/shared/board/conductor'
 import { useSession } from '@/shared/stores/session'
 import CautionNote from '@/shared/ui/CautionNote.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { downloads } from '@/shared/api/downloads'
 import { say } from '@/shared/words/say'
 
 defineProps<{ boardFile: number }>()
@@ -21,7 +21,7 @@ const seed = ref('')
         >{{ say('diagnosis.seats') }} <input v-model.number="seats" type="number" min="1" max="40" class="field w-24"
       /></label>
       <label>{{ say('diagnosis.seed') }} <input v-model="seed" maxlength="64" class="field w-40" /></label>
-      <a :href="api.faultCards(boardFile, seats, seed)" target="_blank" class="btn">{{
+      <a :href="downloads.faultCards(boardFile, seats, seed)" target="_blank" class="btn">{{
         say('diagnosis.print-the-cards')
       }}</a>
     </div>

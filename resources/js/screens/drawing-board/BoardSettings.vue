@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
-import type { Board, DrawingData } from '@/shared/api/generated/http'
+import type { Board, Catalogue } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
 import * as drawing from './drawing'
 
 type Wall = NonNullable<Board['wall']>
-const props = defineProps<{ board: Board; data: DrawingData }>()
+const props = defineProps<{ board: Board; catalogue: Catalogue }>()
 const emit = defineEmits<{ change: [by: (now: Board) => Board]; leave: [] }>()
 
 const MM_PER_IN = 25.4
@@ -56,7 +56,7 @@ function measure(field: keyof Wall, text: string) {
         data-test="edition"
         @change="$emit('change', (now) => ({ ...now, code: valueOf($event) }))"
       >
-        <option v-for="edition in data.editions" :key="edition" :value="edition">{{ edition }}</option>
+        <option v-for="edition in catalogue.editions" :key="edition" :value="edition">{{ edition }}</option>
       </select>
     </label>
     <label>
@@ -68,7 +68,7 @@ function measure(field: keyof Wall, text: string) {
         @change="require({ scheme: valueOf($event) as NonNullable<Board['requirements']>['scheme'] })"
       >
         <option value="any">{{ say('drawing-board.any-that-works') }}</option>
-        <option v-for="scheme in data.schemes" :key="scheme.id" :value="scheme.id">{{ scheme.name }}</option>
+        <option v-for="scheme in catalogue.schemes" :key="scheme.id" :value="scheme.id">{{ scheme.name }}</option>
       </select>
     </label>
     <label>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
-import type { Board, DrawingData } from '@/shared/api/generated/http'
+import type { Board, Catalogue } from '@/shared/api/generated/http'
 import BoxDetails from './BoxDetails.vue'
 import { alter, devicesIn } from './drawing'
 
 const props = defineProps<{
   board: Board
   box: Board['enclosures'][number]
-  data: DrawingData
+  catalogue: Catalogue
   /** A larger box that would do, where this one is too small. */
   larger: string | null
   /** Whether an electronic switch could go here; null until it is asked. */
@@ -33,13 +33,14 @@ const isOpen = ref(false)
 const isBeyond = computed(() => props.box.kind === 'onward')
 const isSupply = computed(() => props.box.kind === 'supply')
 const hasLight = computed(() =>
-  devicesIn(props.board, props.box.id).some(({ model }) => props.data.kinds[model] === 'lamp'),
+  devicesIn(props.board, props.box.id).some(({ model }) => props.catalogue.kinds[model] === 'lamp'),
 )
 const switches = computed(() =>
-  devicesIn(props.board, props.box.id).filter(({ model }) => props.data.kinds[model] === 'switch'),
+  devicesIn(props.board, props.box.id).filter(({ model }) => props.catalogue.kinds[model] === 'switch'),
 )
 
-const nameOf = (size: string) => props.data.boxes.find(({ id }) => id === size)?.text ?? say('drawing-board.larger-one')
+const nameOf = (size: string) =>
+  props.catalogue.boxes.find(({ id }) => id === size)?.text ?? say('drawing-board.larger-one')
 
 function takeLarger() {
   const size = props.larger as typeof props.box.box
@@ -114,7 +115,7 @@ function takeLarger() {
       v-if="isOpen"
       :board="board"
       :box="box"
-      :data="data"
+      :catalogue="catalogue"
       @change="(by) => $emit('change', by)"
       @leave="isOpen = false"
     />

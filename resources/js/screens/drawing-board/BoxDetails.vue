@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
-import type { Board, DrawingData } from '@/shared/api/generated/http'
+import type { Board, Catalogue } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
 import DeviceDetails from './DeviceDetails.vue'
 import * as drawing from './drawing'
 
 type Box = Board['enclosures'][number]
-const props = defineProps<{ board: Board; box: Box; data: DrawingData }>()
+const props = defineProps<{ board: Board; box: Box; catalogue: Catalogue }>()
 const emit = defineEmits<{ change: [by: (now: Board) => Board]; leave: [] }>()
 
 const devices = computed(() => drawing.devicesIn(props.board, props.box.id))
@@ -54,7 +54,7 @@ const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(
             @change="alter({ box: (valueOf($event) || undefined) as Box['box'] })"
           >
             <option value="">{{ say('drawing-board.as-marked-or-not-known') }}</option>
-            <option v-for="size in data.boxes" :key="size.id" :value="size.id">{{ size.text }}</option>
+            <option v-for="size in catalogue.boxes" :key="size.id" :value="size.id">{{ size.text }}</option>
           </select>
         </label>
         <label v-if="!box.box">
@@ -95,7 +95,7 @@ const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(
       :key="device.id"
       :board="board"
       :device="device"
-      :data="data"
+      :catalogue="catalogue"
       @change="(by) => $emit('change', by)"
     />
     <button type="button" class="btn px-3" @click="$emit('leave')">{{ say('shared.back') }}</button>

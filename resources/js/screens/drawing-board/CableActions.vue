@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
-import type { Board, DrawingData } from '@/shared/api/generated/http'
+import type { Board, Catalogue } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
 
 type Cable = Board['cables'][number]
 const props = defineProps<{
   cable: Cable
-  data: DrawingData
+  catalogue: Catalogue
   practice: Board['practice']
   /** Its length from how it lies, in words. */
   lies: string
@@ -18,15 +18,15 @@ const M_PER_FT = 0.3048
 const unit = computed(() =>
   practiceOf(props.practice).imperial ? { name: 'ft', inM: M_PER_FT } : { name: 'm', inM: 1 },
 )
-const isSingle = computed(() => props.data.cableTypes.find(({ id }) => id === props.cable.type)?.single ?? false)
+const isSingle = computed(() => props.catalogue.cableTypes.find(({ id }) => id === props.cable.type)?.single ?? false)
 const length = computed(() =>
   props.cable.lengthM === undefined ? '' : String(Math.round((props.cable.lengthM / unit.value.inM) * 100) / 100),
 )
 const valueOf = (event: Event) => (event.target as HTMLInputElement).value
 
 function retype(type: string) {
-  const single = props.data.cableTypes.find(({ id }) => id === type)?.single
-  emit('change', { type, colour: single ? (props.cable.colour ?? props.data.colours[0]?.id) : undefined })
+  const single = props.catalogue.cableTypes.find(({ id }) => id === type)?.single
+  emit('change', { type, colour: single ? (props.cable.colour ?? props.catalogue.colours[0]?.id) : undefined })
 }
 
 function setLength(text: string) {
@@ -45,7 +45,7 @@ function setLength(text: string) {
     <label class="flex items-center gap-2">
       {{ say('drawing-board.is') }}
       <select class="field w-auto" :value="cable.type" data-test="cable-type" @change="retype(valueOf($event))">
-        <option v-for="type in data.cableTypes" :key="type.id" :value="type.id">{{ type.print }}</option>
+        <option v-for="type in catalogue.cableTypes" :key="type.id" :value="type.id">{{ type.print }}</option>
       </select>
     </label>
     <label v-if="isSingle" class="flex items-center gap-2">
@@ -56,7 +56,7 @@ function setLength(text: string) {
         data-test="cable-colour"
         @change="$emit('change', { colour: valueOf($event) as Cable['colour'] })"
       >
-        <option v-for="colour in data.colours" :key="colour.id" :value="colour.id">{{ colour.name }}</option>
+        <option v-for="colour in catalogue.colours" :key="colour.id" :value="colour.id">{{ colour.name }}</option>
       </select>
     </label>
     <label class="flex items-center gap-2">

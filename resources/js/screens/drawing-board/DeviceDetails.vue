@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
-import type { Board, DrawingData } from '@/shared/api/generated/http'
+import type { Board, Catalogue } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
 import FaceSketch from '@/shared/board/FaceSketch.vue'
 import { practiceOf } from '@/shared/practices'
 
 type Device = Board['devices'][number]
-const props = defineProps<{ board: Board; device: Device; data: DrawingData }>()
+const props = defineProps<{ board: Board; device: Device; catalogue: Catalogue }>()
 const emit = defineEmits<{ change: [by: (now: Board) => Board] }>()
 
-const kind = computed(() => props.data.kinds[props.device.model] ?? '')
-const faces = computed(() => props.data.faces[props.device.model] ?? [])
+const kind = computed(() => props.catalogue.kinds[props.device.model] ?? '')
+const faces = computed(() => props.catalogue.faces[props.device.model] ?? [])
 const face = computed(() => faces.value.find(({ id }) => id === props.device.face) ?? faces.value[0])
 /** Parts of the same kind that could hang in its place. */
-const parts = computed(() => props.data.parts.filter((part) => part.kind === kind.value))
+const parts = computed(() => props.catalogue.parts.filter((part) => part.kind === kind.value))
 /** What the region calls the device against shocks. */
 const breakerOfLeakage = computed(() => practiceOf(props.board.practice).leakageBreaker)
 const isOn = computed(() => (props.board.alwaysOn ?? []).includes(props.device.id))

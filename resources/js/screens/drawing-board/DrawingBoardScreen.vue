@@ -6,7 +6,7 @@ import { useRouter } from 'vue-router'
 import SavingState from '@/shared/outbox/SavingState.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { practiceOf } from '@/shared/practices'
 import BoardSettings from './BoardSettings.vue'
 import BoxActions from './BoxActions.vue'
@@ -25,9 +25,9 @@ import { wrongPlaces } from './wrongPlaces'
 const props = defineProps<{ boardFile: number }>()
 const router = useRouter()
 const drawn = useDrawing(props.boardFile)
-const { data, board, change } = drawn
+const { catalogue, board, change } = drawn
 const { review, isThinking, failure } = useReview(board)
-const hand = useWallMode(board, data, change)
+const hand = useWallMode(board, catalogue, change)
 const { mode } = hand
 
 const chosenBox = computed(() => {
@@ -63,7 +63,7 @@ async function askNeutral(box: string) {
   })
 }
 
-useWallKeys(board, data, drawn, hand)
+useWallKeys(board, catalogue, drawn, hand)
 
 async function keepAsCopy() {
   await router.replace(`/draw/${await drawn.keepAsCopy()}`)
@@ -96,7 +96,7 @@ async function keepAsCopy() {
       <RouterLink :to="`/set/${boardFile}`" class="btn-main">{{ say('drawing-board.set') }}</RouterLink>
     </TopBar>
     <LoadState
-      v-if="!board || !data"
+      v-if="!board || !catalogue"
       :failure="drawn.failure.value"
       :what="say('drawing-board.the-drawing')"
       @again="drawn.load"
@@ -135,7 +135,7 @@ async function keepAsCopy() {
           :board="board"
           :shown="shown"
           :selected="hand.selected.value"
-          :kinds="data.kinds"
+          :kinds="catalogue.kinds"
           :offered="hand.offered.value"
           :wrong="wrong"
           :asked="mode.is === 'hang' ? mode.at : null"
@@ -149,21 +149,21 @@ async function keepAsCopy() {
         <TileChoice
           v-if="mode.is === 'hang'"
           :question="say('drawing-board.what-goes-here')"
-          :tiles="data.wallParts"
-          @choose="(i) => hand.hang(data!.wallParts[i]!)"
+          :tiles="catalogue.wallParts"
+          @choose="(i) => hand.hang(catalogue!.wallParts[i]!)"
           @leave="hand.rest()"
         />
         <TileChoice
           v-else-if="mode.is === 'fit'"
           :question="say('drawing-board.which-device')"
-          :tiles="data.parts.map(({ model, name }) => ({ key: model, name }))"
-          @choose="(i) => hand.fit(data!.parts[i]!.model)"
+          :tiles="catalogue.parts.map(({ model, name }) => ({ key: model, name }))"
+          @choose="(i) => hand.fit(catalogue!.parts[i]!.model)"
           @leave="hand.rest()"
         />
         <BoardSettings
           v-else-if="mode.is === 'board'"
           :board="board"
-          :data="data"
+          :catalogue="catalogue"
           @change="change"
           @leave="hand.rest()"
         />
@@ -172,7 +172,7 @@ async function keepAsCopy() {
           :key="chosenBox.id"
           :board="board"
           :box="chosenBox"
-          :data="data"
+          :catalogue="catalogue"
           :larger="larger"
           :neutral="neutral"
           @change="change"
@@ -192,7 +192,7 @@ async function keepAsCopy() {
           v-else-if="chosenCable"
           :key="chosenCable.id"
           :cable="chosenCable"
-          :data="data"
+          :catalogue="catalogue"
           :practice="board.practice"
           :lies="review?.cables.find(({ id }) => id === chosenCable?.id)?.length ?? ''"
           @change="(by) => change((was) => drawing.alterCable(was, chosenCable!.id, by))"

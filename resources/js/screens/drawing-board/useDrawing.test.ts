@@ -2,13 +2,14 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type EffectScope, effectScope } from 'vue'
-import { api, NoAnswer, Refused } from '@/shared/api/client'
-import type { Board, DrawingData } from '@/shared/api/generated/http'
+import { NoAnswer, Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import type { Board, Catalogue, DrawingData } from '@/shared/api/generated/http'
 import { useDrawing } from './useDrawing'
 
 const titled = (title: string) => ({ title, practice: 'na' }) as unknown as Board
 const stored = (version: number, title: string) =>
-  ({ id: 7, version, board: titled(title), wallParts: [], kinds: {} }) as unknown as DrawingData
+  ({ id: 7, version, board: titled(title), catalogue: 'today' }) as unknown as DrawingData
 
 let scope: EffectScope
 async function opened() {
@@ -23,6 +24,7 @@ beforeEach(() => {
   vi.useFakeTimers()
   localStorage.clear()
   vi.spyOn(api, 'drawing').mockResolvedValue(stored(1, 'First'))
+  vi.spyOn(api, 'catalogue').mockResolvedValue({ wallParts: [], kinds: {} } as unknown as Catalogue)
 })
 afterEach(() => {
   scope.stop()
@@ -34,7 +36,7 @@ describe('a drawing', () => {
   it('is kept by itself once the hand rests, the newest state only', async () => {
     const keep = vi
       .spyOn(api, 'keepDrawing')
-      .mockImplementation(async (_, base, board) => stored(base + 1, board.title))
+      .mockImplementation(async (_, base) => ({ version: base + 1 }))
     const drawn = await opened()
     drawn.change(rename('Second'))
     drawn.change(rename('Third'))
@@ -48,7 +50,7 @@ describe('a drawing', () => {
   it('is undone and done again, and keeps both', async () => {
     const keep = vi
       .spyOn(api, 'keepDrawing')
-      .mockImplementation(async (_, base, board) => stored(base + 1, board.title))
+      .mockImplementation(async (_, base) => ({ version: base + 1 }))
     const drawn = await opened()
     drawn.change(rename('Second'))
     drawn.undo()
@@ -69,7 +71,7 @@ describe('a drawing', () => {
     await vi.advanceTimersByTimeAsync(800)
     expect(drawn.saving.value).toBe('offline')
     scope.stop()
-    keep.mockImplementation(async (_, base, board) => stored(base + 1, board.title))
+    keep.mockImplementation(async (_, base) => ({ version: base + 1 }))
     const again = await opened()
     expect(again.board.value?.title).toBe('Second')
     await vi.advanceTimersByTimeAsync(800)
@@ -84,7 +86,7 @@ describe('a drawing', () => {
     await vi.advanceTimersByTimeAsync(800)
     expect(drawn.theirs.value?.version).toBe(5)
     expect(drawn.board.value?.title).toBe('Mine')
-    keep.mockImplementation(async (_, base, board) => stored(base + 1, board.title))
+    keep.mockImplementation(async (_, base) => ({ version: base + 1 }))
     drawn.takeTheirs()
     expect(drawn.board.value?.title).toBe('Theirs')
     await vi.advanceTimersByTimeAsync(800)
@@ -97,7 +99,7 @@ describe('a drawing', () => {
     vi.spyOn(api, 'startDrawing').mockResolvedValue(stored(1, 'First'))
     const keep = vi
       .spyOn(api, 'keepDrawing')
-      .mockImplementation(async (_, base, board) => stored(base + 1, board.title))
+      .mockImplementation(async (_, base) => ({ version: base + 1 }))
     const drawn = await opened()
     drawn.change(rename('Mine'))
     expect(await drawn.keepAsCopy()).toBe(7)

@@ -1,7 +1,8 @@
 import { orSay } from '@/shared/api/orSay'
 import { computed, ref, shallowReadonly, shallowRef } from 'vue'
-import { api, Refused } from '@/shared/api/client'
-import type { Board, DrawingData } from '@/shared/api/generated/http'
+import { Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import type { Board, Catalogue, DrawingData } from '@/shared/api/generated/http'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 
 const KEEP_AFTER_MS = 700
@@ -11,7 +12,7 @@ const heldUnder = (id: number) => `zwindle-drawing-${id}`
 
 /** A drawing with its past and its future, kept by itself; what could not be kept yet is held in this browser. */
 export function useDrawing(id: number) {
-  const data = shallowRef<DrawingData | null>(null)
+  const catalogue = shallowRef<Catalogue | null>(null)
   const board = shallowRef<Board | null>(null)
   const past = shallowRef<readonly Board[]>([])
   const future = shallowRef<readonly Board[]>([])
@@ -31,7 +32,7 @@ export function useDrawing(id: number) {
   async function load() {
     await orSay(failure, async () => {
       const found = await api.drawing(id)
-      data.value = found
+      catalogue.value = await api.catalogue(found.board.practice, found.catalogue)
       version = found.version
       board.value = found.board
       failure.value = ''
@@ -112,7 +113,7 @@ export function useDrawing(id: number) {
   void load()
 
   return {
-    data: shallowReadonly(data),
+    catalogue: shallowReadonly(catalogue),
     board: shallowReadonly(board),
     saving: outbox.state,
     toSend: outbox.toSend,

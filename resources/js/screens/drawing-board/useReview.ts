@@ -1,6 +1,6 @@
 import { reasonOf } from '@/shared/api/orSay'
 import { onScopeDispose, readonly, ref, type Ref, shallowReadonly, shallowRef, watch } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { Board, DrawingReview } from '@/shared/api/generated/http'
 
 const SETTLED_MS = 60

@@ -1,20 +1,20 @@
 import { say } from '@/shared/words/say'
 import { useEventListener } from '@vueuse/core'
 import type { Ref } from 'vue'
-import type { Board, DrawingData } from '@/shared/api/generated/http'
+import type { Board, Catalogue } from '@/shared/api/generated/http'
 import { devicesIn } from './drawing'
 import type { useWallMode } from './useWallMode'
 
 /** The keys of the drawing board, which act wherever nothing is being typed. */
 export function useWallKeys(
   board: Ref<Board | null>,
-  data: Ref<DrawingData | null>,
+  catalogue: Ref<Catalogue | null>,
   drawn: { undo: () => void; redo: () => void },
   hand: ReturnType<typeof useWallMode>,
 ) {
   function pointFrom(box: string) {
     const parts = board.value ? devicesIn(board.value, box) : []
-    const first = parts.find(({ model }) => data.value?.kinds[model] === 'switch')
+    const first = parts.find(({ model }) => catalogue.value?.kinds[model] === 'switch')
     if (first) hand.begin({ is: 'point', device: first.id })
   }
 
@@ -48,11 +48,11 @@ export function useWallKeys(
     if (key === 'escape') return () => hand.rest(say('drawing-board.stopped'))
     const now = hand.mode.value
     if (now.is === 'hang') {
-      const what = data.value?.wallParts[Number(key) - 1]
+      const what = catalogue.value?.wallParts[Number(key) - 1]
       return what && (() => hand.hang(what))
     }
     if (now.is === 'fit') {
-      const part = data.value?.parts[Number(key) - 1]
+      const part = catalogue.value?.parts[Number(key) - 1]
       return part && (() => hand.fit(part.model))
     }
     if (now.is === 'walk' && key === 'o') return () => hand.goOn()

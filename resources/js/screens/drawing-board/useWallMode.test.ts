@@ -2,7 +2,7 @@
 import { mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, shallowRef } from 'vue'
-import type { Board, DrawingData, WallPart } from '@/shared/api/generated/http'
+import type { Board, Catalogue, WallPart } from '@/shared/api/generated/http'
 import { useWallKeys } from './useWallKeys'
 import { useWallMode } from './useWallMode'
 
@@ -44,7 +44,7 @@ function atTheWall(board: Board = drawn) {
     kinds,
     wallParts: [hanging as WallPart],
     parts: [{ model: 'sw-3' }],
-  } as unknown as DrawingData)
+  } as unknown as Catalogue)
   const undo = vi.fn()
   const redo = vi.fn()
   let hand!: ReturnType<typeof useWallMode>

@@ -1,6 +1,6 @@
 import { say } from '@/shared/words/say'
 import { computed, readonly, type Ref, ref, shallowReadonly, shallowRef } from 'vue'
-import type { Board, DrawingData, WallPart } from '@/shared/api/generated/http'
+import type { Board, Catalogue, WallPart } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
 import type { Spot } from '@/shared/board/layout/rects'
 import { practiceOf } from '@/shared/practices'
@@ -51,12 +51,12 @@ function held(): drawing.CopiedBox | null {
 /** What the hand is about at the wall: one question at a time, each answered by a tap or a key. */
 export function useWallMode(
   board: Ref<Board | null>,
-  data: Ref<DrawingData | null>,
+  catalogue: Ref<Catalogue | null>,
   change: (by: (now: Board) => Board) => void,
 ) {
   const mode = shallowRef<Mode>({ is: 'rest' })
   const said = ref('')
-  const kinds = computed(() => data.value?.kinds ?? {})
+  const kinds = computed(() => catalogue.value?.kinds ?? {})
   const nameOf = (id: string) => board.value?.enclosures.find((box) => box.id === id)?.label ?? id
   const isBeyond = (id: string) => board.value?.enclosures.find((box) => box.id === id)?.kind === 'onward'
   const lampsIn = (box: string) =>

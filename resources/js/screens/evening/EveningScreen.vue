@@ -2,7 +2,8 @@
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import { downloads } from '@/shared/api/downloads'
 import { useOpenLeaf } from '@/shared/frame/useOpenLeaf'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -57,7 +58,7 @@ const paper = computed(() =>
           slips: say('evening.slips-one-per-person'),
           stations: say('evening.sheets-one-per-station'),
         }[page],
-        run: () => window.open(api.eveningPaperOf(kept.value!.id, page)),
+        run: () => window.open(downloads.eveningPaperOf(kept.value!.id, page)),
       }))
     : [],
 )

@@ -2,7 +2,7 @@
 import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { useInAddress } from '@/shared/frame/useInAddress'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'

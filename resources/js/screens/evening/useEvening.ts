@@ -1,7 +1,7 @@
 import { reasonOf } from '@/shared/api/orSay'
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { useTwice } from '@/shared/ui/useTwice'
 import type { EveningData, EveningPlan, KeepEvening, SittingPlan } from '@/shared/api/generated/http'
 

@@ -2,7 +2,7 @@
 import { reasonOf } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { KeepMarkTable, MarkTable } from '@/shared/api/generated/http'
 import { inTurn } from '@/shared/api/inTurn'
 import LoadState from '@/shared/ui/LoadState.vue'

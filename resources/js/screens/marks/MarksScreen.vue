@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import MarkLines from '@/shared/marks/MarkLines.vue'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'

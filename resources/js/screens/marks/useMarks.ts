@@ -1,5 +1,6 @@
 import { computed, ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import { downloads } from '@/shared/api/downloads'
 import { orSay } from '@/shared/api/orSay'
 import type { GradedAttempt } from '@/shared/api/generated/http'
 import { useLoaded } from '@/shared/ui/useLoaded'
@@ -74,14 +75,14 @@ export function useMarks(assignment: number) {
   }
   const paper = computed(() => [
     { name: say('marks.use-the-corrected-marking-and'), run: takeMarking },
-    { name: say('marks.mark-sheet-of-the-class'), run: () => window.open(api.markSheetOf(assignment, 'pdf')) },
-    { name: say('marks.marks-as-a-table-csv'), run: () => window.open(api.markSheetOf(assignment, 'csv')) },
+    { name: say('marks.mark-sheet-of-the-class'), run: () => window.open(downloads.markSheetOf(assignment, 'pdf')) },
+    { name: say('marks.marks-as-a-table-csv'), run: () => window.open(downloads.markSheetOf(assignment, 'csv')) },
     { name: say('marks.columns-of-the-table'), to: '/mark-table' },
     ...(attempt.value
       ? [
           {
             name: say('marks.mark-sheet-of-name', { name: attempt.value.trainee.name }),
-            run: () => window.open(api.markSheetOf(assignment, 'pdf', String(attempt.value!.attempt))),
+            run: () => window.open(downloads.markSheetOf(assignment, 'pdf', String(attempt.value!.attempt))),
           },
         ]
       : []),

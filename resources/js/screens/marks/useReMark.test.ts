@@ -1,5 +1,6 @@
 import { expect, it, vi } from 'vitest'
-import { api, Refused } from '@/shared/api/client'
+import { Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { GradedAttempt, ReGradePreview } from '@/shared/api/generated/http'
 import { useReMark } from './useReMark'
 

@@ -1,6 +1,6 @@
 import { orSay } from '@/shared/api/orSay'
 import { computed, readonly, ref, shallowRef } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { GradedAttempt, ReGradePreview } from '@/shared/api/generated/http'
 
 /**

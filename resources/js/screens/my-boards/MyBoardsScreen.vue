@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { say, saySome } from '@/shared/words/say'
 import { computed } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { countedAs, isWired, kindName, workPath } from '@/shared/api/taskKinds'
 import type { AttemptSummary } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'

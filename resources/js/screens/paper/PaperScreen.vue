@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import { downloads } from '@/shared/api/downloads'
 import LoadState from '@/shared/ui/LoadState.vue'
 import PaperPage from '@/shared/ui/PaperPage.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
@@ -39,7 +40,7 @@ const print = () => window.print()
         <button type="button" class="btn-main" :disabled="!data" @click="print">{{ say('shared.print') }}</button>
         <a
           class="btn"
-          :href="api.paperOf(boardFile, plan, wanted, { size: printer.size, isDuplex: printer.isDuplex, boards })"
+          :href="downloads.paperOf(boardFile, plan, wanted, { size: printer.size, isDuplex: printer.isDuplex, boards })"
           download
           data-test="pdf"
           >{{ say('paper.download-as-pdf') }}</a
@@ -91,7 +92,7 @@ const print = () => window.print()
         <a
           class="btn"
           :href="
-            api.paperOf(boardFile, plan, [labelsTell ? 'labels' : 'blank-labels'], {
+            downloads.paperOf(boardFile, plan, [labelsTell ? 'labels' : 'blank-labels'], {
               labels: printer.labels,
               firstLabel,
               boards,

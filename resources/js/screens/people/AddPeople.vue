@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref, shallowRef } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { RosterRow, Slip } from '@/shared/api/generated/http'
 import { useSending } from '@/shared/ui/useSending'
 

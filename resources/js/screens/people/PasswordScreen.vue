@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useSending } from '@/shared/ui/useSending'
 import SecondFactorPart from './SecondFactorPart.vue'

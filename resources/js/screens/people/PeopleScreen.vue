@@ -2,7 +2,7 @@
 import { orSay } from '@/shared/api/orSay'
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref, shallowRef } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { Slip, Trainee } from '@/shared/api/generated/http'
 import { useInAddress } from '@/shared/frame/useInAddress'
 import { useSession } from '@/shared/stores/session'

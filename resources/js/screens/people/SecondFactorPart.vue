@@ -3,7 +3,7 @@ import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { toDataURL } from 'qrcode'
 import { ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 
 /** One-time codes from a phone beside the password, if an instructor wants them; and signing out elsewhere. */
 const isOn = ref<boolean | null>(null)

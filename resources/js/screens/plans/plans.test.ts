@@ -2,7 +2,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { PlanData, PlanList } from '@/shared/api/generated/http'
 import ConversionNotes from './ConversionNotes.vue'
 import CoreRoles from './CoreRoles.vue'

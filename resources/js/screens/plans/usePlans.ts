@@ -1,6 +1,6 @@
 import { reasonOf } from '@/shared/api/orSay'
 import { readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { PlanData, PlanList } from '@/shared/api/generated/http'
 
 /** The plans of a board by an edition, and the one that is chosen: at first the best, of a scheme if one is asked for. */

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import { downloads } from '@/shared/api/downloads'
 import { useOpenLeaf } from '@/shared/frame/useOpenLeaf'
 import CautionNote from '@/shared/ui/CautionNote.vue'
 import DataTable from '@/shared/ui/DataTable.vue'
@@ -60,7 +61,7 @@ const FILES = {
             <li v-for="(name, table) in TABLES" :key="table">
               <a
                 class="inline-flex min-h-9 items-center underline"
-                :href="api.tableOf(boardFile, plan, table, query)"
+                :href="downloads.tableOf(boardFile, plan, table, query)"
                 download
                 >{{ name }}</a
               >
@@ -71,15 +72,18 @@ const FILES = {
             <li v-for="(name, as) in FILES" :key="as">
               <a
                 class="inline-flex min-h-9 items-center underline"
-                :href="api.fileOf(boardFile, plan, as, '')"
+                :href="downloads.fileOf(boardFile, plan, as, '')"
                 download
                 >{{ name }}</a
               >
             </li>
             <li>
-              <a class="inline-flex min-h-9 items-center underline" :href="api.paperOf(boardFile, plan)" download>{{
-                say('prepare.pdf-every-page')
-              }}</a>
+              <a
+                class="inline-flex min-h-9 items-center underline"
+                :href="downloads.paperOf(boardFile, plan)"
+                download
+                >{{ say('prepare.pdf-every-page') }}</a
+              >
             </li>
           </ul>
         </section>

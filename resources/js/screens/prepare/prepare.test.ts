@@ -2,7 +2,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { MaterialsData } from '@/shared/api/generated/http'
 import ShelfField from './ShelfField.vue'
 import { usePrepare } from './usePrepare'

@@ -1,6 +1,6 @@
 import { orSay, reasonOf } from '@/shared/api/orSay'
 import { computed, reactive, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { MaterialsData } from '@/shared/api/generated/http'
 
 /** The lists of a plan for as many boards and with such allowances as are asked for, against the instructor's own prices and stock. */

@@ -6,7 +6,7 @@ import { TabGroup, TabPanel, TabPanels } from '@headlessui/vue'
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { Enclosure, InstrumentId, WalkData } from '@/shared/api/generated/http'
 import { placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
@@ -183,8 +183,12 @@ const left = useTimeLeft(
 )
 /** When the time is up the server hands in what stands. */
 watch(left, (now) => {
-  if (now === '00:00') setTimeout(() => void load(), 1500)
+  if (now === '00:00') setTimeout(() => void timeUp(), 1500)
 })
+async function timeUp() {
+  await api.timeUp(props.attempt).catch(() => undefined)
+  await load()
+}
 async function handIn() {
   isBusy.value = true
   try {

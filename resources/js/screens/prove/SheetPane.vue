@@ -2,7 +2,8 @@
 import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { ref, watch } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import { downloads } from '@/shared/api/downloads'
 import type { TestSheet } from '@/shared/api/generated/http'
 
 /** What was done in its order, and what was read: filled in by doing, never by typing. */
@@ -78,9 +79,13 @@ watch(() => props.acts, load, { immediate: true })
         </tbody>
       </table>
       <p class="mt-3 text-sm text-soft">{{ sheet.caution }}</p>
-      <a v-if="!stepsOnly && !sheet.isSilent" :href="api.testSheetPaper(attempt)" target="_blank" class="btn mt-3">{{
-        say('prove.print-the-sheet')
-      }}</a>
+      <a
+        v-if="!stepsOnly && !sheet.isSilent"
+        :href="downloads.testSheetPaper(attempt)"
+        target="_blank"
+        class="btn mt-3"
+        >{{ say('prove.print-the-sheet') }}</a
+      >
     </template>
   </div>
 </template>

@@ -2,7 +2,7 @@
 import { orSay } from '@/shared/api/orSay'
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { WalkData } from '@/shared/api/generated/http'
 
 /** Every combination by single flips: which are seen, what the lamps did, which flip comes next; and what would have passed. */

@@ -1,6 +1,7 @@
 import { orSay } from '@/shared/api/orSay'
 import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
-import { api, Refused } from '@/shared/api/client'
+import { Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { InstrumentId, ProofAct, ProofBench, ProofData, Reading } from '@/shared/api/generated/http'
 import { deviceName } from '@/shared/bench/device'
 import { useOutbox } from '@/shared/outbox/useOutbox'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import { downloads } from '@/shared/api/downloads'
 import type { MarkGrid } from '@/shared/api/generated/http'
 import { useInAddress } from '@/shared/frame/useInAddress'
 import ClassSelect from '@/shared/ui/ClassSelect.vue'
@@ -55,7 +56,7 @@ function words(cell: MarkGrid['people'][number]['cells'][number] | null): string
         <label class="flex items-center gap-2"
           >{{ say('record.to') }} <input v-model="to" type="date" class="field w-auto"
         /></label>
-        <a :href="api.termTableOf(grid.classroom, from, to)" class="btn-main" download data-test="term-table">{{
+        <a :href="downloads.termTableOf(grid.classroom, from, to)" class="btn-main" download data-test="term-table">{{
           say('record.take-the-table')
         }}</a>
       </form>

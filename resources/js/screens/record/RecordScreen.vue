@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'

@@ -2,7 +2,7 @@
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import BoardThumb from '@/shared/board/BoardThumb.vue'
 import ClassSelect from '@/shared/ui/ClassSelect.vue'
 import LoadState from '@/shared/ui/LoadState.vue'

@@ -2,7 +2,9 @@
 import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
-import { api, Refused } from '@/shared/api/client'
+import { Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import { downloads } from '@/shared/api/downloads'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 import type { PhotographLine } from '@/shared/api/generated/http'
 import { smallJpeg } from './smallJpeg'
@@ -60,9 +62,9 @@ async function take(event: Event) {
   <section class="mt-4" :aria-label="say('station.photographs-label', { label })" data-test="photographs">
     <ul v-if="own.length > 0" class="mb-2 flex flex-wrap gap-2">
       <li v-for="(one, i) in own" :key="one.id" class="flex flex-col gap-1">
-        <a :href="api.photograph(attempt, one.id)" target="_blank">
+        <a :href="downloads.photograph(attempt, one.id)" target="_blank">
           <img
-            :src="api.photograph(attempt, one.id)"
+            :src="downloads.photograph(attempt, one.id)"
             :alt="
               say('station.label-photograph-what-at', { label, what: i + 1, at: new Date(one.at).toLocaleTimeString() })
             "

@@ -2,7 +2,7 @@
 import { orSay, reasonOf } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref, shallowRef } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { inTurn } from '@/shared/api/inTurn'
 import type { AsBuilt, GradedAttempt } from '@/shared/api/generated/http'
 import MarkLines from '@/shared/marks/MarkLines.vue'

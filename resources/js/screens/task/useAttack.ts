@@ -1,6 +1,6 @@
 import { orSay } from '@/shared/api/orSay'
 import { onScopeDispose, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { TaskAttack, TaskFile } from '@/shared/api/generated/http'
 
 const SETTLED_MS = 500

@@ -2,7 +2,8 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type EffectScope, effectScope } from 'vue'
-import { api, Refused } from '@/shared/api/client'
+import { Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { Assignment, Classroom, MarkingData, TaskData, TaskTrial, TaskWords } from '@/shared/api/generated/http'
 import { useTask } from './useTask'
 

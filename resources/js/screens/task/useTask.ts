@@ -1,6 +1,7 @@
 import { orSay, reasonOf } from '@/shared/api/orSay'
 import { computed, onScopeDispose, reactive, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
-import { api, Refused } from '@/shared/api/client'
+import { Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { isWired } from '@/shared/api/taskKinds'
 import { useTwice } from '@/shared/ui/useTwice'
 import { useAttack } from './useAttack'

@@ -2,7 +2,8 @@
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import { downloads } from '@/shared/api/downloads'
 import type { Assignment } from '@/shared/api/generated/http'
 import { countedAs, isWired, workPath } from '@/shared/api/taskKinds'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
@@ -59,10 +60,10 @@ async function tryBoard(seat: number, mode: 'coached' | 'exam') {
       <div class="flex items-start gap-4 max-md:flex-wrap max-md:gap-2">
         <h2 class="grow text-2xl font-bold">{{ assignment.task ?? assignment.board.title }}</h2>
         <template v-if="assignment.task && isWired(assignment.kind)">
-          <a :href="api.seatPaperOf(assignment.id, 'sheets', printer)" class="btn" download>{{
+          <a :href="downloads.seatPaperOf(assignment.id, 'sheets', printer)" class="btn" download>{{
             say('tonight.seat-sheets')
           }}</a>
-          <a :href="api.seatPaperOf(assignment.id, 'keys', printer)" class="btn" download>{{
+          <a :href="downloads.seatPaperOf(assignment.id, 'keys', printer)" class="btn" download>{{
             say('tonight.seat-keys')
           }}</a>
         </template>

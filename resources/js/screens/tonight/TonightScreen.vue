@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { AssignmentLine } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
 import { useInAddress } from '@/shared/frame/useInAddress'

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { effectScope, ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { Assignment } from '@/shared/api/generated/http'
 import { useOpenAssignment } from './useOpenAssignment'
 

@@ -1,6 +1,6 @@
 import { reasonOf } from '@/shared/api/orSay'
 import { onScopeDispose, readonly, ref, shallowRef, watch, type Ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { Assignment } from '@/shared/api/generated/http'
 
 const POLL_MS = 4000

@@ -2,7 +2,7 @@
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { workPath } from '@/shared/api/taskKinds'
 import BoardThumb from '@/shared/board/BoardThumb.vue'
 import { useInAddress } from '@/shared/frame/useInAddress'

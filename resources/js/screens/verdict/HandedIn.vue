@@ -2,7 +2,7 @@
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { isWired, workPath } from '@/shared/api/taskKinds'
 import type { BenchData } from '@/shared/api/generated/http'
 import ConfirmBar from '@/shared/ui/ConfirmBar.vue'

@@ -2,7 +2,8 @@
 import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import { downloads } from '@/shared/api/downloads'
 import { isWired, workPath } from '@/shared/api/taskKinds'
 import type { PathData, Step } from '@/shared/api/generated/http'
 import BoardPane from '@/shared/board-pane/BoardPane.vue'
@@ -129,7 +130,7 @@ function showBox(id: string) {
       <WireAgain v-if="bench" :bench="bench" />
       <a
         v-if="verdict && bench?.mayProve"
-        :href="api.testSheetPaper(attempt)"
+        :href="downloads.testSheetPaper(attempt)"
         target="_blank"
         class="btn"
         data-test="test-sheet"

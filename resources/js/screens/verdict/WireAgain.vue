@@ -2,7 +2,7 @@
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { isWired, workPath } from '@/shared/api/taskKinds'
 import type { BenchData } from '@/shared/api/generated/http'
 import RowMenu from '@/shared/ui/RowMenu.vue'

@@ -1,6 +1,6 @@
 import { reasonOf } from '@/shared/api/orSay'
 import { computed, readonly, ref, type Ref, shallowRef, watch } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { VerdictData } from '@/shared/api/generated/http'
 
 /** The verdict by the board's own edition, or by the one that is chosen. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { LateStep } from '@/shared/api/generated/http'
 import type { Step } from '@/shared/api/generated/http'
 import { placesOf, StepDoesNotFit } from '@/shared/bench/bench'

@@ -2,7 +2,8 @@
 import { reasonOf } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import { downloads } from '@/shared/api/downloads'
 import LateStepBoard from './LateStepBoard.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
 import { setAsideWords } from '@/shared/bench/setAsideWords'
@@ -78,7 +79,7 @@ async function settleAct(id: number, accepted: boolean) {
         <span class="block">{{ act.words }}</span>
         <img
           v-if="act.kind === 'photograph'"
-          :src="api.lateActOf(attempt, act.id)"
+          :src="downloads.lateActOf(attempt, act.id)"
           :alt="act.words"
           class="my-1 h-24 border-2 border-ink object-cover"
         />

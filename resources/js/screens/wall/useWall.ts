@@ -1,6 +1,7 @@
 import { orSay, reasonOf } from '@/shared/api/orSay'
 import { onScopeDispose, ref, shallowRef } from 'vue'
-import { api, Refused } from '@/shared/api/client'
+import { Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { Move, Moved, Wall } from '@/shared/api/generated/http'
 
 const ASK_MS = 5_000

@@ -3,7 +3,8 @@ import 'fake-indexeddb/auto'
 import { readFileSync } from 'node:fs'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, type EffectScope } from 'vue'
-import { api, NoAnswer, Refused } from '@/shared/api/client'
+import { NoAnswer, Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { StepEntry } from '@/shared/api/generated/http'
 import type { BenchData, BoardLook, KeptStep } from '@/shared/api/generated/http'
 import { heldSteps } from './heldSteps'
@@ -67,7 +68,7 @@ describe('the bench and its server', () => {
       await new Promise<void>((resolve) => answers.push(resolve))
       return atOnce(...asked)
     })
-    const closed = vi.spyOn(api, 'handIn').mockResolvedValue()
+    const closed = vi.spyOn(api, 'handIn').mockResolvedValue(undefined)
     expect(bench.make(land('W1.black@B1', 'S1#3'))).toBeNull()
     expect(bench.make(land('W2.black@B1', 'S1#1'))).toBeNull()
     const handedIn = bench.handIn()

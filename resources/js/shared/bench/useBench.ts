@@ -1,7 +1,8 @@
 import { reasonOf } from '@/shared/api/orSay'
 import { say, saySome } from '@/shared/words/say'
 import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue'
-import { api, NoAnswer, Refused } from '@/shared/api/client'
+import { NoAnswer, Refused } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { BenchData, Step } from '@/shared/api/generated/http'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 import { placesOf, StepDoesNotFit } from './bench'
@@ -155,6 +156,12 @@ export function useBench(attempt: number) {
     }
   }
 
+  /** By this screen's clock the time is up: the server looks at its own, and hands in what it has. */
+  async function timeUp() {
+    await api.timeUp(attempt).catch(() => undefined)
+    await load()
+  }
+
   const wake = () => void (data.value ? undefined : load())
   window.addEventListener('online', wake)
   onScopeDispose(() => {
@@ -178,6 +185,7 @@ export function useBench(attempt: number) {
     load,
     make,
     handIn,
+    timeUp,
   }
 }
 

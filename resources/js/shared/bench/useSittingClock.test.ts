@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { effectScope } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { useSittingClock } from './useSittingClock'
 
 const clock = (state: string, dueAt: string | null, tag: string) =>

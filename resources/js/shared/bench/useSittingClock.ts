@@ -1,5 +1,5 @@
 import { onScopeDispose, ref, type Ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { Clock } from '@/shared/api/generated/http'
 
 const ASK_MS = 10_000

@@ -12,7 +12,7 @@ import {
 } from '@headlessui/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { practices } from '@/shared/practices'
 import { findIn, type Entry } from './findIn'
 import { isPaletteOpen } from './palette'

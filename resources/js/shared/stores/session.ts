@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import type { Session, User } from '@/shared/api/generated/http'
 import { forgetBoard } from '@/shared/frame/keptShell'
 import { learnPractices } from '@/shared/practices'

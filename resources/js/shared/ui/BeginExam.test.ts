@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
 import { afterEach, expect, it, vi } from 'vitest'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import BeginExam from './BeginExam.vue'
 
 const shown = (minutes: number | null) =>
@@ -32,7 +32,9 @@ it('says before the clock runs what will be asked and for how long', () => {
 
 it('begins once, however often it is pressed while it does', async () => {
   let done = () => {}
-  const begin = vi.spyOn(api, 'begin').mockReturnValue(new Promise<void>((resolve) => (done = resolve)))
+  const begin = vi
+    .spyOn(api, 'begin')
+    .mockReturnValue(new Promise<undefined>((resolve) => (done = () => resolve(undefined))))
   const exam = shown(15)
   await exam.get('button').trigger('click')
   await exam.get('button').trigger('click')

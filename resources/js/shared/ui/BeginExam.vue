@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
 import { kindName, toDo } from '@/shared/api/taskKinds'
 import TopBar from './TopBar.vue'
 import { useSending } from './useSending'

@@ -3,7 +3,8 @@ import { orSay } from '@/shared/api/orSay'
 import { say } from '@/shared/words/say'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api } from '@/shared/api/client'
+import { api } from '@/shared/api/api'
+import { downloads } from '@/shared/api/downloads'
 
 /** An instructor tries a board: what that means, and the way out. */
 const props = defineProps<{ attempt: number; boardFile: number }>()
@@ -25,7 +26,9 @@ async function leave() {
     :aria-label="say('shared.trying-a-board')"
   >
     <p class="grow">{{ failure || say('shared.you-are-trying-this-board') }}</p>
-    <a class="btn-quiet underline" :href="api.fileOfTry(attempt)" download>{{ say('shared.save-the-wiring-as-a') }}</a>
+    <a class="btn-quiet underline" :href="downloads.fileOfTry(attempt)" download>{{
+      say('shared.save-the-wiring-as-a')
+    }}</a>
     <button type="button" class="btn" @click="leave">{{ say('shared.leave-the-trial') }}</button>
   </div>
 </template>

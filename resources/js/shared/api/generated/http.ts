@@ -371,6 +371,23 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/catalogues/{practice}/{version}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    /** Catalogue */
+    get: operations['catalogue']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/drawings': {
     parameters: {
       query?: never
@@ -953,6 +970,23 @@ export interface paths {
     put?: never
     /** Hand in */
     post: operations['handIn']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/attempts/{attempt}/time-up': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    /** Time up */
+    post: operations['timeUp']
     delete?: never
     options?: never
     head?: never
@@ -2559,6 +2593,14 @@ export interface components {
       id: number
       version: number
       board: components['schemas']['Board']
+      /** @description Version of the catalogue of its practice. */
+      catalogue: string
+    }
+    /**
+     * Catalogue
+     * @description What boards of a practice are drawn from. One version of it never changes.
+     */
+    Catalogue: {
       wallParts: components['schemas']['WallPart'][]
       kinds: {
         [key: string]: string
@@ -2752,16 +2794,18 @@ export interface components {
       copyOf?: number
       pattern?: string
     }
-    /**
-     * KeepDrawing
-     * @description `board`: the text of a board file, which may yet have problems.
-     */
+    /** KeepDrawing */
     KeepDrawing: {
+      /** @description The version that it was drawn on. */
       base: number
-      title: string
-      /** @enum {unknown} */
-      practice: 'na' | 'gb'
-      board: string
+      /** @description A board file, which may yet have problems. */
+      board: {
+        [key: string]: unknown
+      }
+    }
+    /** DrawingKept */
+    DrawingKept: {
+      version: number
     }
     /** Converted */
     Converted: {
@@ -4346,8 +4390,16 @@ export interface components {
     /** KeepAsBuilt */
     KeepAsBuilt: {
       asPlanned?: boolean
-      lands?: Record<string, never> | unknown[]
-      marks?: Record<string, never> | unknown[]
+      lands?:
+        | {
+            [key: string]: string | null
+          }
+        | unknown[]
+      marks?:
+        | {
+            [key: string]: string | null
+          }
+        | unknown[]
     }
     /** MarkingTaken */
     MarkingTaken: {
@@ -4486,28 +4538,26 @@ export interface components {
         }[]
       }[]
     }
-    /**
-     * KeepMarking
-     * @description `marking`: the text of a marking file.
-     */
+    /** KeepMarking */
     KeepMarking: {
-      marking: string
+      marking: components['schemas']['MarkingFile']
     }
-    /**
-     * KeepTask
-     * @description `task`: the text of a task file.
-     */
+    /** KeepTask */
     KeepTask: {
       boardFile: number
       marking: number
-      task: string
+      task: components['schemas']['TaskFile']
       base?: number
     }
     /** TryTask */
     TryTask: {
       boardFile: number
       marking: number
-      task: string
+      /** @description A task file, which may yet have problems. */
+      task: {
+        [key: string]: unknown
+      }
+      /** @description Of a trial. */
       seats?: number
       row?: number
     }
@@ -4815,6 +4865,7 @@ export type BoardName = components['schemas']['BoardName']
 export type FileProblem = components['schemas']['FileProblem']
 export type WallPart = components['schemas']['WallPart']
 export type DrawingData = components['schemas']['DrawingData']
+export type Catalogue = components['schemas']['Catalogue']
 export type DrawnCable = components['schemas']['DrawnCable']
 export type DrawnBox = components['schemas']['DrawnBox']
 export type WayOut = components['schemas']['WayOut']
@@ -4830,6 +4881,7 @@ export type BoardChange = components['schemas']['BoardChange']
 export type NeutralAnswer = components['schemas']['NeutralAnswer']
 export type StartDrawing = components['schemas']['StartDrawing']
 export type KeepDrawing = components['schemas']['KeepDrawing']
+export type DrawingKept = components['schemas']['DrawingKept']
 export type Converted = components['schemas']['Converted']
 export type KeepAsFound = components['schemas']['KeepAsFound']
 export type KeepStockLine = components['schemas']['KeepStockLine']
@@ -6011,6 +6063,38 @@ export interface operations {
       }
     }
   }
+  catalogue: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        practice: string
+        version: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Catalogue */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Catalogue']
+        }
+      }
+      /** @description Refused, with a sentence that says why. */
+      '4XX': {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Refusal']
+        }
+      }
+    }
+  }
   startDrawing: {
     parameters: {
       query?: never
@@ -6090,13 +6174,13 @@ export interface operations {
       }
     }
     responses: {
-      /** @description DrawingData */
+      /** @description DrawingKept */
       200: {
         headers: {
           [name: string]: unknown
         }
         content: {
-          'application/json': components['schemas']['DrawingData']
+          'application/json': components['schemas']['DrawingKept']
         }
       }
       /** @description Refused, with a sentence that says why. */
@@ -7097,6 +7181,13 @@ export interface operations {
           'application/json': components['schemas']['Assignment']
         }
       }
+      /** @description Nothing is new. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
       /** @description Refused, with a sentence that says why. */
       '4XX': {
         headers: {
@@ -7421,6 +7512,35 @@ export interface operations {
       }
     }
   }
+  timeUp: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        attempt: number
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description Done. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+      /** @description Refused, with a sentence that says why. */
+      '4XX': {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Refusal']
+        }
+      }
+    }
+  }
   retry: {
     parameters: {
       query?: never
@@ -7688,6 +7808,15 @@ export interface operations {
       }
     }
     responses: {
+      /** @description It came late, and waits for the instructor. */
+      202: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': Record<string, never>
+        }
+      }
       /** @description Done. */
       204: {
         headers: {
@@ -8356,6 +8485,13 @@ export interface operations {
           'application/json': components['schemas']['Clock']
         }
       }
+      /** @description Nothing is new. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
       /** @description Refused, with a sentence that says why. */
       '4XX': {
         headers: {
@@ -8818,6 +8954,13 @@ export interface operations {
         content: {
           'application/json': components['schemas']['Wall']
         }
+      }
+      /** @description Nothing is new. */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
       }
       /** @description Refused, with a sentence that says why. */
       '4XX': {
