@@ -25,6 +25,7 @@ useSittingClock(
 )
 const at = ref(0)
 const question = computed(() => sheet.value?.questions[at.value] ?? null)
+const answer = (chosen: readonly number[]) => question.value && work.answer(question.value.number, chosen)
 const handingIn = ref(false)
 const busy = ref(false)
 
@@ -77,11 +78,7 @@ async function handIn() {
       <p v-if="work.failure.value" role="alert" class="border-b border-line px-5 py-1">{{ work.failure.value }}</p>
       <main class="panes grid-cols-[minmax(0,56fr)_minmax(0,44fr)]">
         <section class="min-h-0 overflow-auto border-r-2 border-ink" :aria-label="say('answers.the-board-in-question')">
-          <QuestionBoard
-            :sheet="sheet"
-            :question="question"
-            @answer="(chosen) => work.answer(question!.number, chosen)"
-          />
+          <QuestionBoard :sheet="sheet" :question="question" @answer="answer" />
         </section>
         <section class="flex min-h-0 flex-col" :aria-label="say('answers.the-question')">
           <div class="min-h-0 grow overflow-auto p-5" tabindex="0">
@@ -89,7 +86,7 @@ async function handIn() {
             <p v-for="position in at === 0 ? sheet.positions : []" :key="position" class="mb-3 text-soft">
               {{ position }}
             </p>
-            <OneQuestion :question="question" @answer="(chosen) => work.answer(question!.number, chosen)" />
+            <OneQuestion :question="question" @answer="answer" />
           </div>
           <nav class="flex flex-wrap gap-2 border-t-2 border-ink p-3" :aria-label="say('answers.questions')">
             <button

@@ -14,6 +14,7 @@ import VerdictMark from '@/shared/ui/VerdictMark.vue'
 import FoundRows from '@/shared/as-found/FoundRows.vue'
 import SpokenRows from '@/shared/as-found/SpokenRows.vue'
 import { useAsFound } from './useAsFound'
+import { typedIn } from '@/shared/ui/typed'
 
 const props = defineProps<{ boardFile: number; number: number }>()
 const found = useAsFound(props.boardFile, props.number)
@@ -66,7 +67,7 @@ async function take(event: Event) {
           class="field w-20"
           :value="number"
           data-test="number"
-          @change="goTo(Number(($event.target as HTMLInputElement).value))"
+          @change="goTo(Number(typedIn($event)))"
       /></label>
       <button type="button" class="btn" :disabled="!found.canTakeBack.value" @click="found.takeBack">
         {{ say('shared.undo') }}

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { say, saySome } from '@/shared/words/say'
+import { say } from '@/shared/words/say'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -7,25 +7,29 @@ import type { BoardLook, Enclosure, Step } from '@/shared/api/generated/http'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import { layOutMap, neighbour } from '@/shared/board/mapLayout'
 import OpenBox from '@/shared/board/OpenBox.vue'
-import { useInAddress } from '@/shared/frame/useInAddress'
 import { useBench } from '@/shared/bench/useBench'
 import { useSittingClock } from '@/shared/bench/useSittingClock'
 import BeginExam from '@/shared/ui/BeginExam.vue'
-import ConfirmBar from '@/shared/ui/ConfirmBar.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
-import NoticeBar from '@/shared/ui/NoticeBar.vue'
 import TrialBar from '@/shared/ui/TrialBar.vue'
 import BenchHeader from './BenchHeader.vue'
+import BenchNotices from './BenchNotices.vue'
+import BoxHeader from './BoxHeader.vue'
+import CarriedWires from './CarriedWires.vue'
 import FirstHints from './FirstHints.vue'
 import CoachPanel from './CoachPanel.vue'
+import HandInBar from './HandInBar.vue'
 import KeyHelp from './KeyHelp.vue'
 import { reasonFor } from '@/shared/bench/reasons'
 import ToolTray from '@/shared/hand/ToolTray.vue'
+import { dropOn } from './dropOn'
 import { useDrag } from './useDrag'
 import { useHand } from '@/shared/hand/useHand'
 import { useKeys } from '@/shared/hand/useKeys'
+import { useOpenBox } from './useOpenBox'
 import { useRefusals } from './useRefusals'
 import { useWhatIsLeft } from './useWhatIsLeft'
+import WhatIsLeft from './WhatIsLeft.vue'
 import WireSchedule from './WireSchedule.vue'
 
 const props = defineProps<{ attempt: number }>()
@@ -41,15 +45,7 @@ const sitting = useSittingClock(
 )
 const isPaused = computed(() => sitting.state.value === 'paused' || data.value?.state === 'paused')
 
-const openInAddress = useInAddress('box', true)
-/** The first box to be wired is open at first, and the address does not tell of it. */
-const firstBox = computed(
-  () => (board.value.enclosures.find(({ kind }) => kind !== 'supply') ?? board.value.enclosures[0])?.id ?? '',
-)
-const openId = computed({
-  get: () => openInAddress.value || firstBox.value,
-  set: (id) => (openInAddress.value = id === firstBox.value ? '' : id),
-})
+const openId = useOpenBox(() => board.value.enclosures)
 const view = ref<'box' | 'schedule'>('box')
 /** On a narrow screen the board or the open box is in sight, in turn. */
 const side = ref<'board' | 'box'>('box')
@@ -70,18 +66,7 @@ const drag = useDrag(
   (id) => {
     if (!hand.carried.value.includes(id)) hand.toggle(id)
   },
-  (target) => {
-    if (target.connector) hand.tapConnector(target.connector)
-    else if (target.place && hand.carried.value.includes(target.place))
-      hand.announce(say('bench.youre-still-holding-it-drop'))
-    else if (target.place) hand.landOn(target.place)
-    else if (target.tray === 'cap') hand.cap()
-    else if (target.tray === 'pigtail') hand.takePigtail()
-    else if (target.tray) {
-      const item = board.value.tray.find((candidate) => `${candidate.by}-${candidate.ports ?? ''}` === target.tray)
-      if (item) hand.gather(item)
-    } else hand.announce(say('bench.youre-still-holding-it-drop'))
-  },
+  (target) => dropOn(target, hand, board.value.tray),
 )
 useKeys({
   hand,
@@ -116,16 +101,6 @@ function makeFromSchedule(step: Step) {
 }
 
 const { left, counts, looseCount } = useWhatIsLeft(board, work.bench)
-/** What is unfinished, box by box; it never says what is wrong. */
-const unfinished = computed(() =>
-  left.value
-    .filter(({ placed, ends, open: words }) => placed < ends || words)
-    .map(({ label, placed, ends, open: words }) =>
-      [label, placed < ends ? say('bench.what-of-ends-still-loose', { what: ends - placed, ends }) : '', words]
-        .filter(Boolean)
-        .join(': '),
-    ),
-)
 const far = computed(
   () => new Set(box.value?.ends.filter(({ id }) => hand.carried.value.includes(id)).map((end) => end.far)),
 )
@@ -173,43 +148,23 @@ async function handIn() {
       @time-up="work.timeUp"
     />
     <TrialBar v-if="data.isTrial && data.boardFile !== null" :attempt="attempt" :board-file="data.boardFile" />
-    <ConfirmBar
+    <HandInBar
       v-if="handingIn"
-      :label="say('bench.hand-in')"
-      :yes="say('bench.hand-in-now')"
-      :busy-word="say('bench.handing-in')"
-      :no="say('shared.not-yet')"
+      :left="left"
+      :loose="looseCount"
+      :is-last="data.triesLeft <= 1"
       :busy="busy"
       @yes="handIn"
       @no="handingIn = false"
-      ><strong>{{ say('bench.hand-in-for-good') }}</strong>
-      {{
-        looseCount === 0
-          ? say('bench.every-conductor-is-connected-or')
-          : saySome('bench.one-conductor-is-still-loose', looseCount)
-      }}
-      <span v-if="unfinished.length > 0" data-test="unfinished">{{ unfinished.join('; ') }}.</span>
-      {{
-        data.triesLeft > 1 ? say('bench.you-can-wire-it-again') : say('bench.you-cannot-change-the-board')
-      }}</ConfirmBar
-    >
-    <p v-if="work.told.value" role="alert" class="border-b-2 border-ink bg-wash px-4 py-2 font-bold" data-test="told">
-      {{ work.told.value }}
-    </p>
-    <NoticeBar v-if="work.notice.value" @dismiss="work.notice.value = ''">{{ work.notice.value }}</NoticeBar>
-    <p
-      v-if="data.isSupplyOn"
-      role="status"
-      class="flex items-center gap-3 border-b-2 border-ink bg-wash px-4 py-2 font-bold"
-      data-test="supply-on"
-    >
-      <span class="hazard h-6 w-6 shrink-0 border-2 border-ink" aria-hidden="true" />
-      {{ say('bench.the-supply-is-on-isolate') }}
-      <RouterLink :to="`/prove/${attempt}`" class="btn px-3">{{ say('bench.to-the-supply') }}</RouterLink>
-    </p>
-    <p v-if="isPaused" role="status" class="border-b-2 border-ink bg-wash px-4 py-3 font-bold" data-test="paused">
-      {{ say('bench.the-clock-is-paused-leave') }}
-    </p>
+    />
+    <BenchNotices
+      :attempt="attempt"
+      :told="work.told.value"
+      :notice="work.notice.value"
+      :is-supply-on="data.isSupplyOn"
+      :is-paused="isPaused"
+      @dismiss="work.notice.value = ''"
+    />
     <main
       class="panes grid-cols-[minmax(0,36fr)_minmax(0,64fr)]"
       :class="{ 'opacity-40': isPaused }"
@@ -223,81 +178,22 @@ async function handIn() {
         <div class="min-h-0 grow bg-face contain-content">
           <BoardMap :board="board" :selected="box.id" :counts="counts" :far="far" @open="open" />
         </div>
-        <ul
-          class="flex flex-wrap gap-1 border-t-2 border-ink p-2"
-          :aria-label="say('bench.what-is-left-box-by')"
-          data-hint="boxes"
-        >
-          <li v-for="item in left" :key="item.id">
-            <button
-              type="button"
-              class="btn px-2.5"
-              :class="{ 'border-violet bg-wash': item.id === box.id }"
-              :aria-pressed="item.id === box.id"
-              @click="open(item.id)"
-            >
-              <span class="text-sm">{{ item.label }}</span><span class="code">{{
-                item.placed === item.ends && !item.open ? '✓' : `${item.placed}/${item.ends}`
-              }}</span
-              ><span v-if="item.open && item.placed === item.ends" class="text-sm text-soft" data-test="open">{{
-                item.open
-              }}</span>
-            </button>
-          </li>
-        </ul>
+        <WhatIsLeft :left="left" :open="box.id" @open="open" />
       </section>
       <section
         class="relative flex min-h-0 flex-col"
         :class="{ 'max-md:hidden': side === 'board' }"
         :aria-label="say('bench.the-open-box')"
       >
-        <div class="flex items-center gap-3 px-3 py-1 max-md:flex-wrap">
-          <button type="button" class="btn px-3 md:hidden" data-test="to-board" @click="side = 'board'">
-            {{ say('bench.board') }}
-          </button>
-          <h2 class="grow truncate text-lg">
-            <span class="text-soft">{{ say('bench.open') }}</span> <strong>{{ box.label }}</strong>
-          </h2>
-          <button
-            type="button"
-            class="btn px-3"
-            :aria-pressed="view === 'schedule'"
-            @click="view = view === 'box' ? 'schedule' : 'box'"
-          >
-            {{ view === 'box' ? say('bench.schedule') : say('bench.box') }}
-          </button>
-          <button type="button" class="btn px-3" :aria-pressed="lettersOn" @click="lettersOn = !lettersOn">
-            {{ lettersOn ? say('bench.letters-on') : say('bench.letters-off') }}
-          </button>
-          <RouterLink
-            v-if="data.mayLookForFaults"
-            :to="`/diagnosis/attempt/${attempt}`"
-            class="btn px-3"
-            data-test="to-faults"
-            >{{ say('bench.diagnose-a-real-board') }}</RouterLink
-          >
-          <RouterLink v-if="data.mayProve" :to="`/prove/${attempt}`" class="btn px-3" data-test="to-prove">{{
-            say('bench.prove-it')
-          }}</RouterLink>
-          <button
-            v-if="data.hasHelp"
-            type="button"
-            class="btn px-3"
-            :aria-expanded="coachOpen"
-            @click="coachOpen = !coachOpen"
-          >
-            {{ say('bench.help') }}
-          </button>
-          <button
-            type="button"
-            class="btn px-3"
-            :aria-expanded="helpOpen"
-            :aria-label="say('bench.keys')"
-            @click="helpOpen = !helpOpen"
-          >
-            ?
-          </button>
-        </div>
+        <BoxHeader
+          v-model:view="view"
+          v-model:letters="lettersOn"
+          v-model:coach="coachOpen"
+          v-model:help="helpOpen"
+          :bench="data"
+          :label="box.label"
+          @to-board="side = 'board'"
+        />
         <div class="min-h-0 grow px-2 contain-content">
           <OpenBox
             v-if="view === 'box'"
@@ -346,13 +242,6 @@ async function handIn() {
       :steps="work.stepCount.value"
       :box="box.id"
     />
-    <div
-      v-if="drag.at.value"
-      class="code pointer-events-none fixed z-30 -translate-x-1/2 border-3 border-violet bg-wash px-3 py-1 text-lg"
-      :style="{ left: `${drag.at.value.x}px`, top: `${drag.at.value.y - 70}px` }"
-      aria-hidden="true"
-    >
-      {{ hand.carried.value.length > 1 ? say('bench.count-wires', { count: hand.carried.value.length }) : carriedFlag }}
-    </div>
+    <CarriedWires v-if="drag.at.value" :at="drag.at.value" :count="hand.carried.value.length" :flag="carriedFlag" />
   </div>
 </template>

@@ -4,6 +4,7 @@ import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { api } from '@/shared/api/api'
 import type { Enclosure, HelpData, TesterReading } from '@/shared/api/generated/http'
+import { typedIn } from '@/shared/ui/typed'
 
 /** The help that a coached task allows: a hint, what the cables carry, what the light does now, a tester in the open box. */
 const props = defineProps<{ attempt: number; box: Enclosure; steps: number }>()
@@ -94,7 +95,7 @@ async function test() {
             :data-test="`probe-${name}`"
             @change="
               (event) => {
-                const value = (event.target as HTMLSelectElement).value
+                const value = typedIn(event)
                 if (name === 'one') one = value
                 else other = value
               }

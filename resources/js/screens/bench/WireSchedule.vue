@@ -3,6 +3,7 @@ import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { BoardLook, Enclosure, MarkedAs, Step } from '@/shared/api/generated/http'
 import { type BenchState, jointAt, type Places } from '@/shared/bench/bench'
+import { typedIn } from '@/shared/ui/typed'
 
 const props = defineProps<{ board: BoardLook; box: Enclosure; bench: BenchState; places: Places }>()
 const emit = defineEmits<{ make: [Step] }>()
@@ -119,7 +120,7 @@ function mark(id: string, as: string) {
               class="field"
               :aria-label="say('bench.cable-flag-goes-to', { cable: row.cable, flag: row.flag })"
               :value="row.lands"
-              @change="land(row.id, ($event.target as HTMLSelectElement).value)"
+              @change="land(row.id, typedIn($event))"
             >
               <option value="loose">{{ row.markable ? board.words.loose : say('bench.nothing') }}</option>
               <option v-if="row.markable || places.get(row.id)?.landing?.shape === 'lead'" value="cap">
@@ -146,7 +147,7 @@ function mark(id: string, as: string) {
               class="field"
               :aria-label="`${row.cable} ${row.flag} ${board.words.mark}`"
               :value="bench.marks[row.id] ?? ''"
-              @change="mark(row.id, ($event.target as HTMLSelectElement).value)"
+              @change="mark(row.id, typedIn($event))"
             >
               <option value="">{{ say('shared.none') }}</option>
               <option v-for="item in board.marks" :key="item.as" :value="item.as">{{ item.label }}</option>

@@ -3,11 +3,15 @@ import { onScopeDispose, readonly, ref } from 'vue'
 const STARTS_AT_PX = 9
 const REACH_PX = 40
 
+/** What lies under a pointer that lets go. */
+export interface DropTarget {
+  place?: string
+  connector?: string
+  tray?: string
+}
+
 /** Dragging an end: follows the pointer from a press on an end to the nearest landing when it is let go. */
-export function useDrag(
-  pickUp: (id: string) => void,
-  drop: (target: { place?: string; connector?: string; tray?: string }) => void,
-) {
+export function useDrag(pickUp: (id: string) => void, drop: (target: DropTarget) => void) {
   const at = ref<{ x: number; y: number } | null>(null)
   let from: { id: string; x: number; y: number; pointer: number } | null = null
   let swallowClick = false
@@ -59,7 +63,7 @@ export function useDrag(
   return { at: readonly(at), hold }
 }
 
-function targetNear(x: number, y: number): { place?: string; connector?: string; tray?: string } {
+function targetNear(x: number, y: number): DropTarget {
   let best: HTMLElement | null = null
   let least = REACH_PX
   for (const element of document.querySelectorAll<HTMLElement>('[data-place], [data-connector], [data-tray]')) {

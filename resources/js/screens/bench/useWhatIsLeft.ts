@@ -3,6 +3,15 @@ import { computed, type Ref } from 'vue'
 import type { BoardLook, Enclosure } from '@/shared/api/generated/http'
 import { type BenchState, jointAt } from '@/shared/bench/bench'
 
+/** How far a box is: ends placed of all of them, and in words what holds nothing yet. */
+export interface BoxLeft {
+  id: string
+  label: string
+  placed: number
+  ends: number
+  open: string
+}
+
 /** Screws and holes that hold nothing: told by their name where it is one, by their number where there are several. */
 function openAt(box: Enclosure, bench: BenchState): string {
   const open = box.devices
@@ -17,7 +26,7 @@ function openAt(box: Enclosure, bench: BenchState): string {
 
 /** Box by box, how many ends and leads are joined or capped. */
 export function useWhatIsLeft(board: Ref<BoardLook>, bench: Ref<BenchState>) {
-  const left = computed(() =>
+  const left = computed<BoxLeft[]>(() =>
     board.value.enclosures.map((box) => {
       const leads = box.devices.flatMap(({ landings }) => landings).filter(({ shape }) => shape === 'lead')
       const ends = [...box.ends, ...leads].map(({ id }) => id)

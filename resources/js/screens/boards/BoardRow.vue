@@ -64,7 +64,7 @@ const changed = computed(() => new Date(props.board.changedAt).toLocaleDateStrin
 
 <template>
   <li class="flex items-center gap-2 pr-4">
-    <form v-if="renaming" class="flex min-h-20 grow items-center px-6" @submit.prevent="endRename(field!.value)">
+    <form v-if="renaming" class="flex min-h-20 grow items-center px-6" @submit.prevent="endRename(field?.value ?? '')">
       <input
         ref="field"
         class="field max-w-lg font-bold"
@@ -72,7 +72,7 @@ const changed = computed(() => new Date(props.board.changedAt).toLocaleDateStrin
         :value="board.title"
         maxlength="200"
         @keydown.esc="renaming = false"
-        @blur="endRename(field!.value)"
+        @blur="endRename(field?.value ?? '')"
       />
     </form>
     <RouterLink

@@ -55,7 +55,7 @@ function tell(answer: Answer) {
   if (answer === 'tripped') {
     find.tell(Object.fromEntries(lamps.value.map(({ id }) => [id, 'off' as const])), true)
   } else {
-    answers.value = { ...answers.value, [lamp.value!.id]: answer }
+    if (lamp.value) answers.value = { ...answers.value, [lamp.value.id]: answer }
     if (lampAt.value + 1 < lamps.value.length) return void lampAt.value++
     find.tell(answers.value, false)
   }

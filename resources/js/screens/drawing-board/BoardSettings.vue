@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Board, Catalogue } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
 import * as drawing from './drawing'
+import { isTicked, typedIn } from '@/shared/ui/typed'
 
 type Wall = NonNullable<Board['wall']>
 const props = defineProps<{ board: Board; catalogue: Catalogue }>()
@@ -29,7 +30,6 @@ const SIZES = computed(
     ] as const,
 )
 
-const valueOf = (event: Event) => (event.target as HTMLInputElement).value
 const require = (change: Board['requirements']) => emit('change', (now) => drawing.require(now, change))
 const shown = (mm: number | undefined) => (mm === undefined ? '' : String(Math.round((mm / unit.value.mm) * 100) / 100))
 
@@ -54,7 +54,7 @@ function measure(field: keyof Wall, text: string) {
         class="field w-44"
         :value="board.code"
         data-test="edition"
-        @change="$emit('change', (now) => ({ ...now, code: valueOf($event) }))"
+        @change="$emit('change', (now) => ({ ...now, code: typedIn($event) }))"
       >
         <option v-for="edition in catalogue.editions" :key="edition" :value="edition">{{ edition }}</option>
       </select>
@@ -65,7 +65,7 @@ function measure(field: keyof Wall, text: string) {
         class="field w-64"
         :value="asks.scheme ?? 'any'"
         data-test="scheme"
-        @change="require({ scheme: valueOf($event) as NonNullable<Board['requirements']>['scheme'] })"
+        @change="require({ scheme: typedIn($event) as NonNullable<Board['requirements']>['scheme'] })"
       >
         <option value="any">{{ say('drawing-board.any-that-works') }}</option>
         <option v-for="scheme in catalogue.schemes" :key="scheme.id" :value="scheme.id">{{ scheme.name }}</option>
@@ -77,7 +77,7 @@ function measure(field: keyof Wall, text: string) {
         class="field w-60"
         :value="asks.neutralAtSwitches ?? 'by-code'"
         data-test="neutral-at"
-        @change="require({ neutralAtSwitches: valueOf($event) as 'by-code' | 'every' | 'none' })"
+        @change="require({ neutralAtSwitches: typedIn($event) as 'by-code' | 'every' | 'none' })"
       >
         <option v-for="(name, id) in NEUTRALS" :key="id" :value="id">{{ name }}</option>
       </select>
@@ -87,7 +87,7 @@ function measure(field: keyof Wall, text: string) {
         type="checkbox"
         class="h-5 w-5 accent-violet"
         :checked="asks.earths !== 'none'"
-        @change="require({ earths: ($event.target as HTMLInputElement).checked ? 'required' : 'none' })"
+        @change="require({ earths: isTicked($event) ? 'required' : 'none' })"
       />
       {{ practiceOf(board.practice).earths }}
     </label>
@@ -100,7 +100,7 @@ function measure(field: keyof Wall, text: string) {
         step="any"
         :value="shown(board.wall?.[field])"
         :data-test="field"
-        @change="measure(field, valueOf($event))"
+        @change="measure(field, typedIn($event))"
       />
     </label>
     <button type="button" class="btn px-3" @click="$emit('leave')">{{ say('shared.done') }}</button>

@@ -5,6 +5,7 @@ import type { Board, Catalogue } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
 import DeviceDetails from './DeviceDetails.vue'
 import * as drawing from './drawing'
+import { isTicked, typedIn } from '@/shared/ui/typed'
 
 type Box = Board['enclosures'][number]
 const props = defineProps<{ board: Board; box: Box; catalogue: Catalogue }>()
@@ -13,7 +14,7 @@ const emit = defineEmits<{ change: [by: (now: Board) => Board]; leave: [] }>()
 const devices = computed(() => drawing.devicesIn(props.board, props.box.id))
 const reckonsBoxFill = computed(() => practiceOf(props.board.practice).reckonsBoxFill)
 const alter = (change: Partial<Box>) => emit('change', (now) => drawing.alter(now, props.box.id, change))
-const valueOf = (event: Event) => (event.target as HTMLInputElement).value.trim()
+const valueOf = (event: Event) => typedIn(event).trim()
 const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(event)) : undefined)
 </script>
 
@@ -84,7 +85,7 @@ const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(
             type="checkbox"
             class="h-5 w-5 accent-violet"
             :checked="box.clamps === 'internal'"
-            @change="alter({ clamps: ($event.target as HTMLInputElement).checked ? 'internal' : 'none' })"
+            @change="alter({ clamps: isTicked($event) ? 'internal' : 'none' })"
           />
           {{ say('drawing-board.internal-clamps') }}
         </label>

@@ -3,6 +3,7 @@ import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Board, Catalogue } from '@/shared/api/generated/http'
 import { practiceOf } from '@/shared/practices'
+import { typedIn } from '@/shared/ui/typed'
 
 type Cable = Board['cables'][number]
 const props = defineProps<{
@@ -22,7 +23,6 @@ const isSingle = computed(() => props.catalogue.cableTypes.find(({ id }) => id =
 const length = computed(() =>
   props.cable.lengthM === undefined ? '' : String(Math.round((props.cable.lengthM / unit.value.inM) * 100) / 100),
 )
-const valueOf = (event: Event) => (event.target as HTMLInputElement).value
 
 function retype(type: string) {
   const single = props.catalogue.cableTypes.find(({ id }) => id === type)?.single
@@ -44,7 +44,7 @@ function setLength(text: string) {
     <strong>{{ say('drawing-board.cable-id', { id: cable.id }) }}</strong>
     <label class="flex items-center gap-2">
       {{ say('drawing-board.is') }}
-      <select class="field w-auto" :value="cable.type" data-test="cable-type" @change="retype(valueOf($event))">
+      <select class="field w-auto" :value="cable.type" data-test="cable-type" @change="retype(typedIn($event))">
         <option v-for="type in catalogue.cableTypes" :key="type.id" :value="type.id">{{ type.print }}</option>
       </select>
     </label>
@@ -54,7 +54,7 @@ function setLength(text: string) {
         class="field w-auto"
         :value="cable.colour"
         data-test="cable-colour"
-        @change="$emit('change', { colour: valueOf($event) as Cable['colour'] })"
+        @change="$emit('change', { colour: typedIn($event) as Cable['colour'] })"
       >
         <option v-for="colour in catalogue.colours" :key="colour.id" :value="colour.id">{{ colour.name }}</option>
       </select>
@@ -69,7 +69,7 @@ function setLength(text: string) {
         :value="length"
         :placeholder="lies"
         data-test="cable-length"
-        @change="setLength(valueOf($event))"
+        @change="setLength(typedIn($event))"
       />
     </label>
     <button type="button" class="btn px-3" @click="$emit('beside')">

@@ -5,6 +5,7 @@ import type { Board, Catalogue } from '@/shared/api/generated/http'
 import * as drawing from './drawing'
 import FaceSketch from '@/shared/board/FaceSketch.vue'
 import { practiceOf } from '@/shared/practices'
+import { isTicked, typedIn } from '@/shared/ui/typed'
 
 type Device = Board['devices'][number]
 const props = defineProps<{ board: Board; device: Device; catalogue: Catalogue }>()
@@ -20,8 +21,7 @@ const breakerOfLeakage = computed(() => practiceOf(props.board.practice).leakage
 const isOn = computed(() => (props.board.alwaysOn ?? []).includes(props.device.id))
 
 const alter = (change: Partial<Device>) => emit('change', (now) => drawing.alterDevice(now, props.device.id, change))
-const valueOf = (event: Event) => (event.target as HTMLInputElement).value
-const numberOf = (event: Event) => (Number(valueOf(event)) > 0 ? Number(valueOf(event)) : undefined)
+const numberOf = (event: Event) => (Number(typedIn(event)) > 0 ? Number(typedIn(event)) : undefined)
 const turn = () => alter({ turned: (((props.device.turned ?? 0) + 90) % 360 || undefined) as Device['turned'] })
 const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefined })
 </script>
@@ -60,7 +60,7 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
           class="field w-44"
           :value="device.model"
           data-test="model"
-          @change="alter({ model: valueOf($event), face: undefined })"
+          @change="alter({ model: typedIn($event), face: undefined })"
         >
           <option v-for="part in parts" :key="part.model" :value="part.model">{{ part.name }}</option>
         </select>
@@ -71,7 +71,7 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
           class="field w-64"
           :value="face?.id"
           data-test="face"
-          @change="alter({ face: valueOf($event) === faces[0]?.id ? undefined : valueOf($event) })"
+          @change="alter({ face: typedIn($event) === faces[0]?.id ? undefined : typedIn($event) })"
         >
           <option v-for="one in faces" :key="one.id" :value="one.id">{{ one.name }}</option>
         </select>
@@ -84,7 +84,7 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
           type="checkbox"
           class="h-5 w-5 accent-violet"
           :checked="device.seenFrom === 'rear'"
-          @change="lookFrom(($event.target as HTMLInputElement).checked)"
+          @change="lookFrom(isTicked($event))"
         />
         {{ say('drawing-board.seen-from-the-back') }}
       </label>
@@ -94,9 +94,7 @@ const lookFrom = (isRear: boolean) => alter({ seenFrom: isRear ? 'rear' : undefi
           class="h-5 w-5 accent-violet"
           :checked="isOn"
           data-test="always-on"
-          @change="
-            $emit('change', (now) => drawing.keepOn(now, device.id, ($event.target as HTMLInputElement).checked))
-          "
+          @change="$emit('change', (now) => drawing.keepOn(now, device.id, isTicked($event)))"
         />
         {{ say('drawing-board.always-on-not-switched') }}
       </label>

@@ -21,6 +21,7 @@ import { useWallKeys } from './useWallKeys'
 import { useWallMode } from './useWallMode'
 import WallView from './WallView.vue'
 import { wrongPlaces } from './wrongPlaces'
+import { typedIn } from '@/shared/ui/typed'
 
 const props = defineProps<{ boardFile: number }>()
 const router = useRouter()
@@ -117,7 +118,7 @@ async function keepAsCopy() {
           maxlength="200"
           @change="
             (event) => {
-              const title = (event.target as HTMLInputElement).value.trim()
+              const title = typedIn(event).trim()
               if (title) change((was) => ({ ...was, title }))
             }
           "
@@ -150,14 +151,14 @@ async function keepAsCopy() {
           v-if="mode.is === 'hang'"
           :question="say('drawing-board.what-goes-here')"
           :tiles="catalogue.wallParts"
-          @choose="(i) => hand.hang(catalogue!.wallParts[i]!)"
+          @choose="(i) => catalogue?.wallParts.slice(i, i + 1).forEach(hand.hang)"
           @leave="hand.rest()"
         />
         <TileChoice
           v-else-if="mode.is === 'fit'"
           :question="say('drawing-board.which-device')"
           :tiles="catalogue.parts.map(({ model, name }) => ({ key: model, name }))"
-          @choose="(i) => hand.fit(catalogue!.parts[i]!.model)"
+          @choose="(i) => catalogue?.parts.slice(i, i + 1).forEach(({ model }) => hand.fit(model))"
           @leave="hand.rest()"
         />
         <BoardSettings

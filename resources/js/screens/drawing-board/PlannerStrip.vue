@@ -51,12 +51,12 @@ const scheme = computed(() => props.review?.schemes.find(({ id }) => id === show
           {{ way.take }}
         </button>
       </p>
-      <p v-if="review.warnings.length === 1" data-test="doubts">? {{ review.warnings[0]!.message }}</p>
+      <p v-if="review.warnings.length === 1" data-test="doubts">? {{ review.warnings[0]?.message }}</p>
       <details v-else-if="review.warnings.length > 1" data-test="doubts">
         <summary class="cursor-pointer">
           {{
             say('drawing-board.message-and-warnings-more', {
-              message: review.warnings[0]!.message,
+              message: review.warnings[0]?.message,
               warnings: review.warnings.length - 1,
             })
           }}

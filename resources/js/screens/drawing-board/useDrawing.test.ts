@@ -34,9 +34,7 @@ afterEach(() => {
 
 describe('a drawing', () => {
   it('is kept by itself once the hand rests, the newest state only', async () => {
-    const keep = vi
-      .spyOn(api, 'keepDrawing')
-      .mockImplementation(async (_, base) => ({ version: base + 1 }))
+    const keep = vi.spyOn(api, 'keepDrawing').mockImplementation(async (_, base) => ({ version: base + 1 }))
     const drawn = await opened()
     drawn.change(rename('Second'))
     drawn.change(rename('Third'))
@@ -48,9 +46,7 @@ describe('a drawing', () => {
   })
 
   it('is undone and done again, and keeps both', async () => {
-    const keep = vi
-      .spyOn(api, 'keepDrawing')
-      .mockImplementation(async (_, base) => ({ version: base + 1 }))
+    const keep = vi.spyOn(api, 'keepDrawing').mockImplementation(async (_, base) => ({ version: base + 1 }))
     const drawn = await opened()
     drawn.change(rename('Second'))
     drawn.undo()
@@ -97,9 +93,7 @@ describe('a drawing', () => {
 
   it('can be kept as a copy instead', async () => {
     vi.spyOn(api, 'startDrawing').mockResolvedValue(stored(1, 'First'))
-    const keep = vi
-      .spyOn(api, 'keepDrawing')
-      .mockImplementation(async (_, base) => ({ version: base + 1 }))
+    const keep = vi.spyOn(api, 'keepDrawing').mockImplementation(async (_, base) => ({ version: base + 1 }))
     const drawn = await opened()
     drawn.change(rename('Mine'))
     expect(await drawn.keepAsCopy()).toBe(7)

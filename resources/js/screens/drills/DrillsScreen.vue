@@ -103,15 +103,7 @@ async function begin(kind: DrillKind) {
               <tr v-for="row in rows" :key="row.id" class="border-b border-line">
                 <th scope="row" class="py-1 text-left font-normal">{{ row.name }}</th>
                 <td v-for="kind in KINDS" :key="kind.id" class="code py-1 text-right">
-                  {{
-                    row.kinds[kind.id]
-                      ? say('drills.best-most-mean-mean-of', {
-                          most: row.kinds[kind.id]!.most,
-                          mean: row.kinds[kind.id]!.mean,
-                          times: row.kinds[kind.id]!.times,
-                        })
-                      : '–'
-                  }}
+                  {{ row.kinds[kind.id] ? say('drills.best-most-mean-mean-of', { ...row.kinds[kind.id] }) : '–' }}
                 </td>
               </tr>
             </tbody>

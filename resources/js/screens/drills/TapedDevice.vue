@@ -30,11 +30,7 @@ const FACES = [
   ],
 ] as const
 const spots = computed(() =>
-  Array.from({ length: props.terminals }, (_, i) => ({
-    number: i + 1,
-    x: FACES[props.face % FACES.length]![i]![0],
-    y: FACES[props.face % FACES.length]![i]![1],
-  })),
+  (FACES[props.face % FACES.length] ?? []).slice(0, props.terminals).map(([x, y], i) => ({ number: i + 1, x, y })),
 )
 
 function touch(number: number) {

@@ -4,6 +4,7 @@ import type { EveningData, KeepEvening } from '@/shared/api/generated/http'
 import ClassSelect from '@/shared/ui/ClassSelect.vue'
 import PeopleList from './PeopleList.vue'
 import type { EveningChoices, useEveningForm } from './useEveningForm'
+import { typedIn } from '@/shared/ui/typed'
 
 const props = defineProps<{
   form: ReturnType<typeof useEveningForm>
@@ -45,7 +46,7 @@ const { classroom, numberOf, change, chooseClass, countStations, pause, localSta
         class="field"
         maxlength="200"
         :value="draft.title"
-        @change="change({ title: ($event.target as HTMLInputElement).value || draft!.title })"
+        @change="change({ title: typedIn($event) || draft!.title })"
     /></label>
     <label
       >{{ say('evening.starts-at') }}
@@ -55,9 +56,7 @@ const { classroom, numberOf, change, chooseClass, countStations, pause, localSta
         :value="localStart"
         @change="
           change({
-            startsAt: ($event.target as HTMLInputElement).value
-              ? new Date(($event.target as HTMLInputElement).value).toISOString()
-              : null,
+            startsAt: typedIn($event) ? new Date(typedIn($event)).toISOString() : null,
           })
         "
     /></label>
@@ -118,7 +117,7 @@ const { classroom, numberOf, change, chooseClass, countStations, pause, localSta
           @change="
             change({
               breaks:
-                ($event.target as HTMLInputElement).value === ''
+                typedIn($event) === ''
                   ? []
                   : [
                       {

@@ -7,6 +7,7 @@ import { useInAddress } from '@/shared/frame/useInAddress'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
+import { typedIn } from '@/shared/ui/typed'
 
 /** Before the clock: every switch and lamp ohmed out, station by station, with one thumb. */
 const props = defineProps<{ evening: number }>()
@@ -94,7 +95,7 @@ async function tell(part: string, ok: boolean | null, note: string) {
             :placeholder="say('evening.what-is-wrong-with-it')"
             :aria-label="say('evening.what-is-wrong-with-name', { name: part.name })"
             :value="part.note"
-            @change="tell(part.id, false, ($event.target as HTMLInputElement).value)"
+            @change="tell(part.id, false, typedIn($event))"
           />
         </fieldset>
       </section>

@@ -2,6 +2,7 @@
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { Classroom, KeepEvening } from '@/shared/api/generated/http'
+import { isTicked, typedIn } from '@/shared/ui/typed'
 
 /** Who sits: extra time, from which minute, and whether twice. */
 const props = defineProps<{ classroom: Classroom; draft: KeepEvening }>()
@@ -32,8 +33,7 @@ function again(trainee: number, isTwice: boolean) {
     isTwice ? [...props.draft.retests, trainee] : props.draft.retests.filter((id) => id !== trainee),
   )
 }
-const numberOf = (event: Event, most: number) =>
-  Math.max(0, Math.min(most, Math.round(Number((event.target as HTMLInputElement).value)) || 0))
+const numberOf = (event: Event, most: number) => Math.max(0, Math.min(most, Math.round(Number(typedIn(event))) || 0))
 </script>
 
 <template>
@@ -64,7 +64,7 @@ const numberOf = (event: Event, most: number) =>
               type="checkbox"
               class="h-5 w-5 accent-violet"
               :checked="sits.has(trainee.id)"
-              @change="toggle(trainee, ($event.target as HTMLInputElement).checked)"
+              @change="toggle(trainee, isTicked($event))"
             />{{ trainee.name }}</label
           >
         </th>
@@ -99,7 +99,7 @@ const numberOf = (event: Event, most: number) =>
             class="h-5 w-5 accent-violet"
             :aria-label="say('evening.name-takes-a-retest', { name: trainee.name })"
             :checked="draft.retests.includes(trainee.id)"
-            @change="again(trainee.id, ($event.target as HTMLInputElement).checked)"
+            @change="again(trainee.id, isTicked($event))"
           />
         </td>
       </tr>

@@ -2,6 +2,7 @@
 import { say } from '@/shared/words/say'
 import { ref } from 'vue'
 import type { KeepEvening } from '@/shared/api/generated/http'
+import { typedIn } from '@/shared/ui/typed'
 
 /** The stations where they stand in the room: the wall shows them so. */
 const props = defineProps<{ stations: KeepEvening['stations'] }>()
@@ -101,14 +102,14 @@ const areBeside = (one: string, other: string) =>
           class="field w-44"
           maxlength="60"
           :value="station.label"
-          @change="change(station.id, { label: ($event.target as HTMLInputElement).value || station.id })"
+          @change="change(station.id, { label: typedIn($event) || station.id })"
       /></label>
       <label
         >{{ say('evening.wired-on') }}
         <select
           class="field w-44"
           :value="station.surface"
-          @change="change(station.id, { surface: ($event.target as HTMLSelectElement).value as 'screen' | 'board' })"
+          @change="change(station.id, { surface: typedIn($event) as 'screen' | 'board' })"
         >
           <option value="screen">{{ say('evening.a-screen') }}</option>
           <option value="board">{{ say('evening.a-real-board') }}</option>

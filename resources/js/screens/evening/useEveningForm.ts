@@ -2,6 +2,7 @@ import { computed, watch, type Ref } from 'vue'
 import { say } from '@/shared/words/say'
 import type { Classroom, EveningData, KeepEvening, TaskData } from '@/shared/api/generated/http'
 import { stationsInRows, type useEvening } from './useEvening'
+import { typedIn } from '@/shared/ui/typed'
 
 /** What an evening can be made of. */
 export interface EveningChoices {
@@ -41,7 +42,7 @@ export function useEveningForm(work: ReturnType<typeof useEvening>, data: Ref<Ev
   const names = computed(() =>
     Object.fromEntries(classroom.value?.trainees.map(({ id, name }) => [String(id), name]) ?? []),
   )
-  const numberOf = (event: Event) => Math.max(0, Math.round(Number((event.target as HTMLInputElement).value)) || 0)
+  const numberOf = (event: Event) => Math.max(0, Math.round(Number(typedIn(event))) || 0)
   const change = (what: Partial<KeepEvening>) => {
     if (draft.value) draft.value = { ...draft.value, ...what }
   }

@@ -8,6 +8,7 @@ import { inTurn } from '@/shared/api/inTurn'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { useLoaded } from '@/shared/ui/useLoaded'
+import { isTicked, typedIn } from '@/shared/ui/typed'
 
 /** How the table of marks is taken away: for the college's own program. Remembered, and the same for every class. */
 const { data, failure: loadFailure, load } = useLoaded(api.markTable)
@@ -103,7 +104,7 @@ const choices = computed(() => [
                     class="h-5 w-5 shrink-0 accent-violet"
                     :checked="row.isTaken"
                     :disabled="row.isTaken && chosen.length === 1"
-                    @change="take(row.id, ($event.target as HTMLInputElement).checked)"
+                    @change="take(row.id, isTicked($event))"
                   />{{ row.name }}</label
                 >
               </th>
@@ -115,7 +116,7 @@ const choices = computed(() => [
                   :placeholder="row.name"
                   :aria-label="say('mark-table.heading-of-name', { name: row.name })"
                   :value="headings[row.id] ?? ''"
-                  @change="call(row.id, ($event.target as HTMLInputElement).value)"
+                  @change="call(row.id, typedIn($event))"
                 />
                 <span v-else-if="row.isTaken" class="text-soft">{{ say('mark-table.one-column-for-each-line') }}</span>
               </td>

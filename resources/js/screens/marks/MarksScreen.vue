@@ -11,6 +11,7 @@ import ObservationList from '@/shared/marks/ObservationList.vue'
 import SecondMarker from './SecondMarker.vue'
 import ReMarkPane from './ReMarkPane.vue'
 import { useMarks } from './useMarks'
+import { typedIn } from '@/shared/ui/typed'
 
 const props = defineProps<{ assignment: number }>()
 const {
@@ -142,7 +143,7 @@ const {
             :key="`${attempt.attempt} ${lineAsked}`"
             :mark="attempt.mark"
             :line="lineAsked"
-            @change="(what) => run(() => api.overrideMark(attempt!.attempt, what)).then(() => (lineAsked = null))"
+            @change="(what) => run((id) => api.overrideMark(id, what)).then(() => (lineAsked = null))"
             @close="lineAsked = null"
           />
           <MarkLines :mark="attempt.mark" changeable @change="(key) => (lineAsked = key)" />
@@ -162,7 +163,7 @@ const {
             :key="attempt.attempt"
             :mark="attempt.mark"
             :second="attempt.second"
-            @seen="(seen) => run(() => api.observe(attempt!.attempt, seen, true))"
+            @seen="(seen) => run((id) => api.observe(id, seen, true))"
           />
           <label class="block"
             >{{ say('marks.comment') }}
@@ -171,7 +172,7 @@ const {
               maxlength="2000"
               :value="attempt.note"
               data-test="note"
-              @change="run(() => api.noteOn(attempt!.attempt, ($event.target as HTMLTextAreaElement).value))"
+              @change="run((id) => api.noteOn(id, typedIn($event)))"
             ></textarea>
           </label>
           <button
@@ -179,7 +180,7 @@ const {
             type="button"
             class="btn"
             data-test="release-one"
-            @click="run(() => api.releaseOne(attempt!.attempt, !attempt!.isReleased))"
+            @click="run((id, isReleased) => api.releaseOne(id, !isReleased))"
           >
             {{
               attempt.isReleased

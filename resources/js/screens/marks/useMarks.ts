@@ -51,10 +51,12 @@ export function useMarks(assignment: number) {
     })
   }
 
-  const run = async (work: () => Promise<GradedAttempt>) => {
+  /** What is done with the seat that is looked at. */
+  const run = async (work: (seat: number, isReleased: boolean) => Promise<GradedAttempt>) => {
+    const seat = attempt.value
     refusal.value = ''
     await orSay(refusal, async () => {
-      replace(await work())
+      if (seat) replace(await work(seat.attempt, seat.isReleased))
     })
   }
   const lineAsked = ref<string | null>(null)
@@ -73,19 +75,16 @@ export function useMarks(assignment: number) {
       else refusal.value = say('marks.this-is-marked-by-the')
     })
   }
+  const sheetOf = (seat: GradedAttempt) => ({
+    name: say('marks.mark-sheet-of-name', { name: seat.trainee.name }),
+    run: () => window.open(downloads.markSheetOf(assignment, 'pdf', String(seat.attempt))),
+  })
   const paper = computed(() => [
     { name: say('marks.use-the-corrected-marking-and'), run: takeMarking },
     { name: say('marks.mark-sheet-of-the-class'), run: () => window.open(downloads.markSheetOf(assignment, 'pdf')) },
     { name: say('marks.marks-as-a-table-csv'), run: () => window.open(downloads.markSheetOf(assignment, 'csv')) },
     { name: say('marks.columns-of-the-table'), to: '/mark-table' },
-    ...(attempt.value
-      ? [
-          {
-            name: say('marks.mark-sheet-of-name', { name: attempt.value.trainee.name }),
-            run: () => window.open(downloads.markSheetOf(assignment, 'pdf', String(attempt.value!.attempt))),
-          },
-        ]
-      : []),
+    ...(attempt.value ? [sheetOf(attempt.value)] : []),
   ])
 
   async function release() {

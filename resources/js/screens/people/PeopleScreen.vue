@@ -3,7 +3,7 @@ import { orSay } from '@/shared/api/orSay'
 import { say, saySome } from '@/shared/words/say'
 import { computed, ref, shallowRef } from 'vue'
 import { api } from '@/shared/api/api'
-import type { Slip, Trainee } from '@/shared/api/generated/http'
+import type { Classroom, Slip, Trainee } from '@/shared/api/generated/http'
 import { useInAddress } from '@/shared/frame/useInAddress'
 import { useSession } from '@/shared/stores/session'
 import LoadState from '@/shared/ui/LoadState.vue'
@@ -15,6 +15,7 @@ import AddPeople from './AddPeople.vue'
 import ClassList from './ClassList.vue'
 import PersonRow from './PersonRow.vue'
 import SlipSheet from './SlipSheet.vue'
+import { typedIn } from '@/shared/ui/typed'
 
 const session = useSession()
 const { data, failure, load } = useLoaded(async () => {
@@ -45,17 +46,20 @@ async function tried(work: () => Promise<unknown>) {
   await load()
 }
 
+/** What is done in the class that is open. */
+const inClass = (work: (open: Classroom) => Promise<unknown>) => tried(async () => open.value && work(open.value))
+
 const addClass = (name: string) =>
   tried(async () => {
     const made = await api.addClass(name)
     inAddress.value = String(made.id)
   })
 
-const renameClass = (name: string) => tried(() => api.changeClass(open.value!.id, { name }))
-const endTerm = (endsOn: string) => tried(() => api.changeClass(open.value!.id, { endsOn: endsOn || null }))
-const archive = () => tried(() => api.changeClass(open.value!.id, { archived: !open.value!.archived }))
+const renameClass = (name: string) => inClass(({ id }) => api.changeClass(id, { name }))
+const endTerm = (endsOn: string) => inClass(({ id }) => api.changeClass(id, { endsOn: endsOn || null }))
+const archive = () => inClass(({ id, archived }) => api.changeClass(id, { archived: !archived }))
 const invite = (name: string) => tried(async () => (slips.value = [await api.invite(name)]))
-const share = (id: number, on: boolean) => tried(() => api.shareClass(open.value!.id, id, on))
+const share = (id: number, on: boolean) => inClass((open) => api.shareClass(open.id, id, on))
 
 const change = (trainee: Trainee, what: { name?: string; extraPercent?: number; number?: string | null }) =>
   tried(() =>
@@ -64,8 +68,7 @@ const change = (trainee: Trainee, what: { name?: string; extraPercent?: number; 
 const newCode = (trainee: Trainee) => tried(async () => (slips.value = [await api.newCode(trainee.id)]))
 
 const move = (trainee: Trainee, to: number) =>
-  tried(async () => {
-    const from = open.value!
+  inClass(async (from) => {
     await api.moveTrainee(from.id, trainee.id, to)
     const there = others.value.find(({ id }) => id === to)?.name ?? say('people.the-other-class')
     undo.value = {
@@ -74,8 +77,7 @@ const move = (trainee: Trainee, to: number) =>
     }
   })
 const remove = (trainee: Trainee) =>
-  tried(async () => {
-    const from = open.value!.id
+  inClass(async ({ id: from }) => {
     await api.removeTrainee(from, trainee.id)
     undo.value = {
       says: say('people.name-is-out-of-the', { name: trainee.name }),
@@ -140,7 +142,7 @@ const classItems = computed(() => {
             :aria-label="say('people.name-of-the-class')"
             :value="open.name"
             maxlength="80"
-            @change="renameClass(($event.target as HTMLInputElement).value)"
+            @change="renameClass(typedIn($event))"
           />
           <p class="text-soft">
             {{ saySome('people.one-person-count-people', open.trainees.length)
@@ -159,7 +161,7 @@ const classItems = computed(() => {
               type="date"
               :value="open.endsOn ?? ''"
               data-test="term-end"
-              @change="endTerm(($event.target as HTMLInputElement).value)"
+              @change="endTerm(typedIn($event))"
           /></label>
           <RowMenu :label="open.name" :items="classItems" />
           <button v-if="adding !== 'people'" type="button" class="btn-main" @click="adding = 'people'">

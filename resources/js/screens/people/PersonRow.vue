@@ -3,6 +3,7 @@ import { say } from '@/shared/words/say'
 import { computed, onMounted, ref } from 'vue'
 import type { Classroom, Trainee } from '@/shared/api/generated/http'
 import RowMenu from '@/shared/ui/RowMenu.vue'
+import { typedIn } from '@/shared/ui/typed'
 
 const props = defineProps<{ trainee: Trainee; others: readonly Classroom[]; lit: boolean }>()
 const emit = defineEmits<{
@@ -19,15 +20,15 @@ const items = computed(() => [
 ])
 
 function rename(event: Event) {
-  const name = (event.target as HTMLInputElement).value.trim()
+  const name = typedIn(event).trim()
   if (name && name !== props.trainee.name) emit('change', { name })
 }
 function renumber(event: Event) {
-  const number = (event.target as HTMLInputElement).value.trim() || null
+  const number = typedIn(event).trim() || null
   if (number !== props.trainee.number) emit('change', { number })
 }
 function allow(event: Event) {
-  const percent = Number((event.target as HTMLInputElement).value)
+  const percent = Number(typedIn(event))
   if (Number.isInteger(percent) && percent !== props.trainee.extraPercent) emit('change', { extraPercent: percent })
 }
 

@@ -14,10 +14,15 @@ const edition = defineModel<string>('edition', { required: true })
 const others = computed(() => practices().filter(({ id }) => id !== props.list.board.practice))
 
 /** Plans that differ only in which color carries what are one entry, with a choice. */
-const heads = computed(() => [...new Set(props.list.plans.map(({ head }) => head))])
+const heads = computed(() =>
+  [...new Set(props.list.plans.map(({ head }) => head))].flatMap((head) => {
+    const plan = props.list.plans[head]
+    return plan ? [{ head, plan }] : []
+  }),
+)
 const chosenHead = computed(() => props.list.plans[chosen.value]?.head ?? 0)
 const colours = computed(() =>
-  props.list.plans.flatMap(({ head }, number) => (head === chosenHead.value ? [number] : [])),
+  props.list.plans.flatMap((plan, number) => (plan.head === chosenHead.value ? [{ number, plan }] : [])),
 )
 
 const SIGNS = { pass: '✓', remarks: say('plans.with-a-remark'), fail: '✕' }
@@ -46,18 +51,17 @@ const SIGNS = { pass: '✓', remarks: say('plans.with-a-remark'), fail: '✕' }
       @update:model-value="(head: number) => (chosen = head)"
     >
       <RadioGroupLabel class="sr-only">{{ say('plans.plan') }}</RadioGroupLabel>
-      <RadioGroupOption v-for="head in heads" :key="head" v-slot="{ checked }" :value="head" as="template">
+      <RadioGroupOption v-for="{ head, plan } in heads" :key="head" v-slot="{ checked }" :value="head" as="template">
         <div
           class="flex min-h-14 cursor-pointer items-center gap-3 px-2 py-2"
           :class="checked ? 'border-l-4 border-violet bg-wash' : ''"
           :data-plan="head"
         >
-          <SchemeSketch :scheme="list.plans[head]!.schemeId" :switches="switches" />
+          <SchemeSketch :scheme="plan.schemeId" :switches="switches" />
           <RadioGroupLabel as="p" class="min-w-0"
-            ><strong class="block">{{ list.plans[head]!.scheme }}</strong
-            ><span class="block text-soft"
-              >{{ SIGNS[list.plans[head]!.verdict] }}{{ head === 0 ? say('plans.preferred') : '' }}</span
-            ><span v-for="sentence in list.plans[head]!.differs" :key="sentence" class="block text-sm">{{
+            ><strong class="block">{{ plan.scheme }}</strong
+            ><span class="block text-soft">{{ SIGNS[plan.verdict] }}{{ head === 0 ? say('plans.preferred') : '' }}</span
+            ><span v-for="sentence in plan.differs" :key="sentence" class="block text-sm">{{
               sentence
             }}</span></RadioGroupLabel
           >
@@ -67,12 +71,8 @@ const SIGNS = { pass: '✓', remarks: say('plans.with-a-remark'), fail: '✕' }
     <label v-if="colours.length > 1" class="block" data-test="colours">
       {{ say('plans.which-wire-carries-what') }}
       <select v-model.number="chosen" class="field min-h-9">
-        <option v-for="number in colours" :key="number" :value="number">
-          {{
-            list.plans[number]!.head === number
-              ? say('plans.in-the-usual-order')
-              : list.plans[number]!.differs.join('; ')
-          }}
+        <option v-for="{ number, plan } in colours" :key="number" :value="number">
+          {{ plan.head === number ? say('plans.in-the-usual-order') : plan.differs.join('; ') }}
         </option>
       </select>
     </label>

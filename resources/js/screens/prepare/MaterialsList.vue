@@ -1,10 +1,18 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
+import { computed } from 'vue'
 import type { MaterialsData } from '@/shared/api/generated/http'
 import ShelfField from './ShelfField.vue'
 
-defineProps<{ data: MaterialsData }>()
+const props = defineProps<{ data: MaterialsData }>()
 const emit = defineEmits<{ keep: [part: string, change: { price?: string; held?: string }] }>()
+/** Each line with what is kept of its part on the shelf. */
+const rows = computed(() =>
+  props.data.materials.flatMap((row, i) => {
+    const held = props.data.shelf[i]
+    return held ? [{ row, held }] : []
+  }),
+)
 </script>
 
 <template>
@@ -28,12 +36,7 @@ const emit = defineEmits<{ keep: [part: string, change: { price?: string; held?:
       </tr>
     </thead>
     <tbody>
-      <tr
-        v-for="(row, i) in data.materials"
-        :key="data.shelf[i]!.part"
-        class="border-b border-line"
-        :data-part="data.shelf[i]!.part"
-      >
+      <tr v-for="{ row, held } in rows" :key="held.part" class="border-b border-line" :data-part="held.part">
         <td class="pr-2 text-sm text-soft">{{ row.kind }}</td>
         <th scope="row" class="pr-2 font-normal">{{ row.what }}</th>
         <td class="pr-4 text-right font-bold">{{ row.amount }}</td>
@@ -41,14 +44,12 @@ const emit = defineEmits<{ keep: [part: string, change: { price?: string; held?:
           <label class="flex w-36 items-center gap-1">
             <ShelfField
               :label="say('prepare.price-of-what', { what: row.what })"
-              :value="data.shelf[i]!.price"
+              :value="held.price"
               step="0.01"
-              @keep="(price) => emit('keep', data.shelf[i]!.part, { price })"
+              @keep="(price) => emit('keep', held.part, { price })"
             />
             <span class="text-sm whitespace-nowrap text-soft">{{
-              data.shelf[i]!.unit === 'each'
-                ? say('prepare.each')
-                : say('prepare.per-unit', { unit: data.shelf[i]!.unit })
+              held.unit === 'each' ? say('prepare.each') : say('prepare.per-unit', { unit: held.unit })
             }}</span>
           </label>
         </td>
@@ -56,9 +57,9 @@ const emit = defineEmits<{ keep: [part: string, change: { price?: string; held?:
         <td class="py-0.5 pr-2">
           <ShelfField
             :label="say('prepare.in-stock-what', { what: row.what })"
-            :value="data.shelf[i]!.held"
+            :value="held.held"
             step="any"
-            @keep="(held) => emit('keep', data.shelf[i]!.part, { held })"
+            @keep="(count) => emit('keep', held.part, { held: count })"
           />
         </td>
         <td class="text-right font-bold" data-test="short">{{ row.short ? `! ${row.short}` : '–' }}</td>

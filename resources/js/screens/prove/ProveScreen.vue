@@ -37,6 +37,7 @@ import { usePlaceKeys } from './usePlaceKeys'
 import TrapBoard from './TrapBoard.vue'
 import { useProbes, useProof } from './useProof'
 import WalkPane from './WalkPane.vue'
+import { elementOf } from '@/shared/ui/typed'
 
 const props = defineProps<{ attempt: number }>()
 const { data: bench, failure, load } = useLoaded(() => api.bench(props.attempt))
@@ -130,7 +131,7 @@ function goOn(by: number) {
   openBox.value = boxes[(at + by + boxes.length) % boxes.length]?.id ?? null
 }
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if ((event.target as HTMLElement).closest('input, select, [role="tab"], [role="radio"]') || !board.value) return
+  if (elementOf(event)?.closest('input, select, [role="tab"], [role="radio"]') || !board.value) return
   if (!event.key.startsWith(say('shared.arrow')) || event.ctrlKey || event.altKey || event.metaKey) return
   const next = neighbour(
     layOutMap(board.value),

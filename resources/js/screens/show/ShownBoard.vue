@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { positionName } from '@/shared/words/positionName'
 import { say } from '@/shared/words/say'
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { useEventListener, useFullscreen } from '@vueuse/core'
 import { computed, ref, toRef } from 'vue'
 import { api } from '@/shared/api/api'
@@ -13,6 +12,7 @@ import { replay } from '@/shared/bench/stepLog'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import { useNight } from '@/shared/frame/useNight'
 import RoomPanel from './RoomPanel.vue'
+import ShowMenu from './ShowMenu.vue'
 import { useBringIn } from './useBringIn'
 import { useRoom } from './useRoom'
 
@@ -228,24 +228,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           {{ say('show.no-flip-left-that-would') }}
         </p>
         <span class="grow" />
-        <Menu as="div" class="relative shrink-0">
-          <MenuButton class="btn min-h-16 px-5 text-[28px]" data-test="show-menu">{{ say('show.more') }}</MenuButton>
-          <MenuItems
-            class="absolute right-0 bottom-full z-20 mb-2 w-max border-2 border-ink bg-paper py-1 outline-none"
-          >
-            <MenuItem v-for="action in ACTIONS" :key="action.key" v-slot="{ active }" as="template">
-              <button
-                type="button"
-                class="flex min-h-14 w-full items-center gap-4 px-5 text-left text-[28px]"
-                :class="{ 'bg-wash': active }"
-                :data-show="action.key"
-                @click="action.run()"
-              >
-                <kbd class="code w-8 text-soft">{{ action.key }}</kbd> {{ action.name }}
-              </button>
-            </MenuItem>
-          </MenuItems>
-        </Menu>
+        <ShowMenu :actions="ACTIONS" />
       </div>
     </template>
   </main>

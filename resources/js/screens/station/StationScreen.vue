@@ -15,6 +15,7 @@ import FoundRows from '@/shared/as-found/FoundRows.vue'
 import SpokenRows from '@/shared/as-found/SpokenRows.vue'
 import PhotoStrip from './PhotoStrip.vue'
 import ObservationList from '@/shared/marks/ObservationList.vue'
+import { typedIn } from '@/shared/ui/typed'
 
 /** A station in one hand: what stands there, what the eye says, verdict and mark. */
 const props = defineProps<{ attempt: number }>()
@@ -192,9 +193,7 @@ async function observe(now: Record<string, boolean>) {
             class="field min-h-20 py-2"
             maxlength="2000"
             :value="sheet.note"
-            @change="
-              run('note', async () => void (await api.noteOn(attempt, ($event.target as HTMLTextAreaElement).value)))
-            "
+            @change="run('note', async () => void (await api.noteOn(attempt, typedIn($event))))"
           ></textarea>
         </label>
         <RouterLink :to="`/verdict/${attempt}`" class="btn mt-4">{{ say('station.verdict-and-board') }}</RouterLink>

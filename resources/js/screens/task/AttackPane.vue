@@ -18,10 +18,24 @@ const attack = computed(() => props.found?.attack ?? null)
 const standing = computed(() =>
   props.found?.board && opened.value ? replay(opened.value.standing, placesOf(props.found.board)).now : null,
 )
-const LISTS = [
-  ['passing', say('task.these-would-still-pass')],
-  ['losing', say('task.these-correct-wirings-would-lose')],
-] as const
+const lists = computed(() =>
+  attack.value
+    ? [
+        {
+          name: 'passing',
+          title: say('task.these-would-still-pass'),
+          boards: attack.value.passing,
+          count: attack.value.passingCount,
+        },
+        {
+          name: 'losing',
+          title: say('task.these-correct-wirings-would-lose'),
+          boards: attack.value.losing,
+          count: attack.value.losingCount,
+        },
+      ].filter(({ boards }) => boards.length > 0)
+    : [],
+)
 </script>
 
 <template>
@@ -51,11 +65,11 @@ const LISTS = [
       {{ say('task.count-odd-looking-right-wirings', { count: attack.oddities }) }}
       {{ saySome('task.none-loses-a-mark-one', attack.losingCount) }}
     </p>
-    <template v-for="[name, title] in attack ? LISTS : []" :key="name">
-      <details v-if="attack![name].length > 0" class="mt-1" :data-list="name">
-        <summary class="min-h-9 cursor-pointer font-bold">{{ title }} ({{ attack![`${name}Count`] }})</summary>
+    <template v-for="{ name, title, boards, count } in lists" :key="name">
+      <details class="mt-1" :data-list="name">
+        <summary class="min-h-9 cursor-pointer font-bold">{{ title }} ({{ count }})</summary>
         <ul class="divide-y divide-line">
-          <li v-for="(item, i) in attack![name]" :key="i" class="py-1">
+          <li v-for="(item, i) in boards" :key="i" class="py-1">
             <div class="flex items-center gap-3">
               <span class="code w-20 shrink-0">{{
                 say('task.got-of-total', { got: item.got, total: item.total })

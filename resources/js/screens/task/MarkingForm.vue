@@ -2,6 +2,7 @@
 import { say } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import type { MarkingData, MarkingFile, TaskWords } from '@/shared/api/generated/http'
+import { isTicked, typedIn } from '@/shared/ui/typed'
 
 const props = defineProps<{ markings: readonly MarkingData[]; rules: TaskWords['rules']; busy: boolean }>()
 const emit = defineEmits<{ keep: [marking: MarkingFile, isCopy: boolean] }>()
@@ -27,7 +28,7 @@ const sum = computed(() => {
   const rules = Object.values(marking.rules ?? {}).reduce<number>((so, one) => so + one, 0)
   return points + rules + (marking.workmanship ?? []).reduce((so, { points: one }) => so + one, 0)
 })
-const numberOf = (event: Event) => Math.max(0, Math.round(Number((event.target as HTMLInputElement).value)))
+const numberOf = (event: Event) => Math.max(0, Math.round(Number(typedIn(event))))
 
 const CRITICAL = { danger: say('task.any-dangerous-fault'), fault: say('task.any-fault') } as const
 const NEW_POINTS = 5
@@ -107,12 +108,7 @@ function setRule(code: string, points: number) {
       </label>
       <label v-if="unused.length > 0">
         {{ say('task.points-for-a-rule') }}
-        <select
-          class="field min-h-9"
-          value=""
-          data-test="add-rule"
-          @change="setRule(($event.target as HTMLSelectElement).value, NEW_POINTS)"
-        >
+        <select class="field min-h-9" value="" data-test="add-rule" @change="setRule(typedIn($event), NEW_POINTS)">
           <option value="">{{ say('task.choose-one') }}</option>
           <option v-for="rule in unused" :key="rule.code" :value="rule.code">{{ rule.text }}</option>
         </select>
@@ -144,7 +140,7 @@ function setRule(code: string, points: number) {
           class="h-5 w-5 accent-violet"
           :checked="edited.deadBeforeHands ?? true"
           data-critical="dead-before-hands"
-          @change="edited.deadBeforeHands = ($event.target as HTMLInputElement).checked"
+          @change="edited.deadBeforeHands = isTicked($event)"
         />
         {{ say('task.hands-in-a-board-not') }}
       </label>
@@ -154,7 +150,7 @@ function setRule(code: string, points: number) {
           class="h-5 w-5 accent-violet"
           :checked="(edited.critical ?? ['danger']).includes(code)"
           :data-critical="code"
-          @change="setCritical(code, ($event.target as HTMLInputElement).checked)"
+          @change="setCritical(code, isTicked($event))"
         />
         {{ say('task.name-fails-the-whole', { name }) }}
       </label>

@@ -2,10 +2,10 @@
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { TaskFile, TaskWords } from '@/shared/api/generated/http'
+import { typedIn } from '@/shared/ui/typed'
 
 const props = defineProps<{ words: TaskWords; isAnswered: boolean }>()
 const task = defineModel<TaskFile>({ required: true })
-const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
 
 function weigh(code: string, weight: string) {
   const rules = { ...task.value.rules }
@@ -41,7 +41,7 @@ function stand(habit: string, position: string) {
           class="field"
           :value="task.positions?.[habit.id] ?? ''"
           :data-habit="habit.id"
-          @change="stand(habit.id, valueOf($event))"
+          @change="stand(habit.id, typedIn($event))"
         >
           <option value="">{{ say('task.leave-it-open') }}</option>
           <option v-for="position in habit.positions" :key="position.id" :value="position.id">
@@ -84,7 +84,7 @@ function stand(habit: string, position: string) {
             class="field min-h-9 w-36 shrink-0"
             :value="task.rules?.[rule.code] ?? 'remark'"
             :data-rule="rule.code"
-            @change="weigh(rule.code, valueOf($event))"
+            @change="weigh(rule.code, typedIn($event))"
           >
             <option value="remark">{{ rule.own }}</option>
             <option value="fault">{{ say('task.fault') }}</option>

@@ -2,6 +2,7 @@
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { TaskFile, TaskWords } from '@/shared/api/generated/http'
+import { isTicked, typedIn } from '@/shared/ui/typed'
 
 const props = defineProps<{ board: number; words: TaskWords; isAnswered: boolean }>()
 const task = defineModel<TaskFile>({ required: true })
@@ -64,7 +65,7 @@ const boxes = computed(() => props.words.boxes)
           max="480"
           :value="task.minutes ?? ''"
           data-test="minutes"
-          @change="task.minutes = Number(($event.target as HTMLInputElement).value) || null"
+          @change="task.minutes = Number(typedIn($event)) || null"
         />
       </label>
       <label>
@@ -102,7 +103,7 @@ const boxes = computed(() => props.words.boxes)
         class="field"
         data-test="proving"
         :value="task.proving ?? (task.mode === 'exam' ? 'none' : 'free')"
-        @change="task.proving = ($event.target as HTMLSelectElement).value as TaskFile['proving']"
+        @change="task.proving = typedIn($event) as TaskFile['proving']"
       >
         <option v-for="(name, need) in PROVING" :key="need" :value="need">{{ name }}</option>
       </select>
@@ -143,7 +144,7 @@ const boxes = computed(() => props.words.boxes)
           type="checkbox"
           class="h-5 w-5 shrink-0 accent-violet"
           :checked="task.start === 'as-found'"
-          @change="task.start = ($event.target as HTMLInputElement).checked ? 'as-found' : 'boxes'"
+          @change="task.start = isTicked($event) ? 'as-found' : 'boxes'"
         />
         {{ say('task.everything-on-the-as-found') }}
       </label>

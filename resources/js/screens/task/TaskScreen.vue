@@ -12,6 +12,7 @@ import RulesForm from './RulesForm.vue'
 import TaskForm from './TaskForm.vue'
 import TrialPane from './TrialPane.vue'
 import { useTask } from './useTask'
+import { typedIn } from '@/shared/ui/typed'
 
 const props = defineProps<{ boardFile: number; kept: number | null }>()
 const router = useRouter()
@@ -41,7 +42,7 @@ async function set(isTwice = false) {
         :aria-label="say('task.tasks-saved-on-this-board')"
         :value="kept ?? ''"
         data-test="kept-tasks"
-        @change="open(($event.target as HTMLSelectElement).value)"
+        @change="open(typedIn($event))"
       >
         <option value="">{{ say('task.a-new-task') }}</option>
         <option v-for="one in made.kept.value" :key="one.id" :value="one.id">{{ one.title }}</option>

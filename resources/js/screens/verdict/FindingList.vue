@@ -31,12 +31,12 @@ const followsOf = (group: (typeof groups.value)[number]) => group.members.flatMa
   <ol class="divide-y divide-line">
     <li
       v-for="group in groups"
-      :key="group.members[0]!.index"
+      :key="group.first.index"
       class="flex gap-3 py-3"
-      :data-finding="group.members[0]!.finding.code"
+      :data-finding="group.first.finding.code"
     >
       <span class="code flex h-9 w-9 shrink-0 items-center justify-center rounded-full bg-ink text-lg text-paper">{{
-        numbers.get(group.members[0]!.index)
+        numbers.get(group.first.index)
       }}</span>
       <div class="min-w-0 grow">
         <p class="flex items-center gap-2">
@@ -46,7 +46,7 @@ const followsOf = (group: (typeof groups.value)[number]) => group.members.flatMa
             }}{{ group.members.length > 1 ? say('verdict.times-times', { times: group.members.length }) : '' }}</strong
           >
         </p>
-        <p>{{ group.members[0]!.finding.message }}</p>
+        <p>{{ group.first.finding.message }}</p>
         <details v-if="group.members.length > 1">
           <summary class="min-h-8 cursor-pointer text-soft">
             {{
@@ -59,7 +59,7 @@ const followsOf = (group: (typeof groups.value)[number]) => group.members.flatMa
             {{ finding.message }}
           </p>
         </details>
-        <p class="text-sm text-soft">{{ group.members[0]!.finding.reference }}</p>
+        <p class="text-sm text-soft">{{ group.first.finding.reference }}</p>
         <details
           v-if="followsOf(group).length > 0"
           class="mt-1"

@@ -7,8 +7,8 @@ const json = (status: number, body: unknown) => new Response(JSON.stringify(body
 const asked: Request[] = []
 /** The server answers so, one after the other; the last for good. */
 function answers(...with_: (() => Response | Promise<Response>)[]) {
-  vi.stubGlobal('fetch', async (request: Request) => {
-    asked.push(request)
+  vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
+    asked.push(new Request(url, init))
     return (with_.length > 1 ? with_.shift() : with_[0])?.()
   })
 }

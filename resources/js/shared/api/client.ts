@@ -37,7 +37,6 @@ const AGAIN_MS = 700
 /** The calls that docs/api/openapi.json describes, with the types that are made from it. */
 export const http = createClient<paths>({
   baseUrl: '/api',
-  credentials: 'same-origin',
   headers: { Accept: 'application/json' },
   querySerializer: queryOf,
   fetch: within(USUAL_MS),
@@ -59,9 +58,11 @@ export const search = inTurn()
 /** Carries a request for so long at most. */
 export function within(ms: number) {
   return async (request: Request): Promise<Response> => {
+    // Its text, and not a stream: it may be sent again.
+    const asked = { request, body: request.body ? await request.text() : undefined }
     for (let times = 1; ; times++) {
       try {
-        return await signedIn(request, ms)
+        return await signedIn(asked, ms)
       } catch (error) {
         if (!isBusy(error) || times === MOST_TIMES || request.signal.aborted) throw error
         await new Promise((resolve) => setTimeout(resolve, AGAIN_MS))
@@ -76,20 +77,30 @@ export function queryOf(params: Record<string, unknown>): string {
   return new URLSearchParams(told.map(([name, value]) => [name, String(value)])).toString()
 }
 
-async function signedIn(request: Request, ms: number): Promise<Response> {
+interface Asked {
+  request: Request
+  body?: string | undefined
+}
+
+async function signedIn(asked: Asked, ms: number): Promise<Response> {
   try {
-    return await once(request.clone(), ms)
+    return await once(asked, ms)
   } catch (error) {
     if (!(error instanceof Refused) || error.status !== TOKEN_RAN_OUT) throw error
-    await once(new Request('/api/session', { headers: { Accept: 'application/json' } }), ms)
-    return await once(request.clone(), ms)
+    await once({ request: new Request('/api/session', { headers: { Accept: 'application/json' } }) }, ms)
+    return await once(asked, ms)
   }
 }
 
-async function once(request: Request, ms: number): Promise<Response> {
+async function once({ request, body }: Asked, ms: number): Promise<Response> {
   const limit = AbortSignal.timeout(ms)
-  request.headers.set('X-XSRF-TOKEN', csrfToken())
-  const response = await fetch(request, {
+  const headers = new Headers(request.headers)
+  headers.set('X-XSRF-TOKEN', csrfToken())
+  const response = await fetch(request.url, {
+    method: request.method,
+    headers,
+    body: body ?? null,
+    credentials: 'same-origin',
     signal: 'any' in AbortSignal ? AbortSignal.any([limit, request.signal]) : limit,
   }).catch(() => {
     throw new NoAnswer()

@@ -2,10 +2,10 @@
 import { say } from '@/shared/words/say'
 import type { AsFoundBox, AsFoundSheet } from '@/shared/api/generated/http'
 import ConductorStroke from '@/shared/board/ConductorStroke.vue'
+import { typedIn } from '@/shared/ui/typed'
 
 defineProps<{ box: AsFoundBox; marks: AsFoundSheet['marks'] }>()
 defineEmits<{ write: [point: string, change: { lands?: string; mark?: string }] }>()
-const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
@@ -43,7 +43,7 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
             class="field min-h-9"
             :aria-label="say('shared.where-name-goes', { name: row.name })"
             :value="row.lands"
-            @change="$emit('write', row.point, { lands: valueOf($event) })"
+            @change="$emit('write', row.point, { lands: typedIn($event) })"
           >
             <option value="">{{ row.isFixed ? say('shared.no-pigtail') : say('shared.nowhere-loose') }}</option>
             <template v-for="place in box.places" :key="place.id">
@@ -57,7 +57,7 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
             class="field min-h-9"
             :aria-label="say('shared.tape-or-sleeve-on-name', { name: row.name })"
             :value="row.mark"
-            @change="$emit('write', row.point, { mark: valueOf($event) })"
+            @change="$emit('write', row.point, { mark: typedIn($event) })"
           >
             <option value="">{{ say('shared.none') }}</option>
             <option v-for="mark in marks" :key="mark.id" :value="mark.id">{{ mark.name }}</option>

@@ -4,6 +4,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { AsFoundBox } from '@/shared/api/generated/http'
 import ConductorStroke from '@/shared/board/ConductorStroke.vue'
+import { elementOf } from '@/shared/ui/typed'
 
 /**
  * A board taken down as two people do it: one reads box by box, end by end, the other types the number of the place. The numbers are
@@ -59,9 +60,9 @@ function typed(digit: string) {
   else timer = setTimeout(() => land(places.value[number - 1]!.id), SECOND_DIGIT_MS)
 }
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.ctrlKey || event.metaKey || event.altKey || (event.target as HTMLElement).closest('input, select')) return
+  if (event.ctrlKey || event.metaKey || event.altKey || elementOf(event)?.closest('input, select')) return
   if (/^\d$/.test(event.key)) typed(event.key)
-  else if (event.key === 'Enter' && !(event.target as HTMLElement).closest('button')) goBy(1)
+  else if (event.key === 'Enter' && !elementOf(event)?.closest('button')) goBy(1)
   else if (event.key === 'Backspace') goBy(-1)
   else return
   event.preventDefault()

@@ -11,6 +11,7 @@ import OpenBox from '@/shared/board/OpenBox.vue'
 import WiringDiagram from '@/shared/board/WiringDiagram.vue'
 import { coresOf } from './coresOf'
 import { LAMP_STATES } from '@/shared/board/lampStates'
+import { elementOf } from '@/shared/ui/typed'
 
 /** The current stepped from where it enters to where it stops, on the board, in the open box and on the diagram at once. */
 const props = defineProps<{
@@ -74,7 +75,7 @@ function flip(id: string) {
 }
 
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.ctrlKey || event.metaKey || event.altKey || (event.target as HTMLElement).closest('input, select')) return
+  if (event.ctrlKey || event.metaKey || event.altKey || elementOf(event)?.closest('input, select')) return
   const by = { ArrowRight: 1, PageDown: 1, ArrowLeft: -1, PageUp: -1 }[event.key]
   if (by === undefined) return
   event.preventDefault()

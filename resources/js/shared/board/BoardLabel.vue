@@ -15,6 +15,7 @@ const lines = computed(() => {
     return own
   })
 })
+const first = computed(() => lines.value[0] ?? { size: 0, y: 0 })
 const middle = computed(() => props.label.rect.x + props.label.rect.width / 2)
 /** Rings stand before their line, which is in the middle together with them. */
 const startOf = (line: { text: string; size: number; pins: readonly number[] }) =>
@@ -52,13 +53,13 @@ const ringAt = (line: { text: string; size: number; y: number; pins: readonly nu
     </template>
     <g v-if="label.isShort && whole" class="whole" aria-hidden="true">
       <rect
-        :x="middle - wide(whole, lines[0]!.size) / 2 - 4"
+        :x="middle - wide(whole, first.size) / 2 - 4"
         :y="label.rect.y - 2"
-        :width="wide(whole, lines[0]!.size) + 8"
-        :height="lines[0]!.size * LINE + 4"
+        :width="wide(whole, first.size) + 8"
+        :height="first.size * LINE + 4"
         fill="var(--color-wash)"
       />
-      <text :x="middle" :y="lines[0]!.y" text-anchor="middle" :font-size="lines[0]!.size">{{ whole }}</text>
+      <text :x="middle" :y="first.y" text-anchor="middle" :font-size="first.size">{{ whole }}</text>
     </g>
   </g>
 </template>

@@ -24,6 +24,7 @@ const FINISH: Record<string, string> = {
   green: 'var(--color-green-screw)',
 }
 const finish = computed(() => props.landing.landing?.finish ?? 'green')
+const holes = computed(() => props.landing.landing?.holes ?? 1)
 const shape = computed(() => props.landing.landing?.shape ?? 'screw')
 const fill = computed(() => FINISH[finish.value] ?? paintOf(finish.value).body)
 const slot = computed(() => (finish.value === 'dark' ? 'var(--color-paper)' : 'var(--color-ink)'))
@@ -90,18 +91,11 @@ const letter = computed(
       <circle :cx="landing.x" :cy="landing.y" r="8" fill="var(--color-paper)" />
     </template>
     <template v-else-if="shape === 'block'">
-      <rect
-        :x="landing.x - landing.landing!.holes * 12"
-        :y="landing.y - 16"
-        :width="landing.landing!.holes * 24"
-        height="32"
-        rx="2"
-        :fill="fill"
-      />
+      <rect :x="landing.x - holes * 12" :y="landing.y - 16" :width="holes * 24" height="32" rx="2" :fill="fill" />
       <circle
-        v-for="i in landing.landing!.holes"
+        v-for="i in holes"
         :key="i"
-        :cx="landing.x - landing.landing!.holes * 12 + i * 24 - 12"
+        :cx="landing.x - holes * 12 + i * 24 - 12"
         :cy="landing.y"
         r="7"
         fill="var(--color-paper)"

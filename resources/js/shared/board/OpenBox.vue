@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
-import { computed, ref } from 'vue'
+import { computed, toRef } from 'vue'
 import type { BoardLook, Enclosure } from '@/shared/api/generated/http'
-import { type BenchState, jointAt } from '@/shared/bench/bench'
+import type { BenchState } from '@/shared/bench/bench'
 import { connectorHandle } from '@/shared/bench/placeNumbers'
 import { drawConductors } from './boxConductors'
 import { layOutBox } from './boxLayout'
+import BoxFrame from './BoxFrame.vue'
 import CableEntry from './CableEntry.vue'
 import ConductorStroke from './ConductorStroke.vue'
 import ConnectorMark from './ConnectorMark.vue'
@@ -14,6 +15,9 @@ import EndFlag from './EndFlag.vue'
 import LandingMark from './LandingMark.vue'
 import { wide } from './layout/letters'
 import { layOutMap } from './mapLayout'
+import PlaceNumbers from './PlaceNumbers.vue'
+import { connectorLabel, useBoxWords } from './useBoxWords'
+import { useTouched } from './useTouched'
 
 const props = withDefaults(
   defineProps<{
@@ -52,42 +56,17 @@ const emit = defineEmits<{
 }>()
 
 const map = computed(() => layOutMap(props.board))
-const joints = computed(() => props.bench.joints.filter((joint) => joint.box === props.box.id))
+const { joints, nameOf, placeName, stateOf, whereIs, holding } = useBoxWords(toRef(() => props))
 const labelOf = (id: string) => props.board.enclosures.find((enclosure) => enclosure.id === id)?.label ?? id
-const words = computed(() => ({ boxOf: labelOf, conduit: props.board.words.conduit, connector: connectorLabel }))
+const labelOfConnector = (by: string) => connectorLabel(props.board, by)
+const words = computed(() => ({ boxOf: labelOf, conduit: props.board.words.conduit, connector: labelOfConnector }))
 const layout = computed(() => layOutBox(props.box, props.board.cables, map.value.at, words.value, joints.value))
 
 const conductors = computed(() => drawConductors(props.box, layout.value, props.bench, props.board.marks))
-/** Place → where it is, in words: `joined on dark screw, place 3 of S1`, `joined in wire nut with the white of W2`. */
-const joined = computed(() => {
-  const told = new Map<string, { where: string; holds: string }>()
-  for (const { by, points } of joints.value) {
-    const names = points.map(placeName)
-    for (const [i, id] of points.entries()) {
-      const others = names.filter((_, other) => other !== i).join(', ')
-      told.set(id, {
-        where: say('shared.joined-what-others', {
-          what: by === 'terminal' ? 'on' : say('shared.in-connectorlabel-with', { connectorLabel: connectorLabel(by) }),
-          others,
-        }),
-        holds: others && say('shared.holds-others', { others }),
-      })
-    }
-  }
-  return told
-})
-const capped = computed(() => new Set(props.bench.caps))
-const stateOf = (id: string) => (capped.value.has(id) ? 'capped' : joined.value.has(id) ? 'joined' : 'loose')
-const STATES = { capped: say('shared.capped'), joined: say('shared.connected'), loose: say('shared.loose') }
-const whereIs = (id: string) => joined.value.get(id)?.where ?? STATES[stateOf(id)]
-const holding = (id: string) => joined.value.get(id)?.holds ?? ''
 const markOf = (id: string) => {
   const as = props.bench.marks[id]
   return as === undefined ? null : (props.board.marks.find((mark) => mark.as === as) ?? null)
 }
-const placeName = (id: string) => endNames.value.get(id) ?? nameOf(id)
-const endNames = computed(() => new Map(props.box.ends.map(({ id, name }) => [id, name])))
-const nameOf = (id: string) => layout.value.landings.get(id)?.landing?.name ?? props.board.words.boxEarth
 /** The pins of the findings about this box, above the place that each is about. */
 const pinned = computed(() =>
   [...props.pins].flatMap(([id, numbers]) => {
@@ -96,29 +75,14 @@ const pinned = computed(() =>
   }),
 )
 
-/** The end or screw under the hand: its conductor comes forward whole, and its name is told. */
-const touched = ref<string | null>(null)
-function touch(id: string, isOn: boolean) {
-  if (isOn) touched.value = id
-  else if (touched.value === id) touched.value = null
-}
-const leadsTo = computed(() => {
-  const id = touched.value
-  if (!id) return null
-  const own = conductors.value.find((conductor) => conductor.id === id)
-  if (own) return own
-  const others = jointAt(props.bench, id)?.points.filter((other) => other !== id) ?? []
-  return others.length === 1 ? (conductors.value.find((conductor) => conductor.id === others[0]) ?? null) : null
-})
-const forward = computed(() => (props.carried.length > 0 || !leadsTo.value?.path ? null : leadsTo.value))
-const touchedName = computed(() => {
-  const end = props.box.ends.find(({ id }) => id === (leadsTo.value?.id ?? touched.value))
-  return props.carried.length > 0 ? '' : (end?.name ?? '')
-})
-function numberSpot(id: string) {
-  const landing = layout.value.landings.get(id)
-  return landing ? { x: landing.x + 17, y: landing.y - 17 } : null
-}
+const {
+  touch,
+  forward,
+  name: touchedName,
+} = useTouched(
+  toRef(() => props),
+  conductors,
+)
 
 const lookOf = ({ id, colour }: { id: string; colour: string }) => ({
   colour,
@@ -128,7 +92,6 @@ const lookOf = ({ id, colour }: { id: string; colour: string }) => ({
 })
 const isLit = (id: string) => props.carried.includes(id) || props.traced.has(id)
 const isDimmed = (id: string) => props.faded.has(id) || (props.carried.length > 0 && !props.carried.includes(id))
-const connectorLabel = (by: string) => props.board.tray.find((item) => item.by === by)?.label.replace(/ \d$/, '') ?? by
 </script>
 
 <template>
@@ -139,43 +102,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
     :aria-label="say('shared.open-box-label', { label: box.label })"
     :data-box="box.id"
   >
-    <defs>
-      <pattern id="metal" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <rect width="7" height="7" fill="var(--color-paper)" />
-        <path d="M0 0v7" stroke="var(--color-soft)" stroke-width="1.5" />
-      </pattern>
-    </defs>
-    <rect
-      :x="layout.frame.left - 8"
-      :y="layout.frame.top - 8"
-      :width="layout.frame.right - layout.frame.left + 16"
-      :height="layout.frame.bottom - layout.frame.top + 16"
-      rx="4"
-      :fill="box.metal ? 'url(#metal)' : 'var(--color-paper)'"
-      stroke="var(--color-ink)"
-      stroke-width="2"
-    />
-    <rect
-      :x="layout.frame.left"
-      :y="layout.frame.top"
-      :width="layout.frame.right - layout.frame.left"
-      :height="layout.frame.bottom - layout.frame.top"
-      rx="3"
-      fill="var(--color-face)"
-      stroke="var(--color-ink)"
-      stroke-width="2"
-    />
-
-    <text
-      :x="layout.frame.right + 6"
-      :y="layout.frame.bottom + 26"
-      text-anchor="end"
-      font-size="14"
-      fill="var(--color-soft)"
-      data-test="material"
-    >
-      {{ box.metal ? say('shared.metal-box-hatched') : say('shared.plastic-box') }}
-    </text>
+    <BoxFrame :frame="layout.frame" :is-metal="box.metal" />
     <CableEntry v-for="entry in layout.entries" :key="entry.key" :entry="entry" :frame="layout.frame" />
 
     <ConductorStroke
@@ -193,7 +120,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       :key="connector.joint.points.join()"
       v-memo="[connector, keys && !isIdle ? numbers.get(connectorHandle(connector.joint, box)) : null]"
       :connector="connector"
-      :label="connectorLabel(connector.joint.by)"
+      :label="labelOfConnector(connector.joint.by)"
       :holds="connector.joint.points.map(placeName).join(', ')"
       :number="keys && !isIdle ? (numbers.get(connectorHandle(connector.joint, box)) ?? null) : null"
       @pick="emit('connector', connector.joint.points[0]!)"
@@ -259,27 +186,7 @@ const connectorLabel = (by: string) => props.board.tray.find((item) => item.by =
       @hold="(event) => emit('hold', end.id, event)"
       @touch="(isOn) => touch(end.id, isOn)"
     />
-    <g v-for="[id, number] in keys || !isIdle ? numbers : []" :key="id" pointer-events="none">
-      <template v-if="numberSpot(id)">
-        <circle
-          :cx="numberSpot(id)!.x"
-          :cy="numberSpot(id)!.y"
-          :r="isIdle ? 9 : 12"
-          :fill="isIdle ? 'var(--color-paper)' : 'var(--color-violet)'"
-          stroke="var(--color-violet)"
-        />
-        <text
-          :x="numberSpot(id)!.x"
-          :y="numberSpot(id)!.y + 5"
-          text-anchor="middle"
-          :font-size="isIdle ? 13 : 15"
-          :fill="isIdle ? 'var(--color-violet)' : 'var(--color-paper)'"
-          :data-number="id"
-        >
-          {{ number }}
-        </text>
-      </template>
-    </g>
+    <PlaceNumbers v-if="keys || !isIdle" :numbers="numbers" :at="layout.landings" :is-idle="isIdle" />
     <g v-if="touchedName" pointer-events="none" data-test="touched">
       <rect
         :x="layout.frame.left + 2"

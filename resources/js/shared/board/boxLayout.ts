@@ -196,11 +196,11 @@ function placeEntries(sides: Sides, frame: Frame, at: (enclosure: string) => Spo
 }
 
 function sidesTowards(dx: number, dy: number): Side[] {
-  const across: Side[] = dx < 0 ? ['left', 'right'] : ['right', 'left']
-  const upright: Side[] = dy < 0 ? ['top', 'bottom'] : ['bottom', 'top']
+  const across: [Side, Side] = dx < 0 ? ['left', 'right'] : ['right', 'left']
+  const upright: [Side, Side] = dy < 0 ? ['top', 'bottom'] : ['bottom', 'top']
   return Math.abs(dx) > Math.abs(dy)
-    ? [across[0]!, upright[1]!, upright[0]!, across[1]!]
-    : [upright[0]!, upright[1]!, across[0]!, across[1]!]
+    ? [across[0], upright[1], upright[0], across[1]]
+    : [upright[0], upright[1], across[0], across[1]]
 }
 
 function count(groups: { ends: string[] }[]): number {

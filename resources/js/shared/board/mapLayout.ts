@@ -4,6 +4,7 @@ import { inTwo, shortened } from './layout/letters'
 import { type Label, type Line, placeLabels, type Wanted } from './layout/labels'
 import type { Spot } from './layout/rects'
 import { type BoxShape, type Run, type Way, waysOf } from './layout/ways'
+import { pairs } from './layout/pairs'
 
 /** The room for a map, and how tall its letters are, in pixels. */
 export interface Pane {
@@ -82,7 +83,7 @@ const iconFor = ({ width, height, letter }: Pane) => Math.max(1.6 * letter, 0.05
 /** From millimetres of the wall to the room in the pane, along and down. */
 function axesOf(spots: readonly Spot[], width: number, height: number) {
   const [xs, ys] = [linesOf(spots.map(([x]) => x)), linesOf(spots.map(([, y]) => y))]
-  const reach = (lines: number[]) => lines[lines.length - 1]! - lines[0]!
+  const reach = (lines: number[]) => (lines.at(-1) ?? 0) - (lines[0] ?? 0)
   const scale = Math.min(width / Math.max(1, reach(xs)), height / Math.max(1, reach(ys)))
   return [
     axis(xs, Math.min(width, MOST_STRETCH * scale * reach(xs)), width),
@@ -94,14 +95,14 @@ function axesOf(spots: readonly Spot[], width: number, height: number) {
 function linesOf(values: number[]): number[] {
   const lines: number[] = []
   for (const value of values.sort((a, b) => a - b)) {
-    if (lines.length === 0 || value - lines[lines.length - 1]! > SAME_LINE_MM) lines.push(value)
+    if (value - (lines.at(-1) ?? -Infinity) > SAME_LINE_MM) lines.push(value)
   }
   return lines
 }
 
 /** Lines as far apart as on the wall, but no nearer than boxes can stand, in the middle of the room. */
 function axis(lines: readonly number[], wanted: number, room: number): (mm: number) => number {
-  const gaps = lines.slice(1).map((line, i) => line - lines[i]!)
+  const gaps = pairs(lines).map(([before, line]) => line - before)
   const least = Math.min(LEAST_APART, room / Math.max(1, gaps.length))
   const length = Math.min(room, Math.max(wanted, least * gaps.length))
   const spare = length - least * gaps.length
@@ -109,13 +110,10 @@ function axis(lines: readonly number[], wanted: number, room: number): (mm: numb
     1,
     gaps.reduce((so, gap) => so + gap, 0),
   )
-  const places = [(room - length) / 2]
-  for (const gap of gaps) places.push(places[places.length - 1]! + least + (spare * gap) / sum)
-  return (mm) => {
-    let line = 0
-    while (line + 1 < lines.length && lines[line + 1]! <= mm) line++
-    return places[line] ?? room / 2
-  }
+  let at = (room - length) / 2
+  const places = [at, ...gaps.map((gap) => (at += least + (spare * gap) / sum))]
+  const lineOf = (mm: number) => lines.filter((line) => line <= mm).length - 1
+  return (mm) => places[Math.max(0, lineOf(mm))] ?? room / 2
 }
 
 /** What is written at a box: its name, a line under it, and the numbers of the findings that are pinned there. */
@@ -156,12 +154,12 @@ function namesOf(label: string, under: string, pins: readonly number[], size: nu
 
 /** `W2 · 14/2`, in two lines, or the tag alone. */
 function printsOf(print: string, size: number): Wanted['variants'] {
-  const [tag, ...rest] = print.split(' · ')
+  const [tag = '', ...rest] = print.split(' · ')
   const lines = (...texts: string[]) => texts.map((text) => ({ text, size }))
   const [count, single] = print.split(' × ')
   return rest.length === 0
     ? [lines(print), ...(single ? [lines(`${count} ×`, single), lines(`${count} ×`)] : [lines(print)])]
-    : [lines(print), lines(tag!, rest.join(' · ')), lines(tag!)]
+    : [lines(print), lines(tag, rest.join(' · ')), lines(tag)]
 }
 
 /** A run with what is printed on it: a cable, or the singles of one conduit. */

@@ -1,6 +1,7 @@
 import { wide } from './letters'
 import { around, grown, holds, meets, type Rect, type Spot, stretch } from './rects'
 import type { BoxShape, Way } from './ways'
+import { pairs } from './pairs'
 
 /** A line of a label, and how tall its letters are. */
 export interface Line {
@@ -63,7 +64,7 @@ export function placeLabels(
     around(at, halfWidth + beyond, halfHeight + beyond),
   )
   for (const { width, points } of ways) {
-    for (let i = 0; i + 1 < points.length; i++) taken.push(stretch(points[i]!, points[i + 1]!, width / 2))
+    for (const [one, other] of pairs(points)) taken.push(stretch(one, other, width / 2))
   }
   const placed: Label[] = []
   const byId = new Map(boxes.map((box) => [box.id, box]))
@@ -100,26 +101,23 @@ function* besideBox(box: BoxShape, { width, height, air }: Size): Generator<Rect
     const off = air * 1.01 + (step * height) / 3
     const [below, above] = [y + halfHeight + off, y - halfHeight - off - height]
     const [right, left] = [x + halfWidth + off, x - halfWidth - off - width]
-    const lefts = [x - width / 2, x + air, x - width - air, x - halfWidth, x + halfWidth - width]
-    const tops = [y - height / 2, y + air, y - height - air, y - halfHeight, y + halfHeight - height]
-    for (const top of [below, above]) yield { x: lefts[0]!, y: top, width, height }
-    for (const side of [right, left]) yield { x: side, y: tops[0]!, width, height }
-    for (const top of [below, above]) for (const side of lefts.slice(1)) yield { x: side, y: top, width, height }
-    for (const side of [right, left]) for (const top of tops.slice(1)) yield { x: side, y: top, width, height }
+    const lefts = [x + air, x - width - air, x - halfWidth, x + halfWidth - width]
+    const tops = [y + air, y - height - air, y - halfHeight, y + halfHeight - height]
+    for (const top of [below, above]) yield { x: x - width / 2, y: top, width, height }
+    for (const side of [right, left]) yield { x: side, y: y - height / 2, width, height }
+    for (const top of [below, above]) for (const side of lefts) yield { x: side, y: top, width, height }
+    for (const side of [right, left]) for (const top of tops) yield { x: side, y: top, width, height }
     for (const top of [below, above]) for (const side of [right, left]) yield { x: side, y: top, width, height }
   }
 }
 
 /** Over a level stretch or under it, at the right of an upright one or at its left; the longest stretch first. */
 function* alongWay({ points, width: runWidth }: Way, { width, height, air }: Size): Generator<Rect> {
-  const length = (i: number) =>
-    Math.abs(points[i]![0] - points[i + 1]![0]) + Math.abs(points[i]![1] - points[i + 1]![1])
-  const stretches = points.slice(1).map((_, i) => i)
-  stretches.sort((a, b) => length(b) - length(a) || a - b)
+  const length = ([[x1, y1], [x2, y2]]: [Spot, Spot]) => Math.abs(x1 - x2) + Math.abs(y1 - y2)
+  const stretches = pairs(points).sort((a, b) => length(b) - length(a))
   for (let step = 0; step < STEPS / 2; step++) {
     const off = runWidth / 2 + air * 1.01 + (step * height) / 2
-    for (const i of stretches) {
-      const [[x1, y1], [x2, y2]] = [points[i]!, points[i + 1]!]
+    for (const [[x1, y1], [x2, y2]] of stretches) {
       for (const share of ALONG) {
         const [x, y]: Spot = [x1 + (x2 - x1) * share, y1 + (y2 - y1) * share]
         if (y1 === y2) {

@@ -1,4 +1,5 @@
 import { around, grown, meets, type Rect, type Spot, stretch } from './rects'
+import { pairs } from './pairs'
 
 /** A box as it is drawn. */
 export interface BoxShape {
@@ -80,7 +81,8 @@ function best(from: BoxShape, to: BoxShape, width: number, others: BoxShape[], l
   const walls = others.map(({ at, halfWidth, halfHeight }) =>
     grown(around(at, halfWidth, halfHeight), lanes.clear + width / 2),
   )
-  const own = [from, to].map(({ at, halfWidth, halfHeight }) => around(at, halfWidth, halfHeight))
+  const itself = ({ at, halfWidth, halfHeight }: BoxShape) => around(at, halfWidth, halfHeight)
+  const own: [Rect, Rect] = [itself(from), itself(to)]
   let found: Spot[] = [from.at, to.at]
   let least = Infinity
   let isClear = false
@@ -173,7 +175,7 @@ function channels(a: number, halfA: number, b: number, halfB: number, width: num
 /** What its length and its bends cost. */
 function effortOf(points: Spot[]): number {
   let cost = (points.length - 2) * BEND
-  for (let i = 0; i + 1 < points.length; i++) cost += far({ at: points[i]! }, { at: points[i + 1]! }) * LENGTH
+  for (const [one, other] of pairs(points)) cost += far({ at: one }, { at: other }) * LENGTH
   return cost
 }
 
@@ -182,19 +184,18 @@ function troubleOf(
   points: Spot[],
   width: number,
   walls: Rect[],
-  own: Rect[],
+  own: [Rect, Rect],
   laid: Way[],
   lanes: Lanes,
   most: number,
 ): number {
   let cost = 0
   const last = points.length - 2
-  for (let i = 0; i <= last; i++) {
-    const [one, other] = [points[i]!, points[i + 1]!]
+  for (const [i, [one, other]] of pairs(points).entries()) {
     const ground = stretch(one, other, 0)
     for (const wall of walls) if (meets(ground, wall)) cost += HIT
-    if (i > 0 && meets(ground, own[0]!)) cost += HIT
-    if (i < last && meets(ground, own[1]!)) cost += HIT
+    if (i > 0 && meets(ground, own[0])) cost += HIT
+    if (i < last && meets(ground, own[1])) cost += HIT
     if (cost >= most) return cost
     for (const way of laid) {
       cost += against(ground, one[1] === other[1], way.points, (width + way.width) / 2 + lanes.air)
@@ -211,9 +212,7 @@ const TOUCH = 0.5
 function against(ground: Rect, isLevel: boolean, points: Spot[], apart: number): number {
   const [left, top, right, bottom] = [ground.x, ground.y, ground.x + ground.width, ground.y + ground.height]
   let cost = 0
-  for (let k = 0; k + 1 < points.length; k++) {
-    const [x1, y1] = points[k]!
-    const [x2, y2] = points[k + 1]!
+  for (const [[x1, y1], [x2, y2]] of pairs(points)) {
     const isBeside = (y1 === y2) === isLevel
     const reach = isBeside ? apart : 2 * TOUCH
     const isMet =
@@ -228,9 +227,9 @@ function against(ground: Rect, isLevel: boolean, points: Spot[], apart: number):
 
 /** The same way, so far to its left: what runs side by side within one sheath. */
 export function beside(points: readonly Spot[], off: number): Spot[] {
+  const turns = pairs(points).map(([one, other]) => turn(one, other))
   return points.map(([x, y], i) => {
-    const next = i + 1 < points.length ? turn(points[i]!, points[i + 1]!) : null
-    const before = i > 0 ? turn(points[i - 1]!, points[i]!) : null
+    const [before, next] = [turns[i - 1] ?? null, turns[i] ?? null]
     const upright = [before, next].find((way) => way !== null && way[1] !== 0)
     const level = [before, next].find((way) => way !== null && way[0] !== 0)
     return [x + (upright ? upright[1] * off : 0), y - (level ? level[0] * off : 0)]
