@@ -39,7 +39,7 @@ final class PlainLines implements FormatterInterface
     /** @return array<string, mixed> */
     private static function told(Throwable $fault): array
     {
-        $route = Request::route();
+        $route = Request::instance()->route();
         $own = array_filter($fault->getTrace(), fn (array $frame) => self::isOwn($frame['file'] ?? ''));
         $frames = array_map(
             fn (array $frame) => self::place($frame['file'] ?? '', $frame['line'] ?? 0),
@@ -50,7 +50,7 @@ final class PlainLines implements FormatterInterface
             'number' => ErrorNumber::now(),
             'what' => $fault::class,
             'where' => self::place($fault->getFile(), $fault->getLine()),
-            'route' => is_object($route) ? implode('|', array_diff($route->methods(), ['HEAD'])).' '.$route->uri() : null,
+            'route' => $route !== null ? implode('|', array_diff($route->methods(), ['HEAD'])).' '.$route->uri() : null,
             'query' => $fault instanceof QueryException ? $fault->getSql() : null,
             // What the database says may hold a value: its codes say enough (5 locked, 8 read only, 13 full, 19 a rule of a table).
             'codes' => $fault instanceof QueryException ? [$fault->getCode(), $fault->errorInfo[1] ?? null] : null,

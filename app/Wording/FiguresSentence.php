@@ -42,8 +42,9 @@ final readonly class FiguresSentence
     public function remarks(): array
     {
         $without = $this->figures->runsWithoutLength();
-        $breakerA = $this->figures->survey->circuit->wiring->board->supply()->breakerA;
-        $zs = $breakerA === null ? null : LightingLoad::mostColdZsOhm($breakerA);
+        $board = $this->figures->survey->circuit->wiring->board;
+        $breakerA = $board->supply()->breakerA;
+        $zs = $breakerA === null ? null : LightingLoad::mostColdZsOhm($breakerA, $board->practice);
 
         return array_values(array_filter([
             $without === [] ? '' : $this->words->say('figures.no-length', ['runs' => $this->words->list($without)]),

@@ -15,12 +15,7 @@ final class Region
     /** As the translator names it; what the region does not say itself comes from its language. */
     public static function of(Practice $practice): string
     {
-        return self::named($practice->words);
-    }
-
-    public static function named(string $region): string
-    {
-        return App::getLocale().'/'.$region;
+        return App::getLocale().'/'.$practice->words;
     }
 
     /**

@@ -117,12 +117,6 @@ final readonly class Likelihood
         return $shares;
     }
 
-    /** @return array<string, float> kind → out of a hundred, as instructors find them */
-    public static function priors(): array
-    {
-        return self::PRIORS;
-    }
-
     /** @return list<string> kinds that have no prior: none */
     public static function missing(): array
     {

@@ -38,13 +38,4 @@ final readonly class EveningDraft
     {
         return in_array($person, $this->retests, true) ? 2 : 1;
     }
-
-    /** @param  list<Sitting>  $fixed */
-    public function withFixed(array $fixed): self
-    {
-        return new self(
-            $this->title, $this->people, $this->stations, $this->minutes, $this->changeover, $this->variants,
-            $this->retests, $this->breaks, $fixed, $this->now,
-        );
-    }
 }

@@ -41,7 +41,7 @@ abstract class ReadsFilesCommand extends Command
         foreach ($problems as ['pointer' => $pointer, 'message' => $message]) {
             $errors->writeln('  '.($pointer === '' ? '(file)' : $pointer)."  $message");
         }
-        if ($this->hasOption('json') && $this->option('json')) {
+        if (($this->options()['json'] ?? false) === true) {
             $this->writeJson(['error' => $refusal->getMessage(), 'problems' => $problems]);
         }
 
@@ -55,11 +55,11 @@ abstract class ReadsFilesCommand extends Command
      */
     protected function edition(Practice $practice): ?CodeEdition
     {
-        $id = $this->option('edition');
+        $id = $this->options()['edition'] ?? null;
         $edition = is_string($id) ? Editions::find($id) : null;
         if ($id !== null && $edition?->practice->is($practice) !== true) {
             $known = implode(', ', array_map(fn (CodeEdition $known) => $known->id, Editions::of($practice)));
-            throw InputRefused::option(__('problems.unknown-edition', ['id' => (string) $id, 'detail' => $known]));
+            throw InputRefused::option(__('problems.unknown-edition', ['id' => $id, 'detail' => $known]));
         }
 
         return $edition;
@@ -72,8 +72,9 @@ abstract class ReadsFilesCommand extends Command
      */
     protected function state(Circuit $circuit): int
     {
+        $asked = $this->options()['state'] ?? '';
         $state = 0;
-        foreach (array_filter(explode(',', (string) $this->option('state')), fn (string $part) => trim($part) !== '') as $part) {
+        foreach (array_filter(explode(',', (string) $asked), fn (string $part) => trim($part) !== '') as $part) {
             [$id, $position] = array_map(trim(...), [...explode(':', $part, 2), '']);
             $switch = array_search($id, $circuit->switches, true);
             if ($switch === false) {

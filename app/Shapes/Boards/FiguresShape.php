@@ -99,7 +99,7 @@ final readonly class FiguresShape
             'breakerA' => $breakerA,
             'mostLampholders' => $breakerA === null ? null : LightingLoad::mostLampholders($breakerA, $this->practice()),
             'fits' => $breakerA === null ? null : LightingLoad::ampere($lampholders, $this->practice()) <= $breakerA,
-            'mostColdZsOhm' => $breakerA === null ? null : LightingLoad::mostColdZsOhm($breakerA),
+            'mostColdZsOhm' => $breakerA === null ? null : LightingLoad::mostColdZsOhm($breakerA, $this->practice()),
             'mostZsOhm' => $breakerA === null ? null : LightingLoad::mostZsOhm($breakerA),
         ];
     }

@@ -262,7 +262,7 @@ final readonly class PrepareShape
         $breakerA = $this->plan->wiring->board->supply()->breakerA;
         $zs = $breakerA === null || $this->plan->wiring->board->practice->reckonsBoxFill
             ? null
-            : LightingLoad::mostColdZsOhm($breakerA);
+            : LightingLoad::mostColdZsOhm($breakerA, $this->plan->wiring->board->practice);
 
         return $zs === null ? [] : array_map(fn (LampFigures $lamp) => [
             'what' => $this->words->say('prepare.zs', ['lamp' => $this->words->device($lamp->lamp), 'breaker' => (string) $breakerA]),

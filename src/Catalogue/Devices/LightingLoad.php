@@ -18,8 +18,6 @@ final class LightingLoad
 
     private const MOST_ZS_OHM_TYPE_B = [6 => 7.28, 10 => 4.37, 16 => 2.73];
 
-    private const MOST_COLD_ZS_OHM_TYPE_B = [6 => 5.82, 10 => 3.50, 16 => 2.19];
-
     public static function ampere(int $lampholders, Practice $practice): float
     {
         return $lampholders * self::WATT_PER_LAMPHOLDER / $practice->nominalV;
@@ -36,9 +34,9 @@ final class LightingLoad
         return $breakerA === floor($breakerA) ? (self::MOST_ZS_OHM_TYPE_B[(int) $breakerA] ?? null) : null;
     }
 
-    /** The same as it may be measured with the conductors cold. */
-    public static function mostColdZsOhm(float $breakerA): ?float
+    /** The same as it may be measured with the conductors cold: the practice's own table, which the test sheet goes by too. */
+    public static function mostColdZsOhm(float $breakerA, Practice $practice): ?float
     {
-        return $breakerA === floor($breakerA) ? (self::MOST_COLD_ZS_OHM_TYPE_B[(int) $breakerA] ?? null) : null;
+        return $breakerA === floor($breakerA) ? ($practice->proving['loopMostOhm'][(int) $breakerA] ?? null) : null;
     }
 }

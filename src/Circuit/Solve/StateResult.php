@@ -20,9 +20,4 @@ final readonly class StateResult
         public ?LampNetwork $network,
     ) {
     }
-
-    public function areOne(int $net, int $other): bool
-    {
-        return $this->nodes[$net] === $this->nodes[$other];
-    }
 }

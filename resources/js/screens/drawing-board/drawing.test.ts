@@ -105,7 +105,7 @@ describe('drawing', () => {
   })
 
   it('hangs another like it, names it, and never another feed', () => {
-    const board = drawing.relabel(again(threeWays(), 'B1', [900, 500]), 'B3', 'Yard door')
+    const board = drawing.alter(again(threeWays(), 'B1', [900, 500]), 'B3', { label: 'Yard door' })
     expect(board.enclosures.at(-1)).toMatchObject({ id: 'B3', label: 'Yard door', at: [900, 500], kind: 'switch-box' })
     expect(board.devices.at(-1)).toEqual({ id: 'S3', in: 'B3', model: 'sw-3' })
     expect(drawing.copied(bare, 'F')).toBeNull()

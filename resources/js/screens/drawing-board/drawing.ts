@@ -127,8 +127,6 @@ export function takeWayOut(board: Board, way: WayOut): Board {
 
 export const move = (board: Board, id: string, at: Spot): Board => alter(board, id, { at: [...at] })
 
-export const relabel = (board: Board, id: string, label: string): Board => alter(board, id, { label })
-
 /** Moves the lights of one box into another, with the rose they hang from; what works them goes on working them. */
 export function moveLights(board: Board, from: string, to: string, kinds: Record<string, string>): Board {
   const isMoved = (device: Device) => device.in === from && ['lamp', 'rose'].includes(kinds[device.model] ?? '')

@@ -97,7 +97,7 @@ it('knows load and limits', function () {
         ->and(LightingLoad::mostZsOhm(6))->toBe(7.28)
         // BS 7671 Table 41.3, type B, and 0.8 of it when measured cold (trade-facts section 6, memory).
         ->and(array_map(LightingLoad::mostZsOhm(...), [10, 16, 20]))->toBe([4.37, 2.73, null])
-        ->and(array_map(LightingLoad::mostColdZsOhm(...), [6, 10, 16, 20]))->toBe([5.82, 3.50, 2.19, null]);
+        ->and(array_map(fn (float $breakerA) => LightingLoad::mostColdZsOhm($breakerA, Practice::from('gb')), [6, 10, 16, 20]))->toBe([5.82, 3.50, 2.19, null]);
 });
 
 it('is British', function () {
