@@ -8,6 +8,7 @@ import CautionNote from '@/shared/ui/CautionNote.vue'
 import LoadState from '@/shared/ui/LoadState.vue'
 import TopBar from '@/shared/ui/TopBar.vue'
 import { type Answer, useDiagnosis } from './useDiagnosis'
+import SwitchName from '@/shared/ui/SwitchName.vue'
 
 /** A standing board, a phone in one hand: flip, tap what the light does, look where it says, put it right, flip again. */
 const props = defineProps<{ boardFile?: number; attempt?: number }>()
@@ -111,11 +112,10 @@ function again() {
             :data-stand="item.id"
             @click="find.flip(item.id)"
           >
-            <span class="code text-xl"
-              >{{ item.id }}
-              {{ find.positions.value[item.id] === 'down' ? say('diagnosis.down') : say('diagnosis.up') }}</span
-            >
-            <span class="text-sm font-normal">{{ item.label }}</span>
+            <SwitchName :id="item.id" :label="item.label" />
+            <span class="code text-xl">{{
+              find.positions.value[item.id] === 'down' ? say('diagnosis.down') : say('diagnosis.up')
+            }}</span>
           </button>
         </div>
         <p v-if="lamps.length > 1" class="mb-1">{{ say('diagnosis.label', { label: lamp.label }) }}</p>

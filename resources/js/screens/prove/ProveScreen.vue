@@ -38,6 +38,7 @@ import TrapBoard from './TrapBoard.vue'
 import { useProbes, useProof } from './useProof'
 import WalkPane from './WalkPane.vue'
 import { elementOf } from '@/shared/ui/typed'
+import SwitchName from '@/shared/ui/SwitchName.vue'
 
 const props = defineProps<{ attempt: number }>()
 const { data: bench, failure, load } = useLoaded(() => api.bench(props.attempt))
@@ -306,9 +307,10 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
                 :data-flip="item.id"
                 @click="proof.act('flip', { on: item.id })"
               >
-                <span class="code">{{ item.id }} {{ item.position === 'up' ? '▲' : '▼' }}</span>
-                <span class="truncate font-normal">{{ item.label }}</span>
-                <span class="code ml-auto">{{ positionName(item.position) }}</span>
+                <SwitchName :id="item.id" :label="item.label" />
+                <span class="code ml-auto"
+                  >{{ item.position === 'up' ? '▲' : '▼' }} {{ positionName(item.position) }}</span
+                >
               </button>
             </li>
             <li v-for="item in proof.data.value.lamps" :key="item.id" class="flex items-center gap-1">

@@ -5,6 +5,7 @@ import type { ProofData, TrapBoard } from '@/shared/api/generated/http'
 import LampSign from '@/shared/ui/LampSign.vue'
 import PaddleSign from '@/shared/ui/PaddleSign.vue'
 import { LAMP_STATES } from '@/shared/board/lampStates'
+import SwitchName from '@/shared/ui/SwitchName.vue'
 
 /** Another board, wired by somebody else: it answers to one's own flips as it should, is signed off, and then fails in sight. */
 const props = defineProps<{ trap: TrapBoard; switches: ProofData['switches']; lamps: ProofData['lamps'] }>()
@@ -70,8 +71,7 @@ async function signOff() {
         @click="flip(item.id)"
       >
         <PaddleSign class="h-24" aria-hidden="true" :is-down="isDown(item.id)" />
-        <span class="code">{{ item.id }}</span>
-        <span class="text-base font-normal">{{ item.label }}</span>
+        <SwitchName :id="item.id" :label="item.label" />
       </button>
       <div
         v-for="item in lamps"

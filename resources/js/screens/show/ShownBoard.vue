@@ -15,6 +15,7 @@ import RoomPanel from './RoomPanel.vue'
 import ShowMenu from './ShowMenu.vue'
 import { useBringIn } from './useBringIn'
 import { useRoom } from './useRoom'
+import SwitchName from '@/shared/ui/SwitchName.vue'
 
 /**
  * One board for the whole room. A remote's page keys go on with whatever is under way: the next conductor, the answer that the room
@@ -49,9 +50,11 @@ const lamps = computed(() => (isHidden.value || bringIn.isOn.value ? new Map() :
 const hiddenLamps = computed(
   () => new Map(isHidden.value ? verdict.value.lamps.map(({ box }) => [box, say('show.on-or-off')] as const) : []),
 )
+const placeOf = (box: string) => props.plan.board.enclosures.find(({ id }) => id === box)?.label
 const answer = computed(() =>
   verdict.value.lamps.map(
-    ({ box, label }) => `${label}: ${current.lamps.value.get(box) === 'on' ? say('show.on') : say('show.off')}`,
+    ({ box, label }) =>
+      `${placeOf(box) ?? label}: ${current.lamps.value.get(box) === 'on' ? say('show.on') : say('show.off')}`,
   ),
 )
 const said = computed(() => {
@@ -189,7 +192,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       />
       <div
         v-if="!room.question.value"
-        class="flex items-center gap-4 border-t border-line px-6 py-3 text-[28px] max-md:flex-wrap max-md:px-3 max-md:text-xl"
+        class="flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-line px-6 py-3 text-[28px] max-md:px-3 max-md:text-xl"
       >
         <template v-if="bringIn.isOn.value">
           <button type="button" class="btn min-h-16 px-5 text-[28px]" data-test="less" @click="bringIn.goBy(-1)">
@@ -210,7 +213,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           :data-flip="item.id"
           @click="flip(i)"
         >
-          <kbd class="code text-soft">{{ i + 1 }}</kbd> {{ item.id }}
+          <kbd class="code text-soft">{{ i + 1 }}</kbd> <SwitchName :id="item.id" :label="item.place" />
           {{ item.position === 'up' ? say('show.up') : say('show.down') }}
         </button>
         <button

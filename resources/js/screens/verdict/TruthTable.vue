@@ -42,17 +42,17 @@ function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {
     <thead>
       <tr class="border-b-2 border-ink align-bottom">
         <th v-for="item in verdict.switches" :key="item.id" scope="col" class="px-1 pb-1">
-          <span class="code block">{{ item.id }}</span><span
-            v-if="placeOf && !isCompact"
-            class="block text-xs leading-tight font-normal text-soft"
-            >{{ placeOf(item.box) }}</span
+          <span v-if="placeOf && !isCompact" class="block text-xs leading-tight">{{ placeOf(item.box) }}</span><span
+            class="code block"
+            :class="{ 'text-xs font-normal text-soft': placeOf && !isCompact }"
+            >{{ item.id }}</span
           >
         </th>
         <th v-for="lamp in verdict.lamps" :key="lamp.id" scope="col" class="px-1 pb-1">
-          <span class="code block">{{ lamp.id }}</span><span
-            v-if="placeOf && !isCompact"
-            class="block text-xs leading-tight font-normal text-soft"
-            >{{ placeOf(lamp.box) }}</span
+          <span v-if="placeOf && !isCompact" class="block text-xs leading-tight">{{ placeOf(lamp.box) }}</span><span
+            class="code block"
+            :class="{ 'text-xs font-normal text-soft': placeOf && !isCompact }"
+            >{{ lamp.id }}</span
           >
         </th>
       </tr>

@@ -14,6 +14,7 @@ import LayerToggles from './LayerToggles.vue'
 import PathWords from './PathWords.vue'
 import { useCurrentPath } from './useCurrentPath'
 import { useLayers } from './useLayers'
+import SwitchName from '@/shared/ui/SwitchName.vue'
 
 const props = defineProps<{
   /** The current's way towards a lamp in a state, as the server works it out. */
@@ -86,10 +87,8 @@ function flipById(id: string) {
         :data-flip="item.id"
         @click="current.flip(i)"
       >
-        <span class="code"
-          >{{ item.id }} {{ item.position === 'up' ? '▲' : '▼' }}
-          <span class="max-xl:hidden">{{ positionName(item.position) }}</span></span
-        >
+        <SwitchName :id="item.id" :label="item.place" />
+        <span class="code">{{ item.position === 'up' ? '▲' : '▼' }}</span>
       </button>
       <select
         v-if="verdict.lamps.length > 1 && !dead"

@@ -12,6 +12,7 @@ import WiringDiagram from '@/shared/board/WiringDiagram.vue'
 import { coresOf } from './coresOf'
 import { LAMP_STATES } from '@/shared/board/lampStates'
 import { elementOf } from '@/shared/ui/typed'
+import SwitchName from '@/shared/ui/SwitchName.vue'
 
 /** The current stepped from where it enters to where it stops, on the board, in the open box and on the diagram at once. */
 const props = defineProps<{
@@ -61,7 +62,11 @@ const box = computed(() => {
 })
 const bitOf = (i: number) => 1 << (props.verdict.switches.length - 1 - i)
 const positions = computed(() =>
-  props.verdict.switches.map((item, i) => ({ ...item, position: state.value & bitOf(i) ? 'down' : 'up' })),
+  props.verdict.switches.map((item, i) => ({
+    ...item,
+    place: props.board.enclosures.find(({ id }) => id === item.box)?.label ?? item.label,
+    position: state.value & bitOf(i) ? 'down' : 'up',
+  })),
 )
 const positionOf = computed(() => new Map(positions.value.map(({ id, position }) => [id, position])))
 const paddles = computed(() => new Map(positions.value.map(({ box, position }) => [box, position])))
@@ -107,7 +112,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         :data-flip="item.id"
         @click="flip(item.id)"
       >
-        <span class="code">{{ item.id }} {{ item.position === 'up' ? '▲' : '▼' }}</span>
+        <SwitchName :id="item.id" :label="item.place" />
+        <span class="code">{{ item.position === 'up' ? '▲' : '▼' }}</span>
       </button>
       <select
         v-if="verdict.lamps.length > 1"

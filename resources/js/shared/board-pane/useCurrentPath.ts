@@ -17,7 +17,11 @@ export function useCurrentPath(
 
   const bitOf = (i: number) => 1 << (verdict.value.switches.length - 1 - i)
   const positions = computed(() =>
-    verdict.value.switches.map((item, i) => ({ ...item, position: state.value & bitOf(i) ? 'down' : 'up' })),
+    verdict.value.switches.map((item, i) => ({
+      ...item,
+      place: board.value.enclosures.find(({ id }) => id === item.box)?.label ?? item.label,
+      position: state.value & bitOf(i) ? 'down' : 'up',
+    })),
   )
   const paddles = computed(() => new Map(positions.value.map(({ box, position }) => [box, position])))
   const lamps = computed(
