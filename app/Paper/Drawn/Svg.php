@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Paper\Drawn;
 
 use App\Paper\Layout\Label;
-use App\Paper\Layout\Labels;
 use App\Paper\Layout\Letters;
+use App\Paper\Layout\Measures;
 
 /** A drawing in ink, made of what every printer and viewer knows: lines, paths, rectangles, circles, text. */
 final class Svg
@@ -102,7 +102,7 @@ final class Svg
         $middle = $label->rect->x + $label->rect->width / 2;
         foreach ($label->lines as $line) {
             $this->text($middle, $y + $line->size * 0.9, $line->text, $line->size, 'middle', $line->isBold);
-            $y += $line->size * Labels::LINE;
+            $y += $line->size * Measures::table()['labelLine'];
         }
     }
 

@@ -12,15 +12,6 @@ namespace App\Paper\Layout;
  */
 final class Labels
 {
-    /** Height of a line and the air round a label, over the height of its letters. */
-    public const LINE = 1.16;
-
-    private const AIR = 0.34;
-
-    private const STEPS = 6;
-
-    private const ALONG = [0.5, 0.3, 0.7, 0.15, 0.85];
-
     /** @var list<Rect> */
     private array $taken;
 
@@ -68,10 +59,11 @@ final class Labels
      */
     private function place(string $of, array $variants, callable $rectsFor): void
     {
+        $measures = Measures::table();
         foreach ($variants as $lines) {
             $width = max(array_map(fn (Line $line) => Letters::wide($line->text, $line->size, $line->isBold), $lines));
-            $height = array_sum(array_map(fn (Line $line) => $line->size * self::LINE, $lines));
-            $air = max(array_map(fn (Line $line) => $line->size, $lines)) * self::AIR;
+            $height = array_sum(array_map(fn (Line $line) => $line->size * $measures['labelLine'], $lines));
+            $air = max(array_map(fn (Line $line) => $line->size, $lines)) * $measures['labelAir'];
             foreach ($rectsFor($width, $height, $air) as $rect) {
                 if ($this->isFree($rect, $air)) {
                     $this->taken[] = $rect;
@@ -102,7 +94,7 @@ final class Labels
     private static function besideBox(BoxShape $box, float $width, float $height, float $air): iterable
     {
         [$x, $y, $halfWidth, $halfHeight] = [$box->x, $box->y, $box->halfWidth, $box->halfHeight];
-        for ($step = 0; $step < self::STEPS; $step++) {
+        for ($step = 0; $step < Measures::table()['labelSteps']; $step++) {
             $off = $air * 1.01 + $step * $height / 3;
             $levels = [$y + $halfHeight + $off, $y - $halfHeight - $off - $height];
             $sides = [$x + $halfWidth + $off, $x - $halfWidth - $off - $width];
@@ -141,15 +133,16 @@ final class Labels
     /** @return iterable<Rect> over a level stretch or under it, at the right of an upright one or at its left; the longest first */
     private static function along(Way $way, float $width, float $height, float $air): iterable
     {
+        $measures = Measures::table();
         $points = $way->points;
         $length = fn (int $i) => abs($points[$i][0] - $points[$i + 1][0]) + abs($points[$i][1] - $points[$i + 1][1]);
         $stretches = array_keys(array_slice($points, 1));
         usort($stretches, fn (int $a, int $b) => $length($b) <=> $length($a) ?: $a <=> $b);
-        for ($step = 0; $step < self::STEPS / 2; $step++) {
+        for ($step = 0; $step < $measures['labelSteps'] / 2; $step++) {
             $off = $way->run->width / 2 + $air * 1.01 + $step * $height / 2;
             foreach ($stretches as $i) {
                 [[$x1, $y1], [$x2, $y2]] = [$points[$i], $points[$i + 1]];
-                foreach (self::ALONG as $share) {
+                foreach ($measures['labelAlong'] as $share) {
                     [$x, $y] = [$x1 + ($x2 - $x1) * $share, $y1 + ($y2 - $y1) * $share];
                     $spots = $y1 === $y2
                         ? [[$x - $width / 2, $y - $off - $height], [$x - $width / 2, $y + $off]]

@@ -11,17 +11,17 @@ namespace App\Paper\Layout;
  */
 final readonly class Outlines
 {
-    public const MOST_LANES = 4;
-
     private function __construct(private BoxShape $a, private BoxShape $b, private float $width, private Lanes $lanes)
     {
+
     }
 
     /** @return iterable<Points> those whose ends lie so many lanes off the middles of their boxes, taken together */
     public static function between(BoxShape $a, BoxShape $b, float $width, int $level, Lanes $lanes): iterable
     {
+        $measures = Measures::table();
         $shapes = new self($a, $b, $width, $lanes);
-        for ($first = max(0, $level - self::MOST_LANES); $first <= min($level, self::MOST_LANES); $first++) {
+        for ($first = max(0, $level - $measures['wayMostLanes']); $first <= min($level, $measures['wayMostLanes']); $first++) {
             foreach (self::signed($first) as $i) {
                 foreach (self::signed($level - $first) as $j) {
                     yield from $shapes->straight($i * $lanes->step, $j);
@@ -85,13 +85,14 @@ final readonly class Outlines
     /** @return list<float> where the middle stretch may lie: between the boxes, and beyond the outermost on either side */
     private function channels(float $a, float $halfA, float $b, float $halfB): array
     {
+        $measures = Measures::table();
         $middle = ($a + $b) / 2;
         [$low, $high] = [min($a - $halfA, $b - $halfB), max($a + $halfA, $b + $halfB)];
         $found = [$middle];
-        for ($lane = 1; $lane <= self::MOST_LANES; $lane++) {
+        for ($lane = 1; $lane <= $measures['wayMostLanes']; $lane++) {
             array_push($found, $middle + 2 * $lane * $this->lanes->step, $middle - 2 * $lane * $this->lanes->step);
         }
-        for ($lane = 0; $lane <= 2 * self::MOST_LANES; $lane++) {
+        for ($lane = 0; $lane <= 2 * $measures['wayMostLanes']; $lane++) {
             $beyond = $this->lanes->clear + $this->width + $lane * 2 * $this->lanes->step;
             array_push($found, $high + $beyond, $low - $beyond);
         }

@@ -13,22 +13,13 @@ namespace App\Paper\Layout;
  */
 final class Ways
 {
-    private const HIT = 1000;
-
-    private const BESIDE = 150;
-
-    private const CROSSING = 30;
-
-    private const BEND = 12;
-
-    private const LENGTH = 0.05;
-
     /** @var list<Way> what is laid already, as far as it is in sight */
     private array $laid = [];
 
     /** @param  array<string, BoxShape>  $boxes  by their ids */
     private function __construct(private readonly array $boxes, private readonly Lanes $lanes)
     {
+
     }
 
     /**
@@ -77,7 +68,7 @@ final class Ways
         $found = [[$from->x, $from->y], [$to->x, $to->y]];
         $least = INF;
         $isClear = false;
-        for ($level = 0; $level <= 2 * Outlines::MOST_LANES; $level++) {
+        for ($level = 0; $level <= 2 * Measures::table()['wayMostLanes']; $level++) {
             foreach (Outlines::between($from, $to, $run->width, $level, $this->lanes) as $points) {
                 $seen = $this->inSight($points, $run);
                 $trouble = $this->troubleOf($seen, $run, array_values($walls));
@@ -130,9 +121,10 @@ final class Ways
      */
     private static function effortOf(array $points): float
     {
-        $cost = (count($points) - 2) * self::BEND;
+        $measures = Measures::table();
+        $cost = (count($points) - 2) * $measures['wayBend'];
         for ($i = 0; $i + 1 < count($points); $i++) {
-            $cost += (abs($points[$i][0] - $points[$i + 1][0]) + abs($points[$i][1] - $points[$i + 1][1])) * self::LENGTH;
+            $cost += (abs($points[$i][0] - $points[$i + 1][0]) + abs($points[$i][1] - $points[$i + 1][1])) * $measures['wayLength'];
         }
 
         return $cost;
@@ -146,16 +138,17 @@ final class Ways
      */
     private function troubleOf(array $points, LaidRun $run, array $walls): int
     {
+        $measures = Measures::table();
         $cost = 0;
         $last = count($points) - 2;
         [$from, $to] = [$this->boxes[$run->from]->ground(), $this->boxes[$run->to]->ground()];
         for ($i = 0; $i <= $last; $i++) {
             $ground = Rect::stretch($points[$i], $points[$i + 1], 0);
             foreach ($walls as $wall) {
-                $cost += $ground->meets($wall) ? self::HIT : 0;
+                $cost += $ground->meets($wall) ? $measures['wayHit'] : 0;
             }
-            $cost += $i > 0 && $ground->meets($from) ? self::HIT : 0;
-            $cost += $i < $last && $ground->meets($to) ? self::HIT : 0;
+            $cost += $i > 0 && $ground->meets($from) ? $measures['wayHit'] : 0;
+            $cost += $i < $last && $ground->meets($to) ? $measures['wayHit'] : 0;
             foreach ($this->laid as $way) {
                 $apart = ($run->width + $way->run->width) / 2 + $this->lanes->air;
                 $cost += self::against($points[$i], $points[$i + 1], $way->points, $apart);
@@ -174,15 +167,16 @@ final class Ways
      */
     private static function against(array $one, array $other, array $points, float $apart): int
     {
+        $measures = Measures::table();
         $cost = 0;
         $isLevel = $one[1] === $other[1];
         for ($k = 0; $k + 1 < count($points); $k++) {
             [$start, $end] = [$points[$k], $points[$k + 1]];
             if (($start[1] === $end[1]) === $isLevel) {
                 $near = Rect::stretch($start, $end, 0)->grown($apart);
-                $cost += Rect::stretch($one, $other, 0)->meets($near) ? self::BESIDE : 0;
+                $cost += Rect::stretch($one, $other, 0)->meets($near) ? $measures['wayBeside'] : 0;
             } elseif (Rect::stretch($one, $other, 0.5)->meets(Rect::stretch($start, $end, 0.5))) {
-                $cost += self::CROSSING;
+                $cost += $measures['wayCrossing'];
             }
         }
 

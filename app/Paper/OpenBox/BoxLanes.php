@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper\OpenBox;
 
+use App\Paper\Layout\Measures;
 use App\Paper\Layout\Rect;
 
 /**
@@ -17,15 +18,6 @@ use App\Paper\Layout\Rect;
  */
 final class BoxLanes
 {
-    /** From the middle of one lane in a box to the next: a conductor and the air beside it. */
-    public const LANE = 14;
-
-    private const TURN = 3;
-
-    private const CROSSING = 5;
-
-    private const ON_ANOTHER = 40;
-
     /** Right, down, left, up. */
     private const STEPS = [[1, 0], [0, 1], [-1, 0], [0, -1]];
 
@@ -45,8 +37,9 @@ final class BoxLanes
     /** @param  list<Rect>  $obstacles */
     public function __construct(private readonly Rect $frame, array $obstacles)
     {
-        $this->columns = (int) floor($frame->width / self::LANE);
-        $this->rows = (int) floor($frame->height / self::LANE);
+        $measures = Measures::table();
+        $this->columns = (int) floor($frame->width / $measures['lane']);
+        $this->rows = (int) floor($frame->height / $measures['lane']);
         foreach ($obstacles as $obstacle) {
             $this->block($obstacle);
         }
@@ -71,16 +64,20 @@ final class BoxLanes
      */
     private function cellOf(array $point): array
     {
+        $measures = Measures::table();
+
         return [
-            max(0, min($this->columns - 1, (int) floor(($point[0] - $this->frame->x) / self::LANE))),
-            max(0, min($this->rows - 1, (int) floor(($point[1] - $this->frame->y) / self::LANE))),
+            max(0, min($this->columns - 1, (int) floor(($point[0] - $this->frame->x) / $measures['lane']))),
+            max(0, min($this->rows - 1, (int) floor(($point[1] - $this->frame->y) / $measures['lane']))),
         ];
     }
 
     /** @return Point */
     private function middleOf(int $column, int $row): array
     {
-        return [$this->frame->x + ($column + 0.5) * self::LANE, $this->frame->y + ($row + 0.5) * self::LANE];
+        $measures = Measures::table();
+
+        return [$this->frame->x + ($column + 0.5) * $measures['lane'], $this->frame->y + ($row + 0.5) * $measures['lane']];
     }
 
     /**
@@ -214,14 +211,15 @@ final class BoxLanes
 
     private function priceOf(int $cell, int $into, int $way, int $next, int $start, int $goal): int
     {
+        $measures = Measures::table();
         [$along, $across] = ($next & 1) === 0 ? [$this->level, $this->upright] : [$this->upright, $this->level];
         $price = 0;
         if ($into !== $goal) {
-            $price += isset($along[$into]) ? self::ON_ANOTHER : (isset($across[$into]) ? self::CROSSING : 0);
+            $price += isset($along[$into]) ? $measures['onAnother'] : (isset($across[$into]) ? $measures['crossing'] : 0);
         }
         if ($way !== $next) {
-            $price += self::TURN;
-            $price += $cell !== $start && (isset($this->level[$cell]) || isset($this->upright[$cell])) ? self::ON_ANOTHER : 0;
+            $price += $measures['turn'];
+            $price += $cell !== $start && (isset($this->level[$cell]) || isset($this->upright[$cell])) ? $measures['onAnother'] : 0;
         }
 
         return $price;
@@ -230,16 +228,17 @@ final class BoxLanes
     /** What the rest of the way costs at least, coming along a way: its length, and a turn where it cannot go straight on. */
     private static function atLeast(int $dx, int $dy, int $way = -1): int
     {
+        $measures = Measures::table();
         $length = abs($dx) + abs($dy);
         if ($dx !== 0 && $dy !== 0) {
-            return $length + self::TURN;
+            return $length + $measures['turn'];
         }
         if ($way < 0 || $length === 0) {
             return $length;
         }
         $isAhead = [$dx < 0, $dy < 0, $dx > 0, $dy > 0][$way];
 
-        return $isAhead ? $length : $length + self::TURN;
+        return $isAhead ? $length : $length + $measures['turn'];
     }
 
     /**

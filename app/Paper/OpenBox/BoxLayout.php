@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper\OpenBox;
 
 use App\Enums\BoxSide;
+use App\Paper\Layout\Measures;
 use App\Paper\Layout\Rect;
 
 /**
@@ -17,48 +18,6 @@ use App\Paper\Layout\Rect;
  */
 final readonly class BoxLayout
 {
-    /** Outside the box, for the sheaths and what is printed along them. */
-    private const EDGE = ['across' => 46, 'upright' => 40];
-
-    private const INSIDE = ['width' => 616, 'height' => 476];
-
-    /** From the middle of one flag to the next, and between two cables on one side. */
-    private const PITCH = 4 * BoxLanes::LANE;
-
-    private const BETWEEN = BoxLanes::LANE;
-
-    /** From the wall of the box to the middle of the flags. */
-    private const BAND = 56;
-
-    /** Half of a flag. */
-    public const FLAG = ['x' => 24, 'y' => 21];
-
-    private const ROOM = ['left' => 5, 'right' => 5, 'top' => 10, 'bottom' => 10];
-
-    /** For flags at a wall; where there are none; and for a row of connectors under the devices. */
-    private const FLAGS_DEEP = self::BAND + self::FLAG['y'] + BoxLanes::LANE;
-
-    private const BARE_DEEP = 2 * BoxLanes::LANE;
-
-    private const CONNECTOR_ROW = 98;
-
-    private const MOST_ROWS = 6;
-
-    private const DEVICE_GAP = 4 * BoxLanes::LANE;
-
-    private const BESIDE_DEVICE = 7 * BoxLanes::LANE;
-
-    /** How far in front of a screw its conductor is straight, and how far beyond a device one comes to a hole in it. */
-    private const TO_SCREW = 2 * BoxLanes::LANE;
-
-    private const TO_HOLE = BoxLanes::LANE;
-
-    /** As wide as what is written under the earth of a box. */
-    private const EARTH_WORDS = 84;
-
-    /** Toggles and outlets have ears over and under them. */
-    public const EARS = ['toggle', 'receptacle'];
-
     /**
      * @param  list<Entry>  $entries
      * @param  array<string, Slot>  $slots  by the ends whose flags they are
@@ -74,6 +33,7 @@ final readonly class BoxLayout
         public array $landings,
         public array $connectors,
     ) {
+
     }
 
     /**
@@ -98,7 +58,7 @@ final readonly class BoxLayout
             $devices = self::devices($box['devices'], $frame, $sides);
             $landings = self::landings($box['earth'], $devices, $frame, $slots);
             $solids = self::solids($slots, $devices, $landings);
-            $placed = ConnectorSpots::placed($connectors, $solids, $frame, $rows === self::MOST_ROWS);
+            $placed = ConnectorSpots::placed($connectors, $solids, $frame, $rows === Measures::table()['mostRows']);
             if ($placed !== null) {
                 return new self($frame, $entries, $slots, $devices, $landings, $placed);
             }
@@ -159,7 +119,7 @@ final readonly class BoxLayout
             $side = BoxSide::Bottom;
             [$there, $here] = [$spots[$group['far']], $spots[$box]];
             foreach (BoxSide::towards($there[0] - $here[0], $there[1] - $here[1]) as $wish) {
-                if (self::count($taken[$wish->value]) + count($group['ends']) <= self::ROOM[$wish->value]) {
+                if (self::count($taken[$wish->value]) + count($group['ends']) <= Measures::table()['room'][$wish->value]) {
                     $side = $wish;
                     break;
                 }
@@ -184,26 +144,30 @@ final readonly class BoxLayout
      */
     private static function frameFor(array $devices, array $sides, int $rows): Frame
     {
-        $stack = array_sum(array_map(fn (array $device) => $device['height'] + self::DEVICE_GAP, $devices));
-        $width = 2 * (self::BAND + self::FLAG['x'] + self::BESIDE_DEVICE) + max([0, ...array_column($devices, 'width')]);
-        $height = $stack + self::depth($sides['top']) + self::depth($sides['bottom']) + $rows * self::CONNECTOR_ROW;
-        $lanes = fn (float $length) => ceil($length / BoxLanes::LANE) * BoxLanes::LANE;
-        [$width, $height] = [$lanes(max(self::INSIDE['width'], $width)), $lanes(max(self::INSIDE['height'], $height))];
+        $measures = Measures::table();
+        $stack = array_sum(array_map(fn (array $device) => $device['height'] + $measures['deviceGap'], $devices));
+        $beside = $measures['band'] + $measures['flag']['x'] + $measures['besideDevice'];
+        $width = 2 * $beside + max([0, ...array_column($devices, 'width')]);
+        $height = $stack + self::depth($sides['top']) + self::depth($sides['bottom']) + $rows * $measures['connectorRow'];
+        $lanes = fn (float $length) => ceil($length / $measures['lane']) * $measures['lane'];
+        [$width, $height] = [$lanes(max($measures['inside']['width'], $width)), $lanes(max($measures['inside']['height'], $height))];
 
         return new Frame(
-            self::EDGE['across'],
-            self::EDGE['across'] + $width,
-            self::EDGE['upright'],
-            self::EDGE['upright'] + $height,
-            $width + 2 * self::EDGE['across'],
-            $height + 2 * self::EDGE['upright'],
+            $measures['edge']['across'],
+            $measures['edge']['across'] + $width,
+            $measures['edge']['upright'],
+            $measures['edge']['upright'] + $height,
+            $width + 2 * $measures['edge']['across'],
+            $height + 2 * $measures['edge']['upright'],
         );
     }
 
     /** @param  list<mixed>  $groups */
     private static function depth(array $groups): int
     {
-        return $groups === [] ? self::BARE_DEEP : self::FLAGS_DEEP;
+        $measures = Measures::table();
+
+        return $groups === [] ? $measures['bareDeep'] : $measures['flagsDeep'];
     }
 
     /**
@@ -213,17 +177,19 @@ final readonly class BoxLayout
      */
     private static function entries(array $sides, Frame $frame, array $spots): array
     {
+        $measures = Measures::table();
         $entries = [];
         foreach (BoxSide::cases() as $side) {
             $groups = $sides[$side->value];
             $along = $side->isUpright() ? 1 : 0;
             usort($groups, fn (array $a, array $b) => $spots[$a['far']][$along] <=> $spots[$b['far']][$along]);
-            $total = self::count($groups) * self::PITCH + (count($groups) - 1) * self::BETWEEN;
+            $total = self::count($groups) * $measures['pitch'] + (count($groups) - 1) * $measures['between'];
             [$from, $to] = $side->isUpright() ? [$frame->top, $frame->bottom] : [$frame->left, $frame->right];
             // Flags stand in the middle of a lane.
-            $start = $from + max(0, floor(($to - $from - $total) / 2 / BoxLanes::LANE + 0.5)) * BoxLanes::LANE - BoxLanes::LANE / 2;
+            $lane = $measures['lane'];
+            $start = $from + max(0, floor(($to - $from - $total) / 2 / $lane + 0.5)) * $lane - $lane / 2;
             foreach ($groups as $group) {
-                $span = count($group['ends']) * self::PITCH;
+                $span = count($group['ends']) * $measures['pitch'];
                 $mouth = match ($side) {
                     BoxSide::Left => [$frame->left, $start + $span / 2],
                     BoxSide::Right => [$frame->right, $start + $span / 2],
@@ -231,7 +197,7 @@ final readonly class BoxLayout
                     BoxSide::Bottom => [$start + $span / 2, $frame->bottom],
                 };
                 $entries[] = new Entry($group['label'], $group['ends'], $side, $mouth);
-                $start += $span + self::BETWEEN;
+                $start += $span + $measures['between'];
             }
         }
 
@@ -241,8 +207,9 @@ final readonly class BoxLayout
     /** Conductors part along the wall, the outer ones in the lane next to it, and come to their flags squarely. */
     private static function slot(Entry $entry, int $i): Slot
     {
+        $measures = Measures::table();
         $middle = (count($entry->ends) - 1) / 2;
-        $offset = ($i - $middle) * self::PITCH;
+        $offset = ($i - $middle) * $measures['pitch'];
         $most = max(1, ceil($middle));
         $lane = 7 + (1 - min(1, ceil(abs($i - $middle)) / $most)) * ($most > 1 ? 12 : 0);
         $inward = $entry->side->inward();
@@ -252,7 +219,7 @@ final readonly class BoxLayout
         ];
         $fan = $offset == 0 ? [$at(0, 0)] : [$at(0, 0), $at($lane, 0), $at($lane, $offset)];
 
-        return new Slot(...$at(self::BAND, $offset), side: $entry->side, fan: $fan);
+        return new Slot(...$at($measures['band'], $offset), side: $entry->side, fan: $fan);
     }
 
     /**
@@ -262,14 +229,15 @@ final readonly class BoxLayout
      */
     private static function devices(array $devices, Frame $frame, array $sides): array
     {
-        $height = array_sum(array_column($devices, 'height')) + (count($devices) - 1) * self::DEVICE_GAP;
+        $measures = Measures::table();
+        $height = array_sum(array_column($devices, 'height')) + (count($devices) - 1) * $measures['deviceGap'];
         $from = $frame->top + self::depth($sides['top']);
-        $to = $frame->bottom - self::depth($sides['bottom']) - self::CONNECTOR_ROW;
-        $y = max($from, $from + floor(($to - $from - $height) / 2 / BoxLanes::LANE) * BoxLanes::LANE);
+        $to = $frame->bottom - self::depth($sides['bottom']) - $measures['connectorRow'];
+        $y = max($from, $from + floor(($to - $from - $height) / 2 / $measures['lane']) * $measures['lane']);
         $placed = [];
         foreach ($devices as $device) {
             $placed[] = ['device' => $device, 'x' => ($frame->left + $frame->right) / 2 - $device['width'] / 2, 'y' => $y];
-            $y += $device['height'] + self::DEVICE_GAP;
+            $y += $device['height'] + $measures['deviceGap'];
         }
 
         return $placed;
@@ -291,7 +259,7 @@ final readonly class BoxLayout
         }
         if ($earth !== null) {
             [$x, $y] = self::earthSpot($devices, $frame, $slots);
-            $landings[$earth] = new DrawnLanding($earth, $x, $y, null, [$x, $y - self::TO_SCREW]);
+            $landings[$earth] = new DrawnLanding($earth, $x, $y, null, [$x, $y - Measures::table()['toScrew']]);
         }
 
         return $landings;
@@ -306,13 +274,14 @@ final readonly class BoxLayout
      */
     private static function earthSpot(array $devices, Frame $frame, array $slots): array
     {
+        $measures = Measures::table();
         $left = min([$frame->left + ($frame->width) / 2, ...array_column($devices, 'x')]);
-        $x = $frame->left + self::BAND + self::FLAG['x'] + 4 * BoxLanes::LANE;
+        $x = $frame->left + $measures['band'] + $measures['flag']['x'] + 4 * $measures['lane'];
         $hasLow = array_filter($slots, fn (Slot $slot) => $slot->side === BoxSide::Bottom) !== [];
 
         return [
-            min($x, $left - 4 * BoxLanes::LANE),
-            $frame->bottom - ($hasLow ? self::FLAGS_DEEP + 4 * BoxLanes::LANE : 6 * BoxLanes::LANE),
+            min($x, $left - 4 * $measures['lane']),
+            $frame->bottom - ($hasLow ? $measures['flagsDeep'] + 4 * $measures['lane'] : 6 * $measures['lane']),
         ];
     }
 
@@ -326,12 +295,15 @@ final readonly class BoxLayout
      */
     private static function approach(array $at, array $look, array $device): array
     {
+        $measures = Measures::table();
         if ($look['shape'] === 'screw' && ($look['x'] <= 0 || $look['x'] >= $device['width'])) {
-            return [$at[0] + ($look['x'] < $device['width'] / 2 ? -self::TO_SCREW : self::TO_SCREW), $at[1]];
+            return [$at[0] + ($look['x'] < $device['width'] / 2 ? -$measures['toScrew'] : $measures['toScrew']), $at[1]];
         }
         $isUpper = $look['y'] <= $device['height'] / 2;
 
-        return [$at[0], $isUpper ? $at[1] - $look['y'] - self::TO_HOLE : $at[1] + $device['height'] - $look['y'] + self::TO_HOLE];
+        $beyond = $isUpper ? -$measures['toHole'] : $device['height'] + $measures['toHole'];
+
+        return [$at[0], $at[1] - $look['y'] + $beyond];
     }
 
     /**
@@ -342,14 +314,16 @@ final readonly class BoxLayout
      */
     private static function solids(array $slots, array $devices, array $landings): array
     {
+        $measures = Measures::table();
+
         return [
             ...array_map(fn (array $placed) => self::deviceGround($placed['device'], $placed['x'], $placed['y']), $devices),
             ...array_map(
-                fn (Slot $slot) => Rect::around($slot->x, $slot->y, self::FLAG['x'] + 4, self::FLAG['y'] + 4),
+                fn (Slot $slot) => Rect::around($slot->x, $slot->y, $measures['flag']['x'] + 4, $measures['flag']['y'] + 4),
                 array_values($slots),
             ),
             ...array_map(fn (DrawnLanding $landing) => $landing->look === null
-                ? new Rect($landing->x - self::EARTH_WORDS / 2, $landing->y - 18, self::EARTH_WORDS, 74)
+                ? new Rect($landing->x - $measures['earthWords'] / 2, $landing->y - 18, $measures['earthWords'], 74)
                 : Rect::around($landing->x, $landing->y, 20, 18), array_values($landings)),
         ];
     }
@@ -357,7 +331,7 @@ final readonly class BoxLayout
     /** @param  array<string, mixed>  $device */
     private static function deviceGround(array $device, float $x, float $y): Rect
     {
-        $ear = in_array($device['look'], self::EARS, true) ? 26 : 0;
+        $ear = in_array($device['look'], Measures::table()['ears'], true) ? 26 : 0;
         [$across, $upright] = $device['turned'] % 180 === 0 ? [0, $ear] : [$ear, 0];
 
         return new Rect($x - $across, $y - $upright, $device['width'] + 2 * $across, $device['height'] + 2 * $upright);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper\OpenBox;
 
 use App\Enums\BoxSide;
+use App\Paper\Layout\Measures;
 use App\Paper\Layout\Rect;
 
 /**
@@ -19,12 +20,6 @@ use App\Paper\Layout\Rect;
  */
 final readonly class Conductors
 {
-    private const HOOK = 19;
-
-    private const INTO_HOLE = 5;
-
-    private const BEND = 7;
-
     private const EARTHS = ['bare', 'green', 'green-yellow'];
 
     private const PALE = ['white', 'grey'];
@@ -36,6 +31,7 @@ final readonly class Conductors
      */
     public function __construct(private BoxLayout $layout, private array $joints, private array $caps, private array $marks)
     {
+
     }
 
     /**
@@ -78,7 +74,7 @@ final readonly class Conductors
     /** Between a flag and its wall conductors part: nothing else comes there. */
     private function behind(Slot $slot): Rect
     {
-        ['x' => $halfWidth, 'y' => $halfHeight] = BoxLayout::FLAG;
+        ['x' => $halfWidth, 'y' => $halfHeight] = Measures::table()['flag'];
         $deep = 60;
 
         return match ($slot->side) {
@@ -114,16 +110,17 @@ final readonly class Conductors
     /** @return Wish */
     private function ofEnd(string $id, string $colour): array
     {
+        $measures = Measures::table();
         $slot = $this->layout->slots[$id];
-        $ahead = fn (int $half) => $half + BoxLanes::LANE / 2;
+        $ahead = fn (int $half) => $half + $measures['lane'] / 2;
         $inward = $slot->side->inward();
         $at = [$slot->x, $slot->y];
         if (in_array($id, $this->caps, true)) {
             return ['id' => $id, 'colour' => $colour, 'before' => $slot->fan, 'start' => $at, 'target' => null];
         }
         $start = [
-            $slot->x + $inward[0] * $ahead(BoxLayout::FLAG['x']),
-            $slot->y + $inward[1] * $ahead(BoxLayout::FLAG['y']),
+            $slot->x + $inward[0] * $ahead($measures['flag']['x']),
+            $slot->y + $inward[1] * $ahead($measures['flag']['y']),
         ];
 
         return ['id' => $id, 'colour' => $colour, 'before' => [...$slot->fan, $at], 'start' => $start, 'target' => $this->targetOf($id)];
@@ -157,7 +154,7 @@ final readonly class Conductors
         if ($connector !== null) {
             $port = $connector->port((int) array_search($id, $connector->points, true));
 
-            return ['end' => [$port[0], $port[1] - BoxLanes::LANE], 'then' => [$port], 'tip' => ''];
+            return ['end' => [$port[0], $port[1] - Measures::table()['lane']], 'then' => [$port], 'tip' => ''];
         }
         foreach ($this->joints as $points) {
             if (! in_array($id, $points, true)) {
@@ -202,7 +199,7 @@ final readonly class Conductors
         }
         [$x, $y] = self::approach($landing, $i, $n);
 
-        return self::to('M', [$x, $y]).self::to('L', [$x, $landing->y + ($y <=> $landing->y) * self::INTO_HOLE]);
+        return self::to('M', [$x, $y]).self::to('L', [$x, $landing->y + ($y <=> $landing->y) * Measures::table()['intoHole']]);
     }
 
     /**
@@ -213,13 +210,14 @@ final readonly class Conductors
      */
     private static function hook(array $from, array $screw): string
     {
+        $measures = Measures::table();
         [$dx, $dy] = [$from[0] <=> $screw[0], $from[1] <=> $screw[1]];
-        $start = [$screw[0] + $dx * self::HOOK, $screw[1] + $dy * self::HOOK];
+        $start = [$screw[0] + $dx * $measures['hook'], $screw[1] + $dy * $measures['hook']];
         // Three quarters of the way round, and a little more.
         $angle = atan2($dy, $dx) + 5 * M_PI / 3;
-        $end = [$screw[0] + self::HOOK * cos($angle), $screw[1] + self::HOOK * sin($angle)];
+        $end = [$screw[0] + $measures['hook'] * cos($angle), $screw[1] + $measures['hook'] * sin($angle)];
 
-        return self::to('M', $from).self::to('L', $start).self::to('A'.self::HOOK.' '.self::HOOK.' 0 1 1 ', $end);
+        return self::to('M', $from).self::to('L', $start).self::to('A'.$measures['hook'].' '.$measures['hook'].' 0 1 1 ', $end);
     }
 
     /** A lead has its own colour; a pigtail is cut from what the terminal's finish and print call for. */
@@ -249,7 +247,7 @@ final readonly class Conductors
                 return $d.self::to('L', $at);
             }
             $far = fn (array $one, array $other) => abs($one[0] - $other[0]) + abs($one[1] - $other[1]);
-            $r = min(self::BEND, $far($before, $at) / 2, $far($at, $after) / 2);
+            $r = min(Measures::table()['bend'], $far($before, $at) / 2, $far($at, $after) / 2);
             $d .= self::to('L', self::towards($at, $before, $r)).self::to('Q', $at).self::to(' ', self::towards($at, $after, $r));
         }
 

@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace App\Paper\OpenBox;
 
 use App\Paper\Layout\Letters;
+use App\Paper\Layout\Measures;
 
 /** A connector with what is written under it. */
 final readonly class Connector
 {
-    public const WORD = 14.0;
-
-    private const HEIGHT = 40.0;
-
     /** @param  list<string>  $points */
     private function __construct(
         public array $points,
@@ -23,19 +20,21 @@ final readonly class Connector
         public float $x,
         public float $y,
     ) {
+
     }
 
     /** @param  list<string>  $points  the places in it */
     public static function sized(array $points, string $by, ?int $ports, string $name): self
     {
+        $measures = Measures::table();
         $word = "$name ".count($points).($ports === null ? '' : "/$ports");
 
         return new self(
             $points,
             $by,
             $word,
-            max(44.0, count($points) * BoxLanes::LANE + 16),
-            Letters::wide($word, self::WORD),
+            max(44.0, count($points) * $measures['lane'] + 16),
+            Letters::wide($word, $measures['connectorWord']),
             0.0,
             0.0,
         );
@@ -49,6 +48,8 @@ final readonly class Connector
     /** @return array{float, float} where the n-th conductor goes in */
     public function port(int $i): array
     {
-        return [$this->x + ($i - (count($this->points) - 1) / 2) * BoxLanes::LANE, $this->y - self::HEIGHT / 2 + 6];
+        $measures = Measures::table();
+
+        return [$this->x + ($i - (count($this->points) - 1) / 2) * $measures['lane'], $this->y - $measures['connectorHeight'] / 2 + 6];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper\OpenBox;
 
+use App\Paper\Layout\Measures;
 use App\Paper\Layout\Rect;
 
 /** Where connectors hang: under the devices where there is room, in the order in which they were made, then beside them. */
@@ -17,13 +18,14 @@ final class ConnectorSpots
      */
     public static function placed(array $connectors, array $solids, Frame $frame, bool $isLast): ?array
     {
-        $taken = array_map(fn (Rect $solid) => $solid->grown(BoxLanes::LANE), $solids);
-        $inside = $frame->inside()->grown(-BoxLanes::LANE);
+        $measures = Measures::table();
+        $taken = array_map(fn (Rect $solid) => $solid->grown($measures['lane']), $solids);
+        $inside = $frame->inside()->grown(-$measures['lane']);
         $spots = $connectors === [] ? [] : self::ranked($frame);
         $placed = [];
         foreach ($connectors as $connector) {
-            $width = max($connector->width + 2 * BoxLanes::LANE, $connector->wordWidth + BoxLanes::LANE);
-            $ground = fn (array $at) => new Rect($at[0] - $width / 2, $at[1] - 2 * BoxLanes::LANE, $width, 5 * BoxLanes::LANE);
+            $width = max($connector->width + 2 * $measures['lane'], $connector->wordWidth + $measures['lane']);
+            $ground = fn (array $at) => new Rect($at[0] - $width / 2, $at[1] - 2 * $measures['lane'], $width, 5 * $measures['lane']);
             $isFree = function (Rect $ground) use (&$taken): bool {
                 foreach ($taken as $other) {
                     if ($other->meets($ground)) {
@@ -40,7 +42,7 @@ final class ConnectorSpots
             $bare = fn (array $at) => Rect::around($at[0], $at[1], $connector->width / 2, 20);
             $spot ??= self::first($spots, fn (array $at) => $isFree($bare($at)));
             $spot ??= $spots[0];
-            $taken[] = $ground($spot)->grown(-BoxLanes::LANE / 2);
+            $taken[] = $ground($spot)->grown(-$measures['lane'] / 2);
             $placed[] = $connector->at(...$spot);
         }
 
@@ -66,11 +68,12 @@ final class ConnectorSpots
     /** @return non-empty-list<array{float, float}> from low in the middle outwards and upwards */
     private static function ranked(Frame $frame): array
     {
+        $measures = Measures::table();
         $middle = ($frame->left + $frame->right) / 2;
-        $low = $frame->bottom - 5 * BoxLanes::LANE;
+        $low = $frame->bottom - 5 * $measures['lane'];
         $spots = [];
-        for ($y = $frame->bottom - 4 * BoxLanes::LANE; $y > $frame->top + 3 * BoxLanes::LANE; $y -= BoxLanes::LANE) {
-            for ($aside = 0; $aside < ($frame->right - $frame->left) / 2; $aside += 2 * BoxLanes::LANE) {
+        for ($y = $frame->bottom - 4 * $measures['lane']; $y > $frame->top + 3 * $measures['lane']; $y -= $measures['lane']) {
+            for ($aside = 0; $aside < ($frame->right - $frame->left) / 2; $aside += 2 * $measures['lane']) {
                 $spots[] = [$middle + $aside, $y];
                 if ($aside > 0) {
                     $spots[] = [$middle - $aside, $y];

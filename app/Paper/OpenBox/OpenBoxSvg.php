@@ -8,6 +8,7 @@ use App\Enums\BoxSide;
 use App\Paper\Drawn\Drawing;
 use App\Paper\Drawn\Svg;
 use App\Paper\Layout\Letters;
+use App\Paper\Layout\Measures;
 use App\Shapes\Bench\BenchShape;
 use App\Wording\Words;
 use Zwindle\Bench\Look;
@@ -257,7 +258,7 @@ final class OpenBoxSvg
         [$width, $height] = [$device['width'], $device['height']];
         [$middle, $centre] = [$x + $width / 2, $y + $height / 2];
         $isUpright = $device['turned'] % 180 === 0;
-        $hasEars = in_array($device['look'], BoxLayout::EARS, true);
+        $hasEars = in_array($device['look'], Measures::table()['ears'], true);
         if ($hasEars && $isUpright) {
             $this->svg->rect($x + 30, $y - 26, $width - 60, $height + 52, 2, self::FACE);
         } elseif ($hasEars) {
@@ -360,9 +361,10 @@ final class OpenBoxSvg
      */
     private function flag(array $end, Slot $slot, array $marks): void
     {
-        [$left, $top] = [$slot->x - BoxLayout::FLAG['x'], $slot->y - BoxLayout::FLAG['y']];
-        $this->svg->rect($left, $top, 2 * BoxLayout::FLAG['x'], 2 * BoxLayout::FLAG['y'], 1.5);
-        $this->svg->rect($left, $top, 8, 2 * BoxLayout::FLAG['y'], 1.5, self::PAINTS[$end['colour']] ?? self::METAL);
+        $measures = Measures::table();
+        [$left, $top] = [$slot->x - $measures['flag']['x'], $slot->y - $measures['flag']['y']];
+        $this->svg->rect($left, $top, 2 * $measures['flag']['x'], 2 * $measures['flag']['y'], 1.5);
+        $this->svg->rect($left, $top, 8, 2 * $measures['flag']['y'], 1.5, self::PAINTS[$end['colour']] ?? self::METAL);
         $this->svg->text($slot->x + 4, $slot->y + 1, $end['flag'], 23, 'middle', true);
         if (in_array($end['id'], $this->plan->wiring->caps, true)) {
             $this->svg->text($slot->x + 4, $slot->y + 18, $this->look['words']['cap'], 19, 'middle');

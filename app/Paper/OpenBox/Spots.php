@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Paper\OpenBox;
 
+use App\Paper\Layout\Measures;
+
 /**
  * Where boxes stand beside one another when a board is drawn to be looked at: as on the wall, with room between those that hang close
  * together. A box opens its sides towards the others as they stand here.
@@ -18,34 +20,24 @@ final class Spots
 
     private const MARGIN = 58.5;
 
-    private const PER_ROW = 4;
-
-    private const SPACING_MM = 450;
-
-    /** Boxes that hang as near as this to one line stand on it. */
-    private const SAME_LINE_MM = 30;
-
-    private const LEAST_APART = 76;
-
-    /** How much more one direction may be stretched than the other. */
-    private const MOST_STRETCH = 1.8;
-
     /**
      * @param  list<array<string, mixed>>  $enclosures  as they are looked at
      * @return array<string, Spot> by their ids
      */
     public static function of(array $enclosures): array
     {
+        $measures = Measures::table();
         $spots = [];
         foreach ($enclosures as $i => $box) {
-            $spots[$box['id']] = $box['at'] ?? [$i % self::PER_ROW * self::SPACING_MM, intdiv($i, self::PER_ROW) * self::SPACING_MM];
+            [$column, $row] = [$i % $measures['wallPerRow'], intdiv($i, $measures['wallPerRow'])];
+            $spots[$box['id']] = $box['at'] ?? [$column * $measures['wallSpacingMm'], $row * $measures['wallSpacingMm']];
         }
         [$width, $height] = [self::PANE['width'] - 2 * self::MARGIN, self::PANE['height'] - 2 * self::MARGIN];
         [$xs, $ys] = [self::linesOf(array_column($spots, 0)), self::linesOf(array_column($spots, 1))];
         $reach = fn (array $lines) => $lines[count($lines) - 1] - $lines[0];
         $scale = min($width / max(1, $reach($xs)), $height / max(1, $reach($ys)));
-        $across = self::placesOf($xs, min($width, self::MOST_STRETCH * $scale * $reach($xs)), $width);
-        $down = self::placesOf($ys, min($height, self::MOST_STRETCH * $scale * $reach($ys)), $height);
+        $across = self::placesOf($xs, min($width, $measures['wallMostStretch'] * $scale * $reach($xs)), $width);
+        $down = self::placesOf($ys, min($height, $measures['wallMostStretch'] * $scale * $reach($ys)), $height);
 
         return array_map(fn (array $spot) => [
             self::MARGIN + $across[self::lineOf($xs, $spot[0])],
@@ -64,7 +56,7 @@ final class Spots
         sort($values);
         $lines = [$values[0]];
         foreach ($values as $value) {
-            if ($value - $lines[count($lines) - 1] > self::SAME_LINE_MM) {
+            if ($value - $lines[count($lines) - 1] > Measures::table()['wallSameLineMm']) {
                 $lines[] = $value;
             }
         }
@@ -84,7 +76,7 @@ final class Spots
         for ($i = 1; $i < count($lines); $i++) {
             $gaps[] = $lines[$i] - $lines[$i - 1];
         }
-        $least = min(self::LEAST_APART, $room / max(1, count($gaps)));
+        $least = min(Measures::table()['wallLeastApart'], $room / max(1, count($gaps)));
         $length = min($room, max($wanted, $least * count($gaps)));
         $spare = $length - $least * count($gaps);
         $sum = max(1, array_sum($gaps));

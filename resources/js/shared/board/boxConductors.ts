@@ -15,6 +15,7 @@ import {
 import { bentPath, LANE, Lanes } from './boxRoutes'
 import { isEarthColour, isEarthTerminal } from './conductor'
 import type { Rect } from './layout/rects'
+import measures from '../../../measures.json'
 
 /** One conductor as drawn: from its cable to its flag and through the lanes, and the piece at its screw or in its hole. */
 export interface DrawnConductor {
@@ -27,8 +28,8 @@ export interface DrawnConductor {
   layer: number
 }
 
-const HOOK = 19
-const INTO_HOLE = 5
+const HOOK = measures.hook
+const INTO_HOLE = measures.intoHole
 const AHEAD = FLAG.x + LANE / 2
 const INWARD: Record<Side, Point> = {
   left: { x: AHEAD, y: 0 },

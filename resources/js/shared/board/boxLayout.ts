@@ -3,6 +3,7 @@ import type { Cable, DeviceLook, Enclosure, Landing } from '@/shared/api/generat
 import { LANE } from './boxRoutes'
 import { wide } from './layout/letters'
 import { around, grown, holds, meets, type Rect, type Spot } from './layout/rects'
+import measures from '../../../measures.json'
 
 /** Geometry of one opened box, in units of its drawing: plain functions over plain data. */
 export interface Point {
@@ -73,30 +74,30 @@ export interface Slot extends Point {
 }
 
 /** Outside the box, for the sheaths and what is printed along them. */
-const EDGE = { across: 46, upright: 40 }
-const INSIDE = { width: 616, height: 476 }
+const EDGE = measures.edge
+const INSIDE = measures.inside
 /** From the middle of one flag to the next, and between two cables on one side. */
-const PITCH = 4 * LANE
-const BETWEEN = LANE
+const PITCH = measures.pitch
+const BETWEEN = measures.between
 /** From the wall of the box to the middle of the flags. */
-const BAND = 56
+const BAND = measures.band
 /** Half of a flag. */
-export const FLAG = { x: 24, y: 21 }
-const ROOM: Record<Side, number> = { left: 5, right: 5, top: 10, bottom: 10 }
+export const FLAG = measures.flag
+const ROOM: Record<Side, number> = measures.room
 /** For flags at a wall; where there are none; and for connectors under the devices. */
-const FLAGS_DEEP = BAND + FLAG.y + LANE
-const BARE_DEEP = 2 * LANE
-const CONNECTOR_ROW = 98
+const FLAGS_DEEP = measures.flagsDeep
+const BARE_DEEP = measures.bareDeep
+const CONNECTOR_ROW = measures.connectorRow
 /** A box so full that its connectors have no room of their own is drawn higher, up to so many rows of them. */
-const MOST_ROWS = 6
-const CONNECTOR_HEIGHT = 40
+const MOST_ROWS = measures.mostRows
+const CONNECTOR_HEIGHT = measures.connectorHeight
 /** Size of the letters under a connector. */
-export const CONNECTOR_WORD = 14
-const DEVICE_GAP = 4 * LANE
-const BESIDE_DEVICE = 7 * LANE
+export const CONNECTOR_WORD = measures.connectorWord
+const DEVICE_GAP = measures.deviceGap
+const BESIDE_DEVICE = measures.besideDevice
 /** How far in front of a screw its conductor is straight, and how far beyond a device one comes to a hole in it. */
-const TO_SCREW = 2 * LANE
-const TO_HOLE = LANE
+const TO_SCREW = measures.toScrew
+const TO_HOLE = measures.toHole
 
 export function layOutBox(
   box: Enclosure,
@@ -285,7 +286,7 @@ function approachOf(at: Point, landing: Landing, device: DeviceLook): Point {
 }
 
 /** As wide as what is written under the earth of a box. */
-const EARTH_WORDS = 84
+const EARTH_WORDS = measures.earthWords
 
 /** What nothing else may lie on: devices with their ears, flags, the screws at their sides. */
 export function solidsOf(layout: Pick<BoxLayout, 'slots' | 'landings'> & { devices: readonly PlacedDevice[] }): Rect[] {
@@ -299,7 +300,7 @@ export function solidsOf(layout: Pick<BoxLayout, 'slots' | 'landings'> & { devic
 }
 
 /** Toggles and outlets have ears over and under them. */
-const EARS = ['toggle', 'receptacle']
+const EARS = measures.ears
 function deviceGround({ look, width, height, turned }: DeviceLook, x: number, y: number): Rect {
   const ear = EARS.includes(look) ? 26 : 0
   const [across, upright] = turned % 180 === 0 ? [0, ear] : [ear, 0]

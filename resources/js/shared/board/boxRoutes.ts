@@ -1,12 +1,13 @@
 import type { Point } from './boxLayout'
 import { meets, type Rect } from './layout/rects'
+import measures from '../../../measures.json'
 
 /** From the middle of one lane in a box to the next: a conductor and the air beside it. */
-export const LANE = 14
+export const LANE = measures.lane
 
-const TURN = 3
-const CROSSING = 5
-const ON_ANOTHER = 40
+const TURN = measures.turn
+const CROSSING = measures.crossing
+const ON_ANOTHER = measures.onAnother
 /** Right, down, left, up. */
 const STEPS = [
   [1, 0],
@@ -257,7 +258,7 @@ class Queue {
   }
 }
 
-const BEND = 7
+const BEND = measures.bend
 
 /** A way with its corners rounded, as stiff wire is bent. */
 export function bentPath(points: readonly Point[]): string {

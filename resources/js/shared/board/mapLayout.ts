@@ -5,6 +5,7 @@ import { type Label, type Line, placeLabels, type Wanted } from './layout/labels
 import type { Spot } from './layout/rects'
 import { type BoxShape, type Run, type Way, waysOf } from './layout/ways'
 import { pairs } from './layout/pairs'
+import measures from '../../../measures.json'
 
 /** The room for a map, and how tall its letters are, in pixels. */
 export interface Pane {
@@ -25,13 +26,13 @@ export interface MapLayout {
   runWidth: number
 }
 
-const PER_ROW = 4
-const SPACING_MM = 450
+const PER_ROW = measures.wallPerRow
+const SPACING_MM = measures.wallSpacingMm
 /** Boxes that hang as near as this to one line stand on it. */
-const SAME_LINE_MM = 30
-const LEAST_APART = 76
+const SAME_LINE_MM = measures.wallSameLineMm
+const LEAST_APART = measures.wallLeastApart
 /** How much more one direction may be stretched than the other. */
-const MOST_STRETCH = 1.8
+const MOST_STRETCH = measures.wallMostStretch
 const EDGE = 4
 /** How far the rays of a light reach beyond it, over its half. */
 const RAYS = 0.34

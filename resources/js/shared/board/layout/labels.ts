@@ -2,6 +2,7 @@ import { wide } from './letters'
 import { around, grown, holds, meets, type Rect, type Spot, stretch } from './rects'
 import type { BoxShape, Way } from './ways'
 import { pairs } from './pairs'
+import measures from '../../../../measures.json'
 
 /** A line of a label, and how tall its letters are. */
 export interface Line {
@@ -28,12 +29,12 @@ export interface Label {
 }
 
 /** Height of a line and the air round a label, over the height of its letters. */
-export const LINE = 1.16
+export const LINE = measures.labelLine
 /** Width of a numbered ring, over the height of the letters. */
 export const PIN = 1.5
-const AIR = 0.34
-const STEPS = 6
-const ALONG = [0.5, 0.3, 0.7, 0.15, 0.85]
+const AIR = measures.labelAir
+const STEPS = measures.labelSteps
+const ALONG = measures.labelAlong
 
 interface Size {
   width: number

@@ -1,5 +1,6 @@
 import { around, grown, meets, type Rect, type Spot, stretch } from './rects'
 import { pairs } from './pairs'
+import measures from '../../../../measures.json'
 
 /** A box as it is drawn. */
 export interface BoxShape {
@@ -31,12 +32,12 @@ export interface Way extends Run {
   points: Spot[]
 }
 
-const HIT = 1000
-const BESIDE = 150
-const CROSSING = 30
-const BEND = 12
-const LENGTH = 0.05
-const MOST_LANES = 4
+const HIT = measures.wayHit
+const BESIDE = measures.wayBeside
+const CROSSING = measures.wayCrossing
+const BEND = measures.wayBend
+const LENGTH = measures.wayLength
+const MOST_LANES = measures.wayMostLanes
 
 /**
  * The ways of runs over the board face: along and up, from a side of one box to a side of another, with as few bends and
