@@ -77,7 +77,7 @@ final class Status
         };
     }
 
-    /** @return Line the newest step cannot have come after now: a clock that was set back is told */
+    /** @return Line the newest step cannot have come after now: a clock that was set back is reported */
     private static function clock(): array
     {
         $newest = DB::table('records')->max('at');

@@ -7,7 +7,7 @@ namespace App\Care;
 use PDOException;
 
 /**
- * What keeps the data from being written, where it is not the program's fault: told in words, and worth another try.
+ * What keeps the data from being written, where it is not the program's fault: reported in words, and worth another try.
  *
  * Source: SQLite, "Result and Error Codes", primary codes; PostgreSQL, appendix A, "Error Codes".
  */

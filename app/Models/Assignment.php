@@ -110,13 +110,13 @@ final class Assignment extends Model
         return $this->isExam() && ! $this->isTrial();
     }
 
-    /** What trainees call it: the task's title, which tells nothing of the board. */
+    /** What trainees call it: the task's title, which gives nothing away about the board. */
     public function title(): string
     {
         return $this->set()->title ?? $this->boardFile->title;
     }
 
-    /** What trainees are told of it: the task's own words, or the board's where it was set without a task. */
+    /** What trainees read about it: the task's own words, or the board's where it was set without a task. */
     public function brief(): string
     {
         $task = $this->set();

@@ -138,7 +138,7 @@ final class Attempt extends Model
         'added_seconds' => 0,
     ];
 
-    /** Every change counts: by the sum of a class a poll is told whether there is anything new. */
+    /** Every change counts: by the sum of a class a poll learns whether there is anything new. */
     protected static function booted(): void
     {
         self::saving(function (self $attempt): void {

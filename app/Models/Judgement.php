@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
- * What a handed-in attempt was judged to be, as it was told; never changed but for what an instructor decides of a difference.
+ * What a handed-in attempt was judged to be, as it was shown; never changed but for what an instructor decides of a difference.
  *
  * @property int $id
  * @property int $attempt_id

@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * What was told of one attempt's board on the wall while a fault was looked for; the newest counts.
+ * What was noted about one attempt's board on the wall while a fault was looked for; the newest counts.
  *
  * @property int $id
  * @property int $attempt_id

@@ -80,7 +80,7 @@ final class AttemptPolicy
             : $mayProve;
     }
 
-    /** Readings are told before they are taken only where nothing is graded, and no fault is looked for. */
+    /** Readings are sent before they are taken only where nothing is graded, and no fault is looked for. */
     public function readAhead(User $user, Attempt $attempt): Response
     {
         $mayProve = $this->prove($user, $attempt);
@@ -103,7 +103,7 @@ final class AttemptPolicy
             : $mayObserve;
     }
 
-    /** On paper it tells what it is worth: not before the mark is out. */
+    /** On paper it shows what it is worth: not before the mark is out. */
     public function printProof(User $user, Attempt $attempt): Response
     {
         $mayView = $this->viewProof($user, $attempt);

@@ -7,8 +7,8 @@ namespace App\Services;
 use Illuminate\Support\Facades\Hash;
 
 /**
- * What a trainee signs in with: six characters that no two hands read differently, without vowels, so that no word comes of them.
- * It is told once, when it is made, and stored as a hash alone.
+ * What a trainee signs in with: six characters that no two hands read differently, without vowels, so that they never make a word.
+ * It is reported once, when it is made, and stored as a hash alone.
  */
 final class PersonalCode
 {

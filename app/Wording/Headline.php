@@ -208,7 +208,7 @@ final readonly class Headline
                 $found[] = ['explains' => ($explained[$i] ?? 0) + ($finding->code->isSymptom() ? 1 : 0), 'finding' => $finding];
             }
         }
-        // One exchange of line and neutral shows at every light behind it: one of them is told.
+        // One exchange of line and neutral shows at every light behind it: one of them is named.
         $told = [];
         $found = array_values(array_filter($found, function (array $one) use (&$told): bool {
             $code = $one['finding']->code->value;

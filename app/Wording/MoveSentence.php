@@ -8,7 +8,7 @@ use Illuminate\Support\Str;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Repair\Move\Move;
 
-/** A move of a repair as it is told at the box. */
+/** A move of a repair as it is worded at the box. */
 final readonly class MoveSentence
 {
     private Words $words;

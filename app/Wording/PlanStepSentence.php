@@ -9,7 +9,7 @@ use Zwindle\Board\Wiring\Joint;
 use Zwindle\Plan\Plan;
 use Zwindle\Plan\PlanStep;
 
-/** A step of a plan as it is told at the box. */
+/** A step of a plan as it is worded at the box. */
 final readonly class PlanStepSentence
 {
     private Words $words;

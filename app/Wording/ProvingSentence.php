@@ -246,7 +246,7 @@ final readonly class ProvingSentence
 
     private function place(string $point): string
     {
-        // A place on a part that was taken out since is told by what hangs there now.
+        // A place on a part that was taken out since is named by what is there now.
         $device = PlaceMap::deviceOf(DevicePoint::deviceOf($point));
 
         return $this->placeNames[$point] ?? (isset($this->board->devices[$device]) ? $this->words->device($device) : $point);

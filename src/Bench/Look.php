@@ -14,7 +14,7 @@ use Zwindle\Catalogue\Devices\DeviceKind;
 use Zwindle\Catalogue\Devices\DeviceModel;
 use Zwindle\Catalogue\Devices\Landing;
 
-/** A board as eyes see it: boxes, cables, ends and landings, with nothing that tells what a terminal is inside. */
+/** A board as a trainee sees it: boxes, cables, ends and landings, with nothing that tells what a terminal is inside. */
 final class Look
 {
     private const KEYS = 'abcdefghijklmnopqrstuvwxyz';

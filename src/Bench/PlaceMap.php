@@ -48,7 +48,7 @@ final readonly class PlaceMap
         $this->points = array_map(fn (string $id) => $all[$id], $pointAt);
     }
 
-    /** The name of a landing as eyes see it: `S1#3`. */
+    /** The name of a landing as a trainee sees it: `S1#3`. */
     public static function landing(string $device, int $place): string
     {
         return "$device#$place";

@@ -278,7 +278,7 @@ final readonly class Folding
         return $finding->code === FindingCode::AlwaysLit && $finding->params['shape'] === 'on-line';
     }
 
-    /** The same symptom at another lamp or switch of the control is told once. */
+    /** The same symptom at another lamp or switch of the control is reported once. */
     private function sameBefore(Finding $finding, int $index): ?int
     {
         for ($other = 0; $other < $index && $finding->code !== FindingCode::WrongLamp; $other++) {
@@ -290,7 +290,7 @@ final readonly class Folding
         return null;
     }
 
-    /** Whether it tells of a lamp that never lights: that it does not, or that its switches change nothing. */
+    /** Whether it is about a lamp that never lights: that it does not, or that its switches change nothing. */
     private function isOfDarkLamp(Finding $symptom): bool
     {
         $isSame = fn (Finding $other) => $other->code === FindingCode::NeverLights && $other->control === $symptom->control;

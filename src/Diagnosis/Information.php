@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Diagnosis;
 
-/** What a test tells about which repair it takes, in bits. */
+/** What a test gains about which repair is needed, in bits. */
 final class Information
 {
     /** Less than this is rounding. */

@@ -49,7 +49,7 @@ final class LookingAhead
     }
 
     /**
-     * The questions that tell suspects apart, those first that tell most for their cost; of what tells them apart in the same way one.
+     * The questions that tell suspects apart, those first that gain most for their cost; of what tells them apart in the same way one.
      *
      * @param  non-empty-list<int>  $suspects
      * @return list<array{gain: float, question: WeighedTest, parts: list<non-empty-list<int>>}>

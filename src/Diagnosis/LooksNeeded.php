@@ -6,7 +6,7 @@ namespace Zwindle\Diagnosis;
 
 use Zwindle\Board\Wiring\Wiring;
 
-/** How many looks it takes to find a mistake, asked as the diagnosis asks, once every combination is told. */
+/** How many looks it takes to find a mistake, asked as the diagnosis asks, once every combination is noted. */
 final readonly class LooksNeeded
 {
     /** A search that takes more is called as long as this. */

@@ -17,10 +17,10 @@ final readonly class Seen
      * @param  array<string, float>  $weights  kind of mistake → how often it was confirmed
      * @param  list<SeenState>  $states
      * @param  list<array{point: string, with: list<string>, taped?: list<string>}>  $looks  taped: which of these ends carry tape or
-     *     sleeve, where that is told
+     *     sleeve, where that is given
      * @param  list<array{point: string, live: bool}>  $probes
      * @param  list<array{device: string, good: bool}>  $parts
-     * @param  bool  $tellsTape  whether every look tells what carries tape or sleeve
+     * @param  bool  $tellsTape  whether every look says what has tape or sleeve
      */
     public function __construct(
         public Wiring|string|null $meant,

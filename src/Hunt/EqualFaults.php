@@ -65,7 +65,7 @@ final class EqualFaults
         $search = new LooksNeeded($right);
 
         return array_map(
-            // A breaker that holds through every combination has told all: there is nothing to look at.
+            // A breaker that holds through every combination has said everything: there is nothing to look at.
             fn (Suspect $fault) => ['fault' => $fault, 'looks' => $fault->isOfSupply() ? 0 : $search->looks($fault)],
             array_values(array_slice($faults, 0, $most)),
         );

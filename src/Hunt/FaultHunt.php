@@ -159,7 +159,7 @@ final readonly class FaultHunt
         return $this->handsIn() === [] && $this->inBoxes() !== [] ? 0 : $this->seenSinceHands();
     }
 
-    /** The same whatever is wrong with it: it tells nothing of where that is. */
+    /** The same whatever is wrong with it: it gives away nothing about where that is. */
     public function seenSinceHands(): int
     {
         $seen = [];

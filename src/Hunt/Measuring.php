@@ -23,12 +23,12 @@ final class Measuring
     /** What each costs in time and trouble: a flip is a flip, a cover off is a box to look all through. */
     private const COST = ['flip' => 0.4, 'reset' => 0.4, 'live' => 1.1, 'live-shut' => 1.5, 'box' => 2.2];
 
-    /** Where the best there is tells less, nothing was left to be told. */
+    /** Where the best one gains less, nothing was left to find out. */
     private const LEAST_BITS = 0.01;
 
     private const NOTHING = 1e-6;
 
-    /** Measurements that are weighed: who takes more has been told enough. */
+    /** Measurements that are weighed: whoever takes more has learned enough. */
     private const MOST = 60;
 
     private const MOST_BEST = 8;
@@ -36,7 +36,7 @@ final class Measuring
     /** @var list<string> */
     private array $opened = [];
 
-    /** Whether what had tripped is still down: neither flip nor probe tells anything before it is on again. */
+    /** Whether what had tripped is still down: neither a flip nor a probe shows anything until it is on again. */
     private bool $isDown;
 
     private PossibleFaults $possible;
@@ -56,7 +56,7 @@ final class Measuring
     /**
      * @param  BoardUnderTest  $begun  how the board stood before the first act
      * @param  list<LoggedAct>  $log
-     * @return list<Worth> up to the first that was named or put right; without what was taken when nothing was left to be told
+     * @return list<Worth> up to the first that was named or put right; without what was measured when nothing was left to find out
      */
     public static function weigh(FaultyBoard $truth, BoardUnderTest $begun, array $log): array
     {
@@ -81,7 +81,7 @@ final class Measuring
         return array_values(array_filter($worths, fn (Worth $worth) => $worth->best > self::LEAST_BITS));
     }
 
-    /** @return list<Worth> the shortest way to the repair, the best measurement each time, and what it told */
+    /** @return list<Worth> the shortest way to the repair, the best measurement each time, and what it showed */
     public static function best(FaultyBoard $truth): array
     {
         $measuring = new self($truth);
@@ -114,7 +114,7 @@ final class Measuring
     }
 
     /**
-     * How well it was measured: what each measurement was worth, on average, times how far all of them came of what could be told.
+     * How well it was measured: what each measurement was worth, on average, times how much of what could be found out they found out.
      * Flips to see the complaint for oneself cost nothing. Who took none has earned nothing.
      *
      * @param  list<LoggedAct>  $log
@@ -153,7 +153,7 @@ final class Measuring
     }
 
     /**
-     * What was told, of what could be told: by the halvings of the repairs that were open.
+     * What was found out, of what could be: by the halvings of the repairs that were open.
      *
      * @param  list<Worth>  $worths
      */

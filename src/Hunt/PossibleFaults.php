@@ -59,7 +59,7 @@ final class PossibleFaults
     }
 
     /**
-     * What something tells, in bits.
+     * What something gains, in bits.
      *
      * @param  callable(PossibleBoard): string  $shown  what it shows of a board
      */

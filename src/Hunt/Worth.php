@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Zwindle\Hunt;
 
-/** What one measurement told, beside what the best one that was open would have told. */
+/** What one measurement showed, beside what the best one possible would have shown. */
 final readonly class Worth
 {
     /**
      * @param  int  $act  its place in the log; of the best path its place there
-     * @param  float  $bits  that it told about which repair it takes, on average
+     * @param  float  $bits  that it gained about which repair is needed, on average
      * @param  float  $worth  the same for what it costs
      * @param  float  $best  what the best one that was open was worth
      * @param  array{string, string}  $bestTest  what that was and where: `box` Bn, `flip` Sn, `live` a point; `reset` nowhere

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Problem;
 
-/** Collects the faults of a file, so that all of them are told at once. */
+/** Collects the faults of a file, so that all of them are reported at once. */
 final class Problems
 {
     /** @var list<Problem> */

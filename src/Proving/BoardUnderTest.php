@@ -36,7 +36,7 @@ final readonly class BoardUnderTest
     }
 
     /**
-     * Before anything is done: which breaker feeds the board, and whether the tester works, is thrown.
+     * Before anything is done: which breaker feeds the board, and whether the tester works, is drawn at random.
      *
      * @param  bool  $testerMayFail  one in four does
      */

@@ -14,7 +14,7 @@ use Zwindle\Proving\Reading\Shown;
 use Zwindle\Proving\Rig\Rig;
 use Zwindle\Proving\Rig\Supply;
 
-/** Does at a board what hands do, and tells what comes of it. What hangs on the board stays as it is wired. */
+/** Does at a board what hands do, and gives the result. The wiring of the board does not change. */
 final readonly class Hands
 {
     /** What the proving unit gives lights every mark up to this one. */

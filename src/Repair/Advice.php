@@ -11,7 +11,7 @@ use Zwindle\Repair\Move\Mover;
 
 /**
  * What follows from a check: the ways to put the wiring right, and what tidies it up. Each is looked for when it is first asked
- * for, and once: most who are told of a wiring ask for neither.
+ * for, and once: most checks of a wiring need neither.
  */
 final readonly class Advice
 {

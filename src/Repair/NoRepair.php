@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Repair;
 
-/** Why no repair is told for a wiring that has failed. */
+/** Why no repair is given for a wiring that has failed. */
 enum NoRepair: string
 {
     /** The board cannot be wired at all with its parts and cables. */

@@ -26,7 +26,7 @@ final class Pinpoint
         return self::exchange(self::byRepair($result));
     }
 
-    /** One common and traveller exchanged is told once, at the terminals that the repair exchanges. */
+    /** One common and traveller exchanged is reported once, at the terminals that the repair exchanges. */
     private static function exchange(Result $result): Result
     {
         $crossed = array_keys(array_filter(

@@ -12,9 +12,9 @@ use Zwindle\Repair\Move\Move;
 use Zwindle\Repair\Move\Mover;
 
 /**
- * Repairs of one wiring in the order in which they are told: those first that end in the best verdict, then those that leave
+ * Repairs of one wiring in the order in which they are given: those first that end in the best verdict, then those that leave
  * nothing the wrong way round, then those that undo usual mistakes, one rather than two, with fewer remarks, in fewer boxes,
- * colour with colour. None is told that turns something the wrong way round where another does not.
+ * colour with colour. None is given that turns something the wrong way round where another does not.
  */
 final readonly class RankedRepairs
 {

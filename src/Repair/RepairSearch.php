@@ -32,7 +32,7 @@ use Zwindle\Repair\Nearest\TiedSwitches;
  * The fewest moves after which a wiring no longer fails.
  *
  * Every arrangement that the board can hold gives a nearest target; what lies between is cut down to the moves that are
- * needed, and every repair is checked before it is told.
+ * needed, and every repair is checked before it is given.
  */
 final class RepairSearch
 {
@@ -120,7 +120,7 @@ final class RepairSearch
     }
 
     /**
-     * Those as short that end better are among the shortest; the longer ones are told beside them.
+     * Those as short that end better are among the shortest; the longer ones are given beside them.
      *
      * @return array{RankedRepairs, list<Repair>}
      */
@@ -148,7 +148,7 @@ final class RepairSearch
     }
 
     /**
-     * An exchange made again takes it back: of equally small repairs these are told first. On a large board only where there
+     * An exchange made again takes it back: of equally small repairs these come first. On a large board only where there
      * is something to do anyway.
      */
     private function reverse(): void
@@ -293,7 +293,7 @@ final class RepairSearch
 
         $made = Mover::tryToMake($this->wiring, $moves);
 
-        // None is told that turns a flex, a lead or the blocks of a rose the wrong way round.
+        // None is given that turns a flex, a lead or the blocks of a rose the wrong way round.
         return $made !== null && ! Checker::fails($made) && array_diff(WrongWayRound::in($made), $this->turned) === [];
     }
 

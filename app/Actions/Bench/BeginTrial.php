@@ -43,7 +43,7 @@ final readonly class BeginTrial
                 'mode' => $asked->mode,
                 'task_json' => $task,
                 'marking_json' => $marking,
-                // What is tried is told at once.
+                // The result of a try is shown at once.
                 'released_at' => now(),
             ]);
             $attempt = $assignment->attempts()->create([

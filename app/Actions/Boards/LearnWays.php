@@ -28,7 +28,7 @@ final class LearnWays
             if ($scheme === null && ! $isFirst) {
                 return;
             }
-            // Not a change of the board: neither its version nor its time tells of it.
+            // Not a change of the board: neither its version nor its time changes.
             BoardFile::query()->toBase()->where('id', $board->id)->update([
                 'scheme' => $scheme ?? '',
                 'scheme_of' => $board->version,

@@ -7,7 +7,7 @@ namespace App\Actions\Boards;
 use App\Models\BoardFile;
 use Zwindle\Catalogue\Practices\Practice;
 
-/** Gives a board another title, in the list and in its file; whoever is drawing on it is told as of any other change. */
+/** Gives a board another title, in the list and in its file; whoever is drawing on it learns of it as of any other change. */
 final readonly class RenameBoard
 {
     public function __construct(private KeepDrawing $keep)

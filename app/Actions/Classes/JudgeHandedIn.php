@@ -30,7 +30,7 @@ use Zwindle\Plan\StepOrder;
 use Zwindle\Repair\Advice;
 use Zwindle\Repair\NearestPlan;
 
-/** Everything that is told of an attempt when it is handed in: verdict, mark and debrief. Worked out, not kept. */
+/** Everything that is said about an attempt when it is handed in: verdict, mark and debrief. Worked out, not kept. */
 final readonly class JudgeHandedIn
 {
     private const NO_DEBRIEF = ['mistakes' => [], 'order' => null, 'questions' => []];

@@ -30,7 +30,7 @@ final readonly class MeasureInDrill
             if (count($drill->measured) >= self::MOST) {
                 throw WorkRefused::because(['measure' => __('drill.enough')]);
             }
-            // The same reading once more tells nothing new and costs nothing.
+            // The same reading once more gives nothing new and costs nothing.
             in_array($measurement, $drill->measured, true) || $drill->update(['measured' => [...$drill->measured, $measurement]]);
 
             return $drill;

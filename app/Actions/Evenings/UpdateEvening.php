@@ -14,7 +14,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Saves a changed evening with its plan. Of two who change it at once the second is told; where it is set, the exam follows it.
+ * Saves a changed evening with its plan. Of two who change it at once the second is told so; where it is set, the exam follows it.
  *
  * @phpstan-import-type Draft from Evening
  */

@@ -23,7 +23,7 @@ final class AddTrainees
 
     /**
      * @param  list<array{name: string, number: string|null, extraPercent: int}>  $people
-     * @return list<array{user: User, code: string}> the codes are told here and nowhere again
+     * @return list<array{user: User, code: string}> the codes are given here and nowhere again
      *
      * Refuses if a name is none, is there twice or is in the class already, or the class gets too large.
      */

@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 /** A new code for a trainee, on record; the old one opens nothing any more. */
 final class GiveNewCode
 {
-    /** @return string the code, told here and nowhere again */
+    /** @return string the code, given here and nowhere again */
     public function execute(User $trainee, User $who): string
     {
         $code = PersonalCode::make();

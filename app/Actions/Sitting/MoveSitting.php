@@ -21,7 +21,7 @@ use Zwindle\Exam\Sitting\SittingState;
 
 /**
  * Makes one move with one person's sitting, as the state machine allows it, and records who did it, when and why. Of two who do the
- * same at once the second is told.
+ * same at once the second is told so.
  */
 final readonly class MoveSitting
 {

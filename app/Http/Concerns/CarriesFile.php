@@ -11,7 +11,7 @@ use Zwindle\Format\Read\JsonText;
 /** A request that carries a file as one of its members: the core reads it as it was sent, an empty object as an object. */
 trait CarriesFile
 {
-    /** @return list<mixed> the rules of such a member; what is wrong inside is told by the core */
+    /** @return list<mixed> the rules of such a member; the core reports what is wrong inside */
     private function fileRules(string $member): array
     {
         return ['required', 'array', function (string $field, mixed $value, Closure $fail) use ($member): void {

@@ -29,7 +29,7 @@ final class WriteDown
 
     private const LETTERS_A_LINE = 95;
 
-    /** A drawing lower than this tells nothing: the page is turned over then. */
+    /** A drawing lower than this shows nothing: the page is turned over then. */
     private const LEAST_MM = 50.0;
 
     /** @param  Rows  $schedule */

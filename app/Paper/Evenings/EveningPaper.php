@@ -8,7 +8,7 @@ use App\Models\Evening;
 use App\Paper\Page\Pdf;
 
 /**
- * An evening on paper. Nothing on it tells which variant somebody else has but the sheet of a station, which is the instructor's.
+ * An evening on paper. Nothing on it gives away which variant somebody else has, except the sheet of a station, which is the instructor's.
  *
  * @phpstan-import-type SittingArray from Evening
  */

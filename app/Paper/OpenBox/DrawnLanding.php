@@ -8,7 +8,7 @@ namespace App\Paper\OpenBox;
 final readonly class DrawnLanding
 {
     /**
-     * @param  array<string, mixed>|null  $look  as eyes see it; null for the earth of a box
+     * @param  array<string, mixed>|null  $look  as a trainee sees it; null for the earth of a box
      * @param  array{float, float}  $approach
      */
     public function __construct(

@@ -55,7 +55,7 @@ final class OpenBoxSvg
 
     private Svg $svg;
 
-    /** @var array<string, mixed> the board as eyes see it */
+    /** @var array<string, mixed> the board as a trainee sees it */
     private array $look;
 
     private PlaceMap $places;

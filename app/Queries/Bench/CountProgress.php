@@ -33,7 +33,7 @@ final readonly class CountProgress
 
     /**
      * @return array{placed: int, ends: int} faults found, of those that were put in; in an exam those named, right or wrong. Whether they
-     *     are put right is told with the mark
+     *     are put right is shown with the mark
      */
     private static function found(Attempt $attempt): array
     {

@@ -21,7 +21,7 @@ use Zwindle\Plan\Planner;
 final class SeatBoards
 {
     /**
-     * In an exam with ids of its own, so that nothing but what eyes see tells it from a board practised before; what a board to
+     * In an exam with ids of its own, so that only what a trainee sees distinguishes it from a board practised before; what a board to
      * finish begins with is named by the ids of the drawing, and keeps them.
      *
      * @return array<string, mixed>

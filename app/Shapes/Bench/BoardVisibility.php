@@ -100,7 +100,7 @@ final readonly class BoardVisibility
         return ! $this->isToBegin() && $this->kind === TaskKind::Parts;
     }
 
-    /** Whether the file that a board came from may be told: in an exam it would tell it from one that was practised before. */
+    /** Whether the file that a board came from may be named: in an exam it would distinguish it from one that was practised before. */
     public function mayKnowFile(): bool
     {
         return ! $this->attempt->assignment->isExam()

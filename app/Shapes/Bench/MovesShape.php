@@ -9,7 +9,7 @@ use Zwindle\Bench\PlaceMap;
 use Zwindle\Board\Wiring\Wiring;
 use Zwindle\Repair\Move\Move;
 
-/** Moves as they are told and pointed at, in the bench's names of places. */
+/** Moves as they are worded and pointed at, in the bench's names of places. */
 final class MovesShape
 {
     /**

@@ -9,7 +9,7 @@ use App\Models\Judgement;
 use App\Models\User;
 use App\Queries\Classes\CountingJudgement;
 
-/** The tries of an attempt that are judged, each as it was told, and which of them counts; nothing of an exam before its release. */
+/** The tries of an attempt that are judged, each as it was shown, and which of them counts; nothing of an exam before its release. */
 final class TriesShape
 {
     /** @return list<array<string, mixed>> */

@@ -28,7 +28,7 @@ use Zwindle\Repair\NearestPlan;
 use Zwindle\Repair\Repair;
 use Zwindle\Schematic\Diagram;
 
-/** A verdict as it is told: one sentence, the states, the findings where they are, what puts it right. */
+/** A verdict as it is shown: one sentence, the states, the findings where they are, what puts it right. */
 final readonly class VerdictShape
 {
     private Result $shown;

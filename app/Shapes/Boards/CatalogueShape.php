@@ -6,7 +6,7 @@ namespace App\Shapes\Boards;
 
 use Zwindle\Catalogue\Practices\Practice;
 
-/** What boards of a practice are drawn from. A browser fetches it once: what is in it tells its version. */
+/** What boards of a practice are drawn from. A browser fetches it once: its version is a hash of what is in it. */
 final readonly class CatalogueShape
 {
     /** @param  array<string, mixed>  $json */

@@ -20,7 +20,7 @@ use Zwindle\Catalogue\Practices\Colour;
 use Zwindle\Catalogue\Practices\Practice;
 use Zwindle\Circuit\Scheme\SchemeName;
 
-/** What can be hung on a wall in one step, and which cables run between: the instructor's answers to "what hangs here?". */
+/** What can be put on a wall in one step, and which cables run between: the instructor's answers to "what goes here?". */
 final class WallPartsShape
 {
     /**

@@ -33,7 +33,7 @@ final readonly class DiagnosisScreenShape
 
     private Circuit $circuit;
 
-    /** @param  bool  $isSilent  whether nothing is told of what may be wrong: whoever looks is marked for it */
+    /** @param  bool  $isSilent  whether nothing is said about what may be wrong: whoever looks is marked for it */
     public function __construct(
         private Diagnosis $diagnosis,
         private Wiring $right,

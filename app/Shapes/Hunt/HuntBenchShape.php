@@ -23,7 +23,7 @@ final readonly class HuntBenchShape
 
     private Words $words;
 
-    /** @param  bool  $isTold  whether it may be told what was named right: not to whoever is marked for it, before the mark is out */
+    /** @param  bool  $isTold  whether what was named right may be shown: not to whoever is marked for it, before the mark is out */
     public function __construct(private FaultHunt $hunt, private ProvingSentence $sentence, private bool $isTold = true)
     {
         $this->right = $hunt->placed->right;

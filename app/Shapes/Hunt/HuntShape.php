@@ -18,7 +18,7 @@ use Zwindle\Proving\Order\StepReport;
 use Zwindle\Repair\Advice;
 use Zwindle\Repair\Mistake\Mistake;
 
-/** How a fault was looked for, told afterwards: what it was, what was named, how safely, and the path beside the best one. */
+/** How a fault was looked for, shown afterwards: what it was, what was named, how safely, and the path beside the best one. */
 final readonly class HuntShape
 {
     private Words $words;

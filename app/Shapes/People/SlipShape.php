@@ -6,7 +6,7 @@ namespace App\Shapes\People;
 
 use App\Models\User;
 
-/** What a person needs to sign in the first time; the code is told when it is made, and nowhere again. */
+/** What a person needs to sign in the first time; the code is shown when it is made, and never again. */
 final class SlipShape
 {
     /** @return array{id: int, name: string, number: string|null, username: string, code: string} */

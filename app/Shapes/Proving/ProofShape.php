@@ -170,7 +170,7 @@ final readonly class ProofShape
         return array_filter($readings);
     }
 
-    /** Whether readings may be told ahead: where it is graded each is asked for singly, so that nothing can be read off the traffic. */
+    /** Whether readings may be sent ahead: where it is graded each is asked for singly, so that nothing can be read off the traffic. */
     private function isTold(): bool
     {
         return $this->proving->hunt === null && ! $this->proving->attempt->assignment->isGraded();

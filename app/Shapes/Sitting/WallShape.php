@@ -41,7 +41,7 @@ final class WallShape
         $this->seen = $presence->of(array_values(array_map(fn (Attempt $attempt) => $attempt->id, $this->work)));
     }
 
-    /** @return array<string, mixed> without times that run by themselves, so that the same room is told once */
+    /** @return array<string, mixed> without times that run by themselves, so that the same room is reported once */
     public static function of(Evening $evening, Presence $presence): array
     {
         $wall = new self($evening, $presence);
@@ -115,7 +115,7 @@ final class WallShape
             'trainee' => $attempt->trainee_id,
             'name' => $attempt->trainee->name,
             'state' => $state->value,
-            // While the clock stands its end moves on: what is left is told instead.
+            // While the clock is paused its end moves on: the time left is given instead.
             'dueAt' => $state === SittingState::Paused ? null : $attempt->dueAt()?->toIso8601ZuluString(),
             'left' => $state === SittingState::Paused ? (int) now()->diffInSeconds($attempt->dueAt() ?? now()) : null,
             'from' => $sitting['from'],

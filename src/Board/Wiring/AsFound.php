@@ -15,7 +15,7 @@ use Zwindle\Catalogue\Practices\Practice;
  *
  * A place is a terminal of the same box, a connector of that box by its letter, `cap`, or nothing: loose. Points that are
  * written down as one place are one joint, whatever was written first. Points that the board no longer has are kept: their
- * reader tells what came off with them.
+ * reader reports what came off with them.
  */
 final readonly class AsFound
 {
@@ -57,7 +57,7 @@ final readonly class AsFound
     }
 
     /**
-     * The wiring file that says the same; what is wrong with it, its reader tells.
+     * The wiring file that says the same; what is wrong with it, its reader reports.
      *
      * @return array<string, mixed>
      */

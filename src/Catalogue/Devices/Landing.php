@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zwindle\Catalogue\Devices;
 
-/** A terminal as eyes see it: where it sits on the device, its shape, its finish and what is printed beside it. */
+/** A terminal as a trainee sees it: where it sits on the device, its shape, its finish and what is printed beside it. */
 final readonly class Landing
 {
     /**

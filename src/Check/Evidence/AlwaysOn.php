@@ -53,7 +53,7 @@ final class AlwaysOn
             : array_map(fn ($side) => DevicePoint::id($device->id, $side->name), $sides);
     }
 
-    /** @return list<string> of a receptacle with hot and neutral exchanged, as if they were not: that is told by a rule of its own */
+    /** @return list<string> of a receptacle with hot and neutral exchanged, as if they were not: that has a rule of its own */
     private static function deadTerminals(Evidence $evidence, Device $device): array
     {
         [$line, $neutral] = [$evidence->circuit->lineNet, $evidence->circuit->neutralNet];

@@ -85,7 +85,7 @@ enum FindingCode: string
         };
     }
 
-    /** Whether it tells what was seen rather than what is wrong with the wiring, and so can follow from something else. */
+    /** Whether it says what was seen rather than what is wrong with the wiring, and so can follow from something else. */
     public function isSymptom(): bool
     {
         return in_array($this, [

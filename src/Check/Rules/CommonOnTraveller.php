@@ -24,7 +24,7 @@ final readonly class CommonOnTraveller implements Rule
             $told = [];
             foreach ($view->switchesOf(SwitchFunction::ThreeWay) as $switch) {
                 $finding = $view->hasLinkThrows($switch) ? null : self::findingAt($view, $switch, $i);
-                // A traveller joined to what feeds it shows at both of its switches; it is told at one.
+                // A traveller joined to what feeds it shows at both of its switches; it is reported at one.
                 $nets = $finding === null ? [] : array_map($evidence->nets->at(...), array_slice($finding->at, 1));
                 if ($finding !== null && ($finding->params['shape'] !== 'throw' || array_diff($nets, $told) !== [])) {
                     $told = [...$told, ...$nets];

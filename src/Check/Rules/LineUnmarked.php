@@ -18,7 +18,7 @@ final readonly class LineUnmarked implements Rule
         foreach ($evidence->cores() as $core) {
             $net = $evidence->netOfCore($core);
             $colours = $evidence->board->cables[$core->cable]->type->colours;
-            // A white single is told by a rule of its own.
+            // A white single has a rule of its own.
             if (
                 $evidence->isWhiteSingle($core)
                 || $evidence->isMixed($net)

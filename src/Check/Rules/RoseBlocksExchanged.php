@@ -12,7 +12,7 @@ use Zwindle\Check\Findings\FindingCode;
 
 /**
  * The permanent line is in the switched block of a rose, or the switched line in its loop block, and everything works: the next
- * person goes by what is printed on the blocks. Where something does not work, that is told instead.
+ * person goes by what is printed on the blocks. Where something does not work, that is reported instead.
  */
 final readonly class RoseBlocksExchanged implements Rule
 {

@@ -10,7 +10,7 @@ use Zwindle\Check\Findings\Finding;
 use Zwindle\Check\Findings\FindingCode;
 use Zwindle\Circuit\Solve\FlipEffect;
 
-/** A lamp that answers to a switch of another control. */
+/** A lamp that a switch of another control works. */
 final readonly class WrongLamp implements Rule
 {
     public function findingsIn(Evidence $evidence): iterable

@@ -18,7 +18,7 @@ use Zwindle\Circuit\Solve\TruthTable;
 /** One control of the board as it is wired: its switches' contacts and its lamps' sides, by net. */
 final readonly class ControlView
 {
-    /** Whether every lamp answers to every operation of these switches and to no other, fully, and nothing trips. */
+    /** Whether every operation of these switches works every lamp, and nothing else does, fully, and nothing trips. */
     public bool $behaves;
 
     private Circuit $circuit;

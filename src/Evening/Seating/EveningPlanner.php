@@ -102,7 +102,7 @@ final class EveningPlanner
         $isSmall = $count <= self::PROVED;
         $best = self::quick($claims, $hall, $fixed, $bound, $isSmall ? 4 : max(2, intdiv(self::QUICK_WORK, $count * $hall->count())));
         $looks = $isSmall ? self::MOST_LOOKS : intdiv(self::FEW_LOOKS * self::PROVED, $count);
-        // First as if variants never stood in the way, which they often do not; if they may, what comes of it is a bound.
+        // First as if variants never stood in the way, which they often do not; if they may, the result is a bound.
         foreach ($count > self::SEARCHED ? [] : [true, false] as $areStationsAlike) {
             $end = self::endOf($best, $fixed);
             if ($end <= $bound || ($areStationsAlike && $fixed !== [])) {

@@ -16,7 +16,7 @@ enum GradePart: string
     case Diagnosis = 'diagnosis';
     /** Isolated and proved dead before a hand went in. */
     case Method = 'method';
-    /** What each measurement told, beside the best one that was open. */
+    /** What each measurement showed, beside the best one that was open. */
     case Measuring = 'measuring';
     /** Combinations seen once it was put right. */
     case Proof = 'proof';

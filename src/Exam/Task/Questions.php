@@ -46,7 +46,7 @@ final readonly class Questions
     }
 
     /**
-     * Which of them are asked is thrown; of which kinds they are is not, so that seats are asked the same kinds of things.
+     * Which of them are asked is drawn at random; of which kinds they are is not, so that seats are asked the same kinds of things.
      *
      * @param  list<Question>  $all
      * @return list<Question>

@@ -16,7 +16,7 @@ final class Dice
     {
     }
 
-    /** Dice of their own for one purpose: what is thrown there changes nothing here. */
+    /** Dice of their own for one purpose: what is drawn there changes nothing here. */
     public function for(string $purpose): self
     {
         return new self("$this->seed/$purpose");

@@ -12,7 +12,7 @@ final class SchemaFault
     private const MOST_OF_A_VALUE = 40;
 
     /**
-     * The error as it should be told: the validator takes every field for unknown as soon as one beside it has a fault.
+     * The error as it should be reported: the validator takes every field for unknown as soon as one beside it has a fault.
      *
      * @return ValidationError|null null where nothing is unknown after all
      */

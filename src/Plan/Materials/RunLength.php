@@ -24,7 +24,7 @@ final class RunLength
         };
     }
 
-    /** The same board with the length of every run that can be told. */
+    /** The same board with the length of every run that can be worked out. */
     public static function filledIn(Board $board): Board
     {
         return $board->withLengths(array_map(fn (Cable $cable) => self::of($board, $cable), $board->cables));

@@ -22,7 +22,7 @@ final readonly class MistakenWiring
         return self::madeOn($this->right, $this->mistakes);
     }
 
-    /** The wiring as eyes see it: a conductor open along its run looks whole. */
+    /** The wiring as a trainee sees it: a conductor open along its run looks whole. */
     public function look(): Wiring
     {
         return self::madeOn($this->right, array_filter($this->mistakes, fn (Mistake $mistake) => ! $mistake->kind->isHidden()));

@@ -18,7 +18,7 @@ use Illuminate\Http\Response;
 /** A fault looked for on an attempt's board on the wall, by its trainee or the instructor. */
 final class AttemptDiagnosisController extends Controller
 {
-    /** What was told so far. */
+    /** What was noted so far. */
     public function show(Attempt $attempt): JsonResponse
     {
         $this->authorize('lookForFaults', $attempt);

@@ -13,7 +13,7 @@ use Illuminate\Http\Request;
 
 final class PersonalCodeController extends Controller
 {
-    /** A new code, told once; the old one opens nothing any more. */
+    /** A new code, shown once; the old one no longer works. */
     public function store(Request $request, User $trainee, GiveNewCode $give): JsonResponse
     {
         $this->authorize('giveCode', $trainee);

@@ -19,7 +19,7 @@ final class ClockController extends Controller
         $this->authorize('work', $attempt);
         $presence->seen($attempt);
         $clock = ['state' => $attempt->sittingState()->value, 'dueAt' => $attempt->dueAt()?->toIso8601ZuluString('millisecond')];
-        // While the clock stands its end moves on: only the state tells then.
+        // While the clock is paused its end moves on: only the state counts then.
         $tag = hash('xxh64', json_encode($attempt->paused_at === null ? $clock : [$clock['state']], JSON_THROW_ON_ERROR));
         if ($request->query('have') === $tag) {
             return response()->noContent();

@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Zwindle\Catalogue\Practices\Practice;
 
-/** A drawing as it stands: any JSON object with a title and a practice; what is wrong with it is told, not refused. */
+/** A drawing as it stands: any JSON object with a title and a practice; what is wrong with it is reported, not refused. */
 final class UpdateDrawingRequest extends FormRequest
 {
     use CarriesFile;

@@ -18,7 +18,7 @@ use Illuminate\Support\Str;
 use Illuminate\Support\Timebox;
 use Illuminate\Validation\ValidationException;
 
-/** Name and password. Whether there is such a name cannot be told from the answer, nor from the time it takes. */
+/** Name and password. Neither the answer nor the time it takes shows whether there is such a name. */
 final class SignInRequest extends FormRequest
 {
     /** Names that have signed in on this device before. */
@@ -72,7 +72,7 @@ final class SignInRequest extends FormRequest
 
     /**
      * Null after the same time, whether the name is nobody's, a trainee's with a short code or an instructor's with a long password: how
-     * long a no takes tells nothing.
+     * long a refusal takes gives nothing away.
      */
     private function personWith(string $name, string $password): ?User
     {

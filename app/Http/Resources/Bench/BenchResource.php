@@ -18,7 +18,7 @@ use Zwindle\Exam\Task\ProvingNeed;
 use Zwindle\Exam\Task\TaskKind;
 
 /**
- * The bench as eyes see it, and the steps made on it.
+ * The bench as a trainee sees it, and the steps made on it.
  *
  * @mixin \App\Models\Attempt
  */

@@ -68,7 +68,7 @@ final class AttemptSummaryResource extends JsonResource
 
     /**
      * @param  list<array<string, mixed>>  $tries
-     * @return array{got: float, total: int, passes: bool}|null of the try that counts; null where nothing is marked, or not told
+     * @return array{got: float, total: int, passes: bool}|null of the try that counts; null where nothing is marked, or it may not be shown
      */
     private static function mark(array $tries): ?array
     {
@@ -81,7 +81,7 @@ final class AttemptSummaryResource extends JsonResource
         return null;
     }
 
-    /** Of an exam none: what hangs there is not told before it begins. */
+    /** Of an exam none: what is on it is not shown before it begins. */
     private function level(): ?int
     {
         if ($this->assignment->isExam()) {

@@ -41,7 +41,7 @@ final class GradeResource extends JsonResource
     }
 
     /**
-     * What the second marker saw, and where the two differ: told once both have seen everything that there is to see.
+     * What the second marker saw, and where the two differ: shown once both have seen everything that there is to see.
      *
      * @return array{differs: list<string>}|null
      */

@@ -3,7 +3,10 @@ import type { Enclosure } from '@/shared/api/generated/http'
 import { type BenchState, jointAt } from '@/shared/bench/bench'
 import type { DrawnConductor } from './boxConductors'
 
-/** The end or screw under the hand: its conductor comes forward whole, and its name is told. Nothing does while something is carried. */
+/**
+ * The end or screw under the hand: its conductor comes forward whole, and its name is shown. Nothing happens while something is
+ * carried.
+ */
 export function useTouched(
   of: Ref<{ box: Enclosure; bench: BenchState; carried: readonly string[] }>,
   conductors: Ref<readonly DrawnConductor[]>,

@@ -2,7 +2,7 @@ import { computed, type ShallowRef, shallowRef, type WritableComputedRef } from 
 import { type LocationQuery, type Router, useRoute, useRouter } from 'vue-router'
 
 /**
- * What is open and about to be told in the address: several things opened by one gesture are told by one step, and the frame that
+ * What is open and about to go into the address: several things opened by one gesture go in by one step, and the frame that
  * shows them is drawn first.
  */
 interface About {
@@ -20,7 +20,7 @@ function aboutOf(router: Router): ShallowRef<About | null> {
 }
 
 /**
- * Something open on a screen that its address tells of: a link leads to it, and back and forward do what they say. Empty is not
+ * Something open on a screen that is in its address: a link leads to it, and back and forward do what they say. Empty is not
  * told. `replace` where going through it step by step should leave one step behind.
  */
 export function useInAddress(name: string, replace = false): WritableComputedRef<string> {

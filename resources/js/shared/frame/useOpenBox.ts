@@ -1,7 +1,7 @@
 import { computed } from 'vue'
 import { useInAddress } from './useInAddress'
 
-/** The box that is open on a screen, as its address tells; null for the whole board. */
+/** The box that is open on a screen, by its address; null for the whole board. */
 export function useOpenBox() {
   const inAddress = useInAddress('box', true)
   return computed<string | null>({

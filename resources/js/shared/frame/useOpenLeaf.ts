@@ -1,7 +1,7 @@
 import { computed, type WritableComputedRef } from 'vue'
 import { useInAddress } from './useInAddress'
 
-/** The leaf that is open on a screen, by its place among those that there can be; the first is not told in the address. */
+/** The leaf that is open on a screen, by its place among those that there can be; the first is not in the address. */
 export function useOpenLeaf(name: string, leaves: readonly string[]): WritableComputedRef<number> {
   const inAddress = useInAddress(name, true)
   return computed({
