@@ -49,7 +49,7 @@ return [
     'fault-found' => 'Fault and where:',
     'fault-repair' => 'Repair:',
     'fault-key' => 'Key: fold, seal, open afterwards',
-    'fault-key-columns' => ['seat', 'fault', 'looks that it takes'],
+    'fault-key-columns' => ['seat', 'fault', 'looks needed'],
     'test-supply' => ':volts V, :breaker A breaker',
     'test-step-columns' => ['step', 'done', 'remark'],
     'test-states' => ['done' => 'yes', 'missing' => '', 'void' => 'does not count'],
@@ -67,7 +67,7 @@ return [
     'as-found' => 'Isolate, lock off, prove dead. Write down where every conductor goes and how it is marked. Only then disconnect.',
     'as-found-numbers' => 'The numbers are in the same order as on the screen: pencil them in here, type them later.',
     'columns' => [
-        'blank' => ['box', 'cable', 'conductor', 'carries', 'lands on'],
+        'blank' => ['box', 'cable', 'conductor', 'carries', 'goes to'],
         'as-found' => ['what', 'goes to (number)', 'tape or sleeve'],
         'mark-out' => ['box', 'from the left to its middle', 'height to its middle', 'stud', 'depth of the box'],
         'rose' => ['block', 'holes taken'],
