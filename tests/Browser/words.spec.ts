@@ -46,6 +46,9 @@ function ofData(): Set<string> {
   return new Set([...words].map((word) => word.toLowerCase()))
 }
 
+/** Words that are written in capitals. */
+const CAPITALS = new Set(['ON', 'OFF', 'OUT', 'DIM', 'PASS', 'FAIL', 'LIVE', 'FUSE', 'DARK'])
+
 /** What of a page is still English: seen, and what is read to those who do not see. */
 async function english(page: Page, data: Set<string>): Promise<string[]> {
   const texts = await page.evaluate(() => {
@@ -59,8 +62,10 @@ async function english(page: Page, data: Set<string>): Promise<string[]> {
     return found
   })
   return [...new Set(texts.map((text) => text.trim()))].filter((text) =>
-    // Codes of colors and units are no words: BLK, RCD.
-    (text.match(/[A-Za-z]{3,}/g) ?? []).some((word) => !/^[A-Z]{2,5}$/.test(word) && !data.has(word.toLowerCase())),
+    (text.match(/[A-Za-z]{2,}/g) ?? []).some((word) =>
+      // Codes of colors and devices are no words: BLK, RCD. Shorter ones in small letters are units and formulas.
+      /^[A-Z]{2,5}$/.test(word) ? CAPITALS.has(word) : word.length > 2 && !data.has(word.toLowerCase()),
+    ),
   )
 }
 

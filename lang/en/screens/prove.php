@@ -1,6 +1,13 @@
 <?php
 
 return [
+    'lamp-is-out' => 'OUT',
+    'window-live' => 'LIVE',
+    'window-fuse' => 'FUSE',
+    'window-no-volts' => 'NO VOLTS',
+    'window-no-trip' => 'NO TRIP',
+    'pen-lights' => 'LIGHTS',
+    'pen-dark' => 'DARK',
     'back-to-my-board' => 'Back to my board',
     'back-to-the-bench' => 'Back to the bench',
     'choose' => 'Choose',

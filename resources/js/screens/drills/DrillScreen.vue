@@ -110,7 +110,12 @@ watch(
           <h2 class="font-bold">
             {{ saySome('drills.one-reading-count-readings', data.readings.length) }}
           </h2>
-          <ol class="mb-3 max-h-48 overflow-auto text-sm" data-test="readings">
+          <ol
+            class="mb-3 max-h-48 overflow-auto text-sm"
+            data-test="readings"
+            tabindex="0"
+            :aria-label="saySome('drills.one-reading-count-readings', data.readings.length)"
+          >
             <li
               v-for="reading in data.readings"
               :key="reading.id"

@@ -13,14 +13,14 @@ const isLit = computed(() => shown.value?.shown === 'lit')
 const lamps = computed(() => (shown.value?.shown === 'lamps' ? shown.value.lamps : [false, false, false]))
 const window_ = computed(() => {
   const reading = shown.value
-  if (props.kind === 'ohm' && !props.isFuseWhole) return 'FUSE'
+  if (props.kind === 'ohm' && !props.isFuseWhole) return say('prove.window-fuse')
   if (!reading) return '– –'
   const words: Record<string, string> = {
-    'live-warning': 'LIVE',
-    'fuse-blown': 'FUSE',
-    'no-volts': 'NO VOLTS',
-    'no-trip': 'NO TRIP',
-    tripped: reading.figure ? `${reading.figure} ${reading.unit}` : 'TRIPPED',
+    'live-warning': say('prove.window-live'),
+    'fuse-blown': say('prove.window-fuse'),
+    'no-volts': say('prove.window-no-volts'),
+    'no-trip': say('prove.window-no-trip'),
+    tripped: reading.figure ? `${reading.figure} ${reading.unit}` : say('shared.tripped'),
     over: `> ${reading.figure} ${reading.unit}`,
   }
   return words[reading.shown] ?? `${reading.figure} ${reading.unit}`
@@ -97,7 +97,7 @@ const TAGS: Partial<Record<InstrumentId, string>> = {
         <path d="M14 34l-8 -8M10 46H0M14 58l-8 8" />
       </g>
       <text x="170" y="53" text-anchor="middle" font-size="20" fill="var(--color-ink)">
-        {{ shown ? (isLit ? 'LIGHTS' : 'DARK') : '– –' }}
+        {{ shown ? (isLit ? say('prove.pen-lights') : say('prove.pen-dark')) : '– –' }}
       </text>
     </template>
     <template v-else>

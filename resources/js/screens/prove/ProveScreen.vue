@@ -39,6 +39,7 @@ import { useProbes, useProof } from './useProof'
 import WalkPane from './WalkPane.vue'
 import { elementOf } from '@/shared/ui/typed'
 import SwitchName from '@/shared/ui/SwitchName.vue'
+import { lampWord } from '@/shared/board/lampStates'
 
 const props = defineProps<{ attempt: number }>()
 const { data: bench, failure, load } = useLoaded(() => api.bench(props.attempt))
@@ -133,7 +134,7 @@ function goOn(by: number) {
 }
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (elementOf(event)?.closest('input, select, [role="tab"], [role="radio"]') || !board.value) return
-  if (!event.key.startsWith(say('shared.arrow')) || event.ctrlKey || event.altKey || event.metaKey) return
+  if (!event.key.startsWith('Arrow') || event.ctrlKey || event.altKey || event.metaKey) return
   const next = neighbour(
     layOutMap(board.value),
     board.value.enclosures.map(({ id }) => id),
@@ -290,7 +291,7 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
           >
             {{
               proof.data.value.trip
-                ? 'TRIPPED'
+                ? say('shared.tripped')
                 : proof.data.value.parts.some(({ state }) => state === 'tripped')
                   ? say('prove.something-has-tripped')
                   : say('prove.dont-call-it-dead-until')
@@ -317,7 +318,9 @@ const isExam = computed(() => bench.value?.mode === 'exam' && !bench.value.isTri
               <span class="flex min-w-0 grow items-center gap-2 px-2" :data-lamp="item.id" :data-state="item.state">
                 <LampSign class="h-7 w-7" :state="item.state" :is-out="item.isOut" />
                 <span class="truncate">{{ item.label }}</span>
-                <span class="code ml-auto" role="status">{{ item.isOut ? 'OUT' : item.state.toUpperCase() }}</span>
+                <span class="code ml-auto" role="status">{{
+                  item.isOut ? say('prove.lamp-is-out') : lampWord(item.state)
+                }}</span>
               </span>
               <button
                 type="button"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { say } from '@/shared/words/say'
 import { computed, ref } from 'vue'
+import { lampWord } from '@/shared/board/lampStates'
 import type { ProofData } from '@/shared/api/generated/http'
 
 /** The supply as it hangs: levers, locks and tags. One is chosen, and what a hand can do with it stands below. */
@@ -10,6 +11,12 @@ const emit = defineEmits<{
 }>()
 const chosen = ref('')
 const part = computed(() => props.data.parts.find(({ id }) => id === chosen.value) ?? null)
+const STATES: Record<string, string> = {
+  on: lampWord('on'),
+  off: lampWord('off'),
+  tripped: say('shared.tripped'),
+}
+const stateWord = (state: string) => STATES[state] ?? state
 const isBreaker = computed(() => chosen.value.startsWith('breaker'))
 </script>
 
@@ -22,7 +29,7 @@ const isBreaker = computed(() => chosen.value.startsWith('breaker'))
           class="flex min-h-12 w-full items-center gap-2 px-2 py-1 text-left"
           :class="chosen === item.id ? 'bg-wash outline-3 -outline-offset-3 outline-violet' : ''"
           :aria-pressed="chosen === item.id"
-          :aria-label="`${item.name}, ${item.state}${item.isLocked ? say('prove.locked') : ''}${item.isTagged ? say('prove.tagged') : ''}`"
+          :aria-label="`${item.name}, ${stateWord(item.state).toLowerCase()}${item.isLocked ? say('prove.locked') : ''}${item.isTagged ? say('prove.tagged') : ''}`"
           :data-part="item.id"
           :data-state="item.state"
           @click="chosen = item.id"
@@ -56,7 +63,7 @@ const isBreaker = computed(() => chosen.value.startsWith('breaker'))
             <path d="M5 13V8a5 5 0 0 1 10 0v5" fill="none" stroke="var(--color-ink)" stroke-width="3" />
             <rect x="2" y="13" width="16" height="13" fill="var(--color-ink)" />
           </svg>
-          <span class="code w-13 shrink-0 text-right">{{ item.state.toUpperCase() }}</span>
+          <span class="code w-13 shrink-0 text-right">{{ stateWord(item.state) }}</span>
         </button>
       </li>
     </ul>

@@ -4,7 +4,7 @@ import { computed, onMounted, ref } from 'vue'
 import type { ProofData, TrapBoard } from '@/shared/api/generated/http'
 import LampSign from '@/shared/ui/LampSign.vue'
 import PaddleSign from '@/shared/ui/PaddleSign.vue'
-import { LAMP_STATES } from '@/shared/board/lampStates'
+import { LAMP_STATES, lampWord } from '@/shared/board/lampStates'
 import SwitchName from '@/shared/ui/SwitchName.vue'
 
 /** Another board, wired by somebody else: it answers to one's own flips as it should, is signed off, and then fails in sight. */
@@ -80,7 +80,7 @@ async function signOff() {
         :data-trap-lamp="item.id"
       >
         <LampSign class="h-24" :state="stateOf(item.id)" />
-        <strong class="code text-2xl" role="status">{{ stateOf(item.id).toUpperCase() }}</strong>
+        <strong class="code text-2xl" role="status">{{ lampWord(stateOf(item.id)) }}</strong>
         <span>{{ item.label }}</span>
       </div>
     </div>

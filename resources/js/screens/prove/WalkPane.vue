@@ -4,13 +4,14 @@ import { say, saySome } from '@/shared/words/say'
 import { computed, ref, watch } from 'vue'
 import { api } from '@/shared/api/api'
 import type { WalkData } from '@/shared/api/generated/http'
+import { lampWord } from '@/shared/board/lampStates'
 
 /** Every combination by single flips: which are seen, what the lamps did, which flip comes next; and what would have passed. */
 const props = defineProps<{ attempt: number; acts: number; isLive: boolean }>()
 const emit = defineEmits<{ flip: [id: string]; signOff: []; trap: [data: WalkData] }>()
 const walk = ref<WalkData | null>(null)
 const failure = ref('')
-const WORDS: Record<string, string> = { '1': 'ON', d: 'DIM', '0': 'OFF', '?': '–' }
+const WORDS: Record<string, string> = { '1': lampWord('on'), d: lampWord('dim'), '0': lampWord('off'), '?': '–' }
 const MOST_ROWS = 32
 const rows = computed(() => Object.values(walk.value?.lamps ?? {})[0]?.length ?? 0)
 const isDown = (state: number, i: number) =>

@@ -2,6 +2,7 @@
 import { say } from '@/shared/words/say'
 import { computed } from 'vue'
 import type { ClassQuestion } from '@/shared/api/generated/http'
+import { lampWord } from '@/shared/board/lampStates'
 
 /** What the room is asked, how many hands, and then what is so and who thinks what. */
 const props = defineProps<{
@@ -13,8 +14,8 @@ const props = defineProps<{
 defineEmits<{ count: [side: 'on' | 'off', by: number]; show: []; next: []; leave: [] }>()
 const most = computed(() => Math.max(1, props.hands.on, props.hands.off))
 const SIDES = [
-  { id: 'on', word: 'ON', plus: 'O' },
-  { id: 'off', word: 'OFF', plus: 'X' },
+  { id: 'on', word: lampWord('on'), plus: 'O' },
+  { id: 'off', word: lampWord('off'), plus: 'X' },
 ] as const
 const thinks = (side: 'on' | 'off') => (side === 'on' ? props.question.sayOn : props.question.sayOff)
 const isRight = (side: 'on' | 'off') => (side === 'on') === props.question.isOn
@@ -29,7 +30,10 @@ const isRight = (side: 'on' | 'off') => (side === 'on') === props.question.isOn
     <p class="font-bold" role="status">
       {{
         isShown
-          ? say('show.switch-was-flipped-the-light', { switch: question.switch, isOn: question.isOn ? 'ON' : 'OFF' })
+          ? say('show.switch-was-flipped-the-light', {
+              switch: question.switch,
+              isOn: lampWord(question.isOn ? 'on' : 'off'),
+            })
           : say('show.flip-switch-where-will-the', { switch: question.switch, where })
       }}
     </p>

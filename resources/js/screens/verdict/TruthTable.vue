@@ -4,12 +4,12 @@ import { computed } from 'vue'
 import type { VerdictData } from '@/shared/api/generated/http'
 import LampSign from '@/shared/ui/LampSign.vue'
 import PaddleSign from '@/shared/ui/PaddleSign.vue'
-import { LAMP_STATES } from '@/shared/board/lampStates'
+import { LAMP_STATES, lampWord } from '@/shared/board/lampStates'
 
 const props = defineProps<{ verdict: VerdictData; state: number; placeOf?: (box: string) => string }>()
 const emit = defineEmits<{ choose: [state: number] }>()
 
-const WORDS: Record<string, string> = { '1': 'ON', d: 'DIM', '0': 'OFF' }
+const WORDS: Record<string, string> = { '1': lampWord('on'), d: lampWord('dim'), '0': lampWord('off') }
 const TRIPS: Record<string, string> = { b: say('verdict.breaker-trips'), r: say('verdict.rcd-trips') }
 const MOST_ROWS = 64
 const states = computed(() =>

@@ -7,6 +7,7 @@ import MapBox from './MapBox.vue'
 import { type BoxWords, labelsOf, layOutMap } from './mapLayout'
 import MapRun from './MapRun.vue'
 import { useLetter } from './useLetter'
+import { lampWord } from './lampStates'
 
 const props = withDefaults(
   defineProps<{
@@ -40,7 +41,6 @@ const props = withDefaults(
 )
 defineEmits<{ open: [box: string] }>()
 
-const LAMP_WORDS = { on: 'ON', dim: 'DIM', off: 'OFF', flickers: 'FLICKERS' }
 const svg = ref<SVGSVGElement | null>(null)
 const { width, height } = useElementSize(svg)
 const usual = useLetter()
@@ -49,10 +49,14 @@ const layout = computed(() =>
 )
 const underOf = (id: string) => {
   const lamp = props.lamps.get(id)
-  return props.counts.get(id) ?? (lamp ? LAMP_WORDS[lamp] : (props.paddles.get(id) ?? ''))
+  return props.counts.get(id) ?? (lamp ? lampWord(lamp) : (props.paddles.get(id) ?? ''))
 }
 /** What changes with a flip takes the room of the longest of its kind: a flip lays nothing out anew. */
-const LONGEST: Record<string, string> = { ON: 'OFF', DIM: 'OFF', up: 'down' }
+const LONGEST: Record<string, string> = {
+  [lampWord('on')]: lampWord('off'),
+  [lampWord('dim')]: lampWord('off'),
+  up: 'down',
+}
 const words = computed(() =>
   JSON.stringify(
     props.board.enclosures.map(({ id, label }) => {

@@ -1,4 +1,3 @@
-import { say } from '@/shared/words/say'
 import { onScopeDispose } from 'vue'
 import type { Enclosure, TrayItem } from '@/shared/api/generated/http'
 import type { Hand } from './useHand'
@@ -31,7 +30,7 @@ export function useKeys(options: {
     if (event.ctrlKey || event.metaKey || event.altKey) return
     if (event.key === '?') return options.toggleHelp()
     if (event.key === 'Escape') return options.hand.putDown()
-    if (event.key.startsWith(say('shared.arrow'))) {
+    if (event.key.startsWith('Arrow')) {
       event.preventDefault()
       return options.goTo(event.key)
     }

@@ -1,9 +1,14 @@
 <script setup lang="ts">
+import { say } from '@/shared/words/say'
 import type { Verdict } from '@/shared/api/generated/http'
 
 /** Told by shape and word, to be read from two metres. */
 withDefaults(defineProps<{ verdict: Verdict; word?: string }>(), { word: '' })
-const WORDS: Record<Verdict, string> = { pass: 'PASS', remarks: 'PASS, WITH REMARKS', fail: 'FAIL' }
+const WORDS: Record<Verdict, string> = {
+  pass: say('shared.pass'),
+  remarks: say('shared.pass-with-remarks'),
+  fail: say('shared.fail'),
+}
 </script>
 
 <template>
