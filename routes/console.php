@@ -13,8 +13,9 @@ Schedule::command('zwindle:backup')->dailyAt('02:30');
 // After the copy of the night: what goes now is in it.
 Schedule::command('zwindle:tidy')->dailyAt('03:10');
 
-// An exam is locked and judged at its deadline, whether anybody looks or not: no page that is read does it.
-Schedule::call(fn (HandInEveryOverdue $overdue) => $overdue->execute())->everyTenSeconds()->name('hand-in-overdue')->withoutOverlapping(5);
+// An exam is locked and judged at its deadline, whether anybody looks or not: no page that is read does it. Where the scheduler was
+// killed in the middle of it, the next one waits a minute at most.
+Schedule::call(fn (HandInEveryOverdue $overdue) => $overdue->execute())->everyTenSeconds()->name('hand-in-overdue')->withoutOverlapping(1);
 
 Schedule::call(fn (JudgeEveryUnjudged $judge) => $judge->execute())->everyMinute()->name('judge-unjudged')->withoutOverlapping(5);
 

@@ -30,9 +30,9 @@ final class UpgradeCommand extends Command
         $mended = $spoilt->mend();
         $mended === [] || $this->line('An earlier version had spoilt these exams; they are mended, and what was handed in is judged:');
         array_map($this->line(...), $mended);
-        $open = Attempt::query()->where(fn (Builder $query) => $query->whereNull('ends')->orWhere(
-            fn (Builder $handedIn) => $handedIn->whereNotNull('handed_in_at')->whereColumn('judged_try', '<', 'tries'),
-        ))->pluck('id');
+        $open = Attempt::query()->where(
+            fn (Builder $query) => $query->whereNull('ends')->orWhereIn('id', Attempt::unjudged()->select('id')),
+        )->pluck('id');
         if ($open->isNotEmpty()) {
             $this->judged($open, $judge, $count);
         }

@@ -10,7 +10,7 @@ import TopBar from '@/shared/ui/TopBar.vue'
 import OneQuestion from './OneQuestion.vue'
 import QuestionBoard from './QuestionBoard.vue'
 import { useSittingClock } from '@/shared/bench/useSittingClock'
-import { useTimeLeft } from '@/shared/bench/useTimeLeft'
+import { useExamClock } from '@/shared/bench/useExamClock'
 import { useAnswers } from './useAnswers'
 
 const props = defineProps<{ attempt: number }>()
@@ -29,15 +29,12 @@ const answer = (chosen: readonly number[]) => question.value && work.answer(ques
 const handingIn = ref(false)
 const busy = ref(false)
 
-const left = useTimeLeft(
+const left = useExamClock(
+  props.attempt,
   () => sheet.value,
   () => work.clockOffsetMs.value,
+  work.load,
 )
-
-/** When the time is up the server hands in what stands. */
-watch(left, (now) => {
-  if (now === '00:00') setTimeout(() => void work.timeUp(), 1500)
-})
 watch(sheet, (fresh) => {
   if (fresh?.handedInAt) void router.replace(`/verdict/${props.attempt}`)
 })

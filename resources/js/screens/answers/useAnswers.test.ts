@@ -113,15 +113,6 @@ describe('answers', () => {
     expect(localStorage.length).toBe(0)
   })
 
-  it('are shown as the server has them when the clock of the screen has run out', async () => {
-    const told = vi.spyOn(api, 'timeUp').mockResolvedValue(undefined)
-    const work = await opened()
-    const loads = vi.mocked(api.questions).mock.calls.length
-    await work.timeUp()
-    expect(told).toHaveBeenCalledOnce()
-    expect(vi.mocked(api.questions).mock.calls.length).toBe(loads + 1)
-  })
-
   it('hold the hand-in back until they are with the server', async () => {
     const answer = vi.spyOn(api, 'answer').mockRejectedValue(new NoAnswer())
     const handIn = vi.spyOn(api, 'handIn').mockResolvedValue(undefined)

@@ -94,12 +94,6 @@ export function useAnswers(attempt: number) {
     }
   }
 
-  /** By this screen's clock the time is up: the server looks at its own, and hands in what it has. */
-  async function timeUp() {
-    await api.timeUp(attempt).catch(() => undefined)
-    await load()
-  }
-
   void load()
 
   return {
@@ -112,7 +106,6 @@ export function useAnswers(attempt: number) {
     load,
     answer,
     handIn,
-    timeUp,
   }
 }
 

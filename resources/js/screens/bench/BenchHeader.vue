@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { say, saySome } from '@/shared/words/say'
 import HouseMark from '@/shared/ui/HouseMark.vue'
-import { computed, onScopeDispose, ref, watch } from 'vue'
+import { computed, onScopeDispose, ref } from 'vue'
 import SavingState from '@/shared/outbox/SavingState.vue'
 import type { Saving } from '@/shared/outbox/useOutbox'
 
@@ -22,7 +22,7 @@ const props = defineProps<{
   /** The instructor has stopped the clock. */
   paused?: boolean
 }>()
-const emit = defineEmits<{ undo: []; redo: []; handIn: []; timeUp: [] }>()
+defineEmits<{ undo: []; redo: []; handIn: [] }>()
 
 const briefOpen = ref(false)
 const now = ref(Date.now())
@@ -34,10 +34,6 @@ const leftS = computed(() =>
     ? null
     : Math.max(0, Math.round((Date.parse(props.dueAt) - now.value - props.clockOffsetMs) / 1000)),
 )
-/** The server hands in what stands; a moment later, so that its clock has passed it too. */
-watch(leftS, (left, before) => {
-  if (left === 0 && before !== 0 && !props.paused) setTimeout(() => emit('timeUp'), 1500)
-})
 const clock = computed(() => {
   if (leftS.value === null) return ''
   if (props.paused) return say('bench.paused')

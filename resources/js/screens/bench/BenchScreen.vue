@@ -145,7 +145,6 @@ async function handIn() {
       @undo="hand.undo"
       @redo="hand.redo"
       @hand-in="handingIn = true"
-      @time-up="work.timeUp"
     />
     <TrialBar v-if="data.isTrial && data.boardFile !== null" :attempt="attempt" :board-file="data.boardFile" />
     <HandInBar

@@ -11,7 +11,7 @@ import type { Enclosure, InstrumentId, WalkData } from '@/shared/api/generated/h
 import { placesOf } from '@/shared/bench/bench'
 import { replay } from '@/shared/bench/stepLog'
 import { useSittingClock } from '@/shared/bench/useSittingClock'
-import { useTimeLeft } from '@/shared/bench/useTimeLeft'
+import { useExamClock } from '@/shared/bench/useExamClock'
 import BoardMap from '@/shared/board/BoardMap.vue'
 import { layOutMap, neighbour } from '@/shared/board/mapLayout'
 import OpenBox from '@/shared/board/OpenBox.vue'
@@ -180,18 +180,12 @@ watch(bench, (fresh) => {
   loadedAt.value = Date.now()
   if (isFault.value && fresh?.handedInAt) void router.replace(`/verdict/${props.attempt}`)
 })
-const left = useTimeLeft(
+const left = useExamClock(
+  props.attempt,
   () => (isFault.value ? bench.value : null),
   () => clockOffsetMs.value,
+  load,
 )
-/** When the time is up the server hands in what stands. */
-watch(left, (now) => {
-  if (now === '00:00') setTimeout(() => void timeUp(), 1500)
-})
-async function timeUp() {
-  await api.timeUp(props.attempt).catch(() => undefined)
-  await load()
-}
 async function handIn() {
   isBusy.value = true
   try {

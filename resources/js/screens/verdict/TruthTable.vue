@@ -5,6 +5,7 @@ import type { VerdictData } from '@/shared/api/generated/http'
 import LampSign from '@/shared/ui/LampSign.vue'
 import PaddleSign from '@/shared/ui/PaddleSign.vue'
 import { LAMP_STATES, lampWord } from '@/shared/board/lampStates'
+import { bitOf } from '@/shared/board-pane/positionsIn'
 
 const props = defineProps<{ verdict: VerdictData; state: number; placeOf?: (box: string) => string }>()
 const emit = defineEmits<{ choose: [state: number] }>()
@@ -20,7 +21,7 @@ const isCompact = computed(() => props.verdict.lamps.length > 1)
 const hidden = computed(() => props.verdict.trips.length - states.value.length)
 
 function isDown(state: number, i: number): boolean {
-  return (state & (1 << (props.verdict.switches.length - 1 - i))) !== 0
+  return (state & bitOf(props.verdict, i)) !== 0
 }
 
 function shouldBe(lamp: VerdictData['lamps'][number], state: number): string {

@@ -60,18 +60,6 @@ afterEach(() => {
 })
 
 describe('the bench and its server', () => {
-  it.each([
-    ['answers', () => Promise.resolve(undefined)],
-    ['is away', () => Promise.reject(new NoAnswer())],
-  ])('says that its clock has run out, and shows what the server has, where the server %s', async (_, given) => {
-    await open()
-    const told = vi.spyOn(api, 'timeUp').mockImplementation(given)
-    const loads = vi.mocked(api.bench).mock.calls.length
-    await bench.timeUp()
-    expect(told.mock.calls).toEqual([[attempt]])
-    expect(vi.mocked(api.bench).mock.calls.length).toBe(loads + 1)
-  })
-
   it('waits with the hand-in for steps that are on their way, and for those made meanwhile', async () => {
     await open()
     const answers: (() => void)[] = []

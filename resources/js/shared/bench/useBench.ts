@@ -9,6 +9,7 @@ import { placesOf, StepDoesNotFit } from './bench'
 import { deviceName } from './device'
 import { type HeldStep, heldSteps } from './heldSteps'
 import { add, emptyLog, replay, type StepLog } from './stepLog'
+import { useExamClock } from './useExamClock'
 
 const MOST_IN_A_BATCH = 100
 const LOAD_AGAIN_MS = [500, 1000, 2000, 4000, 8000]
@@ -156,11 +157,12 @@ export function useBench(attempt: number) {
     }
   }
 
-  /** By this screen's clock the time is up: the server looks at its own, and hands in what it has. */
-  async function timeUp() {
-    await api.timeUp(attempt).catch(() => undefined)
-    await load()
-  }
+  useExamClock(
+    attempt,
+    () => data.value,
+    () => clockOffsetMs.value,
+    load,
+  )
 
   const wake = () => void (data.value ? undefined : load())
   window.addEventListener('online', wake)
@@ -185,7 +187,6 @@ export function useBench(attempt: number) {
     load,
     make,
     handIn,
-    timeUp,
   }
 }
 

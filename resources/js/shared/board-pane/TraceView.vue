@@ -13,6 +13,7 @@ import { coresOf } from './coresOf'
 import { LAMP_STATES } from '@/shared/board/lampStates'
 import { elementOf } from '@/shared/ui/typed'
 import SwitchName from '@/shared/ui/SwitchName.vue'
+import { bitOf, positionsIn } from './positionsIn'
 
 /** The current stepped from where it enters to where it stops, on the board, in the open box and on the diagram at once. */
 const props = defineProps<{
@@ -60,14 +61,7 @@ const box = computed(() => {
   const id = now.value?.box ?? (isBack.value ? lampBox : start)
   return props.board.enclosures.find((candidate) => candidate.id === id) ?? props.board.enclosures[0]!
 })
-const bitOf = (i: number) => 1 << (props.verdict.switches.length - 1 - i)
-const positions = computed(() =>
-  props.verdict.switches.map((item, i) => ({
-    ...item,
-    place: props.board.enclosures.find(({ id }) => id === item.box)?.label ?? item.label,
-    position: state.value & bitOf(i) ? 'down' : 'up',
-  })),
-)
+const positions = computed(() => positionsIn(props.verdict, props.board, state.value))
 const positionOf = computed(() => new Map(positions.value.map(({ id, position }) => [id, position])))
 const paddles = computed(() => new Map(positions.value.map(({ box, position }) => [box, position])))
 const lampOf = computed(
@@ -76,7 +70,7 @@ const lampOf = computed(
 const lamps = computed(() => new Map(props.verdict.lamps.map(({ id, box }) => [box, lampOf.value.get(id) ?? 'off'])))
 function flip(id: string) {
   const i = props.verdict.switches.findIndex((item) => item.id === id)
-  if (i >= 0) state.value ^= bitOf(i)
+  if (i >= 0) state.value ^= bitOf(props.verdict, i)
 }
 
 useEventListener('keydown', (event: KeyboardEvent) => {

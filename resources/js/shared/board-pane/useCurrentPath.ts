@@ -3,6 +3,7 @@ import { computed, readonly, ref, type Ref, shallowRef, watch } from 'vue'
 import type { BoardLook, PathData, VerdictData } from '@/shared/api/generated/http'
 import { coresOf } from './coresOf'
 import { LAMP_STATES } from '@/shared/board/lampStates'
+import { bitOf, positionsIn } from './positionsIn'
 
 /** The chosen positions, what the lamps do there, and the current's path as the server worked it out. */
 export function useCurrentPath(
@@ -15,14 +16,7 @@ export function useCurrentPath(
   const path = shallowRef<PathData | null>(null)
   const failure = ref('')
 
-  const bitOf = (i: number) => 1 << (verdict.value.switches.length - 1 - i)
-  const positions = computed(() =>
-    verdict.value.switches.map((item, i) => ({
-      ...item,
-      place: board.value.enclosures.find(({ id }) => id === item.box)?.label ?? item.label,
-      position: state.value & bitOf(i) ? 'down' : 'up',
-    })),
-  )
+  const positions = computed(() => positionsIn(verdict.value, board.value, state.value))
   const paddles = computed(() => new Map(positions.value.map(({ box, position }) => [box, position])))
   const lamps = computed(
     () => new Map(verdict.value.lamps.map(({ box, states }) => [box, LAMP_STATES[states[state.value] ?? ''] ?? 'off'])),
@@ -60,6 +54,6 @@ export function useCurrentPath(
     lampOf,
     tracedCores,
     tracedPlaces,
-    flip: (i: number) => (state.value ^= bitOf(i)),
+    flip: (i: number) => (state.value ^= bitOf(verdict.value, i)),
   }
 }
