@@ -15,4 +15,4 @@ export const typedIn = (event: Event) => fieldOf(event).value
 export const isTicked = (event: Event) => event.target instanceof HTMLInputElement && event.target.checked
 
 /** What an event happened on, where that is an element. */
-export const elementOf = (event: Event) => (event.target instanceof HTMLElement ? event.target : null)
+export const elementOf = (event: Event) => (event.target instanceof Element ? event.target : null)
