@@ -53,7 +53,7 @@ return [
     'the-planner-works-out-what' => 'The planner works out what each conductor is for.',
     'the-wall' => 'the wall',
     'time-is-up-not-handed' => 'Time is up, not handed in',
-    'time-ran-out-at-minutes' => 'Time ran out at :minutes minutes and it was handed in. ',
+    'time-ran-out-at-minutes' => '{1} Time ran out after one minute and it was handed in.|[0,*] Time ran out after :minutes minutes and it was handed in.',
     'to-do' => 'to do',
     'trainee' => 'Trainee',
     'trainees-and-their-progress' => 'Trainees and their progress',

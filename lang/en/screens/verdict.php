@@ -81,7 +81,7 @@ return [
     'there-is-no-plan-for' => 'There is no plan for these cables and parts, or none was found.',
     'this-is-the-nearest-plan' => 'This is the nearest plan, not the board that was handed in.',
     'three-questions-about-your-own' => 'Three questions about your own board',
-    'time-ran-out-at-minutes' => 'Time ran out at :minutes minutes and your board was handed in.',
+    'time-ran-out-at-minutes' => '{1} Time ran out after one minute and your board was handed in.|[0,*] Time ran out after :minutes minutes and your board was handed in.',
     'times-times' => ', :times times',
     'tries-count' => 'Tries (:count)',
     'truth-table' => 'Truth table',

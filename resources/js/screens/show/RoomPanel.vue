@@ -31,6 +31,7 @@ const isRight = (side: 'on' | 'off') => (side === 'on') === props.question.isOn
       {{
         isShown
           ? say('show.switch-was-flipped-the-light', {
+              where,
               switch: question.switch,
               isOn: lampWord(question.isOn ? 'on' : 'off'),
             })

@@ -75,7 +75,7 @@ const traced = computed(() => {
   if (bringIn.isOn.value) return bringIn.shown.value
   return isTraced.value && !isHidden.value ? current.tracedCores.value : new Map()
 })
-const labelOf = (id: string) => current.positions.value.find((item) => item.id === id)?.label ?? id
+const switchPlace = (id: string) => current.positions.value.find((item) => item.id === id)?.place ?? id
 
 let next = 0
 function flip(i: number) {
@@ -182,7 +182,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <RoomPanel
         v-if="room.question.value"
         :question="room.question.value"
-        :where="labelOf(room.question.value.switch)"
+        :where="switchPlace(room.question.value.switch)"
         :hands="room.hands.value"
         :is-shown="room.isShown.value"
         @count="room.count"

@@ -13,8 +13,11 @@ const items = [
 ]
 const MARKS = { pass: '✓', remarks: '✓ …', fail: '✕' }
 const state = computed(() => {
-  if (props.attempt.handedInAt)
-    return `${props.attempt.isTimeUp ? say('tonight.time-ran-out-at-minutes', { minutes: props.attempt.minutes }) : ''}${props.attempt.headline ?? say('tonight.handed-in')}`
+  if (props.attempt.handedInAt) {
+    const { isTimeUp, minutes, headline } = props.attempt
+    const ranOut = isTimeUp ? saySome('tonight.time-ran-out-at-minutes', minutes ?? 0, { minutes }) : ''
+    return [ranOut, headline ?? say('tonight.handed-in')].filter(Boolean).join(' ')
+  }
   if (!props.attempt.startedAt) return say('tonight.not-started')
   if (props.attempt.dueAt && Date.parse(props.attempt.dueAt) < Date.now()) return say('tonight.time-is-up-not-handed')
   if (!isWired(props.attempt.kind)) return say('tonight.answering')

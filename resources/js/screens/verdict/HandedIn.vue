@@ -40,7 +40,7 @@ async function finish() {
   <main class="mx-auto max-w-xl p-12" data-test="handed-in">
     <h2 class="mb-3 text-2xl font-bold">{{ say('verdict.handed-in') }}</h2>
     <p v-if="bench.isTimeUp" class="mb-3 text-lg font-bold" data-test="time-up">
-      {{ say('verdict.time-ran-out-at-minutes', { minutes: bench.minutes }) }}
+      {{ saySome('verdict.time-ran-out-at-minutes', bench.minutes ?? 0, { minutes: bench.minutes }) }}
     </p>
     <p v-if="bench.handedInAt" class="code mb-3 text-lg" data-test="receipt">
       {{
